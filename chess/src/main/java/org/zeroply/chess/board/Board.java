@@ -1,0 +1,363 @@
+package org.zeroply.chess.board;
+
+import java.util.Arrays;
+
+/**
+ * The fast, mutable position that searches work on: one bitboard a piece type and side, a mailbox,
+ * and an incremental key. Sides are 0 (white) and 1 (black), types 0 (pawn) to 5 (king).
+ *
+ * <p>The en-passant square is kept only when a capture there is legal, so that equal keys mean
+ * equal positions in the sense of the repetition rule. Not safe for use by several threads at once.
+ */
+public final class Board {
+
+    public static final int WHITE_KING_SIDE = 1;
+    public static final int WHITE_QUEEN_SIDE = 2;
+    public static final int BLACK_KING_SIDE = 4;
+    public static final int BLACK_QUEEN_SIDE = 8;
+
+    /** The castling rights that survive when something moves from or to a square. */
+    private static final int[] RIGHTS_KEPT = new int[64];
+
+    static {
+        Arrays.fill(RIGHTS_KEPT, 15);
+        RIGHTS_KEPT[Square.A1] = ~WHITE_QUEEN_SIDE & 15;
+        RIGHTS_KEPT[Square.H1] = ~WHITE_KING_SIDE & 15;
+        RIGHTS_KEPT[Square.E1] = BLACK_KING_SIDE | BLACK_QUEEN_SIDE;
+        RIGHTS_KEPT[Square.A8] = ~BLACK_QUEEN_SIDE & 15;
+        RIGHTS_KEPT[Square.H8] = ~BLACK_KING_SIDE & 15;
+        RIGHTS_KEPT[Square.E8] = WHITE_KING_SIDE | WHITE_QUEEN_SIDE;
+    }
+
+    private static final long[] NO_KEYS = {};
+    private static final int[] NO_UNDO = {};
+
+    private final long[] byType = new long[6];
+    private final long[] bySide = new long[2];
+    private final byte[] codes = new byte[64];
+    private int side;
+    private int castling;
+    private int enPassant = -1;
+    private int halfmoves;
+    private int fullmoves = 1;
+    private long key;
+
+    private int depth;
+    private long[] keys = NO_KEYS;
+    private int[] undo = NO_UNDO;
+
+    /** An empty board, White to move; see {@link #put}. */
+    public Board() {}
+
+    /** A copy that shares nothing. The moves made so far are kept for repetitions. */
+    public Board copy() {
+        Board copy = copyWithoutHistory();
+        copy.depth = depth;
+        copy.keys = keys.clone();
+        copy.undo = undo.clone();
+        return copy;
+    }
+
+    Board copyWithoutHistory() {
+        Board copy = new Board();
+        System.arraycopy(byType, 0, copy.byType, 0, 6);
+        System.arraycopy(bySide, 0, copy.bySide, 0, 2);
+        System.arraycopy(codes, 0, copy.codes, 0, 64);
+        copy.side = side;
+        copy.castling = castling;
+        copy.enPassant = enPassant;
+        copy.halfmoves = halfmoves;
+        copy.fullmoves = fullmoves;
+        copy.key = key;
+        return copy;
+    }
+
+    // ---- Set-up, used by readers of positions -------------------------------------------------
+
+    void put(Piece piece, int square) {
+        place(piece.code(), square);
+        key ^= Zobrist.PIECE[piece.code()][square];
+    }
+
+    void setState(Side toMove, int rights, int enPassantSquare, int halfmoveClock, int fullmove) {
+        side = toMove.ordinal();
+        castling = rights;
+        key ^= Zobrist.CASTLING[castling];
+        if (side == 1) {
+            key ^= Zobrist.BLACK_TO_MOVE;
+        }
+        halfmoves = halfmoveClock;
+        fullmoves = fullmove;
+        if (enPassantSquare >= 0) {
+            setEnPassantIfCapturable(enPassantSquare);
+        }
+    }
+
+    // ---- Reading --------------------------------------------------------------------------------
+
+    /** Squares of the side's pieces. */
+    public long pieces(int ofSide) {
+        return bySide[ofSide];
+    }
+
+    /** Squares of the side's pieces of one type. */
+    public long pieces(int ofSide, int type) {
+        return bySide[ofSide] & byType[type];
+    }
+
+    /** Squares of both sides' pieces of one type. */
+    public long piecesOfType(int type) {
+        return byType[type];
+    }
+
+    /** All occupied squares. */
+    public long occupied() {
+        return bySide[0] | bySide[1];
+    }
+
+    /** 0 for an empty square, 1 to 6 for White's pawn to king, 9 to 14 for Black's. */
+    public int codeAt(int square) {
+        return codes[square];
+    }
+
+    /** Type of the piece on an occupied square; -1 on an empty one. */
+    public int typeAt(int square) {
+        return (codes[square] & 7) - 1;
+    }
+
+    /** 0 for White, 1 for Black. */
+    public int sideToMove() {
+        return side;
+    }
+
+    /** Castling rights as a sum of the constants of this class. */
+    public int castling() {
+        return castling;
+    }
+
+    /** The square behind a pawn that can be taken in passing right now, or -1. */
+    public int enPassantSquare() {
+        return enPassant;
+    }
+
+    /** Plies since the last capture or pawn move. */
+    public int halfmoveClock() {
+        return halfmoves;
+    }
+
+    /** Number of the current move, from 1. */
+    public int fullmoveNumber() {
+        return fullmoves;
+    }
+
+    /** Key of the position: equal for positions that are the same by the repetition rule. */
+    public long key() {
+        return key;
+    }
+
+    /** Square of a side's king. */
+    public int kingSquare(int ofSide) {
+        return Long.numberOfTrailingZeros(bySide[ofSide] & byType[5]);
+    }
+
+    /** Pieces of both sides that attack a square when these squares are occupied. */
+    public long attackersTo(int square, long occupied) {
+        return Attacks.pawn(1, square) & bySide[0] & byType[0]
+                | Attacks.pawn(0, square) & bySide[1] & byType[0]
+                | Attacks.knight(square) & byType[1]
+                | Attacks.bishop(square, occupied) & (byType[2] | byType[4])
+                | Attacks.rook(square, occupied) & (byType[3] | byType[4])
+                | Attacks.king(square) & byType[5];
+    }
+
+    /** Whether a side attacks a square when these squares are occupied. */
+    public boolean isAttacked(int square, int by, long occupied) {
+        long theirs = bySide[by];
+        return (Attacks.pawn(1 - by, square) & theirs & byType[0]) != 0
+                || (Attacks.knight(square) & theirs & byType[1]) != 0
+                || (Attacks.king(square) & theirs & byType[5]) != 0
+                || (Attacks.bishop(square, occupied) & theirs & (byType[2] | byType[4])) != 0
+                || (Attacks.rook(square, occupied) & theirs & (byType[3] | byType[4])) != 0;
+    }
+
+    /** Enemy pieces that give check to the side to move. */
+    public long checkers() {
+        return attackersTo(kingSquare(side), occupied()) & bySide[1 - side];
+    }
+
+    /** Whether the side to move is in check. */
+    public boolean inCheck() {
+        return isAttacked(kingSquare(side), 1 - side, occupied());
+    }
+
+    /** Whether a side has anything besides king and pawns. */
+    public boolean hasPieces(int ofSide) {
+        return (bySide[ofSide] & ~(byType[0] | byType[5])) != 0;
+    }
+
+    /**
+     * How often the current position stood on the board before, as far as moves were made on this
+     * board and no capture or pawn move lies between.
+     */
+    public int repetitions() {
+        int count = 0;
+        int oldest = Math.max(0, depth - halfmoves);
+        for (int i = depth - 4; i >= oldest; i -= 2) {
+            if (keys[i] == key) {
+                count++;
+            }
+        }
+        return count;
+    }
+
+    // ---- Moving ---------------------------------------------------------------------------------
+
+    /** Plays a legal packed move. */
+    public void make(int move) {
+        int from = Move.from(move);
+        int to = Move.to(move);
+        int kind = Move.kind(move);
+        int us = side;
+        int piece = codes[from];
+        int captured = kind == Move.EN_PASSANT ? (1 - us) << 3 | 1 : codes[to];
+        remember(captured);
+
+        long newKey = key ^ Zobrist.BLACK_TO_MOVE;
+        if (enPassant >= 0) {
+            newKey ^= Zobrist.EN_PASSANT_FILE[enPassant & 7];
+            enPassant = -1;
+        }
+        halfmoves++;
+        fullmoves += us;
+        if (captured != 0) {
+            int square = kind == Move.EN_PASSANT ? to ^ 8 : to;
+            remove(captured, square);
+            newKey ^= Zobrist.PIECE[captured][square];
+            halfmoves = 0;
+        }
+        remove(piece, from);
+        newKey ^= Zobrist.PIECE[piece][from];
+        int placed = kind >= Move.PROMOTION ? us << 3 | (kind & 3) + 2 : piece;
+        place(placed, to);
+        newKey ^= Zobrist.PIECE[placed][to];
+        int kept = castling & RIGHTS_KEPT[from] & RIGHTS_KEPT[to];
+        if (kept != castling) {
+            newKey ^= Zobrist.CASTLING[castling] ^ Zobrist.CASTLING[kept];
+            castling = kept;
+        }
+        if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
+            int rook = us << 3 | 4;
+            int rookFrom = kind == Move.KING_SIDE_CASTLING ? to + 1 : to - 2;
+            int rookTo = kind == Move.KING_SIDE_CASTLING ? to - 1 : to + 1;
+            remove(rook, rookFrom);
+            place(rook, rookTo);
+            newKey ^= Zobrist.PIECE[rook][rookFrom] ^ Zobrist.PIECE[rook][rookTo];
+        }
+        side = 1 - us;
+        key = newKey;
+        if ((piece & 7) == 1) {
+            halfmoves = 0;
+            if (kind == Move.DOUBLE_PUSH) {
+                setEnPassantIfCapturable(to ^ 8);
+            }
+        }
+    }
+
+    /** Takes back the last move made; it must be given again. */
+    public void unmake(int move) {
+        int from = Move.from(move);
+        int to = Move.to(move);
+        int kind = Move.kind(move);
+        int captured = recall();
+        int us = 1 - side;
+        side = us;
+        fullmoves -= us;
+        int placed = codes[to];
+        remove(placed, to);
+        place(kind >= Move.PROMOTION ? us << 3 | 1 : placed, from);
+        if (captured != 0) {
+            place(captured, kind == Move.EN_PASSANT ? to ^ 8 : to);
+        }
+        if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
+            int rook = us << 3 | 4;
+            int rookFrom = kind == Move.KING_SIDE_CASTLING ? to + 1 : to - 2;
+            int rookTo = kind == Move.KING_SIDE_CASTLING ? to - 1 : to + 1;
+            remove(rook, rookTo);
+            place(rook, rookFrom);
+        }
+    }
+
+    /** Passes. The side to move must not be in check. */
+    public void makeNull() {
+        remember(0);
+        key ^= Zobrist.BLACK_TO_MOVE;
+        if (enPassant >= 0) {
+            key ^= Zobrist.EN_PASSANT_FILE[enPassant & 7];
+            enPassant = -1;
+        }
+        halfmoves++;
+        fullmoves += side;
+        side = 1 - side;
+    }
+
+    /** Takes back a null move. */
+    public void unmakeNull() {
+        recall();
+        side = 1 - side;
+        fullmoves -= side;
+    }
+
+    private void remember(int captured) {
+        if (depth == keys.length) {
+            keys = Arrays.copyOf(keys, 64 + depth * 2);
+            undo = Arrays.copyOf(undo, 64 + depth * 2);
+        }
+        keys[depth] = key;
+        undo[depth++] = captured | castling << 4 | enPassant + 1 << 8 | halfmoves << 16;
+    }
+
+    private int recall() {
+        key = keys[--depth];
+        int state = undo[depth];
+        castling = state >> 4 & 15;
+        enPassant = (state >> 8 & 127) - 1;
+        halfmoves = state >>> 16;
+        return state & 15;
+    }
+
+    private void place(int code, int square) {
+        long bit = 1L << square;
+        byType[(code & 7) - 1] |= bit;
+        bySide[code >> 3] |= bit;
+        codes[square] = (byte) code;
+    }
+
+    private void remove(int code, int square) {
+        long bit = 1L << square;
+        byType[(code & 7) - 1] ^= bit;
+        bySide[code >> 3] ^= bit;
+        codes[square] = 0;
+    }
+
+    private void setEnPassantIfCapturable(int square) {
+        long capturers = Attacks.pawn(1 - side, square) & bySide[side] & byType[0];
+        while (capturers != 0) {
+            if (isEnPassantSafe(Long.numberOfTrailingZeros(capturers), square)) {
+                enPassant = square;
+                key ^= Zobrist.EN_PASSANT_FILE[square & 7];
+                return;
+            }
+            capturers &= capturers - 1;
+        }
+    }
+
+    /**
+     * Whether taking in passing from a square leaves the own king safe (both pawns leave a rank).
+     */
+    boolean isEnPassantSafe(int from, int target) {
+        long taken = 1L << (target ^ 8);
+        long after = occupied() ^ 1L << from ^ 1L << target ^ taken;
+        long enemies = bySide[1 - side] & ~taken;
+        return (attackersTo(kingSquare(side), after) & enemies) == 0;
+    }
+}

@@ -1,0 +1,68 @@
+package org.zeroply.chess.notation;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Position;
+
+/**
+ * A row of Extended Position Description: four FEN fields and operations.
+ *
+ * @param position the position, counters taken from {@code hmvc} and {@code fmvn} if present
+ * @param operations operand text by opcode, quotes removed, in order
+ */
+public record Epd(Position position, Map<String, String> operations) {
+
+    public Epd {
+        operations = new LinkedHashMap<>(operations);
+    }
+
+    /** The operand of an opcode, or an empty text. */
+    public String operation(String opcode) {
+        return operations.getOrDefault(opcode, "");
+    }
+
+    /**
+     * Reads one row.
+     *
+     * @throws NotationException saying what is wrong
+     */
+    public static Epd parse(String row) throws NotationException {
+        String[] fields = row.strip().split("\\s+", 5);
+        if (fields.length < 4) {
+            throw new NotationException("a position needs four fields, there are " + fields.length);
+        }
+        Map<String, String> operations = operations(fields.length > 4 ? fields[4] : "");
+        String fen =
+                String.join(" ", fields[0], fields[1], fields[2], fields[3])
+                        + " "
+                        + operations.getOrDefault("hmvc", "0")
+                        + " "
+                        + operations.getOrDefault("fmvn", "1");
+        try {
+            return new Epd(Position.fromFen(fen), operations);
+        } catch (InvalidPositionException e) {
+            throw new NotationException(e.getMessage());
+        }
+    }
+
+    private static Map<String, String> operations(String text) {
+        Map<String, String> operations = new LinkedHashMap<>();
+        StringBuilder operation = new StringBuilder();
+        boolean quoted = false;
+        for (char c : (text + ";").toCharArray()) {
+            if (c == '"') {
+                quoted = !quoted;
+            } else if (c == ';' && !quoted) {
+                String[] parts = operation.toString().strip().split("\\s+", 2);
+                if (!parts[0].isEmpty()) {
+                    operations.put(parts[0], parts.length > 1 ? parts[1] : "");
+                }
+                operation.setLength(0);
+            } else {
+                operation.append(c);
+            }
+        }
+        return operations;
+    }
+}

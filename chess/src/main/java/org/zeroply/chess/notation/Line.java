@@ -1,0 +1,49 @@
+package org.zeroply.chess.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.StringJoiner;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+
+/** Lines of moves in print: {@code 24.Rxe6 fxe6 25.Qg4}. */
+public final class Line {
+
+    private Line() {}
+
+    /** The moves in SAN, one string a move, as far as they are legal. */
+    public static List<String> san(Position start, List<Move> moves) {
+        List<String> san = new ArrayList<>(moves.size());
+        Position p = start;
+        for (Move move : moves) {
+            if (!move.isNull() && !p.isLegal(move)) {
+                break;
+            }
+            san.add(San.write(p, move));
+            p = p.play(move);
+        }
+        return san;
+    }
+
+    /** The moves with move numbers, {@code 24...Qf5} when Black begins. */
+    public static String numbered(Position start, List<Move> moves) {
+        StringJoiner line = new StringJoiner(" ");
+        Position p = start;
+        boolean first = true;
+        for (Move move : moves) {
+            line.add(number(p, first) + San.write(p, move));
+            p = p.play(move);
+            first = false;
+        }
+        return line.toString();
+    }
+
+    /** The move number as it stands before a move; empty before Black's move inside a line. */
+    public static String number(Position before, boolean always) {
+        if (before.sideToMove() == Side.WHITE) {
+            return before.fullmoveNumber() + ".";
+        }
+        return always ? before.fullmoveNumber() + "..." : "";
+    }
+}

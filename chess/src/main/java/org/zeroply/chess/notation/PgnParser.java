@@ -1,0 +1,373 @@
+package org.zeroply.chess.notation;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.chess.tree.Verdict;
+
+/** Parses the text of one game. Variations are kept on an explicit stack, so any depth is read. */
+final class PgnParser {
+
+    private static final Set<String> RESULTS = Set.of("1-0", "0-1", "1/2-1/2", "*");
+
+    private final List<String> lines;
+    private final Map<String, String> tags = new LinkedHashMap<>();
+    private int line;
+    private int column;
+    private TreeEditor editor;
+    private Node current;
+
+    /** Where each open variation branches off: the node to come back to. */
+    private final Deque<Node> open = new ArrayDeque<>();
+
+    private String before = "";
+    private boolean variationJustOpened;
+
+    PgnParser(RawGame game) {
+        this.lines = game.lines();
+    }
+
+    MoveTree parse() throws Failure {
+        readTags();
+        MoveTree tree = new MoveTree(startPosition());
+        editor = new TreeEditor(tree);
+        current = tree.root();
+        while (line < lines.size()) {
+            if (column == 0 && text().startsWith("%")) {
+                nextLine();
+            } else if (column >= text().length()) {
+                nextLine();
+            } else {
+                token(text().charAt(column));
+            }
+        }
+        if (!open.isEmpty()) {
+            throw fail("a variation is not closed", "')'");
+        }
+        flushBefore();
+        tags.putIfAbsent("Result", MoveTree.NO_RESULT);
+        editor.tags(tags);
+        return tree;
+    }
+
+    private void token(char c) throws Failure {
+        if (Character.isWhitespace(c) || c == '.') {
+            column++;
+        } else if (c == '{') {
+            comment(braceComment());
+        } else if (c == ';') {
+            comment(text().substring(column + 1));
+            nextLine();
+        } else if (c == '(') {
+            openVariation();
+        } else if (c == ')') {
+            closeVariation();
+        } else if (c == '$') {
+            nag();
+        } else {
+            word();
+        }
+    }
+
+    // ---- Tags -----------------------------------------------------------------------------------
+
+    private void readTags() throws Failure {
+        while (line < lines.size()) {
+            String row = text().strip();
+            if (row.isEmpty() || row.startsWith("%")) {
+                nextLine();
+            } else if (row.startsWith("[") && !row.startsWith("[%")) {
+                column = text().indexOf('[');
+                while (column < text().length() && text().charAt(column) == '[') {
+                    tag();
+                    skipSpace();
+                }
+                if (column < text().length() && text().charAt(column) != ';') {
+                    return;
+                }
+                nextLine();
+            } else {
+                return;
+            }
+        }
+    }
+
+    private void tag() throws Failure {
+        column++;
+        skipSpace();
+        int start = column;
+        while (column < text().length()
+                && (Character.isLetterOrDigit(text().charAt(column))
+                        || "_+#=:-".indexOf(text().charAt(column)) >= 0)) {
+            column++;
+        }
+        String name = text().substring(start, column);
+        if (name.isEmpty()) {
+            throw fail("a tag has no name", "a name such as Event");
+        }
+        skipSpace();
+        if (column >= text().length() || text().charAt(column) != '"') {
+            throw fail("the tag " + name + " has no value", "a text in double quotes");
+        }
+        StringBuilder value = new StringBuilder();
+        for (column++; ; column++) {
+            if (column >= text().length()) {
+                throw fail("the value of the tag " + name + " is not closed", "'\"'");
+            }
+            char c = text().charAt(column);
+            if (c == '"') {
+                break;
+            }
+            if (c == '\\' && column + 1 < text().length()) {
+                c = text().charAt(++column);
+            }
+            value.append(c);
+        }
+        column++;
+        skipSpace();
+        if (column >= text().length() || text().charAt(column) != ']') {
+            throw fail("the tag " + name + " is not closed", "']'");
+        }
+        column++;
+        tags.put(name, value.toString());
+    }
+
+    private Position startPosition() throws Failure {
+        String fen = tags.getOrDefault("FEN", "");
+        if (fen.isEmpty()) {
+            return Position.START;
+        }
+        try {
+            return Position.fromFen(fen);
+        } catch (InvalidPositionException e) {
+            throw fail(e.getMessage(), "a possible position in the tag FEN");
+        }
+    }
+
+    // ---- Movetext -------------------------------------------------------------------------------
+
+    private String braceComment() throws Failure {
+        int startLine = line;
+        int startColumn = column;
+        StringBuilder comment = new StringBuilder();
+        column++;
+        while (line < lines.size()) {
+            int end = text().indexOf('}', column);
+            if (end >= 0) {
+                comment.append(text(), column, end);
+                column = end + 1;
+                return comment.toString();
+            }
+            comment.append(text().substring(column)).append(' ');
+            nextLine();
+        }
+        throw new Failure("a comment is not closed", "'}'", startLine, startColumn);
+    }
+
+    private void comment(String text) {
+        boolean afterMove = !current.isRoot() && !variationJustOpened && before.isEmpty();
+        if (afterMove) {
+            editor.annotate(current, a -> PgnCommands.read(a, text));
+        } else {
+            before = PgnCommands.join(before, text);
+        }
+    }
+
+    /**
+     * A comment before any move belongs to the start; inside a variation, to the move that follows.
+     */
+    private void flushBefore() {
+        if (!before.isEmpty()) {
+            String text = before;
+            before = "";
+            Node node = current;
+            editor.annotate(node, a -> PgnCommands.read(a, text));
+        }
+    }
+
+    private void openVariation() throws Failure {
+        if (current.isRoot() || variationJustOpened) {
+            throw fail("a variation stands before the move it replaces", "a move");
+        }
+        column++;
+        open.push(current);
+        current = current.parent().orElseThrow();
+        variationJustOpened = true;
+    }
+
+    private void closeVariation() throws Failure {
+        if (open.isEmpty()) {
+            throw fail("')' closes nothing", "a move");
+        }
+        column++;
+        if (!before.isEmpty() && variationJustOpened) {
+            // A variation that holds only words: they belong to the move it stands behind.
+            String text = before;
+            before = "";
+            editor.annotate(open.peek(), a -> PgnCommands.read(a, text));
+        }
+        current = open.pop();
+        variationJustOpened = false;
+    }
+
+    private void nag() throws Failure {
+        int start = ++column;
+        while (column < text().length() && Character.isDigit(text().charAt(column))) {
+            column++;
+        }
+        if (column == start || column - start > 3) {
+            throw fail("'$' is not followed by a number", "a glyph such as $1");
+        }
+        addNag(Integer.parseInt(text().substring(start, column)));
+    }
+
+    private void addNag(int nag) {
+        if (nag != 0) {
+            editor.annotate(
+                    current,
+                    a -> {
+                        List<Integer> nags = new ArrayList<>(a.nags());
+                        nags.add(nag);
+                        return a.withNags(nags);
+                    });
+        }
+    }
+
+    private void word() throws Failure {
+        int start = column;
+        while (column < text().length() && !isDelimiter(text().charAt(column))) {
+            column++;
+        }
+        String word = text().substring(start, column);
+        if (RESULTS.contains(word) || word.equals("1/2")) {
+            if (open.isEmpty()) {
+                tags.merge("Result", word.equals("1/2") ? "1/2-1/2" : word, this::betterResult);
+            }
+            return;
+        }
+        String body = stripNumber(word);
+        if (body.isEmpty()) {
+            return;
+        }
+        Optional<Integer> suffix = Nag.ofSuffix(body).or(() -> verdict(body));
+        if (suffix.isPresent()) {
+            addNag(suffix.get());
+            return;
+        }
+        move(body, start + word.length() - body.length());
+    }
+
+    private String betterResult(String tag, String movetext) {
+        return tag.equals(MoveTree.NO_RESULT) || !RESULTS.contains(tag) ? movetext : tag;
+    }
+
+    private static Optional<Integer> verdict(String word) {
+        return Verdict.ofSymbol(word).map(Verdict::nag);
+    }
+
+    private static boolean isDelimiter(char c) {
+        return Character.isWhitespace(c) || "{}();$".indexOf(c) >= 0;
+    }
+
+    private static String stripNumber(String word) {
+        int i = 0;
+        while (i < word.length() && Character.isDigit(word.charAt(i))) {
+            i++;
+        }
+        if (i < word.length() && word.charAt(i) != '.' && word.charAt(i) != '…') {
+            return word.startsWith("…") || word.startsWith(".") ? word.substring(1) : word;
+        }
+        while (i < word.length() && (word.charAt(i) == '.' || word.charAt(i) == '…')) {
+            i++;
+        }
+        return word.substring(i);
+    }
+
+    private void move(String word, int at) throws Failure {
+        int end = word.length();
+        while (end > 0 && (word.charAt(end - 1) == '!' || word.charAt(end - 1) == '?')) {
+            end--;
+        }
+        Move move;
+        try {
+            move = San.read(current.position(), word.substring(0, end));
+        } catch (NotationException e) {
+            String number = Line.number(current.position(), true);
+            throw new Failure(e.getMessage(), "a legal move after " + number, line, at);
+        }
+        Node next = editor.add(current, move);
+        if (variationJustOpened || current.isRoot()) {
+            String text = before;
+            before = "";
+            if (current.isRoot() && !variationJustOpened) {
+                editor.annotate(current, a -> PgnCommands.read(a, text));
+            } else {
+                editor.annotate(next, a -> a.withBefore(PgnCommands.join(a.before(), text)));
+            }
+        }
+        current = next;
+        variationJustOpened = false;
+        Nag.ofSuffix(word.substring(end)).ifPresent(this::addNag);
+    }
+
+    // ---- Places ---------------------------------------------------------------------------------
+
+    private String text() {
+        return lines.get(line);
+    }
+
+    private void nextLine() {
+        line++;
+        column = 0;
+    }
+
+    private void skipSpace() {
+        while (column < text().length() && Character.isWhitespace(text().charAt(column))) {
+            column++;
+        }
+    }
+
+    private Failure fail(String reason, String expected) {
+        int lastLine = Math.min(line, lines.size() - 1);
+        int lastColumn = line < lines.size() ? column : lines.get(lastLine).length();
+        return new Failure(reason, expected, lastLine, lastColumn);
+    }
+
+    /** Why a game cannot be read; line and column are 0-based within the game. */
+    static final class Failure extends Exception {
+        private final String expected;
+        private final int line;
+        private final int column;
+
+        Failure(String reason, String expected, int line, int column) {
+            super(reason);
+            this.expected = expected;
+            this.line = line;
+            this.column = column;
+        }
+
+        String expected() {
+            return expected;
+        }
+
+        int line() {
+            return line;
+        }
+
+        int column() {
+            return column;
+        }
+    }
+}

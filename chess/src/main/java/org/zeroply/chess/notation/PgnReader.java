@@ -1,0 +1,83 @@
+package org.zeroply.chess.notation;
+
+import java.io.BufferedInputStream;
+import java.io.ByteArrayInputStream;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Reads games one after the other from PGN of any size; only one game is in memory at a time. A
+ * game that cannot be read is given as a {@link PgnEntry.Problem} with its raw text, and the games
+ * around it are read.
+ */
+public final class PgnReader implements Closeable {
+
+    private final String file;
+    private final GameSplitter splitter;
+    private int games;
+
+    /** Reads from a stream; the name is used in problems. */
+    public PgnReader(InputStream in, String file) {
+        this.file = file;
+        this.splitter = new GameSplitter(new TextLines(new BufferedInputStream(in, 1 << 16)));
+    }
+
+    /** Reads a file. */
+    public static PgnReader open(Path path) throws IOException {
+        return new PgnReader(Files.newInputStream(path), path.getFileName().toString());
+    }
+
+    /** Reads all entries of a text. */
+    public static List<PgnEntry> readAll(String text) {
+        List<PgnEntry> entries = new ArrayList<>();
+        byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
+        try (PgnReader reader = new PgnReader(new ByteArrayInputStream(bytes), "text")) {
+            for (var e = reader.next(); e.isPresent(); e = reader.next()) {
+                entries.add(e.get());
+            }
+        } catch (IOException e) {
+            throw new IllegalStateException("reading from memory failed", e);
+        }
+        return entries;
+    }
+
+    /**
+     * The next game or problem; empty at the end.
+     *
+     * @throws IOException if the stream cannot be read
+     */
+    public Optional<PgnEntry> next() throws IOException {
+        Optional<RawGame> raw = splitter.next();
+        if (raw.isEmpty()) {
+            return Optional.empty();
+        }
+        games++;
+        RawGame game = raw.get();
+        try {
+            return Optional.of(
+                    new PgnEntry.Game(games, game.firstLine(), new PgnParser(game).parse()));
+        } catch (PgnParser.Failure e) {
+            return Optional.of(
+                    new PgnEntry.Problem(
+                            file,
+                            games,
+                            game.firstLine() + e.line(),
+                            e.column() + 1,
+                            e.getMessage(),
+                            e.expected(),
+                            game.text()));
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        splitter.close();
+    }
+}

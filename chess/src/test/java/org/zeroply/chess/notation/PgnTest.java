@@ -1,0 +1,154 @@
+package org.zeroply.chess.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.zeroply.chess.RandomTrees;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.chess.tree.Verdict;
+
+class PgnTest {
+
+    @Property(tries = 300)
+    void what_was_written_is_read_and_written_the_same(@ForAll long seed) {
+        TreeEditor editor = RandomTrees.tree(new Random(seed), 60);
+        editor.tag("Event", "back\\slash \"quoted\"");
+        String first = PgnWriter.write(editor.tree());
+        MoveTree read = single(first);
+        assertThat(PgnWriter.write(read)).isEqualTo(first);
+        assertThat(read.nodes()).hasSameSizeAs(editor.tree().nodes());
+        assertThat(first.lines().filter(l -> !l.startsWith("[") && !l.contains(";")))
+                .allMatch(l -> l.length() <= 80);
+    }
+
+    @Test
+    void everything_the_standard_allows_is_read() {
+        MoveTree tree =
+                single(
+                        """
+                        [Event "A \\"fine\\" game"]
+                        [Result "1-0"]
+                        % an escape row ) } (
+                        {before} 1. e4! $5 {one [%clk 0:10:00]} ; two ) }
+                        ( 1. d4 {queen's} ( {why} 1. c4 e5 ( 1... c5 ) ) 1... d5 )
+                        1... e5 2.Nf3 Nc6 3.-- -- 4.Z0 +/-
+                        """);
+        assertThat(tree.tag("Event")).isEqualTo("A \"fine\" game");
+        assertThat(tree.root().annotation().after()).isEqualTo("before");
+        Node e4 = tree.root().children().get(0);
+        assertThat(e4.annotation().nags()).containsExactly(1, 5);
+        assertThat(e4.annotation().after()).isEqualTo("one [%clk 0:10:00] two ) }");
+        assertThat(tree.root().children()).hasSize(3);
+        Node c4 = tree.root().children().get(2);
+        assertThat(c4.annotation().before()).isEqualTo("why");
+        assertThat(c4.children()).hasSize(2);
+        assertThat(tree.mainLine()).hasSize(7);
+        assertThat(tree.root().mainLineEnd().annotation().verdict()).contains(Verdict.WHITE_BETTER);
+        assertThat(tree.result()).isEqualTo("1-0");
+    }
+
+    @Test
+    void the_games_around_a_broken_one_are_read_and_its_text_is_kept() {
+        String pgn =
+                """
+                [Event "one"]
+
+                1. e4 e5 1-0
+
+                [Event "two"]
+
+                1. e4 e5
+                2. Ke3 d6 0-1
+
+                [Event "three"]
+
+                1. d4 {never closed
+                d5 1-0
+
+                [Event "four"]
+
+                1. c4 c5 (1... e5 1/2-1/2
+
+                [Event "five"]
+
+                1. Nf3 *
+                """;
+        List<PgnEntry> entries = PgnReader.readAll(pgn);
+        assertThat(entries).hasSize(5);
+        assertThat(entries.get(0)).isInstanceOf(PgnEntry.Game.class);
+        assertThat(entries.get(4)).isInstanceOf(PgnEntry.Game.class);
+        PgnEntry.Problem illegal = (PgnEntry.Problem) entries.get(1);
+        assertThat(illegal.message())
+                .startsWith("text, line 8, column 4 (game 2): Ke3 is not legal here")
+                .endsWith("expected a legal move after 2.");
+        assertThat(illegal.raw()).contains("2. Ke3 d6 0-1").startsWith("[Event \"two\"]");
+        assertThat(((PgnEntry.Problem) entries.get(2)).reason()).contains("comment is not closed");
+        assertThat(((PgnEntry.Problem) entries.get(3)).reason())
+                .contains("variation is not closed");
+    }
+
+    @Test
+    void games_without_tags_are_told_apart_by_their_results() {
+        assertThat(PgnReader.readAll("1. e4 e5 1-0\n\n1. d4 d5\n1/2-1/2\n1. c4\n*\n"))
+                .extracting(e -> ((PgnEntry.Game) e).tree().result())
+                .containsExactly("1-0", "1/2-1/2", "*");
+    }
+
+    @Test
+    void latin_1_and_utf_8_and_byte_order_marks_and_line_ends_are_told_apart() throws IOException {
+        String game = "[White \"Jörg\"]\r\n\r\n1. e4 *\r\n";
+        List<byte[]> encodings =
+                List.of(
+                        game.getBytes(StandardCharsets.UTF_8),
+                        game.getBytes(StandardCharsets.ISO_8859_1),
+                        ("\uFEFF" + game).getBytes(StandardCharsets.UTF_8),
+                        game.replace("\r\n", "\r").getBytes(StandardCharsets.ISO_8859_1));
+        List<String> names = new ArrayList<>();
+        for (byte[] bytes : encodings) {
+            try (PgnReader reader = new PgnReader(new ByteArrayInputStream(bytes), "x")) {
+                Optional<PgnEntry> entry = reader.next();
+                names.add(((PgnEntry.Game) entry.orElseThrow()).tree().tag("White"));
+                assertThat(reader.next()).isEmpty();
+            }
+        }
+        assertThat(names).containsOnly("Jörg");
+    }
+
+    @Property(tries = 200)
+    void bytes_that_are_no_pgn_never_stop_the_reader(@ForAll byte[] bytes) throws IOException {
+        try (PgnReader reader = new PgnReader(new ByteArrayInputStream(bytes), "x")) {
+            for (var e = reader.next(); e.isPresent(); e = reader.next()) {
+                assertThat(e.get().line()).isPositive();
+            }
+        }
+    }
+
+    @Test
+    void variations_nest_to_any_depth() {
+        StringBuilder pgn = new StringBuilder();
+        int depth = 3000;
+        pgn.append("1. e4 ");
+        for (int i = 0; i < depth; i++) {
+            pgn.append(i % 2 == 0 ? "(1. d4 " : "(1. e4 ");
+        }
+        pgn.append(")".repeat(depth)).append(" *");
+        assertThat(single(pgn.toString()).root().children()).hasSize(2);
+    }
+
+    private static MoveTree single(String pgn) {
+        List<PgnEntry> entries = PgnReader.readAll(pgn);
+        assertThat(entries).hasSize(1).first().isInstanceOf(PgnEntry.Game.class);
+        return ((PgnEntry.Game) entries.get(0)).tree();
+    }
+}
