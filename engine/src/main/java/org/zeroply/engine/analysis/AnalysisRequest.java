@@ -1,0 +1,65 @@
+package org.zeroply.engine.analysis;
+
+import java.util.List;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+
+/**
+ * What to analyse.
+ *
+ * @param start a position
+ * @param moves moves played from it (no null moves); the position after them is analysed, and the
+ *     earlier ones count for repetitions
+ * @param limits when to stop
+ * @param lines how many best moves to tell apart, at least 1
+ * @param rootMoves moves to choose from; empty for all legal ones
+ * @param threads threads to use, at least 1
+ */
+public record AnalysisRequest(
+        Position start,
+        List<Move> moves,
+        Limits limits,
+        int lines,
+        List<Move> rootMoves,
+        int threads) {
+
+    /**
+     * @throws IllegalArgumentException if lines or threads are not positive
+     */
+    public AnalysisRequest {
+        moves = List.copyOf(moves);
+        rootMoves = List.copyOf(rootMoves);
+        if (lines < 1 || threads < 1) {
+            throw new IllegalArgumentException("lines and threads must be at least 1");
+        }
+    }
+
+    /** The best move of a position. */
+    public static AnalysisRequest of(Position position, Limits limits) {
+        return new AnalysisRequest(position, List.of(), limits, 1, List.of(), 1);
+    }
+
+    /** The same with another number of lines. */
+    public AnalysisRequest withLines(int count) {
+        return new AnalysisRequest(start, moves, limits, count, rootMoves, threads);
+    }
+
+    /** The same, choosing only among these moves. */
+    public AnalysisRequest among(List<Move> candidates) {
+        return new AnalysisRequest(start, moves, limits, lines, candidates, threads);
+    }
+
+    /** The same with another number of threads. */
+    public AnalysisRequest withThreads(int count) {
+        return new AnalysisRequest(start, moves, limits, lines, rootMoves, count);
+    }
+
+    /** The position to analyse. */
+    public Position position() {
+        Position p = start;
+        for (Move move : moves) {
+            p = p.play(move);
+        }
+        return p;
+    }
+}

@@ -1,0 +1,70 @@
+package org.zeroply.engine.analysis;
+
+import org.zeroply.chess.tree.Verdict;
+
+/** How good a position is for one side, by a search: in centipawns, or as moves to mate. */
+public sealed interface Score extends Comparable<Score> {
+
+    /** A hundredth of a pawn is the unit; 0 is equal. */
+    record Centipawns(int value) implements Score {}
+
+    /** Mate in so many moves; negative when being mated, 0 when mated already. */
+    record Mate(int moves) implements Score {}
+
+    /** The score from the other side's view. */
+    default Score negated() {
+        return this instanceof Mate m ? new Mate(-m.moves()) : new Centipawns(-ordinal());
+    }
+
+    /** A number that orders scores; mates lie far outside the centipawns. */
+    default int ordinal() {
+        if (this instanceof Mate m) {
+            return m.moves() > 0 ? 100_000 - m.moves() : -100_000 - m.moves();
+        }
+        return ((Centipawns) this).value();
+    }
+
+    /**
+     * Expected score between 0 and 1: the logistic curve {@code 1 / (1 + 10^(-cp/400))}, that is, a
+     * pawn counts like 100 points in the Elo formula (A. Elo, The Rating of Chessplayers, 1978).
+     */
+    default double expected() {
+        if (this instanceof Mate m) {
+            return m.moves() > 0 ? 1 : 0;
+        }
+        return 1 / (1 + Math.pow(10, -ordinal() / 400.0));
+    }
+
+    /**
+     * The verdict in the words of annotation. The bounds of 30, 80 and 200 centipawns are this
+     * program's own choice.
+     *
+     * @param white whether the score is from White's view
+     */
+    default Verdict verdict(boolean white) {
+        int cp = white ? ordinal() : -ordinal();
+        if (Math.abs(cp) < 30) {
+            return Verdict.EQUAL;
+        }
+        if (Math.abs(cp) < 80) {
+            return cp > 0 ? Verdict.WHITE_SLIGHTLY : Verdict.BLACK_SLIGHTLY;
+        }
+        if (Math.abs(cp) < 200) {
+            return cp > 0 ? Verdict.WHITE_BETTER : Verdict.BLACK_BETTER;
+        }
+        return cp > 0 ? Verdict.WHITE_WINS : Verdict.BLACK_WINS;
+    }
+
+    /** The score as it is printed: {@code +0.35}, {@code #3}, {@code #-2}. */
+    default String text() {
+        if (this instanceof Mate m) {
+            return "#" + m.moves();
+        }
+        return String.format(java.util.Locale.ROOT, "%+.2f", ordinal() / 100.0);
+    }
+
+    @Override
+    default int compareTo(Score other) {
+        return Integer.compare(ordinal(), other.ordinal());
+    }
+}

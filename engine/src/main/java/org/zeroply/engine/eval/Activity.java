@@ -1,0 +1,15 @@
+package org.zeroply.engine.eval;
+
+/** How many safe squares the pieces reach, against what is typical for them. */
+final class Activity implements Term {
+
+    @Override
+    public String name() {
+        return "Activity of the pieces";
+    }
+
+    @Override
+    public int of(Survey s, int side) {
+        return s.mobility[side];
+    }
+}

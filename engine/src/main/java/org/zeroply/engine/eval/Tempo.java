@@ -1,0 +1,15 @@
+package org.zeroply.engine.eval;
+
+/** It is worth something to be on the move. */
+final class Tempo implements Term {
+
+    @Override
+    public String name() {
+        return "The move";
+    }
+
+    @Override
+    public int of(Survey s, int side) {
+        return s.board.sideToMove() == side ? Taper.of(14, 8) : 0;
+    }
+}

@@ -1,0 +1,14 @@
+package org.zeroply.engine.eval;
+
+/** One thing an evaluation looks at. Terms hold no state. */
+interface Term {
+
+    /** The name a coach would use. */
+    String name();
+
+    /**
+     * What a side (0 white, 1 black) gets for this term, packed by {@link Taper}; never what the
+     * other side gets.
+     */
+    int of(Survey survey, int side);
+}

@@ -1,0 +1,81 @@
+package org.zeroply.engine.exchange;
+
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+
+/**
+ * Static exchange evaluation: both sides capture on one square with their least valuable piece
+ * first and stop when it does not pay. Pieces behind others join in; pins are not regarded.
+ */
+public final class StaticExchange {
+
+    /** Exchange values in centipawns by piece type, pawn to king. */
+    private static final int[] VALUE = {100, 325, 325, 500, 975, 20_000};
+
+    private StaticExchange() {}
+
+    /** Centipawns that a packed legal move wins (or loses, when negative) on its target square. */
+    public static int of(Board board, int move) {
+        int kind = Move.kind(move);
+        if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
+            return 0;
+        }
+        int from = Move.from(move);
+        int to = Move.to(move);
+        long occupied = board.occupied() ^ 1L << from;
+        int gain = 0;
+        if (kind == Move.EN_PASSANT) {
+            gain = VALUE[0];
+            occupied ^= 1L << (to ^ 8);
+        } else if (board.codeAt(to) != 0) {
+            gain = VALUE[board.typeAt(to)];
+        }
+        int standing = board.typeAt(from);
+        if (Move.isPromotion(move)) {
+            standing = Move.promotionType(move);
+            gain += VALUE[standing] - VALUE[0];
+        }
+        return gain - reply(board, to, VALUE[standing], 1 - board.sideToMove(), occupied);
+    }
+
+    /**
+     * Centipawns that a side wins by starting to capture the man on a square; 0 when it does not
+     * pay or nothing stands there.
+     */
+    public static int threatTo(Board board, int square) {
+        if (board.codeAt(square) == 0) {
+            return 0;
+        }
+        int attacker = 1 - (board.codeAt(square) >> 3);
+        return reply(board, square, VALUE[board.typeAt(square)], attacker, board.occupied());
+    }
+
+    /** The best that a side to capture gets for the man of this value on a square; at least 0. */
+    private static int reply(Board board, int square, int value, int side, long occupied) {
+        long attackers = board.attackersTo(square, occupied) & occupied;
+        for (int type = 0; type < 6; type++) {
+            long candidates = attackers & board.pieces(side, type);
+            if (candidates == 0) {
+                continue;
+            }
+            if (type == 5 && (attackers & board.pieces(1 - side)) != 0) {
+                return 0;
+            }
+            int standing = type == 0 && promotes(square) ? 4 : type;
+            int bonus = standing == type ? 0 : VALUE[4] - VALUE[0];
+            long rest = occupied ^ Long.lowestOneBit(candidates);
+            int after = reply(board, square, VALUE[standing], 1 - side, rest);
+            return Math.max(0, value + bonus - after);
+        }
+        return 0;
+    }
+
+    private static boolean promotes(int square) {
+        return square < 8 || square >= 56;
+    }
+
+    /** Pieces of a side that can capture on a square, those behind others not counted. */
+    public static int attackers(Board board, int square, int side) {
+        return Long.bitCount(board.attackersTo(square, board.occupied()) & board.pieces(side));
+    }
+}

@@ -1,0 +1,79 @@
+package org.zeroply.engine.eval;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+
+class EvaluatorTest {
+
+    private final Evaluator evaluator = new Evaluator();
+
+    @Property(tries = 500)
+    void the_terms_add_up_to_the_score(@ForAll long seed, @ForAll @IntRange(max = 150) int plies) {
+        Position p = random(seed, plies);
+        int score = evaluator.evaluate(p.toBoard());
+        int fromWhite = p.toBoard().sideToMove() == 0 ? score : -score;
+        assertThat(evaluator.explain(p).total()).isEqualTo(fromWhite);
+    }
+
+    @Property(tries = 500)
+    void colours_do_not_matter(@ForAll long seed, @ForAll @IntRange(max = 150) int plies) {
+        Position p = random(seed, plies);
+        Position flipped = Position.fromFen(flip(p.fen()));
+        assertThat(evaluator.evaluate(flipped.toBoard()))
+                .isEqualTo(evaluator.evaluate(p.toBoard()));
+        var here = evaluator.explain(p).terms();
+        var there = evaluator.explain(flipped).terms();
+        for (int i = 0; i < here.size(); i++) {
+            assertThat(there.get(i).white()).as(here.get(i).name()).isEqualTo(here.get(i).black());
+        }
+    }
+
+    private static Position random(long seed, int plies) {
+        Random random = new Random(seed);
+        Position p = Position.START;
+        for (int i = 0; i < plies && !p.legalMoves().isEmpty(); i++) {
+            Move move = p.legalMoves().get(random.nextInt(p.legalMoves().size()));
+            p = p.play(move);
+        }
+        return p;
+    }
+
+    /** The same position with colours exchanged and the board turned upside down. */
+    private static String flip(String fen) {
+        String[] f = fen.split(" ");
+        String[] ranks = swapCase(f[0]).split("/");
+        StringBuilder board = new StringBuilder();
+        for (int i = 7; i >= 0; i--) {
+            board.append(ranks[i]).append(i > 0 ? "/" : "");
+        }
+        String enPassant =
+                f[3].equals("-") ? "-" : f[3].charAt(0) + (f[3].charAt(1) == '3' ? "6" : "3");
+        String side = f[1].equals("w") ? "b" : "w";
+        return board
+                + " "
+                + side
+                + " "
+                + swapCase(f[2])
+                + " "
+                + enPassant
+                + " "
+                + f[4]
+                + " "
+                + f[5];
+    }
+
+    private static String swapCase(String text) {
+        StringBuilder swapped = new StringBuilder();
+        for (char c : text.toCharArray()) {
+            swapped.append(
+                    Character.isUpperCase(c) ? Character.toLowerCase(c) : Character.toUpperCase(c));
+        }
+        return swapped.toString();
+    }
+}

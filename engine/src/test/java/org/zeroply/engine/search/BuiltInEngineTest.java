@@ -1,0 +1,147 @@
+package org.zeroply.engine.search;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.analysis.Score;
+
+class BuiltInEngineTest {
+
+    private final BuiltInEngine engine = new BuiltInEngine(16);
+
+    @ParameterizedTest(name = "{0}: mate in {1} by {2}")
+    @CsvSource({
+        "6k1/6p1/6Pp/8/8/8/1Q6/K7 w - - 0 1, 1, Qb8#",
+        "kbK5/pp6/1P6/8/8/8/8/R7 w - - 0 1, 2, Ra6",
+        "5r1k/6pp/8/6N1/2Q5/8/5PPP/6K1 w - - 0 1, 4, Nf7+",
+        "6k1/3R1ppp/8/8/8/8/r4PPP/6K1 w - - 0 1, 1, Rd8#",
+        "r5rk/5p1p/5R2/4B3/8/8/7P/7K w - - 0 1, 3, Ra6+",
+    })
+    void mates_are_found_in_full_and_end_in_mate(String fen, int moves, String first) {
+        Position start = Position.fromFen(fen);
+        Analysis.Candidate best =
+                engine.analyse(AnalysisRequest.of(start, Limits.nodes(1_500_000)))
+                        .best()
+                        .orElseThrow();
+        assertThat(best.score()).isEqualTo(new Score.Mate(moves));
+        assertThat(San.write(start, best.move())).isEqualTo(first);
+        assertThat(best.line()).hasSize(2 * moves - 1);
+        Position end = start;
+        for (Move move : best.line()) {
+            end = end.play(move);
+        }
+        assertThat(end.isCheckmate()).isTrue();
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "r3k3/8/8/3N4/8/8/4P3/4K3 w - - 0 1, Nc7+",
+        "r1b2rk1/ppp2ppp/8/3qN3/8/8/PPP2PPP/R1BQR1K1 w - - 0 1, Qxd5",
+        "4k3/ppp2ppp/8/4r3/8/2n5/PPPB1PPP/2KR4 w - - 0 1, Bxc3",
+        "2r3k1/5ppp/8/1q6/8/3B4/5PPP/3Q2K1 w - - 0 1, Bxb5",
+        "4k3/5ppp/8/1q1N4/4P3/8/5PPP/6K1 w - - 0 1, Nc7+",
+        "6k1/5pp1/4p2p/8/2b1r3/8/5PPP/R1B2RK1 b - - 0 1, Bxf1",
+    })
+    void material_is_won(String fen, String expected) {
+        Position start = Position.fromFen(fen);
+        Analysis analysis = engine.analyse(AnalysisRequest.of(start, Limits.depth(8)));
+        String played = San.write(start, analysis.best().orElseThrow().move());
+        assertThat(played).isEqualTo(expected);
+        assertThat(analysis.byDepth()).hasSize(8);
+    }
+
+    @Test
+    void the_same_request_gives_the_same_answer() {
+        Position p =
+                Position.fromFen(
+                        "r1bq1rk1/pp2bppp/2n1pn2/3p4/2PP4/2N2N2/PP2BPPP/R1BQ1RK1 w - - 0 9");
+        AnalysisRequest request = AnalysisRequest.of(p, Limits.nodes(60_000)).withLines(3);
+        engine.analyse(AnalysisRequest.of(Position.START, Limits.depth(6)));
+        Analysis first = engine.analyse(request);
+        Analysis second = new BuiltInEngine(16).analyse(request);
+        assertThat(second.lines()).isEqualTo(first.lines());
+        assertThat(second.byDepth()).isEqualTo(first.byDepth());
+        assertThat(second.nodes()).isEqualTo(first.nodes()).isBetween(60_000L, 60_001L);
+    }
+
+    @Test
+    void several_lines_are_different_moves_in_order() {
+        List<Analysis.Candidate> lines =
+                engine.analyse(AnalysisRequest.of(Position.START, Limits.depth(6)).withLines(5))
+                        .lines();
+        assertThat(lines).extracting(Analysis.Candidate::move).hasSize(5).doesNotHaveDuplicates();
+        assertThat(lines)
+                .extracting(Analysis.Candidate::score)
+                .isSortedAccordingTo((a, b) -> b.compareTo(a));
+        assertThat(lines).allMatch(c -> !Line.san(Position.START, c.line()).isEmpty());
+    }
+
+    @Test
+    void only_the_given_moves_are_considered() throws NotationException {
+        Move a3 = San.read(Position.START, "a3");
+        AnalysisRequest request =
+                AnalysisRequest.of(Position.START, Limits.depth(5)).among(List.of(a3));
+        assertThat(engine.analyse(request).lines())
+                .singleElement()
+                .extracting(Analysis.Candidate::move)
+                .isEqualTo(a3);
+    }
+
+    @Test
+    void a_position_without_moves_has_no_lines() {
+        Position mated = Position.fromFen("6Qk/5K2/8/8/8/8/8/8 b - - 0 1");
+        assertThat(engine.analyse(AnalysisRequest.of(mated, Limits.depth(5))).lines()).isEmpty();
+    }
+
+    @Test
+    void a_repetition_with_the_game_before_it_is_seen_as_a_draw() throws NotationException {
+        Position rooks = Position.fromFen("6k1/5ppp/8/8/8/8/r4PPP/3R2K1 w - - 0 1");
+        List<Move> shuffled = new ArrayList<>();
+        Position p = rooks;
+        for (String san : List.of("h3", "h6", "Rd8+", "Kh7", "Rd1", "Kg8")) {
+            Move move = San.read(p, san);
+            shuffled.add(move);
+            p = p.play(move);
+        }
+        AnalysisRequest request =
+                new AnalysisRequest(rooks, shuffled, Limits.depth(4), 40, List.of(), 1);
+        Move check = San.read(p, "Rd8+");
+        assertThat(engine.analyse(request).lines())
+                .filteredOn(c -> c.move().equals(check))
+                .singleElement()
+                .extracting(Analysis.Candidate::score)
+                .isEqualTo(new Score.Centipawns(0));
+    }
+
+    @Test
+    void cancelled_work_stops_and_still_gives_what_was_found() {
+        Cancellation cancellation = new Cancellation();
+        AtomicInteger depths = new AtomicInteger();
+        Analysis analysis =
+                engine.analyse(
+                        AnalysisRequest.of(Position.START, Limits.NONE).withThreads(2),
+                        soFar -> {
+                            if (depths.incrementAndGet() == 5) {
+                                cancellation.cancel();
+                            }
+                        },
+                        cancellation);
+        assertThat(depths).hasValue(5);
+        assertThat(analysis.depth()).isEqualTo(5);
+        assertThat(analysis.lines()).isNotEmpty();
+    }
+}
