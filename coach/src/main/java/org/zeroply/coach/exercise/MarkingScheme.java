@@ -1,0 +1,130 @@
+package org.zeroply.coach.exercise;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.Verdict;
+
+/**
+ * The points of an exercise as a list of items, in the order of the tree.
+ *
+ * <p>A move and the siblings marked as equal to it are one choice: reaching any of them earns the
+ * items of the main one (or, if that has none, of the first that has). Points on a tempting move do
+ * not count.
+ */
+public final class MarkingScheme {
+
+    private final MoveTree tree;
+    private final List<Item> items;
+    private final Map<Position, List<Node>> byPosition = new HashMap<>();
+
+    /**
+     * One way to earn points.
+     *
+     * @param node the move that earns them
+     * @param rule how many and on what condition
+     * @param choice the node and those that are as good as it
+     */
+    public record Item(Node node, PointRule rule, List<Node> choice) {
+        public Item {
+            choice = List.copyOf(choice);
+        }
+
+        /** The line up to the move, with move numbers. */
+        public String line() {
+            List<Node> path = node.path();
+            List<Move> moves = path.stream().map(Node::move).toList();
+            return Line.numbered(path.get(0).parent().orElseThrow().position(), moves);
+        }
+
+        /** The scheme's verdict for the line: on the move, after it, or on the way to it. */
+        public Optional<Verdict> verdict() {
+            Optional<Verdict> below = MoveTree.verdictBelow(node);
+            Node n = node;
+            while (below.isEmpty() && n.parent().isPresent()) {
+                n = n.parent().get();
+                below = n.annotation().verdict();
+            }
+            return below;
+        }
+    }
+
+    private MarkingScheme(MoveTree tree, List<Item> items) {
+        this.tree = tree;
+        this.items = List.copyOf(items);
+        tree.visit(n -> byPosition.computeIfAbsent(n.position(), p -> new ArrayList<>()).add(n));
+    }
+
+    /** The scheme written on a tree. */
+    public static MarkingScheme of(MoveTree tree) {
+        List<Item> items = new ArrayList<>();
+        tree.visit(
+                node -> {
+                    if (node.isRoot() || node.annotation().tempting()) {
+                        return;
+                    }
+                    List<Node> choice = choice(node);
+                    if (bearer(choice) == node) {
+                        node.annotation()
+                                .points()
+                                .forEach(rule -> items.add(new Item(node, rule, choice)));
+                    }
+                });
+        return new MarkingScheme(tree, items);
+    }
+
+    private static List<Node> choice(Node node) {
+        List<Node> siblings = node.parent().orElseThrow().children();
+        Node main = siblings.get(0);
+        List<Node> equal =
+                siblings.stream()
+                        .filter(n -> n == main || n.annotation().equal())
+                        .filter(n -> !n.annotation().tempting())
+                        .toList();
+        return equal.contains(node) ? equal : List.of(node);
+    }
+
+    private static Node bearer(List<Node> choice) {
+        return choice.stream()
+                .filter(n -> !n.annotation().points().isEmpty())
+                .findFirst()
+                .orElse(choice.get(0));
+    }
+
+    /** The tree that the scheme is written on. */
+    public MoveTree tree() {
+        return tree;
+    }
+
+    /** All items. */
+    public List<Item> items() {
+        return items;
+    }
+
+    /** The nodes of the scheme that have this position, by whatever order of moves. */
+    public List<Node> at(Position position) {
+        return byPosition.getOrDefault(position, List.of());
+    }
+
+    /** What the items add up to: of each group the best one, and all that are in no group. */
+    public int sum() {
+        Map<String, Integer> groups = new HashMap<>();
+        int sum = 0;
+        for (Item item : items) {
+            if (item.rule().group().isPresent()) {
+                groups.merge(item.rule().group().get(), item.rule().points(), Math::max);
+            } else {
+                sum += item.rule().points();
+            }
+        }
+        return sum + groups.values().stream().mapToInt(p -> p).sum();
+    }
+}
