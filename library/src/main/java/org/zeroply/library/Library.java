@@ -1,0 +1,84 @@
+package org.zeroply.library;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import org.zeroply.library.store.AttemptStore;
+import org.zeroply.library.store.Database;
+import org.zeroply.library.store.SettingStore;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.StudentStore;
+import org.zeroply.library.store.UnreadStore;
+
+/**
+ * One library file and everything in it. Safe for use by several threads: reading goes on while one
+ * thread writes, and writers wait for each other.
+ */
+public final class Library implements AutoCloseable {
+
+    private final Database database;
+    private final SheetStore sheets;
+    private final StudentStore students;
+    private final AttemptStore attempts;
+    private final UnreadStore unread;
+    private final SettingStore settings;
+
+    private Library(Database database, Clock clock) {
+        this.database = database;
+        this.sheets = new SheetStore(database, clock);
+        this.students = new StudentStore(database, clock);
+        this.attempts = new AttemptStore(database);
+        this.unread = new UnreadStore(database, clock);
+        this.settings = new SettingStore(database);
+    }
+
+    /**
+     * Opens a library, or makes a new one where there is no file. An older file is brought up to
+     * date after a backup copy was made beside it.
+     *
+     * @throws LibraryException if the file is not a library, is newer than this program, or cannot
+     *     be read or written
+     */
+    public static Library open(Path file) {
+        return open(file, Clock.systemUTC());
+    }
+
+    /** Opens a library whose time stamps come from the given clock. */
+    public static Library open(Path file, Clock clock) {
+        return new Library(Database.open(file.toAbsolutePath()), clock);
+    }
+
+    /** The file. */
+    public Path file() {
+        return database.file();
+    }
+
+    /** Games, analyses and exercises. */
+    public SheetStore sheets() {
+        return sheets;
+    }
+
+    /** Students. */
+    public StudentStore students() {
+        return students;
+    }
+
+    /** The log of attempts. */
+    public AttemptStore attempts() {
+        return attempts;
+    }
+
+    /** Texts that an import could not read. */
+    public UnreadStore unread() {
+        return unread;
+    }
+
+    /** Small things remembered by name, such as drafts. */
+    public SettingStore settings() {
+        return settings;
+    }
+
+    @Override
+    public void close() {
+        database.close();
+    }
+}

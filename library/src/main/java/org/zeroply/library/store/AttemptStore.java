@@ -1,0 +1,89 @@
+package org.zeroply.library.store;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.List;
+import java.util.OptionalLong;
+
+/** The log of attempts. What was committed is not changed any more. */
+public final class AttemptStore {
+
+    private final Database database;
+
+    public AttemptStore(Database database) {
+        this.database = database;
+    }
+
+    /** Adds an attempt and gives its id; one with the same uuid is not added twice. */
+    public long add(Attempt attempt) {
+        return database.write(
+                h -> {
+                    h.createUpdate(
+                                    "INSERT INTO attempt (uuid, student_id, exercise_id, title,"
+                                            + " began_at, seconds, answer, points, max,"
+                                            + " verdict_right, scheme, marked) VALUES (:uuid,"
+                                            + " :student, :exercise, :title, :began, :seconds,"
+                                            + " :answer, :points, :max, :right, :scheme, :marked)"
+                                            + " ON CONFLICT (uuid) DO NOTHING")
+                            .bind("uuid", attempt.uuid())
+                            .bind("student", attempt.studentId())
+                            .bind(
+                                    "exercise",
+                                    attempt.exerciseId().isPresent()
+                                            ? attempt.exerciseId().getAsLong()
+                                            : null)
+                            .bind("title", attempt.title())
+                            .bind("began", attempt.beganAt().toString())
+                            .bind("seconds", attempt.seconds())
+                            .bind("answer", attempt.answer())
+                            .bind("points", attempt.points())
+                            .bind("max", attempt.max())
+                            .bind("right", attempt.verdictRight())
+                            .bind("scheme", attempt.scheme())
+                            .bind("marked", attempt.marked())
+                            .execute();
+                    return h.createQuery("SELECT id FROM attempt WHERE uuid = :uuid")
+                            .bind("uuid", attempt.uuid())
+                            .mapTo(Long.class)
+                            .one();
+                });
+    }
+
+    /** A student's attempts, the latest first. */
+    public List<Attempt> of(long studentId) {
+        return list("WHERE student_id = " + studentId + " ORDER BY began_at DESC, id DESC");
+    }
+
+    /** All attempts in the order of their adding. */
+    public List<Attempt> all() {
+        return list("ORDER BY id");
+    }
+
+    private List<Attempt> list(String clause) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT * FROM attempt " + clause)
+                                .map((rs, c) -> attempt(rs))
+                                .list());
+    }
+
+    private static Attempt attempt(ResultSet rs) throws SQLException {
+        long exercise = rs.getLong("exercise_id");
+        OptionalLong exerciseId = rs.wasNull() ? OptionalLong.empty() : OptionalLong.of(exercise);
+        return new Attempt(
+                rs.getLong("id"),
+                rs.getString("uuid"),
+                rs.getLong("student_id"),
+                exerciseId,
+                rs.getString("title"),
+                Instant.parse(rs.getString("began_at")),
+                rs.getInt("seconds"),
+                rs.getString("answer"),
+                rs.getInt("points"),
+                rs.getInt("max"),
+                rs.getBoolean("verdict_right"),
+                rs.getString("scheme"),
+                rs.getString("marked"));
+    }
+}

@@ -1,0 +1,17 @@
+package org.zeroply.library.store;
+
+/**
+ * Which sheets to list.
+ *
+ * @param kind the kind
+ * @param text words that must all stand in names, event, date or title; empty for any
+ * @param result {@code 1-0}, {@code 0-1}, {@code 1/2-1/2}, or empty for any
+ * @param fewestPlies shortest main line
+ */
+public record SheetQuery(SheetKind kind, String text, String result, int fewestPlies) {
+
+    /** All sheets of a kind. */
+    public static SheetQuery all(SheetKind kind) {
+        return new SheetQuery(kind, "", "", 0);
+    }
+}

@@ -1,0 +1,77 @@
+package org.zeroply.library.store;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+
+/** The students of the coach. */
+public final class StudentStore {
+
+    private final Database database;
+    private final Clock clock;
+
+    public StudentStore(Database database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** Adds a student; the rating is 0 when unknown. */
+    public Student add(String name, int rating) {
+        return add(UUID.randomUUID().toString(), name, rating, "");
+    }
+
+    /** Adds a student known elsewhere by this uuid, or gives the one who is here already. */
+    public Student add(String uuid, String name, int rating, String note) {
+        Optional<Student> known = all().stream().filter(s -> s.uuid().equals(uuid)).findFirst();
+        if (known.isPresent()) {
+            return known.get();
+        }
+        long id =
+                database.write(
+                        h ->
+                                h.createUpdate(
+                                                "INSERT INTO student (uuid, name, rating, note,"
+                                                        + " added_at) VALUES (:uuid, :name, :rating,"
+                                                        + " :note, :now)")
+                                        .bind("uuid", uuid)
+                                        .bind("name", name.strip())
+                                        .bind("rating", rating)
+                                        .bind("note", note)
+                                        .bind("now", clock.instant().toString())
+                                        .executeAndReturnGeneratedKeys("id")
+                                        .mapTo(Long.class)
+                                        .one());
+        return new Student(id, uuid, name.strip(), rating, note);
+    }
+
+    /** Saves name, rating and note of a student. */
+    public void save(Student student) {
+        database.write(
+                h ->
+                        h.execute(
+                                "UPDATE student SET name = ?, rating = ?, note = ? WHERE id = ?",
+                                student.name().strip(),
+                                student.rating(),
+                                student.note(),
+                                student.id()));
+    }
+
+    /** All students by name. */
+    public List<Student> all() {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT id, uuid, name, rating, note FROM student"
+                                                + " WHERE deleted_at IS NULL ORDER BY name, id")
+                                .map(
+                                        (rs, c) ->
+                                                new Student(
+                                                        rs.getLong(1),
+                                                        rs.getString(2),
+                                                        rs.getString(3),
+                                                        rs.getInt(4),
+                                                        rs.getString(5)))
+                                .list());
+    }
+}

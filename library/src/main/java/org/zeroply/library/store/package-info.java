@@ -1,0 +1,2 @@
+/** Plain SQL over the library file, one store a table. */
+package org.zeroply.library.store;

@@ -1,0 +1,199 @@
+package org.zeroply.library.transfer;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.PropertyAccessor;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import java.io.FilterOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.store.UnreadStore;
+
+/** A whole library as a ZIP: PGN for the sheets, JSON for people and attempts. */
+final class Archive {
+
+    private static final String PEOPLE = "people.json";
+
+    private final Library library;
+    private final ObjectMapper json =
+            new ObjectMapper()
+                    .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    .disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET)
+                    .enable(SerializationFeature.INDENT_OUTPUT)
+                    .setVisibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY);
+
+    Archive(Library library) {
+        this.library = library;
+    }
+
+    /** Students with their attempts, and texts that could not be read. */
+    record People(List<Person> students, List<UnreadStore.Unread> unread) {}
+
+    record Person(String uuid, String name, int rating, String note, List<Try> attempts) {}
+
+    /** An attempt; the exercise is named by its scheme. */
+    record Try(
+            String uuid,
+            String title,
+            String beganAt,
+            int seconds,
+            String answer,
+            int points,
+            int max,
+            boolean verdictRight,
+            String scheme,
+            String exercise,
+            String marked) {}
+
+    void write(OutputStream out) throws IOException {
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
+            for (SheetKind kind : SheetKind.values()) {
+                zip.putNextEntry(new ZipEntry(kind.word() + ".pgn"));
+                sheets(kind, zip);
+                zip.closeEntry();
+            }
+            zip.putNextEntry(new ZipEntry(PEOPLE));
+            json.writeValue(new Uncloseable(zip), people());
+            zip.closeEntry();
+        }
+    }
+
+    void sheets(SheetKind kind, OutputStream out) {
+        library.sheets()
+                .forEachPgn(
+                        kind,
+                        pgn -> {
+                            try {
+                                out.write(pgn.getBytes(StandardCharsets.UTF_8));
+                            } catch (IOException e) {
+                                throw new UncheckedIOException(e);
+                            }
+                        });
+    }
+
+    private People people() {
+        List<Person> students =
+                library.students().all().stream()
+                        .map(
+                                s ->
+                                        new Person(
+                                                s.uuid(),
+                                                s.name(),
+                                                s.rating(),
+                                                s.note(),
+                                                library.attempts().of(s.id()).stream()
+                                                        .map(this::attempt)
+                                                        .toList()))
+                        .toList();
+        return new People(students, library.unread().all());
+    }
+
+    private Try attempt(Attempt a) {
+        String exercise =
+                a.exerciseId().isPresent()
+                        ? PgnWriter.write(library.sheets().load(a.exerciseId().getAsLong()))
+                        : "";
+        return new Try(
+                a.uuid(),
+                a.title(),
+                a.beganAt().toString(),
+                a.seconds(),
+                a.answer(),
+                a.points(),
+                a.max(),
+                a.verdictRight(),
+                a.scheme(),
+                exercise,
+                a.marked());
+    }
+
+    /** Reads an archive into the library through an importer, which counts the sheets. */
+    void read(Path file, Importer importer) throws IOException {
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            for (SheetKind kind : SheetKind.values()) {
+                ZipEntry entry = zip.getEntry(kind.word() + ".pgn");
+                if (entry != null) {
+                    try (InputStream in = zip.getInputStream(entry)) {
+                        importer.stream(in, entry.getName(), entry.getSize());
+                    }
+                }
+            }
+            ZipEntry people = zip.getEntry(PEOPLE);
+            if (people == null) {
+                throw new IOException("there is no " + PEOPLE + " in it");
+            }
+            try (InputStream in = zip.getInputStream(people)) {
+                store(json.readValue(in, People.class));
+            } catch (JsonProcessingException e) {
+                throw new IOException(PEOPLE + " is damaged: " + e.getOriginalMessage(), e);
+            }
+        }
+    }
+
+    private void store(People people) {
+        Map<String, OptionalLong> known = new HashMap<>();
+        for (Person p : people.students()) {
+            Student student = library.students().add(p.uuid(), p.name(), p.rating(), p.note());
+            for (Try t : p.attempts()) {
+                OptionalLong exercise = known.computeIfAbsent(t.exercise(), this::exercise);
+                library.attempts().add(attempt(t, student.id(), exercise));
+            }
+        }
+        people.unread().forEach(library.unread()::add);
+    }
+
+    private OptionalLong exercise(String pgn) {
+        Optional<Long> id = pgn.isEmpty() ? Optional.empty() : library.sheets().findByPgn(pgn);
+        return id.map(OptionalLong::of).orElse(OptionalLong.empty());
+    }
+
+    private static Attempt attempt(Try t, long student, OptionalLong exercise) {
+        return new Attempt(
+                0,
+                t.uuid(),
+                student,
+                exercise,
+                t.title(),
+                Instant.parse(t.beganAt()),
+                t.seconds(),
+                t.answer(),
+                t.points(),
+                t.max(),
+                t.verdictRight(),
+                t.scheme(),
+                t.marked());
+    }
+
+    /** Keeps the JSON writer from closing the archive behind it. */
+    private static final class Uncloseable extends FilterOutputStream {
+        Uncloseable(OutputStream out) {
+            super(out);
+        }
+
+        @Override
+        public void close() throws IOException {
+            flush();
+        }
+    }
+}

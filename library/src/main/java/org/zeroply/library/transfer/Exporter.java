@@ -1,0 +1,64 @@
+package org.zeroply.library.transfer;
+
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.Locale;
+import org.zeroply.library.Library;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.SheetKind;
+
+/**
+ * Writes a library to a file: everything to a {@code .zip}, or all sheets to a {@code .pgn}. The
+ * file is written beside its place and then moved there, so that a failure leaves an old one
+ * untouched.
+ */
+public final class Exporter {
+
+    private final Library library;
+
+    public Exporter(Library library) {
+        this.library = library;
+    }
+
+    /**
+     * Writes the file.
+     *
+     * @throws LibraryException if the ending is neither, or the file cannot be written
+     */
+    public void write(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (!name.endsWith(".zip") && !name.endsWith(".pgn")) {
+            throw new LibraryException(
+                    file
+                            + ": the name must end in .pgn for games and exercises, or in .zip for"
+                            + " everything.");
+        }
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        try {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part))) {
+                Archive archive = new Archive(library);
+                if (name.endsWith(".zip")) {
+                    archive.write(out);
+                } else {
+                    for (SheetKind kind : SheetKind.values()) {
+                        archive.sheets(kind, out);
+                    }
+                }
+            }
+            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException | UncheckedIOException e) {
+            throw new LibraryException(
+                    file
+                            + " could not be written: "
+                            + e.getMessage()
+                            + ". An older file of that"
+                            + " name is unchanged.",
+                    e);
+        }
+    }
+}

@@ -1,0 +1,163 @@
+package org.zeroply.library.transfer;
+
+import java.io.ByteArrayInputStream;
+import java.io.FilterInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+
+/**
+ * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
+ * cancel or a failure stays; importing again adds only the rest.
+ */
+public final class Importer {
+
+    private static final int BATCH = 500;
+
+    private final Library library;
+    private final Progress progress;
+    private final Cancellation cancellation;
+    private final List<ImportReport.Rejected> rejected = new ArrayList<>();
+    private final List<MoveTree> batch = new ArrayList<>();
+    private int read;
+    private int stored;
+
+    public Importer(Library library, Progress progress, Cancellation cancellation) {
+        this.library = library;
+        this.progress = progress;
+        this.cancellation = cancellation;
+    }
+
+    /** Imports files; a folder stands for the PGN files in it and below it. */
+    public ImportReport files(List<Path> paths) {
+        for (Path path : paths) {
+            for (Path file : expand(path)) {
+                if (!cancellation.isCancelled()) {
+                    file(file);
+                }
+            }
+        }
+        return report();
+    }
+
+    /** Imports the games of a text, such as the clipboard's. */
+    public ImportReport text(String pgn, String name) {
+        byte[] bytes = pgn.getBytes(StandardCharsets.UTF_8);
+        stream(new ByteArrayInputStream(bytes), name, bytes.length);
+        return report();
+    }
+
+    private List<Path> expand(Path path) {
+        if (!Files.isDirectory(path)) {
+            return List.of(path);
+        }
+        try (Stream<Path> tree = Files.walk(path)) {
+            return tree.filter(p -> p.toString().toLowerCase(Locale.ROOT).endsWith(".pgn"))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            reject(path, e);
+            return List.of();
+        }
+    }
+
+    private void file(Path file) {
+        try {
+            if (file.toString().toLowerCase(Locale.ROOT).endsWith(".zip")) {
+                new Archive(library).read(file, this);
+                return;
+            }
+            try (InputStream in = Files.newInputStream(file)) {
+                stream(in, file.getFileName().toString(), Files.size(file));
+            }
+        } catch (IOException e) {
+            reject(file, e);
+        }
+    }
+
+    private void reject(Path file, IOException e) {
+        String reason = Files.exists(file) ? "cannot be read: " + e.getMessage() : "does not exist";
+        rejected.add(
+                new ImportReport.Rejected(
+                        file.getFileName().toString(), 0, "The file " + file + " " + reason));
+    }
+
+    /** Imports from a stream of the given length in bytes. */
+    void stream(InputStream in, String name, long length) {
+        Counting counted = new Counting(in);
+        try (PgnReader reader = new PgnReader(counted, name)) {
+            Optional<PgnEntry> entry = reader.next();
+            while (entry.isPresent() && !cancellation.isCancelled()) {
+                take(entry.get());
+                if (read % 50 == 0) {
+                    double fraction = length <= 0 ? -1 : (double) counted.count / length;
+                    progress.report(fraction, name + ": " + read + " games");
+                }
+                entry = reader.next();
+            }
+        } catch (IOException e) {
+            rejected.add(
+                    new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
+        } finally {
+            flush();
+        }
+    }
+
+    private void take(PgnEntry entry) {
+        if (entry instanceof PgnEntry.Problem problem) {
+            library.unread().add(problem);
+            rejected.add(
+                    new ImportReport.Rejected(problem.file(), problem.line(), problem.message()));
+            return;
+        }
+        read++;
+        batch.add(((PgnEntry.Game) entry).tree());
+        if (batch.size() == BATCH) {
+            flush();
+        }
+    }
+
+    private void flush() {
+        stored += library.sheets().addNew(batch).size();
+        batch.clear();
+    }
+
+    private ImportReport report() {
+        return new ImportReport(read, stored, read - stored, rejected);
+    }
+
+    /** Counts the bytes that were read, for the progress. */
+    private static final class Counting extends FilterInputStream {
+        private long count;
+
+        Counting(InputStream in) {
+            super(in);
+        }
+
+        @Override
+        public int read() throws IOException {
+            int b = super.read();
+            count += b < 0 ? 0 : 1;
+            return b;
+        }
+
+        @Override
+        public int read(byte[] bytes, int offset, int length) throws IOException {
+            int n = super.read(bytes, offset, length);
+            count += Math.max(n, 0);
+            return n;
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package org.zeroply.library;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(
+        packages = "org.zeroply.library",
+        importOptions = ImportOption.DoNotIncludeTests.class)
+class FloorsTest {
+
+    @ArchTest
+    static final ArchRule the_library_has_no_interface_code =
+            noClasses()
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(
+                            "javafx..",
+                            "java.awt..",
+                            "picocli..",
+                            "org.zeroply.desktop..",
+                            "org.zeroply.cli..");
+
+    @ArchTest
+    static final ArchRule sql_stays_in_the_store =
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackage("..library.store..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage("java.sql..", "org.jdbi..", "org.sqlite..");
+}
