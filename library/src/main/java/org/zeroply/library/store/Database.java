@@ -6,7 +6,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.sql.SQLException;
 import java.util.Arrays;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
@@ -35,9 +34,13 @@ public final class Database {
     private final Jdbi jdbi;
     private final ReentrantLock writing = new ReentrantLock();
 
+    /** Stays open, so that the write-ahead log is not folded in after every single write. */
+    private final Handle keeper;
+
     private Database(Path file, SQLiteDataSource source) {
         this.file = file;
         this.jdbi = Jdbi.create(source);
+        this.keeper = jdbi.open();
     }
 
     /** Opens or creates; see {@link org.zeroply.library.Library#open}. */
@@ -52,16 +55,21 @@ public final class Database {
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl("jdbc:sqlite:" + file);
-        Database database = new Database(file, source);
+        Database database = null;
         try {
+            database = new Database(file, source);
             if (!fresh) {
                 database.checkOwner();
             }
             database.migrate(source, fresh);
-        } catch (JdbiException | FlywayException e) {
-            throw translate(file, e);
+            database.keeper.createQuery("SELECT count(*) FROM sheet").mapTo(Long.class).one();
+            return database;
+        } catch (JdbiException | FlywayException | LibraryException e) {
+            if (database != null) {
+                database.keeper.close();
+            }
+            throw e instanceof LibraryException ours ? ours : translate(file, e);
         }
-        return database;
     }
 
     /** The file. */
@@ -158,7 +166,7 @@ public final class Database {
         Path copy = file.resolveSibling(file.getFileName() + ".before-v" + version + ".backup");
         try {
             // Moves everything from the write-ahead log into the file first.
-            write(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+            read(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
             Files.copy(file, copy, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new LibraryException(
@@ -193,7 +201,11 @@ public final class Database {
 
     /** Folds the write-ahead log into the file, so that the file alone is complete. */
     public void close() {
-        read(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        try {
+            read(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        } finally {
+            keeper.close();
+        }
     }
 
     private static LibraryException translate(Path file, Exception e) {
@@ -201,16 +213,9 @@ public final class Database {
             if (t instanceof SQLiteException sql) {
                 return new LibraryException(message(file, sql.getResultCode()), e);
             }
-            if (t instanceof SQLException sql) {
-                return new LibraryException(message(file, codeOf(sql)), e);
-            }
         }
         return new LibraryException(
                 "The library " + file + " could not be used: " + e.getMessage(), e);
-    }
-
-    private static SQLiteErrorCode codeOf(SQLException e) {
-        return SQLiteErrorCode.getErrorCode(e.getErrorCode());
     }
 
     private static String message(Path file, SQLiteErrorCode code) {

@@ -15,6 +15,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,14 +70,21 @@ final class Archive {
     void write(OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
             for (SheetKind kind : SheetKind.values()) {
-                zip.putNextEntry(new ZipEntry(kind.word() + ".pgn"));
+                zip.putNextEntry(entry(kind.word() + ".pgn"));
                 sheets(kind, zip);
                 zip.closeEntry();
             }
-            zip.putNextEntry(new ZipEntry(PEOPLE));
+            zip.putNextEntry(entry(PEOPLE));
             json.writeValue(new Uncloseable(zip), people());
             zip.closeEntry();
         }
+    }
+
+    /** An entry without a time, so that equal libraries give equal archives. */
+    private static ZipEntry entry(String name) {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTimeLocal(LocalDateTime.of(2000, 1, 1, 0, 0));
+        return entry;
     }
 
     void sheets(SheetKind kind, OutputStream out) {

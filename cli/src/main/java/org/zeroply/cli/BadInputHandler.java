@@ -1,0 +1,33 @@
+package org.zeroply.cli;
+
+import java.io.IOException;
+import java.nio.file.NoSuchFileException;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.library.LibraryException;
+import picocli.CommandLine;
+
+/** Tells bad input (exit code 1, one sentence) from errors of our own, which keep their trace. */
+final class BadInputHandler implements CommandLine.IExecutionExceptionHandler {
+
+    @Override
+    public int handleExecutionException(
+            Exception e, CommandLine command, CommandLine.ParseResult parsed) throws Exception {
+        if (e instanceof BadInputException
+                || e instanceof InvalidPositionException
+                || e instanceof NotationException
+                || e instanceof LibraryException
+                || e instanceof IOException) {
+            command.getErr().println("zeroply: " + sentence(e));
+            return 1;
+        }
+        throw e;
+    }
+
+    private static String sentence(Exception e) {
+        if (e instanceof NoSuchFileException) {
+            return "The file " + e.getMessage() + " does not exist.";
+        }
+        return e instanceof IOException ? "Reading failed: " + e.getMessage() : e.getMessage();
+    }
+}

@@ -1,0 +1,42 @@
+package org.zeroply.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.concurrent.Callable;
+import org.zeroply.engine.eval.EvaluationBreakdown;
+import org.zeroply.engine.eval.Evaluator;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+
+@Command(name = "explain", description = "Breaks the evaluation of a position into its terms.")
+final class ExplainCommand implements Callable<Integer> {
+
+    @Mixin private PositionOption position;
+    @Mixin private Output output;
+
+    @Override
+    public Integer call() {
+        EvaluationBreakdown breakdown = new Evaluator().explain(position.position());
+        ObjectNode document = Output.document();
+        ArrayNode terms = document.putArray("terms");
+        for (EvaluationBreakdown.Entry entry : breakdown.terms()) {
+            terms.addObject()
+                    .put("name", entry.name())
+                    .put("white", entry.white())
+                    .put("black", entry.black());
+        }
+        document.put("total", breakdown.total());
+        output.print(
+                document,
+                out -> {
+                    out.printf("%-24s %7s %7s %7s%n", "", "White", "Black", "balance");
+                    for (EvaluationBreakdown.Entry e : breakdown.terms()) {
+                        out.printf(
+                                "%-24s %7d %7d %+7d%n",
+                                e.name(), e.white(), e.black(), e.white() - e.black());
+                    }
+                    out.printf("%-24s %7s %7s %+7d%n", "Total", "", "", breakdown.total());
+                });
+        return 0;
+    }
+}

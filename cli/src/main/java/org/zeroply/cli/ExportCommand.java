@@ -1,0 +1,38 @@
+package org.zeroply.cli;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import org.zeroply.library.Library;
+import org.zeroply.library.transfer.Exporter;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "export",
+        description = "Writes a library: everything to a .zip, games and exercises to a .pgn.")
+final class ExportCommand implements Callable<Integer> {
+
+    @Mixin private Output output;
+
+    @Option(names = "--library", required = true, paramLabel = "L")
+    private Path library;
+
+    @Option(names = "--out", required = true, paramLabel = "FILE")
+    private Path file;
+
+    @Override
+    public Integer call() {
+        if (!Files.exists(library)) {
+            throw new BadInputException("There is no library " + library + ".");
+        }
+        try (Library open = Library.open(library)) {
+            new Exporter(open).write(file.toAbsolutePath());
+        }
+        output.print(
+                Output.document().put("file", file.toString()),
+                out -> out.println("Written to " + file));
+        return 0;
+    }
+}

@@ -1,0 +1,52 @@
+package org.zeroply.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+
+/**
+ * {@code zeroply COMMAND}. Exit codes: 0 done, 1 the input was bad, 2 wrong usage. Messages go to
+ * standard error.
+ */
+@Command(
+        name = "zeroply",
+        description = "A workbench for chess coaches, without its window.",
+        mixinStandardHelpOptions = true,
+        version = "Zero Ply 0.1.0",
+        subcommands = {
+            PerftCommand.class,
+            AnalyseCommand.class,
+            SuiteCommand.class,
+            ExplainCommand.class,
+            ImportCommand.class,
+            ExportCommand.class,
+            ExerciseCommand.class,
+            SampleCommand.class
+        })
+public final class Main implements Runnable {
+
+    @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+
+    /** Runs a command and ends the process with its exit code. */
+    public static void main(String[] args) {
+        PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
+        PrintWriter err = new PrintWriter(System.err, true, StandardCharsets.UTF_8);
+        System.exit(run(out, err, args));
+    }
+
+    /** Runs a command and gives its exit code. */
+    static int run(PrintWriter out, PrintWriter err, String... args) {
+        return new CommandLine(new Main())
+                .setOut(out)
+                .setErr(err)
+                .setCaseInsensitiveEnumValuesAllowed(true)
+                .setExecutionExceptionHandler(new BadInputHandler())
+                .execute(args);
+    }
+
+    @Override
+    public void run() {
+        throw new CommandLine.ParameterException(spec.commandLine(), "A command is needed.");
+    }
+}

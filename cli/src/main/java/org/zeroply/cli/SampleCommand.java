@@ -1,0 +1,49 @@
+package org.zeroply.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import org.zeroply.library.Library;
+import org.zeroply.library.sample.SampleLibrary;
+import org.zeroply.library.transfer.Exporter;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "sample",
+        description = "Generates the demo club (games, exercises, students) from a seed.")
+final class SampleCommand implements Callable<Integer> {
+
+    @Mixin private Output output;
+
+    @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+
+    @Option(names = "--out", required = true, paramLabel = "FILE.zip")
+    private Path file;
+
+    @Option(names = "--games", paramLabel = "N")
+    private int games = 66;
+
+    @Option(names = "--exercises", paramLabel = "N")
+    private int exercises = 6;
+
+    @Option(names = "--seed", paramLabel = "N")
+    private long seed = 1;
+
+    @Override
+    public Integer call() throws IOException {
+        Path folder = Files.createTempDirectory("zeroply-sample");
+        try (Library library = Library.open(folder.resolve("sample.zpl"))) {
+            new SampleLibrary(library, seed, (f, text) -> spec.commandLine().getErr().println(text))
+                    .generate(games, exercises);
+            new Exporter(library).write(file.toAbsolutePath());
+        }
+        output.print(
+                Output.document().put("file", file.toString()),
+                out -> out.println("Written to " + file));
+        return 0;
+    }
+}

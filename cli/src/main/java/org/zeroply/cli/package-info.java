@@ -1,0 +1,2 @@
+/** The command line: the same services without a window. */
+package org.zeroply.cli;

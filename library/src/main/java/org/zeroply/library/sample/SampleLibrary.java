@@ -1,0 +1,195 @@
+package org.zeroply.library.sample;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.LineChecker;
+import org.zeroply.coach.exercise.MarkedSheet;
+import org.zeroply.coach.exercise.Marker;
+import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.search.BuiltInEngine;
+import org.zeroply.library.Library;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.transfer.ImportReport;
+import org.zeroply.library.transfer.Importer;
+import org.zeroply.library.transfer.Progress;
+
+/** Generates the demo club into a library, and unpacks the one that comes with the program. */
+public final class SampleLibrary {
+
+    private static final String SHIPPED = "demo.zip";
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("yyyy.MM.dd");
+
+    private final Library library;
+    private final Progress progress;
+    private final Random random;
+    private final BuiltInEngine engine = new BuiltInEngine(16);
+
+    /**
+     * @param seed the same seed gives the same library, byte for byte after export
+     */
+    public SampleLibrary(Library library, long seed, Progress progress) {
+        this.library = library;
+        this.progress = progress;
+        this.random = new Random(seed);
+    }
+
+    /** Unpacks the demo club that comes with the program into an empty library. */
+    public static ImportReport unpack(Library into) {
+        try (InputStream in = SampleLibrary.class.getResourceAsStream(SHIPPED)) {
+            Path copy = Files.createTempFile("zeroply-demo", ".zip");
+            try {
+                Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
+                return new Importer(into, Progress.NONE, new Cancellation()).files(List.of(copy));
+            } finally {
+                Files.deleteIfExists(copy);
+            }
+        } catch (IOException e) {
+            throw new LibraryException("The demo could not be unpacked: " + e.getMessage(), e);
+        }
+    }
+
+    /** Generates games, exercises out of them, and students with attempts. */
+    public void generate(int games, int exercises) {
+        List<MoveTree> played = games(games);
+        List<MoveTree> schemes = exercises(played, exercises);
+        List<Long> ids = schemes.stream().map(library.sheets()::add).toList();
+        students(schemes, ids);
+    }
+
+    private List<MoveTree> games(int count) {
+        List<MoveTree> played = new ArrayList<>();
+        LocalDate day = LocalDate.of(2025, 9, 6);
+        for (int i = 0; i < count; i++) {
+            boolean masters = i % 3 == 2;
+            SamplePlayer one = pick(masters ? SamplePlayer.MASTERS : SamplePlayer.STUDENTS);
+            SamplePlayer two = one;
+            while (two.equals(one)) {
+                two =
+                        masters
+                                ? pick(SamplePlayer.MASTERS)
+                                : pick(
+                                        random.nextBoolean()
+                                                ? SamplePlayer.CLUB
+                                                : SamplePlayer.STUDENTS);
+            }
+            boolean swap = random.nextBoolean();
+            SampleGame game = new SampleGame(engine, random, swap ? two : one, swap ? one : two);
+            String opening = SampleOpenings.LINES.get(random.nextInt(SampleOpenings.LINES.size()));
+            String event = masters ? "Gullhaven Masters" : "Saltmouth Winter League";
+            played.add(game.play(opening, event, day.format(DATE), 1 + i / 8));
+            day = day.plusDays(i % 4 == 3 ? 7 : 0);
+            progress.report((i + 1.0) / (count + 20), (i + 1) + " games played");
+        }
+        library.sheets().addNew(played);
+        return played;
+    }
+
+    private SamplePlayer pick(List<SamplePlayer> from) {
+        return from.get(random.nextInt(from.size()));
+    }
+
+    private List<MoveTree> exercises(List<MoveTree> games, int wanted) {
+        List<MoveTree> found = new ArrayList<>();
+        SampleExercise finder = new SampleExercise(engine);
+        for (MoveTree game : games) {
+            if (found.size() == wanted) {
+                break;
+            }
+            exercise(finder, game).ifPresent(e -> found.add(titled(e, found.size() + 1)));
+        }
+        return found;
+    }
+
+    private static Optional<MoveTree> exercise(SampleExercise finder, MoveTree game) {
+        for (Node node : game.mainLine()) {
+            if (node.depth() < 20) {
+                continue;
+            }
+            Optional<MoveTree> exercise = finder.from(game, node);
+            if (exercise.isPresent()) {
+                return exercise;
+            }
+        }
+        return Optional.empty();
+    }
+
+    private MoveTree titled(MoveTree exercise, int number) {
+        String[] bands = {"1400-1700", "1600-1900", "1800-2200"};
+        TreeEditor editor = new TreeEditor(exercise);
+        editor.tag("ZpTitle", "Calculation " + number);
+        editor.tag(Exercise.BAND, bands[number % 3]);
+        editor.tag(Exercise.THEMES, "calculation, candidate moves");
+        progress.report(-1, number + " exercises found");
+        return exercise;
+    }
+
+    private void students(List<MoveTree> schemes, List<Long> ids) {
+        SampleAnswers answers = new SampleAnswers(random);
+        Instant when = Instant.parse("2026-02-03T17:00:00Z");
+        int number = 0;
+        for (SamplePlayer player : SamplePlayer.STUDENTS) {
+            number++;
+            Student student =
+                    library.students()
+                            .add("sample-student-" + number, player.name(), player.rating(), "");
+            for (int i = 0; i < schemes.size(); i++) {
+                if (random.nextDouble() < 0.35) {
+                    continue;
+                }
+                when = when.plusSeconds(86_400 + random.nextInt(7200));
+                attempt(student, schemes.get(i), ids.get(i), answers, when, number + "-" + i);
+            }
+        }
+    }
+
+    private void attempt(
+            Student student,
+            MoveTree scheme,
+            long id,
+            SampleAnswers answers,
+            Instant when,
+            String key) {
+        String text = answers.write(scheme, student.rating());
+        Exercise exercise = Exercise.of(scheme);
+        WrittenAnswer answer = WrittenAnswer.parse(exercise.start(), text);
+        Marker marker =
+                new Marker(exercise, Optional.of(new LineChecker(engine, LineChecker.NODES)));
+        MarkedSheet sheet = marker.mark(answer, new Cancellation());
+        library.attempts()
+                .add(
+                        new Attempt(
+                                0,
+                                "sample-attempt-" + key,
+                                student.id(),
+                                OptionalLong.of(id),
+                                scheme.tag("ZpTitle"),
+                                when,
+                                360 + random.nextInt(540),
+                                text,
+                                sheet.points(),
+                                sheet.max(),
+                                sheet.verdictRight(),
+                                PgnWriter.write(scheme),
+                                MarkedSheets.write(sheet)));
+    }
+}
