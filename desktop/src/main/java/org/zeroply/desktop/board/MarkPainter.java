@@ -115,7 +115,6 @@ final class MarkPainter {
     private void dot(int square) {
         g.setFill(palette.proof());
         double r = size * 0.11;
-        g.fillOval(
-                corner.x(square) + size - 3 * r, corner.y(square) + r, 2 * r, 2 * r);
+        g.fillOval(corner.x(square) + size - 3 * r, corner.y(square) + r, 2 * r, 2 * r);
     }
 }

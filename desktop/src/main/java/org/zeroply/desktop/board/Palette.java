@@ -2,7 +2,10 @@ package org.zeroply.desktop.board;
 
 import javafx.scene.paint.Color;
 
-/** The colours of what is drawn by hand; those of controls are in the stylesheet under the same names. */
+/**
+ * The colours of what is drawn by hand; those of controls are in the stylesheet under the same
+ * names.
+ */
 public record Palette(
         Color page,
         Color sheet,

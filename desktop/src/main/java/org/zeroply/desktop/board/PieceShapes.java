@@ -12,8 +12,8 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 
 /**
- * Our own drawings of the men: plain stamps on a plinth, in a box of 100 by 100. Each is a few closed
- * bodies and a few strokes of detail.
+ * Our own drawings of the men: plain stamps on a plinth, in a box of 100 by 100. Each is a few
+ * closed bodies and a few strokes of detail.
  */
 public final class PieceShapes {
 
@@ -48,8 +48,8 @@ public final class PieceShapes {
                         List.of(
                                 PLINTH,
                                 "M33 77 C32 64 44 58 45 48 C40 51 37 52 34 56 C31 60 24 60 21 54"
-                                    + " C18 48 23 44 26 39 C29 33 30 28 36 23 L36 11 L46 19 C64 19"
-                                    + " 76 34 76 57 C76 66 75 71 74 77 Z"),
+                                        + " C18 48 23 44 26 39 C29 33 30 28 36 23 L36 11 L46 19 C64 19"
+                                        + " 76 34 76 57 C76 66 75 71 74 77 Z"),
                         List.of(
                                 "M39 31 C40 29 43 29 44 31 C43 33 40 33 39 31 Z",
                                 "M53 25 C63 31 68 42 67 60",

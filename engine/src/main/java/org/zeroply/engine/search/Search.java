@@ -47,6 +47,9 @@ final class Search {
     private long nodes;
     private boolean stopped;
 
+    /** Limits count from the second iteration on, so that there is always a move to give. */
+    private boolean limited;
+
     Search(
             Board board,
             TranspositionTable table,
@@ -85,6 +88,7 @@ final class Search {
         while (true) {
             int score = rootWindow(rootMoves, from, depth, alpha, beta);
             if (stopped || score > alpha && score < beta) {
+                limited = true;
                 return score;
             }
             margin *= 4;
@@ -143,6 +147,9 @@ final class Search {
     private boolean shouldStop() {
         if (stopped) {
             return true;
+        }
+        if (!limited) {
+            return false;
         }
         if (nodes >= nodeLimit) {
             stopped = true;

@@ -102,6 +102,12 @@ class BuiltInEngineTest {
     }
 
     @Test
+    void there_is_a_move_however_tight_the_limit() {
+        AnalysisRequest request = AnalysisRequest.of(Position.START, Limits.nodes(1)).withLines(4);
+        assertThat(engine.analyse(request).lines()).isNotEmpty();
+    }
+
+    @Test
     void a_position_without_moves_has_no_lines() {
         Position mated = Position.fromFen("6Qk/5K2/8/8/8/8/8/8 b - - 0 1");
         assertThat(engine.analyse(AnalysisRequest.of(mated, Limits.depth(5))).lines()).isEmpty();

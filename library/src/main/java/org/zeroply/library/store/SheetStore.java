@@ -115,6 +115,16 @@ public final class SheetStore {
                                 .execute());
     }
 
+    /** Replaces a tree by the one written in this PGN. */
+    public void save(long id, String pgn) {
+        save(id, parse(pgn));
+    }
+
+    /** Adds the tree written in this PGN, and gives its id. */
+    public long add(String pgn) {
+        return add(parse(pgn));
+    }
+
     /**
      * The tree of a sheet.
      *
@@ -132,7 +142,7 @@ public final class SheetStore {
     }
 
     /** Reads a tree that the library itself has written. */
-    static MoveTree parse(String pgn) {
+    public static MoveTree parse(String pgn) {
         PgnEntry entry = PgnReader.readAll(pgn).get(0);
         if (entry instanceof PgnEntry.Game game) {
             return game.tree();

@@ -1,0 +1,15 @@
+package org.zeroply.desktop;
+
+import javafx.application.Application;
+import org.zeroply.desktop.app.ZeroPly;
+
+/** {@code demo}, {@code desktop [FILE]} or {@code shots [--out DIR]}. */
+public final class Main {
+
+    private Main() {}
+
+    /** Starts the window. */
+    public static void main(String[] args) {
+        Application.launch(ZeroPly.class, args);
+    }
+}

@@ -1,0 +1,200 @@
+package org.zeroply.desktop.app;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.InvalidationListener;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Conclusion;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.balance.Hanging;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.session.TreeSession;
+
+/** The board with what belongs under it; it keeps its place while desks change. */
+final class BoardColumn extends VBox {
+
+    private final BoardView board = new BoardView();
+    private final Label points = label("balance-points", "balance-points");
+    private final Label words = label("balance-words", "balance-words");
+    private final Label state = label("position-state", "faded");
+    private final Label hanging = label("hanging", "faded");
+    private final ComboBox<MaterialScale> scale = new ComboBox<>();
+    private final ComboBox<Mark.Meaning> meaning = new ComboBox<>();
+    private final List<Integer> route = new ArrayList<>();
+    private final HBox drawing;
+    private final InvalidationListener refresh = o -> show();
+    private Optional<Desk> desk = Optional.empty();
+
+    BoardColumn() {
+        getStyleClass().add("board-column");
+        board.setPrefSize(470, 470);
+        board.setMinSize(470, 470);
+        board.onMove(this::moved);
+        board.onDraw(this::drawn);
+        scale.setId("material-scale");
+        scale.getItems().addAll(MaterialScale.values());
+        scale.setValue(MaterialScale.SCHOOL);
+        scale.setButtonCell(new ScaleCell());
+        scale.setCellFactory(v -> new ScaleCell());
+        scale.valueProperty().addListener(refresh);
+        meaning.setId("mark-meaning");
+        meaning.getItems().addAll(Mark.Meaning.values());
+        meaning.setValue(Mark.Meaning.IDEA);
+        meaning.setButtonCell(new MeaningCell());
+        meaning.setCellFactory(v -> new MeaningCell());
+        meaning.valueProperty().addListener(o -> route.clear());
+        Button back = step("step-back", "‹", "One move back", TreeSession::back);
+        Button on = step("step-on", "›", "One move on", TreeSession::forward);
+        Button start = step("to-start", "«", "To the start", TreeSession::toStart);
+        Button end = step("to-end", "»", "To the end of the line", TreeSession::toEnd);
+        HBox steps = new HBox(6, start, back, on, end, spacer(), state);
+        steps.getStyleClass().add("bar");
+        HBox balance = new HBox(10, points, words, spacer(), scale);
+        balance.getStyleClass().add("bar");
+        drawing = new HBox(8, new Label("Right button draws"), meaning);
+        drawing.getStyleClass().add("bar");
+        hanging.setWrapText(true);
+        hanging.setMinHeight(36);
+        words.setWrapText(true);
+        getChildren().addAll(board, steps, balance, hanging, drawing);
+    }
+
+    private static Label label(String id, String style) {
+        Label label = new Label();
+        label.setId(id);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private static Region spacer() {
+        Region region = new Region();
+        HBox.setHgrow(region, javafx.scene.layout.Priority.ALWAYS);
+        return region;
+    }
+
+    private Button step(
+            String id, String text, String says, java.util.function.Consumer<TreeSession> go) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(says);
+        button.getStyleClass().add("sign");
+        button.setFocusTraversable(false);
+        button.setOnAction(e -> desk.ifPresent(d -> go.accept(d.session())));
+        return button;
+    }
+
+    private static final class ScaleCell extends javafx.scene.control.ListCell<MaterialScale> {
+        @Override
+        protected void updateItem(MaterialScale item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.label());
+        }
+    }
+
+    private static final class MeaningCell extends javafx.scene.control.ListCell<Mark.Meaning> {
+        @Override
+        protected void updateItem(Mark.Meaning item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.word());
+        }
+    }
+
+    BoardView board() {
+        return board;
+    }
+
+    /** Shows what another desk is about. */
+    void attach(Desk next) {
+        desk.ifPresent(
+                d -> {
+                    d.session().currentProperty().removeListener(refresh);
+                    d.session().revisionProperty().removeListener(refresh);
+                });
+        desk = Optional.of(next);
+        next.session().currentProperty().addListener(refresh);
+        next.session().revisionProperty().addListener(refresh);
+        drawing.setVisible(next.isOpenBook());
+        show();
+    }
+
+    private void show() {
+        if (desk.isEmpty()) {
+            return;
+        }
+        Desk d = desk.get();
+        Node node = d.session().current();
+        Position p = node.position();
+        Optional<org.zeroply.chess.board.Move> move =
+                node.isRoot() ? Optional.empty() : Optional.of(node.move());
+        board.setMovable(d.isOpenBook());
+        board.show(p, move, node.annotation().marks());
+        MaterialBalance balance = MaterialBalance.of(p);
+        points.setText(balance.points(scale.getValue()));
+        words.setText(balance.words());
+        state.setText(state(node, p));
+        List<Hanging> danger = Hanging.in(p).stream().filter(Hanging::isInDanger).limit(3).toList();
+        hanging.setText(
+                danger.isEmpty()
+                        ? "Nothing hangs."
+                        : danger.stream()
+                                .map(Hanging::text)
+                                .collect(Collectors.joining(", ", "Hanging: ", ".")));
+    }
+
+    private static String state(Node node, Position p) {
+        List<Position> played = new ArrayList<>();
+        node.path().forEach(n -> played.add(n.parent().orElseThrow().position()));
+        played.add(p);
+        Conclusion conclusion = Conclusion.of(played);
+        return conclusion == Conclusion.ONGOING
+                ? p.sideToMove().word() + " to move" + (p.inCheck() ? ", in check" : "")
+                : conclusion.words();
+    }
+
+    private void moved(int from, int to) {
+        desk.filter(Desk::isOpenBook).ifPresent(d -> d.session().play(from, to));
+    }
+
+    /** A line drawn with the right button; a route goes on from where the last leg ended. */
+    private void drawn(int from, int to) {
+        if (desk.filter(Desk::isOpenBook).isEmpty()) {
+            return;
+        }
+        TreeSession session = desk.get().session();
+        Mark.Meaning chosen = meaning.getValue();
+        if (!chosen.isArrow()) {
+            session.editor().toggleMark(session.current(), new Mark(chosen, List.of(to)));
+        } else if (from != to && chosen == Mark.Meaning.ROUTE && continuesRoute(from)) {
+            session.editor().toggleMark(session.current(), new Mark(chosen, route));
+            route.add(to);
+            session.editor().toggleMark(session.current(), new Mark(chosen, route));
+        } else if (from != to) {
+            route.clear();
+            route.addAll(List.of(from, to));
+            session.editor().toggleMark(session.current(), new Mark(chosen, route));
+        }
+    }
+
+    private boolean continuesRoute(int from) {
+        return route.size() >= 2
+                && route.get(route.size() - 1) == from
+                && desk.orElseThrow()
+                        .session()
+                        .current()
+                        .annotation()
+                        .marks()
+                        .contains(new Mark(Mark.Meaning.ROUTE, route));
+    }
+}

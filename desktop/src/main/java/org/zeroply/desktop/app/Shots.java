@@ -1,0 +1,161 @@
+package org.zeroply.desktop.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.desktop.session.Services;
+
+/** Takes a picture of each main view on the demo library, then ends the program. */
+final class Shots {
+
+    private static final Duration SETTLE = Duration.millis(1800);
+
+    private final Workbench bench;
+    private final Services services;
+    private final Path folder;
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private final List<String> views = new ArrayList<>();
+
+    Shots(Workbench bench, Services services, Path folder) {
+        this.bench = bench;
+        this.services = services;
+        this.folder = folder;
+    }
+
+    void take() {
+        step(() -> {});
+        step(() -> {});
+        step(
+                () -> {
+                    var session = bench.games().session();
+                    session.toStart();
+                    for (int i = 0; i < 23; i++) {
+                        session.forward();
+                    }
+                });
+        step(
+                () -> {
+                    bench.games().commands().stream()
+                            .filter(c -> c.key().equals("F2") || c.key().equals("F3"))
+                            .forEach(c -> c.action().run());
+                    var session = bench.games().session();
+                    session.editor()
+                            .toggleMark(
+                                    session.current(),
+                                    new Mark(Mark.Meaning.IDEA, List.of(12, 36)));
+                    session.editor()
+                            .toggleMark(
+                                    session.current(), new Mark(Mark.Meaning.WEAK, List.of(35)));
+                });
+        shot("games");
+        step(bench::toggleTheme);
+        shot("games-lamp");
+        step(bench::toggleTheme);
+        step(() -> bench.show("Exercises"));
+        step(() -> select("#exercises-table", 2));
+        shot("exercises");
+        step(() -> bench.show("Solve"));
+        step(this::chooseToSolve);
+        step(() -> press("#begin"));
+        step(this::write);
+        shot("solve");
+        step(() -> press("#commit"));
+        step(() -> {});
+        shot("marked");
+        step(() -> bench.show("Students"));
+        step(() -> select("#students-table", 1));
+        shot("students");
+        step(() -> bench.show("Games"));
+        step(() -> press("#set-up-position"));
+        shot("set-up");
+        step(bench::showCommands);
+        shot("commands");
+        next();
+    }
+
+    private void step(Runnable step) {
+        steps.add(step);
+    }
+
+    private void shot(String name) {
+        steps.add(() -> save(name));
+    }
+
+    private void next() {
+        if (steps.isEmpty()) {
+            System.out.println(
+                    "{\"views\": " + views.stream().map(v -> '"' + v + '"').toList() + "}");
+            Platform.exit();
+            return;
+        }
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished(
+                e -> {
+                    steps.remove().run();
+                    next();
+                });
+        pause.play();
+    }
+
+    private void save(String name) {
+        try {
+            Files.createDirectories(folder);
+            ImageIO.write(
+                    SwingFXUtils.fromFXImage(bench.getScene().snapshot(null), null),
+                    "png",
+                    folder.resolve(name + ".png").toFile());
+            views.add(name);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void press(String id) {
+        ((Button) bench.lookup(id)).fire();
+    }
+
+    private void select(String id, int row) {
+        ((TableView<?>) bench.lookup(id)).getSelectionModel().select(row);
+    }
+
+    private void chooseToSolve() {
+        ((ComboBox<?>) bench.lookup("#solve-exercise")).getSelectionModel().select(2);
+        ((ComboBox<?>) bench.lookup("#solve-student")).getSelectionModel().select(1);
+    }
+
+    /** Writes the answer that is in the log, so that the picture shows a real one. */
+    private void write() {
+        String scheme =
+                services.library().attempts().all().stream()
+                        .filter(a -> a.title().equals("Calculation 4"))
+                        .map(a -> a.answer())
+                        .findFirst()
+                        .orElse("");
+        int row = 1;
+        for (String line : scheme.lines().toList()) {
+            if (row > 1) {
+                press("#add-row");
+            }
+            String[] parts = line.split(" (?=\\S+$)");
+            Node field = bench.lookup("#row-" + row++);
+            boolean judged = parts.length > 1 && parts[1].matches("[-+/=]+|unclear|comp");
+            ((TextField) field).setText(judged ? parts[0] : line);
+        }
+    }
+}

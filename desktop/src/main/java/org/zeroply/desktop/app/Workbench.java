@@ -1,0 +1,455 @@
+package org.zeroply.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.ExercisesDesk;
+import org.zeroply.desktop.desk.GamesDesk;
+import org.zeroply.desktop.desk.SolveDesk;
+import org.zeroply.desktop.desk.StudentsDesk;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.sample.SampleLibrary;
+import org.zeroply.library.transfer.ImportReport;
+import org.zeroply.library.transfer.Importer;
+
+/** The whole window: margin of desks, board, the desk in front, status row, and overlays. */
+public final class Workbench extends StackPane {
+
+    private final Services services;
+    private final BoardColumn column = new BoardColumn();
+    private final StackPane place = new StackPane();
+    private final ToggleGroup margin = new ToggleGroup();
+    private final List<Desk> desks = new ArrayList<>();
+    private final GamesDesk games;
+    private final ExercisesDesk exercises;
+    private final SolveDesk solve;
+    private Desk front;
+    private boolean lamp;
+
+    public Workbench(Services services, Clock clock) {
+        this.services = services;
+        setId("workbench");
+        getStyleClass().addAll("workbench", "paper-theme");
+        games =
+                new GamesDesk(
+                        services,
+                        this::openExercise,
+                        List.of(
+                                button("import", "Import", this::chooseImport),
+                                button("paste", "Paste", this::paste),
+                                button("set-up-position", "Set up", this::setUp)));
+        exercises = new ExercisesDesk(services, this::openSolve);
+        solve = new SolveDesk(services, clock);
+        desks.addAll(List.of(games, exercises, solve, new StudentsDesk(services)));
+        for (Desk desk : desks) {
+            desk.session().currentProperty().addListener(o -> follow());
+        }
+        BorderPane frame = new BorderPane();
+        frame.setLeft(margin());
+        HBox.setHgrow(place, Priority.ALWAYS);
+        place.setMinWidth(0);
+        frame.setCenter(new HBox(column, place));
+        frame.setBottom(status());
+        getChildren().add(frame);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        setOnDragOver(this::dragOver);
+        setOnDragDropped(this::dropped);
+        show(games);
+    }
+
+    private static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private VBox margin() {
+        VBox box = new VBox(2);
+        box.getStyleClass().add("margin");
+        Label name = new Label("Zero\nPly");
+        name.getStyleClass().add("program-name");
+        box.getChildren().add(name);
+        for (Desk desk : desks) {
+            ToggleButton button = new ToggleButton(desk.name());
+            button.setId("desk-" + desk.name().toLowerCase(Locale.ROOT));
+            button.setToggleGroup(margin);
+            button.setUserData(desk);
+            button.setMaxWidth(Double.MAX_VALUE);
+            button.setFocusTraversable(false);
+            button.setOnAction(e -> show(desk));
+            box.getChildren().add(button);
+        }
+        Region gap = new Region();
+        VBox.setVgrow(gap, Priority.ALWAYS);
+        Button theme = button("theme", "Lamp", this::toggleTheme);
+        Button keys = button("keys", "Keys F1", this::showKeys);
+        theme.setMaxWidth(Double.MAX_VALUE);
+        keys.setMaxWidth(Double.MAX_VALUE);
+        theme.setFocusTraversable(false);
+        keys.setFocusTraversable(false);
+        box.getChildren().addAll(gap, theme, keys);
+        return box;
+    }
+
+    private HBox status() {
+        Label message = new Label();
+        message.setId("message");
+        message.textProperty().bind(services.background().messageProperty());
+        message.setMinWidth(0);
+        HBox.setHgrow(message, Priority.ALWAYS);
+        message.setMaxWidth(Double.MAX_VALUE);
+        ProgressBar bar = new ProgressBar();
+        bar.progressProperty().bind(services.background().progressProperty());
+        bar.visibleProperty().bind(services.background().busyProperty());
+        Button cancel = button("cancel", "Cancel", services.background()::cancel);
+        cancel.visibleProperty().bind(services.background().busyProperty());
+        Label file = new Label(services.library().file().getFileName().toString());
+        file.getStyleClass().add("faded");
+        HBox row = new HBox(10, message, bar, cancel, file);
+        row.getStyleClass().add("status");
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /** Brings a desk to the front by its name. */
+    public void show(String name) {
+        desks.stream().filter(d -> d.name().equals(name)).findFirst().ifPresent(this::show);
+    }
+
+    private void show(Desk desk) {
+        if (front != null) {
+            front.flush();
+        }
+        front = desk;
+        place.getChildren().setAll(desk.content());
+        margin.getToggles().stream()
+                .filter(t -> t.getUserData().equals(desk))
+                .forEach(t -> t.setSelected(true));
+        column.attach(desk);
+        desk.shown();
+        follow();
+    }
+
+    /** The engine looks at the board of the desk in front, unless somebody is solving. */
+    private void follow() {
+        if (front == null) {
+            return;
+        }
+        services.live()
+                .follow(
+                        front.isOpenBook()
+                                ? Optional.of(front.session().current().position())
+                                : Optional.empty());
+    }
+
+    private void openExercise(long id) {
+        exercises.open(id);
+        show(exercises);
+    }
+
+    private void openSolve(long id) {
+        solve.choose(id);
+        show(solve);
+    }
+
+    /** Name of the desk in front. */
+    public String frontName() {
+        return front.name();
+    }
+
+    /** The games desk, for what opens games from outside. */
+    public GamesDesk games() {
+        return games;
+    }
+
+    /** Saves everything that is not saved yet. */
+    public void flush() {
+        desks.forEach(Desk::flush);
+    }
+
+    // ---- Bringing in and out --------------------------------------------------------------------
+
+    private void chooseImport() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Import games or an exported library");
+        List<File> files = chooser.showOpenMultipleDialog(getScene().getWindow());
+        if (files != null) {
+            importFiles(files.stream().map(File::toPath).toList());
+        }
+    }
+
+    /** Imports files in the background and opens the newest game. */
+    public void importFiles(List<Path> files) {
+        services.background()
+                .longWork(
+                        "Importing",
+                        (cancellation, progress) ->
+                                new Importer(
+                                                services.library(),
+                                                (f, text) -> progress.accept(f),
+                                                cancellation)
+                                        .files(files),
+                        this::imported);
+    }
+
+    /** Fills an empty library with the demo club. */
+    public void unpackDemo() {
+        services.background()
+                .longWork(
+                        "Unpacking the demo",
+                        (cancellation, progress) -> SampleLibrary.unpack(services.library()),
+                        report -> {
+                            imported(report);
+                            services.background().say("The demo club is ready: " + report.words());
+                        });
+    }
+
+    private void imported(ImportReport report) {
+        services.background().say(report.words());
+        if (report.stored() > 0) {
+            games.openNewest();
+        }
+        show(games);
+    }
+
+    private void paste() {
+        String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
+        if (text.isBlank()) {
+            services.background()
+                    .say("The clipboard holds no text. Copy a game or a position first.");
+            return;
+        }
+        try {
+            Position position = Position.fromFen(text);
+            show(games);
+            games.analyse(position);
+        } catch (InvalidPositionException e) {
+            boolean fen = text.strip().lines().count() == 1 && text.contains("/");
+            if (fen) {
+                services.background().say(e.getMessage());
+                return;
+            }
+            services.background()
+                    .longWork(
+                            "Reading the clipboard",
+                            (cancellation, progress) ->
+                                    new Importer(
+                                                    services.library(),
+                                                    (f, t) -> progress.accept(f),
+                                                    cancellation)
+                                            .text(text, "clipboard"),
+                            this::imported);
+        }
+    }
+
+    private void copy(String what, String text) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
+        services.background().say(what + " is on the clipboard.");
+    }
+
+    private void setUp() {
+        Palette palette = lamp ? Palette.LAMP : Palette.PAPER;
+        overlay(
+                new SetUpPane(
+                        front.session().current().position(),
+                        palette,
+                        position -> {
+                            closeOverlay();
+                            show(games);
+                            games.analyse(position);
+                        },
+                        this::closeOverlay));
+    }
+
+    private void dragOver(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+        }
+        e.consume();
+    }
+
+    private void dropped(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            importFiles(e.getDragboard().getFiles().stream().map(File::toPath).toList());
+            e.setDropCompleted(true);
+        }
+        e.consume();
+    }
+
+    // ---- Looks and keys -------------------------------------------------------------------------
+
+    /** Changes between paper and lamp. */
+    public void toggleTheme() {
+        lamp = !lamp;
+        getStyleClass().removeAll("paper-theme", "lamp-theme");
+        getStyleClass().add(lamp ? "lamp-theme" : "paper-theme");
+        Palette palette = lamp ? Palette.LAMP : Palette.PAPER;
+        column.board().setPalette(palette);
+        desks.forEach(d -> d.setPalette(palette));
+    }
+
+    private void overlay(Region card) {
+        closeOverlay();
+        StackPane veil = new StackPane(card);
+        veil.getStyleClass().add("veil");
+        getChildren().add(veil);
+    }
+
+    private void closeOverlay() {
+        if (getChildren().size() > 1) {
+            getChildren().remove(1);
+        }
+    }
+
+    /** Lists every command with its key. */
+    public void showCommands() {
+        CommandPane pane = new CommandPane("Commands", commands(), this::closeOverlay);
+        overlay(pane);
+        pane.begin();
+    }
+
+    private void showKeys() {
+        List<Desk.Command> withKeys = commands().stream().filter(c -> !c.key().isEmpty()).toList();
+        CommandPane pane = new CommandPane("Keys of " + front.name(), withKeys, this::closeOverlay);
+        overlay(pane);
+        pane.begin();
+    }
+
+    private List<Desk.Command> commands() {
+        List<Desk.Command> all = new ArrayList<>(front.commands());
+        all.add(new Desk.Command("One move on", "Right", () -> front.session().forward()));
+        all.add(new Desk.Command("One move back", "Left", () -> front.session().back()));
+        all.add(new Desk.Command("Next variation", "Down", () -> front.session().sibling(1)));
+        all.add(new Desk.Command("Previous variation", "Up", () -> front.session().sibling(-1)));
+        all.add(new Desk.Command("To the start", "Home", () -> front.session().toStart()));
+        all.add(new Desk.Command("To the end", "End", () -> front.session().toEnd()));
+        all.add(new Desk.Command("Flip the board", "F", this::flip));
+        if (front.isOpenBook()) {
+            all.add(new Desk.Command("Undo", "Shortcut+Z", () -> front.session().editor().undo()));
+            all.add(new Desk.Command("Redo", "Shortcut+Y", () -> front.session().editor().redo()));
+            all.add(new Desk.Command("Delete from here", "Delete", this::deleteHere));
+            all.add(new Desk.Command("Promote the variation", "Shortcut+Up", () -> reorder(true)));
+            all.add(
+                    new Desk.Command(
+                            "Demote the variation", "Shortcut+Down", () -> reorder(false)));
+        }
+        all.add(new Desk.Command("Paste a game or position", "Shortcut+V", this::paste));
+        all.add(
+                new Desk.Command(
+                        "Copy the position as FEN",
+                        "Shortcut+C",
+                        () -> copy("The position", front.session().current().position().fen())));
+        all.add(
+                new Desk.Command(
+                        "Copy the sheet as PGN",
+                        "Shortcut+Shift+C",
+                        () -> copy("The sheet", PgnWriter.write(front.session().tree()))));
+        all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
+        all.add(new Desk.Command("Import files", "Shortcut+O", this::chooseImport));
+        all.add(new Desk.Command("Load the demo club", "", this::unpackDemo));
+        all.add(
+                new Desk.Command(
+                        "Engine on or off",
+                        "Shortcut+L",
+                        () ->
+                                services.live()
+                                        .runningProperty()
+                                        .set(!services.live().runningProperty().get())));
+        all.add(new Desk.Command("Change the light", "", this::toggleTheme));
+        all.add(new Desk.Command("Commands", "Shortcut+K", this::showCommands));
+        all.add(new Desk.Command("Keys of this desk", "F1", this::showKeys));
+        for (int i = 0; i < desks.size(); i++) {
+            Desk desk = desks.get(i);
+            all.add(new Desk.Command(desk.name(), "Shortcut+" + (i + 1), () -> show(desk)));
+        }
+        return all;
+    }
+
+    private void flip() {
+        column.board().setFlipped(!column.board().isFlipped());
+    }
+
+    private void deleteHere() {
+        if (!front.session().current().isRoot()) {
+            front.session().editor().delete(front.session().current());
+            services.background().say("Deleted. Ctrl+Z brings it back.");
+        }
+    }
+
+    private void reorder(boolean up) {
+        var node = front.session().current();
+        if (!node.isRoot() && up) {
+            front.session().editor().promote(node);
+        } else if (!node.isRoot()) {
+            front.session().editor().demote(node);
+        }
+    }
+
+    private void key(KeyEvent e) {
+        boolean overlaid = getChildren().size() > 1;
+        if (e.getCode() == KeyCode.ESCAPE) {
+            if (overlaid) {
+                closeOverlay();
+            } else {
+                column.board().requestFocus();
+            }
+            e.consume();
+            return;
+        }
+        boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
+        boolean plain = !e.isShortcutDown() && !e.isAltDown() && !e.getCode().isFunctionKey();
+        boolean editing = e.isShortcutDown() && "CVZY".contains(e.getCode().getName());
+        if (overlaid || typing && (plain || editing) || isListFocused() && plain) {
+            return;
+        }
+        for (Desk.Command command : commands()) {
+            if (!command.key().isEmpty() && KeyCombination.valueOf(command.key()).match(e)) {
+                command.action().run();
+                e.consume();
+                return;
+            }
+        }
+    }
+
+    /** Lists and choices keep the arrow keys for themselves. */
+    private boolean isListFocused() {
+        var owner = getScene().getFocusOwner();
+        return owner instanceof javafx.scene.control.TableView
+                || owner instanceof javafx.scene.control.ComboBox
+                || owner instanceof javafx.scene.control.ButtonBase;
+    }
+}

@@ -1,0 +1,42 @@
+package org.zeroply.desktop.desk;
+
+import java.util.List;
+import javafx.scene.layout.Region;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.session.TreeSession;
+
+/** A place of work beside the board. */
+public interface Desk {
+
+    /** Its name in the margin. */
+    String name();
+
+    /** What stands beside the board. */
+    Region content();
+
+    /** What the board shows while this desk is in front. */
+    TreeSession session();
+
+    /** Whether men can be moved and the engine may look on. */
+    boolean isOpenBook();
+
+    /** Called when the desk comes to the front. */
+    void shown();
+
+    /** Saves what is not saved yet. */
+    void flush();
+
+    /** Chooses the colours of what is drawn by hand. */
+    void setPalette(Palette palette);
+
+    /** What can be done here, for the palette of commands and the list of keys. */
+    List<Command> commands();
+
+    /**
+     * A command.
+     *
+     * @param name what it does
+     * @param key its key in words of JavaFX key combinations, or empty
+     */
+    record Command(String name, String key, Runnable action) {}
+}

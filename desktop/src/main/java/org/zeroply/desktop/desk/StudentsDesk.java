@@ -1,0 +1,226 @@
+package org.zeroply.desktop.desk;
+
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.Student;
+
+/** Students: who they are, and the log of their attempts. */
+public final class StudentsDesk implements Desk {
+
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("yyyy-MM-dd  HH:mm").withZone(ZoneId.systemDefault());
+
+    private final Services services;
+    private final TreeSession session = new TreeSession();
+    private final ObservableList<Student> students = FXCollections.observableArrayList();
+    private final ObservableList<Attempt> attempts = FXCollections.observableArrayList();
+    private final TableView<Student> table = new TableView<>(students);
+    private final TableView<Attempt> log = new TableView<>(attempts);
+    private final TextField name = new TextField();
+    private final TextField rating = new TextField();
+    private final MarkedSheetView marked = new MarkedSheetView(this::play);
+    private final VBox content = new VBox();
+
+    public StudentsDesk(Services services) {
+        this.services = services;
+        content.getStyleClass().add("desk");
+        content.setId("students-desk");
+        table.setId("students-table");
+        table.setPrefHeight(150);
+        table.setMinHeight(110);
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPlaceholder(new Label("No students yet. Type a name and press Add."));
+        Widgets.column(table, "Student", 260, Student::name);
+        Widgets.column(table, "Rating", 80, s -> s.rating() == 0 ? "" : String.valueOf(s.rating()));
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, s) -> chosen(s));
+        log.setId("attempts-table");
+        log.setPrefHeight(170);
+        log.setMinHeight(110);
+        log.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        log.setPlaceholder(new Label("No attempts yet. Choose Solve to begin one."));
+        Widgets.column(log, "When", 140, a -> WHEN.format(a.beganAt()));
+        Widgets.column(log, "Exercise", 250, Attempt::title);
+        Widgets.column(log, "Points", 90, a -> a.points() + " of " + a.max());
+        Widgets.column(log, "Time", 70, a -> time(a.seconds()));
+        Widgets.column(log, "Verdict", 70, a -> a.verdictRight() ? "right" : "wrong");
+        log.getSelectionModel().selectedItemProperty().addListener((o, was, a) -> open(a));
+        name.setId("student-name");
+        name.setPromptText("Name");
+        name.setAccessibleText("Name of the student");
+        rating.setId("student-rating");
+        rating.setPromptText("Rating");
+        rating.setPrefWidth(80);
+        rating.setAccessibleText("Rating of the student");
+        VBox.setVgrow(marked, Priority.ALWAYS);
+        content.getChildren()
+                .addAll(
+                        Widgets.row(
+                                name,
+                                rating,
+                                Widgets.button("student-add", "Add", this::add),
+                                Widgets.button("student-save", "Save changes", this::save)),
+                        table,
+                        Widgets.label("Attempts", "sheet-title"),
+                        log,
+                        marked);
+    }
+
+    private static String time(int seconds) {
+        return String.format("%d:%02d", seconds / 60, seconds % 60);
+    }
+
+    private void chosen(Student student) {
+        if (student == null) {
+            return;
+        }
+        name.setText(student.name());
+        rating.setText(student.rating() == 0 ? "" : String.valueOf(student.rating()));
+        services.background()
+                .library(
+                        () -> services.library().attempts().of(student.id()),
+                        found -> {
+                            attempts.setAll(found);
+                            log.getSelectionModel().selectFirst();
+                        });
+    }
+
+    private void open(Attempt attempt) {
+        marked.setVisible(attempt != null);
+        if (attempt != null) {
+            marked.show(MarkedSheets.read(attempt.marked()), attempt.seconds());
+            session.open(SheetStore.parse(attempt.scheme()), java.util.OptionalLong.empty());
+        }
+    }
+
+    private void play(String line) {
+        Attempt attempt = log.getSelectionModel().getSelectedItem();
+        String row = attempt.answer().lines().findFirst().orElse("");
+        LinePlayer.play(session, SheetStore.parse(attempt.scheme()), row, line);
+    }
+
+    private boolean isValid() {
+        boolean valid = !name.getText().isBlank() && rating.getText().strip().matches("\\d{0,4}");
+        if (!valid) {
+            services.background().say("A student needs a name; the rating is a number or empty.");
+        }
+        return valid;
+    }
+
+    private int ratingTyped() {
+        String text = rating.getText().strip();
+        return text.isEmpty() ? 0 : Integer.parseInt(text);
+    }
+
+    private void add() {
+        if (isValid()) {
+            String typed = name.getText();
+            int number = ratingTyped();
+            services.background()
+                    .library(
+                            () -> services.library().students().add(typed, number),
+                            this::reloadAndSelect);
+        }
+    }
+
+    private void save() {
+        Student chosen = table.getSelectionModel().getSelectedItem();
+        if (chosen != null && isValid()) {
+            Student changed =
+                    new Student(
+                            chosen.id(),
+                            chosen.uuid(),
+                            name.getText().strip(),
+                            ratingTyped(),
+                            chosen.note());
+            services.background()
+                    .library(
+                            () -> {
+                                services.library().students().save(changed);
+                                return changed;
+                            },
+                            this::reloadAndSelect);
+        }
+    }
+
+    private void reloadAndSelect(Student chosen) {
+        services.background()
+                .library(
+                        () -> services.library().students().all(),
+                        found -> {
+                            students.setAll(found);
+                            students.stream()
+                                    .filter(s -> s.id() == chosen.id())
+                                    .findFirst()
+                                    .ifPresent(s -> table.getSelectionModel().select(s));
+                        });
+    }
+
+    @Override
+    public String name() {
+        return "Students";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public TreeSession session() {
+        return session;
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return false;
+    }
+
+    @Override
+    public void shown() {
+        Student chosen = table.getSelectionModel().getSelectedItem();
+        services.background()
+                .library(
+                        () -> services.library().students().all(),
+                        found -> {
+                            students.setAll(found);
+                            int index =
+                                    chosen == null
+                                            ? 0
+                                            : found.stream()
+                                                    .map(Student::id)
+                                                    .toList()
+                                                    .indexOf(chosen.id());
+                            table.getSelectionModel().select(Math.max(0, index));
+                        });
+    }
+
+    @Override
+    public void flush() {
+        // Every change is saved when it is made.
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        // Nothing is drawn by hand here.
+    }
+
+    @Override
+    public List<Command> commands() {
+        return List.of();
+    }
+}

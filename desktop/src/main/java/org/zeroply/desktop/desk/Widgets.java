@@ -1,0 +1,54 @@
+package org.zeroply.desktop.desk;
+
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** Small parts that all desks are made of; everything gets an id and an accessible text. */
+final class Widgets {
+
+    private Widgets() {}
+
+    static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(text);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setFocusTraversable(true);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    static HBox row(Node... nodes) {
+        HBox row = new HBox(8, nodes);
+        row.getStyleClass().add("bar");
+        return row;
+    }
+
+    static Region spacer() {
+        Region region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    static <T> void column(
+            TableView<T> table, String title, double width, Function<T, String> value) {
+        TableColumn<T, String> column = new TableColumn<>(title);
+        column.setCellValueFactory(c -> new ReadOnlyStringWrapper(value.apply(c.getValue())));
+        column.setPrefWidth(width);
+        table.getColumns().add(column);
+    }
+}

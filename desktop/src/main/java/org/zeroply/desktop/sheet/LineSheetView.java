@@ -1,0 +1,274 @@
+package org.zeroply.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Annotation;
+import org.zeroply.chess.tree.EngineCheck;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.engine.analysis.Score;
+
+/** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
+public final class LineSheetView extends ScrollPane {
+
+    private static final double CELL = 66;
+    private static final double GUTTER = 26;
+    private static final double VERDICT = 150;
+    private static final double ROW = 24;
+    private static final double STRIP = 14;
+
+    private final TreeSession session;
+    private final VBox content = new VBox();
+    private final boolean withPoints;
+    private Palette palette = Palette.PAPER;
+    private double lastWidth;
+
+    /**
+     * @param withPoints whether points are shown below the moves that earn them
+     */
+    public LineSheetView(TreeSession session, boolean withPoints) {
+        this.session = session;
+        this.withPoints = withPoints;
+        setId("line-sheet");
+        setContent(content);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
+        getStyleClass().add("line-sheet");
+        setAccessibleText("Line sheet");
+        session.revisionProperty().addListener(o -> rebuild());
+        session.currentProperty().addListener(o -> highlight());
+        viewportBoundsProperty()
+                .addListener(
+                        o -> {
+                            if (Math.abs(getViewportBounds().getWidth() - lastWidth) > 4) {
+                                rebuild();
+                            }
+                        });
+    }
+
+    /** Chooses the colours of what is drawn by hand. */
+    public void setPalette(Palette value) {
+        palette = value;
+        rebuild();
+    }
+
+    private int pliesPerBand() {
+        lastWidth = getViewportBounds().getWidth();
+        int fit = (int) ((lastWidth - GUTTER - VERDICT - 12) / CELL);
+        return Math.max(4, fit - fit % 2);
+    }
+
+    private void rebuild() {
+        content.getChildren().clear();
+        List<SheetLayout.Row> rows = SheetLayout.rows(session.tree());
+        if (rows.isEmpty()) {
+            Label empty =
+                    new Label(
+                            "No moves yet. Move a man on the board, or press Enter and type a move.");
+            empty.getStyleClass().add("empty-note");
+            content.getChildren().add(empty);
+        }
+        String start = session.tree().root().annotation().after();
+        if (!start.isEmpty()) {
+            content.getChildren().add(note("", start));
+        }
+        int plies = pliesPerBand();
+        for (SheetLayout.Band band : SheetLayout.bands(rows, plies)) {
+            content.getChildren().add(heading(band.firstPly(), plies));
+            for (SheetLayout.Row row : band.rows()) {
+                content.getChildren().add(row(row, rows.indexOf(row), band.firstPly(), plies));
+                notes(row, band.firstPly(), plies);
+            }
+        }
+        highlight();
+    }
+
+    private Pane heading(int firstPly, int plies) {
+        Pane pane = new Pane();
+        pane.getStyleClass().add("sheet-heading");
+        pane.setMinHeight(18);
+        Position start = session.tree().start();
+        for (int i = 0; i < plies; i++) {
+            int ply = start.ply() + firstPly + i;
+            if (ply % 2 == 0 || i == 0) {
+                Label number = new Label(ply / 2 + 1 + (ply % 2 == 0 ? "" : "…"));
+                number.getStyleClass().add("move-number");
+                number.relocate(GUTTER + i * CELL + 5, 1);
+                pane.getChildren().add(number);
+            }
+        }
+        return pane;
+    }
+
+    private HBox row(SheetLayout.Row row, int index, int firstPly, int plies) {
+        Pane moves = new Pane();
+        double height = ROW + STRIP;
+        moves.setMinSize(GUTTER + plies * CELL, height);
+        moves.setPrefSize(GUTTER + plies * CELL, height);
+        Label letter = new Label(index == 0 ? "" : String.valueOf((char) ('a' + (index - 1) % 26)));
+        letter.getStyleClass().add("row-letter");
+        letter.relocate(8, 4);
+        moves.getChildren().add(letter);
+        int from = Math.max(row.firstOwn(), firstPly);
+        int to = Math.min(row.moves().size(), firstPly + plies);
+        if (from > firstPly) {
+            Region ditto = new Region();
+            ditto.getStyleClass().add("ditto");
+            ditto.resizeRelocate(GUTTER + 5, ROW / 2 + 1, (from - firstPly) * CELL - 10, 1);
+            moves.getChildren().add(ditto);
+        }
+        List<Integer> balance = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            Node node = row.moves().get(i);
+            balance.add(lead(node.position()));
+            moves.getChildren().add(cell(node, GUTTER + (i - firstPly) * CELL));
+        }
+        Position before = row.moves().get(from).parent().orElseThrow().position();
+        BalanceStrip strip = new BalanceStrip(balance, lead(before), CELL, STRIP - 2, palette);
+        strip.relocate(GUTTER + (from - firstPly) * CELL, ROW);
+        moves.getChildren().add(strip);
+        boolean ends = row.moves().size() <= firstPly + plies;
+        HBox line = new HBox(moves, ends ? verdict(row.end()) : new Region());
+        line.getStyleClass().add("sheet-row");
+        return line;
+    }
+
+    private static int lead(Position position) {
+        return MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
+    }
+
+    private Label cell(Node node, double x) {
+        String san = San.write(node.parent().orElseThrow().position(), node.move());
+        Label label = new Label(san + PgnWriter.glyphs(node));
+        label.getStyleClass().add("sheet-move");
+        label.setUserData(node);
+        label.setId("move-" + node.depth() + "-" + san);
+        label.resizeRelocate(x, 2, CELL - 1, ROW - 2);
+        label.setMinSize(CELL - 1, ROW - 2);
+        label.setMaxSize(CELL - 1, ROW - 2);
+        label.setAlignment(Pos.CENTER_LEFT);
+        label.setOnMouseClicked(e -> session.go(node));
+        Annotation a = node.annotation();
+        if (withPoints && (!a.points().isEmpty() || a.tempting() || a.equal())) {
+            label.setGraphic(badge(a));
+            label.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+            label.setGraphicTextGap(3);
+        }
+        if (a.tempting()) {
+            label.getStyleClass().add("tempting");
+        }
+        return label;
+    }
+
+    private static Label badge(Annotation a) {
+        int sum = a.points().stream().mapToInt(PointRule::points).sum();
+        String text = a.tempting() ? "bait" : a.points().isEmpty() ? "≈" : String.valueOf(sum);
+        Label badge = new Label(text);
+        badge.getStyleClass().add("points");
+        return badge;
+    }
+
+    private HBox verdict(Node end) {
+        HBox box = new HBox(8);
+        box.setPrefWidth(VERDICT);
+        box.getStyleClass().add("sheet-verdict");
+        end.annotation()
+                .verdict()
+                .ifPresent(v -> box.getChildren().add(styled(v.symbol(), "coach-verdict")));
+        end.annotation()
+                .check()
+                .ifPresent(c -> box.getChildren().add(styled(checkText(c), "engine-verdict")));
+        return box;
+    }
+
+    private static String checkText(EngineCheck c) {
+        Score score = c.mate() ? new Score.Mate(c.value()) : new Score.Centipawns(c.value());
+        return score.verdict(true).symbol() + " " + score.text();
+    }
+
+    private static Label styled(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private void notes(SheetLayout.Row row, int firstPly, int plies) {
+        int from = Math.max(row.firstOwn(), firstPly);
+        int to = Math.min(row.moves().size(), firstPly + plies);
+        for (Node node : row.moves().subList(from, to)) {
+            Annotation a = node.annotation();
+            String text =
+                    List.of(a.before(), a.after()).stream()
+                            .filter(t -> !t.isBlank())
+                            .collect(Collectors.joining(" "));
+            if (!text.isEmpty()) {
+                Position before = node.parent().orElseThrow().position();
+                String name =
+                        org.zeroply.chess.notation.Line.number(before, true)
+                                + San.write(before, node.move());
+                content.getChildren().add(note(name + "  ", text));
+            }
+        }
+    }
+
+    private static Label note(String name, String text) {
+        Label note = new Label(name + text);
+        note.setWrapText(true);
+        note.getStyleClass().add("sheet-note");
+        return note;
+    }
+
+    private void highlight() {
+        Node current = session.current();
+        Optional<javafx.scene.Node> shown =
+                lookupAll(".sheet-move").stream()
+                        .filter(
+                                n -> {
+                                    boolean here = current.equals(n.getUserData());
+                                    n.pseudoClassStateChanged(CURRENT, here);
+                                    return here;
+                                })
+                        .findFirst();
+        shown.ifPresent(this::scrollTo);
+    }
+
+    private static final javafx.css.PseudoClass CURRENT =
+            javafx.css.PseudoClass.getPseudoClass("current");
+
+    private void scrollTo(javafx.scene.Node label) {
+        double total = content.getHeight();
+        double view = getViewportBounds().getHeight();
+        javafx.scene.Node line = label;
+        while (line.getParent() != null && !line.getParent().equals(content)) {
+            line = line.getParent();
+        }
+        double top = line.getBoundsInParent().getMinY();
+        double bottom = line.getBoundsInParent().getMaxY();
+        if (total <= view) {
+            return;
+        }
+        double shown = getVvalue() * (total - view);
+        if (top < shown) {
+            setVvalue(top / (total - view));
+        } else if (bottom > shown + view) {
+            setVvalue((bottom - view) / (total - view));
+        }
+    }
+}
