@@ -126,6 +126,8 @@ final class BoardColumn extends VBox {
         next.session().currentProperty().addListener(refresh);
         next.session().revisionProperty().addListener(refresh);
         drawing.setVisible(next.isOpenBook());
+        // Whoever solves is not told what hangs.
+        hanging.setVisible(next.isOpenBook());
         show();
     }
 

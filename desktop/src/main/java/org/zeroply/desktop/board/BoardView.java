@@ -31,6 +31,9 @@ public final class BoardView extends Region {
 
     private static final double MARGIN = 20;
 
+    /** Squares are of middling tone in either light, so marks keep the inks of paper. */
+    private static final Palette MARKS = Palette.PAPER;
+
     private final Canvas canvas = new Canvas();
     private Palette palette = Palette.PAPER;
     private Position position = Position.START;
@@ -241,7 +244,7 @@ public final class BoardView extends Region {
             frame(g, selected, size);
             targets(g, size);
         }
-        MarkPainter painter = new MarkPainter(g, corner(), size, palette);
+        MarkPainter painter = new MarkPainter(g, corner(), size, MARKS);
         marks.stream().filter(m -> !m.meaning().isArrow()).forEach(painter::draw);
         for (int square = 0; square < 64; square++) {
             if (square != dragFrom || !dragged) {
@@ -321,7 +324,7 @@ public final class BoardView extends Region {
 
     /** The squares of the last move are bracketed at their corners. */
     private void corners(GraphicsContext g, int square, double size) {
-        g.setStroke(palette.coach());
+        g.setStroke(MARKS.coach());
         g.setLineWidth(2.4);
         double l = size * 0.2;
         double x = x(square) + 2;
@@ -335,13 +338,13 @@ public final class BoardView extends Region {
     }
 
     private void frame(GraphicsContext g, int square, double size) {
-        g.setStroke(palette.coach());
+        g.setStroke(MARKS.coach());
         g.setLineWidth(2.5);
         g.strokeRect(x(square) + 2, y(square) + 2, size - 4, size - 4);
     }
 
     private void targets(GraphicsContext g, double size) {
-        g.setStroke(palette.coach());
+        g.setStroke(MARKS.coach());
         g.setLineWidth(2);
         for (Move move : position.legalMoves()) {
             if (move.from() == selected) {

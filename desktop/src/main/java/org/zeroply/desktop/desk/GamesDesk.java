@@ -97,7 +97,7 @@ public final class GamesDesk implements Desk {
     private void buildTable() {
         table.setId("games-table");
         table.setPrefHeight(186);
-        table.setMinHeight(120);
+        table.setMinHeight(162);
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.setPlaceholder(
                 new Label("No games here yet. Import a PGN file, paste a game, or drop a file."));

@@ -78,6 +78,7 @@ public final class SolveDesk implements Desk {
         exercise.valueProperty().addListener(o -> prepare());
         student.valueProperty().addListener(o -> prepare());
         prompt.setWrapText(true);
+        prompt.setMinHeight(Region.USE_PREF_SIZE);
         paper.setFitToWidth(true);
         paper.getStyleClass().add("paper");
         ticking.setCycleCount(Animation.INDEFINITE);

@@ -27,11 +27,11 @@ import org.zeroply.engine.analysis.Score;
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
 public final class LineSheetView extends ScrollPane {
 
-    private static final double CELL = 66;
+    private static final double CELL = 62;
     private static final double GUTTER = 26;
-    private static final double VERDICT = 150;
+    private static final double VERDICT = 124;
     private static final double ROW = 24;
-    private static final double STRIP = 14;
+    private static final double STRIP = 16;
 
     private final TreeSession session;
     private final VBox content = new VBox();
@@ -134,15 +134,23 @@ public final class LineSheetView extends ScrollPane {
             moves.getChildren().add(ditto);
         }
         List<Integer> balance = new ArrayList<>();
+        List<Label> badges = new ArrayList<>();
         for (int i = from; i < to; i++) {
             Node node = row.moves().get(i);
             balance.add(lead(node.position()));
-            moves.getChildren().add(cell(node, GUTTER + (i - firstPly) * CELL));
+            double x = GUTTER + (i - firstPly) * CELL;
+            moves.getChildren().add(cell(node, x));
+            if (withPoints && earns(node.annotation())) {
+                Label badge = badge(node.annotation());
+                badge.relocate(x + 5, ROW - 3);
+                badges.add(badge);
+            }
         }
         Position before = row.moves().get(from).parent().orElseThrow().position();
         BalanceStrip strip = new BalanceStrip(balance, lead(before), CELL, STRIP - 2, palette);
         strip.relocate(GUTTER + (from - firstPly) * CELL, ROW);
         moves.getChildren().add(strip);
+        moves.getChildren().addAll(badges);
         boolean ends = row.moves().size() <= firstPly + plies;
         HBox line = new HBox(moves, ends ? verdict(row.end()) : new Region());
         line.getStyleClass().add("sheet-row");
@@ -165,15 +173,14 @@ public final class LineSheetView extends ScrollPane {
         label.setAlignment(Pos.CENTER_LEFT);
         label.setOnMouseClicked(e -> session.go(node));
         Annotation a = node.annotation();
-        if (withPoints && (!a.points().isEmpty() || a.tempting() || a.equal())) {
-            label.setGraphic(badge(a));
-            label.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
-            label.setGraphicTextGap(3);
-        }
         if (a.tempting()) {
             label.getStyleClass().add("tempting");
         }
         return label;
+    }
+
+    private static boolean earns(Annotation a) {
+        return !a.points().isEmpty() || a.tempting() || a.equal();
     }
 
     private static Label badge(Annotation a) {

@@ -1,0 +1,141 @@
+package org.zeroply.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class MainTest {
+
+    private static final String EXERCISE =
+            """
+            [ZpKind "calculation"]
+            [FEN "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - 0 1"]
+
+            1. Qb8# $18 {[%zp.pts 5] [%zp.pts 3 verdict]} (1. Qxa2 {[%zp.pts 2 group=b]}) *
+            """;
+
+    @TempDir Path folder;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int run(String... arguments) {
+        return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    }
+
+    private JsonNode json(String... arguments) throws IOException {
+        assertThat(run(arguments)).as(err.toString()).isZero();
+        return new ObjectMapper().readTree(out.toString());
+    }
+
+    @Test
+    void perft_counts() throws IOException {
+        assertThat(json("perft", "--depth", "4", "--json").get("nodes").asLong())
+                .isEqualTo(197_281);
+    }
+
+    @Test
+    void analysis_gives_candidates_with_lines_and_the_way_to_them() throws IOException {
+        String fen = "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - 0 1";
+        JsonNode json = json("analyse", "--fen", fen, "--depth", "5", "--lines", "3", "--json");
+        assertThat(json.get("lines")).hasSize(3);
+        assertThat(json.at("/lines/0/score/mate").asInt()).isEqualTo(1);
+        assertThat(json.at("/lines/0/expected").asDouble()).isEqualTo(1);
+        assertThat(json.at("/lines/0/pv/0").asText()).endsWith("#");
+        assertThat(json.at("/byDepth/0/depth").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void an_explanation_adds_up() throws IOException {
+        JsonNode json = json("explain", "--json");
+        int total = 0;
+        for (JsonNode term : json.get("terms")) {
+            total += term.get("white").asInt() - term.get("black").asInt();
+        }
+        assertThat(json.get("total").asInt()).isEqualTo(total);
+    }
+
+    @Test
+    void an_answer_is_marked() throws IOException {
+        Path exercise = write("ex.pgn", EXERCISE);
+        Path answer = write("a.txt", "# mine\n1.Qb8# +-\n1.Qxc9\n1.Re8#\n");
+        JsonNode json =
+                json(
+                        "exercise",
+                        "mark",
+                        exercise.toString(),
+                        "--answer",
+                        answer.toString(),
+                        "--json");
+        assertThat(json.get("points").asInt()).isEqualTo(8);
+        assertThat(json.get("max").asInt()).isEqualTo(10);
+        assertThat(json.get("verdictRight").asBoolean()).isTrue();
+        assertThat(json.get("items")).hasSize(3);
+        assertThat(json.at("/rows/0/row").asInt()).isEqualTo(2);
+        assertThat(json.findValuesAsText("status"))
+                .containsExactly("in-scheme", "unreadable", "sound");
+    }
+
+    @Test
+    void games_go_in_and_out() throws IOException {
+        Path games = write("g.pgn", "1. e4 e5 1-0\n\n1. d4 Ke3 *\n");
+        String library = folder.resolve("l.zpl").toString();
+        JsonNode json = json("import", games.toString(), "--library", library, "--json");
+        assertThat(json.get("stored").asInt()).isEqualTo(1);
+        assertThat(json.at("/rejected/0/line").asInt()).isEqualTo(3);
+        Path out = folder.resolve("out.pgn");
+        assertThat(run("export", "--library", library, "--out", out.toString())).isZero();
+        assertThat(out).content().contains("1. e4 e5 1-0");
+    }
+
+    @Test
+    void a_suite_counts_what_is_solved() throws IOException {
+        Path epd =
+                write(
+                        "s.epd",
+                        "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - bm Re8 Qb8; id \"one\";\n"
+                                + "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - am Re8 Qb8; id \"two\";\n");
+        JsonNode json = json("suite", epd.toString(), "--nodes", "2000", "--json");
+        assertThat(json.get("solved").asInt()).isEqualTo(1);
+        assertThat(json.get("total").asInt()).isEqualTo(2);
+        assertThat(json.at("/items/0/depthFound").asInt()).isPositive();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "analyse --fen nonsense",
+                "perft --depth 3 --fen 8/8/8/8/8/8/8/8",
+                "perft --depth -1",
+                "analyse --depth 0",
+                "suite no-such-file.epd",
+                "exercise mark no-such.pgn --answer no-such.txt",
+                "export --library no-such.zpl --out x.pgn",
+                "import no-such.pgn --library /no/such/folder/l.zpl",
+            })
+    void bad_input_is_told_in_a_sentence_with_exit_code_1(String line) {
+        assertThat(run(line.split(" "))).isEqualTo(1);
+        assertThat(err.toString()).startsWith("zeroply: ").doesNotContain("Exception");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "nonsense", "perft", "perft --depth x", "analyse --lines"})
+    void wrong_usage_has_exit_code_2(String line) {
+        String[] arguments = line.isEmpty() ? new String[0] : line.split(" ");
+        assertThat(run(arguments)).isEqualTo(2);
+        assertThat(err.toString()).isNotEmpty();
+    }
+
+    private Path write(String name, String text) throws IOException {
+        return Files.writeString(folder.resolve(name), text);
+    }
+}

@@ -1,0 +1,271 @@
+package org.zeroply.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.desktop.app.Workbench;
+import org.zeroply.desktop.app.ZeroPly;
+import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+
+/** Drives the real window as a coach and a student would. */
+@ExtendWith(ApplicationExtension.class)
+class WorkbenchTest {
+
+    private static final String GAME =
+            """
+            [Event "Club evening"]
+            [White "Marram, Ilse"]
+            [Black "Quay, Jonas"]
+            [Result "1-0"]
+
+            1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0
+            """;
+
+    @TempDir Path folder;
+    private Stage stage;
+    private Services services;
+    private Workbench bench;
+
+    @Start
+    void start(Stage shown) {
+        stage = shown;
+        ZeroPly.loadFonts();
+        open();
+    }
+
+    private void open() {
+        services = ZeroPly.services(Library.open(folder.resolve("test.zpl")), true);
+        services.live().runningProperty().set(false);
+        bench = new Workbench(services, Clock.systemUTC());
+        stage.setScene(ZeroPly.scene(bench));
+        stage.show();
+    }
+
+    @AfterEach
+    void close(FxRobot robot) {
+        robot.interact(() -> bench.flush());
+        services.close();
+    }
+
+    @Test
+    void a_game_becomes_an_exercise_is_solved_and_marked_and_stays_in_the_log(FxRobot robot)
+            throws Exception {
+        importGame(robot);
+        robot.clickOn("#move-6-Nf6").clickOn("#set-exercise");
+        until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
+        until(() -> table(robot, "#exercises-table").getItems().size() == 1);
+        until(() -> robot.lookup("#board").tryQuery().isPresent() && exerciseIsOpen(robot));
+        robot.clickOn("#step-on").clickOn("#scheme-points").write("10").type(KeyCode.ENTER);
+        robot.clickOn("#scheme-verdict-points").write("5").type(KeyCode.ENTER);
+        robot.clickOn("#verdict-WHITE_WINS");
+
+        robot.clickOn("#desk-students").clickOn("#student-name").write("Nora");
+        robot.clickOn("#student-add");
+        until(() -> table(robot, "#students-table").getItems().size() == 1);
+
+        robot.clickOn("#desk-exercises").clickOn("#solve");
+        ComboBox<?> student = robot.lookup("#solve-student").queryComboBox();
+        until(() -> !student.getItems().isEmpty());
+        robot.interact(() -> student.getSelectionModel().select(0));
+        until(() -> !robot.lookup("#begin").queryButton().isDisabled());
+        until(() -> ((Label) bench.lookup(".prompt")).getText().contains("15 points"));
+        robot.clickOn("#begin");
+        solve(robot);
+
+        restart(robot);
+        robot.clickOn("#desk-students");
+        until(() -> table(robot, "#attempts-table").getItems().size() == 1);
+        Attempt attempt = (Attempt) table(robot, "#attempts-table").getItems().get(0);
+        assertThat(attempt.points()).isEqualTo(15);
+        assertThat(attempt.answer()).isEqualTo("4.Qxf7# +-");
+        until(() -> isShown(robot, "#marked-points"));
+        robot.clickOn(robot.lookup(".playable").queryAll().iterator().next());
+        until(() -> robot.lookup("#position-state").queryLabeled().getText().equals("checkmate"));
+    }
+
+    private void solve(FxRobot robot) throws TimeoutException {
+        until(() -> isShown(robot, "#row-1"));
+        robot.clickOn("#row-1").write("Qxf8 ");
+        Label notice = (Label) robot.lookup("#row-notice-1").queryLabeled();
+        assertThat(notice.getText()).contains("Qxf8 is not legal").doesNotContain("possible");
+        TextField row = robot.lookup("#row-1").query();
+        robot.interact(row::clear);
+        robot.clickOn("#row-1").write("4.Qxf7#");
+        assertThat(notice.getText()).isEmpty();
+        ComboBox<String> verdict = robot.lookup("#row-verdict-1").queryComboBox();
+        robot.interact(() -> verdict.setValue("+-"));
+        // The board does not move while somebody solves.
+        press(robot, "h5");
+        press(robot, "f7");
+        assertThat(robot.lookup("#position-state").queryLabeled().getText())
+                .isEqualTo("White to move");
+        robot.clickOn("#commit");
+        until(() -> isShown(robot, "#marked-points"));
+        assertThat(robot.lookup("#marked-points").queryLabeled().getText())
+                .isEqualTo("15 of 15 points");
+    }
+
+    @Test
+    void variations_are_entered_by_mouse_and_keyboard_undone_and_saved(FxRobot robot)
+            throws Exception {
+        importGame(robot);
+        robot.clickOn("#to-start");
+        press(robot, "d2");
+        press(robot, "d4");
+        Node d4 = bench.games().session().current();
+        assertThat(d4.move().coordinates()).isEqualTo("d2d4");
+        drag(robot, "d7", "d5");
+        robot.type(KeyCode.ENTER).write("c4").type(KeyCode.ENTER);
+        assertThat(bench.games().session().current().depth()).isEqualTo(3);
+        robot.type(KeyCode.ESCAPE).type(KeyCode.LEFT, KeyCode.LEFT);
+        assertThat(bench.games().session().current()).isEqualTo(d4);
+        robot.type(KeyCode.ENTER).write("Ke5").type(KeyCode.ENTER);
+        until(() -> message(robot).contains("Ke5 is not legal here"));
+        robot.type(KeyCode.ESCAPE);
+        assertThat(bench.games().session().tree().nodes()).hasSize(11);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).type(KeyCode.Z).release(KeyCode.CONTROL);
+        assertThat(bench.games().session().tree().nodes()).hasSize(9);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Y).release(KeyCode.CONTROL);
+        robot.clickOn("#comment").write("Our idea").type(KeyCode.ENTER);
+        restart(robot);
+        String pgn = saved();
+        assertThat(pgn).contains("(1. d4 {Our idea} 1... d5)").contains("4. Qxf7#");
+    }
+
+    @Test
+    void the_engine_shows_lines_and_one_key_adopts_them(FxRobot robot) throws Exception {
+        importGame(robot);
+        robot.clickOn("#move-6-Nf6");
+        robot.interact(() -> services.live().runningProperty().set(true));
+        until(() -> robot.lookup(".candidate").queryAll().size() == 3);
+        int before = bench.games().session().tree().nodes().size();
+        robot.type(KeyCode.F3);
+        assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(before);
+        assertThat(bench.games().session().tree().nodes())
+                .anyMatch(n -> n.annotation().check().isPresent());
+    }
+
+    @Test
+    void a_position_is_set_up_by_hand_and_an_impossible_one_is_explained(FxRobot robot)
+            throws Exception {
+        robot.clickOn("#set-up-position");
+        robot.clickOn("Empty board").clickOn("#tool-Q");
+        BoardView board = robot.lookup("#set-up-board").query();
+        Point2D e7 = board.localToScreen(board.centreOf(Square.parse("e8")));
+        robot.clickOn(e7);
+        assertThat(robot.lookup("#set-up-problem").queryLabeled().getText())
+                .contains("White has 0 kings");
+        robot.interact(
+                () ->
+                        ((TextField) robot.lookup("#set-up-fen").query())
+                                .setText("7k/8/8/8/8/8/8/KQ6 w - - 0 1"));
+        robot.clickOn("#set-up-accept");
+        until(() -> robot.lookup("#balance-words").queryLabeled().getText().contains("queen up"));
+    }
+
+    @Test
+    void bad_files_are_named_and_the_window_goes_on(FxRobot robot) throws Exception {
+        Path bad = folder.resolve("broken.pgn");
+        Files.writeString(bad, "[Event \"x\"]\n\n1. e4 e5 2. Ke3 *\n");
+        robot.interact(() -> bench.importFiles(List.of(bad, folder.resolve("none.pgn"))));
+        until(() -> message(robot).contains("could not be read"));
+        assertThat(services.library().unread().all()).hasSize(1);
+        robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
+        until(() -> isShown(robot, "#command-filter"));
+        robot.write("flip").type(KeyCode.ENTER);
+        BoardView board = robot.lookup("#board").query();
+        assertThat(board.isFlipped()).isTrue();
+    }
+
+    private void importGame(FxRobot robot) throws Exception {
+        Path pgn = folder.resolve("club.pgn");
+        Files.writeString(pgn, GAME);
+        robot.interact(() -> bench.importFiles(List.of(pgn)));
+        until(() -> bench.games().session().tree().nodes().size() == 8);
+        until(() -> isShown(robot, "#move-6-Nf6"));
+    }
+
+    private void restart(FxRobot robot) {
+        robot.interact(() -> bench.flush());
+        services.close();
+        robot.interact(this::open);
+    }
+
+    private String saved() {
+        StringBuilder all = new StringBuilder();
+        services.library().sheets().forEachPgn(SheetKind.GAME, all::append);
+        assertThat(services.library().sheets().find(SheetQuery.all(SheetKind.GAME))).hasSize(1);
+        return all.toString().replace('\n', ' ');
+    }
+
+    private boolean exerciseIsOpen(FxRobot robot) {
+        return robot.lookup("#position-state").queryLabeled().getText().equals("White to move")
+                && robot.lookup("#scheme-title")
+                        .queryTextInputControl()
+                        .getText()
+                        .contains("Marram");
+    }
+
+    private static boolean isShown(FxRobot robot, String id) {
+        return robot.lookup(id).tryQuery().filter(n -> n.isVisible()).isPresent();
+    }
+
+    private static String message(FxRobot robot) {
+        return robot.lookup("#message").queryLabeled().getText();
+    }
+
+    private static TableView<?> table(FxRobot robot, String id) {
+        return robot.lookup(id).queryTableView();
+    }
+
+    private static void press(FxRobot robot, String square) {
+        robot.clickOn(at(robot, square));
+    }
+
+    private static void drag(FxRobot robot, String from, String to) {
+        robot.moveTo(at(robot, from)).press(MouseButton.PRIMARY);
+        robot.moveTo(at(robot, to)).release(MouseButton.PRIMARY);
+    }
+
+    private static Point2D at(FxRobot robot, String square) {
+        BoardView board = robot.lookup("#board").query();
+        return board.localToScreen(board.centreOf(Square.parse(square)));
+    }
+
+    private static void until(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(condition).get(20, TimeUnit.SECONDS));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
