@@ -1,0 +1,30 @@
+@echo off
+rem Zero Ply on Windows: builds what is missing and runs a command. Needs a JDK 17 and Maven.
+setlocal
+set "root=%~dp0"
+set "command=%~1"
+if "%command%"=="" set "command=help"
+where java >nul 2>nul || (echo zeroply: Java 17 is needed, install a JDK and put it on the PATH. & exit /b 1)
+where mvn >nul 2>nul || (echo zeroply: Maven is needed, install it and put it on the PATH. & exit /b 1)
+if "%command%"=="test" (
+  call mvn -B -ntp -f "%root%pom.xml" verify
+  exit /b
+)
+if "%command%"=="help" (
+  echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR]
+  echo zeroply perft ^| analyse ^| suite ^| explain ^| import ^| export ^| exercise ^| sample
+  exit /b 0
+)
+if not exist "%root%cli\target\lib" (
+  echo zeroply: building ...
+  call mvn -q -B -ntp -f "%root%pom.xml" package -DskipTests || exit /b 1
+)
+if "%command%"=="demo" goto desktop
+if "%command%"=="desktop" goto desktop
+if "%command%"=="shots" goto desktop
+java -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
+exit /b
+:desktop
+java --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
+  -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.Main %*
+exit /b
