@@ -83,6 +83,9 @@ public record WrittenAnswer(Position start, List<Row> rows) {
                             Optional.empty());
                 }
                 Move move = San.read(p, word);
+                if (move.isNull()) {
+                    throw new NotationException("passing is not a move of an answer");
+                }
                 moves.add(move);
                 p = p.play(move);
             } catch (NotationException e) {

@@ -112,9 +112,10 @@ class MarkerTest {
                 1.f3 e5
                 1.e4 e6 2.d4
                 +-
+                1.e4 -- 2.d4
                 """;
         List<MarkedSheet.RowMark> rows = mark(answer, Optional.empty()).rows();
-        assertThat(rows).extracting(MarkedSheet.RowMark::row).containsExactly(2, 4, 5, 6, 7);
+        assertThat(rows).extracting(MarkedSheet.RowMark::row).containsExactly(2, 4, 5, 6, 7, 8);
         assertThat(rows)
                 .extracting(MarkedSheet.RowMark::status)
                 .containsExactly(
@@ -122,7 +123,8 @@ class MarkerTest {
                         MarkedSheet.Status.UNREADABLE,
                         MarkedSheet.Status.TEMPTING,
                         MarkedSheet.Status.UNCHECKED,
-                        MarkedSheet.Status.NO_MOVES);
+                        MarkedSheet.Status.NO_MOVES,
+                        MarkedSheet.Status.UNREADABLE);
         assertThat(rows.get(1).detail()).contains("Ke6");
         assertThat(rows.get(2).proof()).isEqualTo("1.f3 e5 2.g4 Qh4#");
         assertThat(rows.get(3).detail()).contains("from 1...e6 on");

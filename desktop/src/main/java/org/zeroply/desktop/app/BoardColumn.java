@@ -34,6 +34,7 @@ final class BoardColumn extends VBox {
     private final ComboBox<Mark.Meaning> meaning = new ComboBox<>();
     private final List<Integer> route = new ArrayList<>();
     private final HBox drawing;
+    private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
     private Optional<Desk> desk = Optional.empty();
 
@@ -66,9 +67,9 @@ final class BoardColumn extends VBox {
         drawing = new HBox(8, new Label("Right button draws"), meaning);
         drawing.getStyleClass().add("bar");
         hanging.setWrapText(true);
-        hanging.setMinHeight(36);
+        hanging.setMinHeight(20);
         words.setWrapText(true);
-        getChildren().addAll(board, steps, balance, hanging, drawing);
+        getChildren().addAll(board, steps, balance, hanging, drawing, below);
     }
 
     private static Label label(String id, String style) {
@@ -125,9 +126,8 @@ final class BoardColumn extends VBox {
         desk = Optional.of(next);
         next.session().currentProperty().addListener(refresh);
         next.session().revisionProperty().addListener(refresh);
-        drawing.setVisible(next.isOpenBook());
-        // Whoever solves is not told what hangs.
-        hanging.setVisible(next.isOpenBook());
+        below.getChildren().clear();
+        next.underBoard().ifPresent(below.getChildren()::add);
         show();
     }
 
@@ -141,6 +141,9 @@ final class BoardColumn extends VBox {
         Optional<org.zeroply.chess.board.Move> move =
                 node.isRoot() ? Optional.empty() : Optional.of(node.move());
         board.setMovable(d.isOpenBook());
+        drawing.setVisible(d.isOpenBook());
+        // Whoever solves is not told what hangs.
+        hanging.setVisible(d.isOpenBook());
         board.show(p, move, node.annotation().marks());
         MaterialBalance balance = MaterialBalance.of(p);
         points.setText(balance.points(scale.getValue()));

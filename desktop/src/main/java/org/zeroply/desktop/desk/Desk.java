@@ -1,6 +1,7 @@
 package org.zeroply.desktop.desk;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.layout.Region;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.TreeSession;
@@ -13,6 +14,11 @@ public interface Desk {
 
     /** What stands beside the board. */
     Region content();
+
+    /** What stands under the board while this desk is in front, if anything. */
+    default Optional<Region> underBoard() {
+        return Optional.empty();
+    }
 
     /** What the board shows while this desk is in front. */
     TreeSession session();

@@ -1,6 +1,7 @@
 package org.zeroply.desktop.desk;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.LongConsumer;
 import javafx.collections.FXCollections;
@@ -28,6 +29,7 @@ public final class ExercisesDesk implements Desk {
     private final LineSheetView sheet = new LineSheetView(session, true);
     private final CandidatesView candidates;
     private final AnnotationBar annotations;
+    private final SchemeEditor scheme;
     private final ObservableList<SheetRow> rows = FXCollections.observableArrayList();
     private final TableView<SheetRow> table = new TableView<>(rows);
     private final VBox content = new VBox();
@@ -40,6 +42,7 @@ public final class ExercisesDesk implements Desk {
         this.autoSave = new AutoSave(services, session, this::reload);
         this.candidates = new CandidatesView(services.live(), session);
         this.annotations = new AnnotationBar(session, services.background());
+        this.scheme = new SchemeEditor(session, services.background());
         content.getStyleClass().add("desk");
         content.setId("exercises-desk");
         table.setId("exercises-table");
@@ -75,7 +78,7 @@ public final class ExercisesDesk implements Desk {
                                             session.id().ifPresent(solve);
                                         })),
                         sheet,
-                        new SchemeEditor(session, services.background()),
+                        scheme,
                         annotations,
                         candidates);
     }
@@ -116,6 +119,11 @@ public final class ExercisesDesk implements Desk {
     @Override
     public Region content() {
         return content;
+    }
+
+    @Override
+    public Optional<Region> underBoard() {
+        return Optional.of(scheme.about());
     }
 
     @Override

@@ -37,18 +37,19 @@ final class SchemeEditor extends VBox {
     private final TextField band = field("band", "1600-2000", 100);
     private final TextField themes = field("themes", "themes, with commas", 180);
     private final Label sum = Widgets.label("", "sum");
+    private final GridPane about = new GridPane();
     private boolean showing;
 
     SchemeEditor(TreeSession session, Background background) {
         this.session = session;
         this.background = background;
         getStyleClass().add("scheme");
-        GridPane about = new GridPane();
+        sum.setMinWidth(100);
         about.setHgap(8);
         about.setVgap(6);
-        about.addRow(0, new Label("Title"), title, new Label("Minutes"), minutes);
-        about.addRow(1, new Label("Prompt"), prompt, new Label("Band"), band);
-        about.addRow(2, new Label("Themes"), themes, new Label("Points"), sum);
+        about.addRow(0, label("Title"), title, label("Minutes"), minutes);
+        about.addRow(1, label("Prompt"), prompt, label("Band"), band);
+        about.addRow(2, label("Themes"), themes, label("Points"), sum);
         GridPane.setHgrow(title, Priority.ALWAYS);
         for (TextField wide : List.of(title, prompt, themes)) {
             wide.setMaxWidth(Double.MAX_VALUE);
@@ -62,11 +63,16 @@ final class SchemeEditor extends VBox {
                         new Label("group"),
                         group);
         HBox flags = Widgets.row(end, equal, tempting);
-        getChildren().addAll(marks, flags, about);
+        getChildren().addAll(marks, flags);
         connect();
         session.currentProperty().addListener(o -> show());
         session.revisionProperty().addListener(o -> show());
         show();
+    }
+
+    /** Title, prompt, minutes, band and themes, which stand apart from the moves. */
+    GridPane about() {
+        return about;
     }
 
     private static TextField field(String id, String prompt, double width) {
@@ -76,6 +82,12 @@ final class SchemeEditor extends VBox {
         field.setPrefWidth(width);
         field.setAccessibleText(id.replace('-', ' '));
         return field;
+    }
+
+    private static Label label(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
     }
 
     private static CheckBox check(String id, String text) {

@@ -27,7 +27,7 @@ import org.zeroply.engine.analysis.Score;
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
 public final class LineSheetView extends ScrollPane {
 
-    private static final double CELL = 62;
+    private static final double CELL = 60;
     private static final double GUTTER = 26;
     private static final double VERDICT = 124;
     private static final double ROW = 24;
