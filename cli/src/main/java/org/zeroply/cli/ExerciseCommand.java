@@ -108,7 +108,12 @@ final class ExerciseCommand {
             out.println();
             for (MarkedSheet.RowMark row : sheet.rows()) {
                 out.printf("row %d: %s%n", row.row(), row.text());
-                out.printf("        %s: %s %s%n", row.status().words(), row.detail(), row.proof());
+                boolean plain = row.detail().equals(row.status().words());
+                String what = row.status().words() + (plain ? "" : ": " + row.detail());
+                out.println("        " + what);
+                if (!row.proof().isEmpty()) {
+                    out.println("        " + row.proof());
+                }
             }
             out.println("main verdict " + (sheet.verdictRight() ? "right" : "wrong or missing"));
         }

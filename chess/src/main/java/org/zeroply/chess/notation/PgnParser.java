@@ -74,6 +74,8 @@ final class PgnParser {
             openVariation();
         } else if (c == ')') {
             closeVariation();
+        } else if (c == '}') {
+            throw fail("'}' closes nothing", "a move");
         } else if (c == '$') {
             nag();
         } else {

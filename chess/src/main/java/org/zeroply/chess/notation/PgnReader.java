@@ -64,6 +64,17 @@ public final class PgnReader implements Closeable {
             return Optional.of(
                     new PgnEntry.Game(games, game.firstLine(), new PgnParser(game).parse()));
         } catch (PgnParser.Failure e) {
+            if (game.isBinary()) {
+                return Optional.of(
+                        new PgnEntry.Problem(
+                                file,
+                                games,
+                                game.firstLine(),
+                                1,
+                                "this is binary data and not text",
+                                "games in PGN",
+                                game.text()));
+            }
             return Optional.of(
                     new PgnEntry.Problem(
                             file,

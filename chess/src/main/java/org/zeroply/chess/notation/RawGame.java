@@ -9,6 +9,11 @@ record RawGame(int firstLine, List<String> lines) {
         lines = List.copyOf(lines);
     }
 
+    /** Whether there are characters that no text has. */
+    boolean isBinary() {
+        return lines.stream().anyMatch(l -> l.indexOf(0) >= 0);
+    }
+
     String text() {
         return String.join("\n", lines) + "\n";
     }

@@ -125,6 +125,18 @@ class PgnTest {
         assertThat(names).containsOnly("Jörg");
     }
 
+    @Test
+    void a_brace_that_closes_nothing_is_reported() {
+        PgnEntry entry = PgnReader.readAll("1. e4 } e5 *").get(0);
+        assertThat(((PgnEntry.Problem) entry).message()).contains("column 7", "closes nothing");
+    }
+
+    @Test
+    void a_binary_file_is_called_one() {
+        PgnEntry entry = PgnReader.readAll("\u007fELF\0\1\2 data").get(0);
+        assertThat(((PgnEntry.Problem) entry).message()).contains("binary data");
+    }
+
     @Property(tries = 200)
     void bytes_that_are_no_pgn_never_stop_the_reader(@ForAll byte[] bytes) throws IOException {
         try (PgnReader reader = new PgnReader(new ByteArrayInputStream(bytes), "x")) {

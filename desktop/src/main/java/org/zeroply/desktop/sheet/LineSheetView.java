@@ -165,6 +165,9 @@ public final class LineSheetView extends ScrollPane {
         String san = San.write(node.parent().orElseThrow().position(), node.move());
         Label label = new Label(san + PgnWriter.glyphs(node));
         label.getStyleClass().add("sheet-move");
+        if (label.getText().length() > 6) {
+            label.getStyleClass().add("long");
+        }
         label.setUserData(node);
         label.setId("move-" + node.depth() + "-" + san);
         label.resizeRelocate(x, 2, CELL - 1, ROW - 2);
