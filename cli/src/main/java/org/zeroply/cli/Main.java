@@ -22,7 +22,8 @@ import picocli.CommandLine.Command;
             ImportCommand.class,
             ExportCommand.class,
             ExerciseCommand.class,
-            SampleCommand.class
+            SampleCommand.class,
+            SelfplayCommand.class
         })
 public final class Main implements Runnable {
 

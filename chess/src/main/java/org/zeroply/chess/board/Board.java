@@ -30,7 +30,7 @@ public final class Board {
     }
 
     private static final long[] NO_KEYS = {};
-    private static final int[] NO_UNDO = {};
+    private static final long[] NO_UNDO = {};
 
     private final long[] byType = new long[6];
     private final long[] bySide = new long[2];
@@ -42,34 +42,48 @@ public final class Board {
     private int fullmoves = 1;
     private long key;
 
+    /** Plies since the last move that cannot be taken back or the last pass. */
+    private int reversible;
+
     private int depth;
     private long[] keys = NO_KEYS;
-    private int[] undo = NO_UNDO;
+    private long[] undo = NO_UNDO;
 
     /** An empty board, White to move; see {@link #put}. */
     public Board() {}
 
     /** A copy that shares nothing. The moves made so far are kept for repetitions. */
     public Board copy() {
-        Board copy = copyWithoutHistory();
-        copy.depth = depth;
-        copy.keys = keys.clone();
-        copy.undo = undo.clone();
+        Board copy = new Board();
+        copy.become(this);
         return copy;
     }
 
     Board copyWithoutHistory() {
         Board copy = new Board();
-        System.arraycopy(byType, 0, copy.byType, 0, 6);
-        System.arraycopy(bySide, 0, copy.bySide, 0, 2);
-        System.arraycopy(codes, 0, copy.codes, 0, 64);
-        copy.side = side;
-        copy.castling = castling;
-        copy.enPassant = enPassant;
-        copy.halfmoves = halfmoves;
-        copy.fullmoves = fullmoves;
-        copy.key = key;
+        copy.becomeWithoutHistory(this);
         return copy;
+    }
+
+    /** Takes over everything from another board, the moves made so far included. */
+    public void become(Board other) {
+        becomeWithoutHistory(other);
+        depth = other.depth;
+        reversible = other.reversible;
+        keys = Arrays.copyOf(other.keys, Math.max(keys.length, other.keys.length));
+        undo = Arrays.copyOf(other.undo, Math.max(undo.length, other.undo.length));
+    }
+
+    private void becomeWithoutHistory(Board other) {
+        System.arraycopy(other.byType, 0, byType, 0, 6);
+        System.arraycopy(other.bySide, 0, bySide, 0, 2);
+        System.arraycopy(other.codes, 0, codes, 0, 64);
+        side = other.side;
+        castling = other.castling;
+        enPassant = other.enPassant;
+        halfmoves = other.halfmoves;
+        fullmoves = other.fullmoves;
+        key = other.key;
     }
 
     // ---- Set-up, used by readers of positions -------------------------------------------------
@@ -210,6 +224,41 @@ public final class Board {
         return count;
     }
 
+    /**
+     * Whether the position repeats one of the last so many plies, or has stood on the board twice
+     * before in all. A search that treats this as a draw never calls a game drawn that is not.
+     *
+     * @param plies how many plies ago the search began
+     */
+    public boolean isRepeated(int plies) {
+        int seen = 0;
+        for (int back = 4; back <= reversible && back <= depth; back += 2) {
+            if (keys[depth - back] == key && (back <= plies || ++seen == 2)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * Whether the side to move can at once come back to a position of the last so many plies.
+     *
+     * @param plies how many plies ago the search began
+     */
+    public boolean canRepeat(int plies) {
+        int furthest = Math.min(Math.min(reversible, depth), plies - 1);
+        if (furthest < 3) {
+            return false;
+        }
+        long occupied = occupied();
+        for (int back = 3; back <= furthest; back += 2) {
+            if (ReturnMoves.connects(key ^ keys[depth - back], occupied)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     // ---- Moving ---------------------------------------------------------------------------------
 
     /** Plays a legal packed move. */
@@ -228,12 +277,14 @@ public final class Board {
             enPassant = -1;
         }
         halfmoves++;
+        reversible++;
         fullmoves += us;
         if (captured != 0) {
             int square = kind == Move.EN_PASSANT ? to ^ 8 : to;
             remove(captured, square);
             newKey ^= Zobrist.PIECE[captured][square];
             halfmoves = 0;
+            reversible = 0;
         }
         remove(piece, from);
         newKey ^= Zobrist.PIECE[piece][from];
@@ -257,6 +308,7 @@ public final class Board {
         key = newKey;
         if ((piece & 7) == 1) {
             halfmoves = 0;
+            reversible = 0;
             if (kind == Move.DOUBLE_PUSH) {
                 setEnPassantIfCapturable(to ^ 8);
             }
@@ -296,6 +348,7 @@ public final class Board {
             enPassant = -1;
         }
         halfmoves++;
+        reversible = 0;
         fullmoves += side;
         side = 1 - side;
     }
@@ -313,16 +366,22 @@ public final class Board {
             undo = Arrays.copyOf(undo, 64 + depth * 2);
         }
         keys[depth] = key;
-        undo[depth++] = captured | castling << 4 | enPassant + 1 << 8 | halfmoves << 16;
+        undo[depth++] =
+                captured
+                        | castling << 4
+                        | enPassant + 1 << 8
+                        | (long) halfmoves << 16
+                        | (long) reversible << 40;
     }
 
     private int recall() {
         key = keys[--depth];
-        int state = undo[depth];
-        castling = state >> 4 & 15;
-        enPassant = (state >> 8 & 127) - 1;
-        halfmoves = state >>> 16;
-        return state & 15;
+        long state = undo[depth];
+        castling = (int) (state >> 4) & 15;
+        enPassant = (int) (state >> 8 & 127) - 1;
+        halfmoves = (int) (state >>> 16) & 0xffffff;
+        reversible = (int) (state >>> 40);
+        return (int) state & 15;
     }
 
     private void place(int code, int square) {

@@ -9,6 +9,11 @@ public final class MoveGenerator {
     /** No position has more legal moves (the known maximum is 218). */
     public static final int MAX_MOVES = 256;
 
+    /** What to generate: captures with promotions to a queen, the other moves, or both. */
+    private static final int CAPTURES = 1;
+
+    private static final int QUIETS = 2;
+
     private static final long RANK_1 = 0xffL;
     private static final long RANK_3 = RANK_1 << 16;
     private static final long RANK_6 = RANK_1 << 40;
@@ -24,17 +29,22 @@ public final class MoveGenerator {
      * @return the index after the last move
      */
     public static int all(Board board, int[] out, int start) {
-        return generate(board, out, start, -1L, true);
+        return generate(board, out, start, -1L, CAPTURES | QUIETS);
     }
 
     /** Writes the legal captures and all promotions to a queen; see {@link #all}. */
     public static int captures(Board board, int[] out, int start) {
-        return generate(board, out, start, board.pieces(1 - board.sideToMove()), false);
+        return generate(board, out, start, board.pieces(1 - board.sideToMove()), CAPTURES);
+    }
+
+    /** Writes the legal moves that {@link #captures} leaves out; see {@link #all}. */
+    public static int quiets(Board board, int[] out, int start) {
+        return generate(board, out, start, ~board.occupied(), QUIETS);
     }
 
     /** The number of legal moves. */
     public static int count(Board board) {
-        return generate(board, null, 0, -1L, true);
+        return generate(board, null, 0, -1L, CAPTURES | QUIETS);
     }
 
     /** Whether the side to move has a legal move. */
@@ -42,7 +52,63 @@ public final class MoveGenerator {
         return count(board) > 0;
     }
 
-    private static int generate(Board b, int[] out, int start, long wanted, boolean quiets) {
+    /** Whether a packed move, from wherever it may come, is legal here. */
+    public static boolean isLegal(Board b, int move) {
+        int us = b.sideToMove();
+        int from = Move.from(move);
+        int to = Move.to(move);
+        int kind = Move.kind(move);
+        int code = b.codeAt(from);
+        if (code == 0 || code >> 3 != us || (b.pieces(us) & 1L << to) != 0) {
+            return false;
+        }
+        if (kind == Move.EN_PASSANT) {
+            return (code & 7) == 1
+                    && to == b.enPassantSquare()
+                    && (Attacks.pawn(us, from) & 1L << to) != 0
+                    && b.isEnPassantSafe(from, to);
+        }
+        if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
+            int[] found = new int[2];
+            int count = b.inCheck() ? 0 : castling(b, found, 0, us, b.occupied());
+            return count > 0 && found[0] == move || count > 1 && found[1] == move;
+        }
+        boolean taking = b.codeAt(to) != 0;
+        if (taking != Move.isCapture(move) || (b.codeAt(to) & 7) == 6) {
+            return false;
+        }
+        long occupied = b.occupied();
+        if ((code & 7) == 1 ? !isPawnStep(b, from, to, kind, us, taking) : kind > Move.CAPTURE) {
+            return false;
+        }
+        if ((code & 7) != 1
+                && (kind == Move.DOUBLE_PUSH
+                        || (Attacks.of((code & 7) - 1, from, occupied) & 1L << to) == 0)) {
+            return false;
+        }
+        long after = occupied & ~(1L << from) | 1L << to;
+        int king = (code & 7) == 6 ? to : b.kingSquare(us);
+        return (b.attackersTo(king, after) & b.pieces(1 - us) & ~(1L << to)) == 0;
+    }
+
+    private static boolean isPawnStep(Board b, int from, int to, int kind, int us, boolean taking) {
+        boolean last = (1L << to & LAST_RANKS) != 0;
+        if (last != kind >= Move.PROMOTION) {
+            return false;
+        }
+        if (taking) {
+            return (Attacks.pawn(us, from) & 1L << to) != 0;
+        }
+        int up = us == 0 ? 8 : -8;
+        if (kind == Move.DOUBLE_PUSH) {
+            return to == from + 2 * up
+                    && from >> 3 == (us == 0 ? 1 : 6)
+                    && b.codeAt(from + up) == 0;
+        }
+        return to == from + up;
+    }
+
+    private static int generate(Board b, int[] out, int start, long wanted, int parts) {
         int us = b.sideToMove();
         int them = 1 - us;
         long own = b.pieces(us);
@@ -64,12 +130,14 @@ public final class MoveGenerator {
                 return n;
             }
             allowed = checkers | Attacks.between(king, Long.numberOfTrailingZeros(checkers));
-        } else if (quiets) {
+        } else if ((parts & QUIETS) != 0) {
             n = castling(b, out, n, us, occupied);
         }
         long pinned = pinned(king, own, enemy, diagonal, straight);
-        n = pawnMoves(b, out, n, allowed, pinned, king, quiets);
-        n = enPassant(b, out, n, us);
+        n = pawnMoves(b, out, n, allowed, pinned, king, parts);
+        if ((parts & CAPTURES) != 0) {
+            n = enPassant(b, out, n, us);
+        }
 
         long targets = ~own & allowed & wanted;
         for (long s = b.pieces(us, 1) & ~pinned; s != 0; s &= s - 1) {
@@ -148,19 +216,18 @@ public final class MoveGenerator {
     }
 
     private static int pawnMoves(
-            Board b, int[] out, int start, long allowed, long pinned, int king, boolean quiets) {
+            Board b, int[] out, int start, long allowed, long pinned, int king, int parts) {
         int us = b.sideToMove();
         long pawns = b.pieces(us, 0);
-        int n = pawnSet(b, out, start, pawns & ~pinned, allowed, quiets);
+        int n = pawnSet(b, out, start, pawns & ~pinned, allowed, parts);
         for (long s = pawns & pinned; s != 0; s &= s - 1) {
             long line = Attacks.line(king, Long.numberOfTrailingZeros(s));
-            n = pawnSet(b, out, n, s & -s, allowed & line, quiets);
+            n = pawnSet(b, out, n, s & -s, allowed & line, parts);
         }
         return n;
     }
 
-    private static int pawnSet(
-            Board b, int[] out, int start, long pawns, long allowed, boolean quiets) {
+    private static int pawnSet(Board b, int[] out, int start, long pawns, long allowed, int parts) {
         int us = b.sideToMove();
         long enemy = b.pieces(1 - us) & allowed;
         long empty = ~b.occupied();
@@ -183,34 +250,44 @@ public final class MoveGenerator {
             right = (pawns & ~Attacks.FILE_H) >>> 7 & enemy;
         }
         one &= allowed;
-        int n = pawnTargets(out, start, left, up - 1, Move.CAPTURE, quiets);
-        n = pawnTargets(out, n, right, up + 1, Move.CAPTURE, quiets);
-        if (quiets) {
-            n = pawnTargets(out, n, two, 2 * up, Move.DOUBLE_PUSH, true);
-            return pawnTargets(out, n, one, up, Move.QUIET, true);
+        int n = start;
+        if ((parts & CAPTURES) != 0) {
+            n = pawnTargets(out, n, left & ~LAST_RANKS, up - 1, Move.CAPTURE);
+            n = pawnTargets(out, n, right & ~LAST_RANKS, up + 1, Move.CAPTURE);
         }
-        return pawnTargets(out, n, one & LAST_RANKS, up, Move.QUIET, false);
+        if ((parts & QUIETS) != 0) {
+            n = pawnTargets(out, n, two, 2 * up, Move.DOUBLE_PUSH);
+            n = pawnTargets(out, n, one & ~LAST_RANKS, up, Move.QUIET);
+        }
+        if (((one | left | right) & LAST_RANKS) != 0) {
+            n = promotions(out, n, left & LAST_RANKS, up - 1, Move.CAPTURE, parts);
+            n = promotions(out, n, right & LAST_RANKS, up + 1, Move.CAPTURE, parts);
+            n = promotions(out, n, one & LAST_RANKS, up, Move.QUIET, parts);
+        }
+        return n;
     }
 
-    private static int pawnTargets(
-            int[] out, int start, long targets, int step, int kind, boolean allPromotions) {
-        long plain = targets & ~LAST_RANKS;
-        long promoting = targets & LAST_RANKS;
+    private static int pawnTargets(int[] out, int start, long targets, int step, int kind) {
         if (out == null) {
-            return start
-                    + Long.bitCount(plain)
-                    + Long.bitCount(promoting) * (allPromotions ? 4 : 1);
+            return start + Long.bitCount(targets);
         }
         int n = start;
-        for (long s = plain; s != 0; s &= s - 1) {
+        for (long s = targets; s != 0; s &= s - 1) {
             int to = Long.numberOfTrailingZeros(s);
             out[n++] = Move.pack(to - step, to, kind);
         }
-        for (long s = promoting; s != 0; s &= s - 1) {
+        return n;
+    }
+
+    private static int promotions(
+            int[] out, int start, long targets, int step, int kind, int parts) {
+        int highest = (parts & CAPTURES) != 0 ? 3 : 2;
+        int lowest = (parts & QUIETS) != 0 ? 0 : 3;
+        int n = start;
+        for (long s = targets; s != 0; s &= s - 1) {
             int to = Long.numberOfTrailingZeros(s);
-            int lowest = allPromotions ? 0 : 3;
-            for (int piece = 3; piece >= lowest; piece--) {
-                out[n++] = Move.pack(to - step, to, Move.PROMOTION | kind | piece);
+            for (int piece = highest; piece >= lowest; piece--) {
+                n = add(out, n, Move.pack(to - step, to, Move.PROMOTION | kind | piece));
             }
         }
         return n;

@@ -76,7 +76,7 @@ public final class LineChecker {
         if (played.isEmpty() || cancellation.isCancelled()) {
             return Optional.empty();
         }
-        double loss = best.get().score().expected() - played.get().score().expected();
+        double loss = best.get().expected() - played.get().expected();
         return loss <= TOLERANCE
                 ? Optional.empty()
                 : Optional.of(

@@ -12,9 +12,15 @@ import org.zeroply.chess.board.Move;
  * @param depth the last depth finished, in plies
  * @param nodes positions visited
  * @param millis time used
+ * @param fullness how much of the engine's table is in use, in thousandths
  */
 public record Analysis(
-        List<Candidate> lines, List<DepthBest> byDepth, int depth, long nodes, long millis) {
+        List<Candidate> lines,
+        List<DepthBest> byDepth,
+        int depth,
+        long nodes,
+        long millis,
+        int fullness) {
 
     public Analysis {
         lines = List.copyOf(lines);
@@ -30,10 +36,13 @@ public record Analysis(
      * A move and where it leads.
      *
      * @param score from the view of the side to move
+     * @param expected expected score of the side to move, 0 to 1; see {@link ExpectedScore}
      * @param depth depth to which it was searched, in plies
+     * @param deepest the deepest ply looked at
      * @param line the principal variation, the move itself first
      */
-    public record Candidate(Move move, Score score, int depth, List<Move> line) {
+    public record Candidate(
+            Move move, Score score, double expected, int depth, int deepest, List<Move> line) {
         public Candidate {
             line = List.copyOf(line);
         }

@@ -54,6 +54,28 @@ public record AnalysisRequest(
         return new AnalysisRequest(start, moves, limits, lines, rootMoves, count);
     }
 
+    /** The same, choosing among all moves but these. */
+    public AnalysisRequest without(List<Move> excluded) {
+        return among(candidates().stream().filter(m -> !excluded.contains(m)).toList());
+    }
+
+    /**
+     * What the opponent would play if the side to move passed: the same position with the other
+     * side to move.
+     *
+     * @throws IllegalArgumentException if the side to move is in check
+     */
+    public static AnalysisRequest threat(Position position, Limits limits) {
+        return of(position.play(Move.NULL), limits);
+    }
+
+    /** The legal moves to choose from. */
+    public List<Move> candidates() {
+        return position().legalMoves().stream()
+                .filter(m -> rootMoves.isEmpty() || rootMoves.contains(m))
+                .toList();
+    }
+
     /** The position to analyse. */
     public Position position() {
         Position p = start;

@@ -25,17 +25,6 @@ public sealed interface Score extends Comparable<Score> {
     }
 
     /**
-     * Expected score between 0 and 1: the logistic curve {@code 1 / (1 + 10^(-cp/400))}, that is, a
-     * pawn counts like 100 points in the Elo formula (A. Elo, The Rating of Chessplayers, 1978).
-     */
-    default double expected() {
-        if (this instanceof Mate m) {
-            return m.moves() > 0 ? 1 : 0;
-        }
-        return 1 / (1 + Math.pow(10, -ordinal() / 400.0));
-    }
-
-    /**
      * The verdict in the words of annotation. The bounds of 30, 80 and 200 centipawns are this
      * program's own choice.
      *

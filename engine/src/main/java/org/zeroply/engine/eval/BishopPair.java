@@ -3,8 +3,6 @@ package org.zeroply.engine.eval;
 /** Two bishops on different colours work together. */
 final class BishopPair implements Term {
 
-    private static final long LIGHT = 0x55aa55aa55aa55aaL;
-
     @Override
     public String name() {
         return "Bishop pair";
@@ -13,6 +11,7 @@ final class BishopPair implements Term {
     @Override
     public int of(Survey s, int side) {
         long bishops = s.board.pieces(side, 2);
-        return (bishops & LIGHT) != 0 && (bishops & ~LIGHT) != 0 ? Taper.of(28, 48) : 0;
+        boolean both = (bishops & Survey.LIGHT) != 0 && (bishops & ~Survey.LIGHT) != 0;
+        return both ? s.weights.times(side, Weights.BISHOP_PAIR, 1) : 0;
     }
 }

@@ -8,45 +8,127 @@ import org.zeroply.chess.board.Position;
 /** Evaluates positions without searching. One evaluator is for one thread. */
 public final class Evaluator {
 
-    private static final List<Term> TERMS =
-            List.of(
-                    new Material(),
-                    new BishopPair(),
-                    new Placement(),
-                    new Activity(),
-                    new PawnStructure(),
-                    new PassedPawns(),
-                    new KingSafety(),
-                    new RooksOnFiles(),
-                    new Threats(),
-                    new LoneKing(),
-                    new Tempo());
+    private static final int PAWN_STRUCTURES = 1 << 13;
 
-    private final Term[] terms = TERMS.toArray(Term[]::new);
-    private final Survey survey = new Survey();
+    private final Survey survey;
+    private final Material material = new Material();
+    private final BishopPair bishopPair = new BishopPair();
+    private final Placement placement;
+    private final Activity activity = new Activity();
+    private final PawnStructure pawnStructure = new PawnStructure();
+    private final PassedPawns passedPawns = new PassedPawns();
+    private final Outposts outposts = new Outposts();
+    private final Bishops bishops = new Bishops();
+    private final RooksOnFiles rooks = new RooksOnFiles();
+    private final KingSafety kingSafety = new KingSafety();
+    private final Threats threats = new Threats();
+    private final Space space = new Space();
+    private final LoneKing loneKing = new LoneKing();
+    private final Tempo tempo = new Tempo();
+    private final List<Term> terms;
+
+    /** With the weights the program is shipped with. */
+    public Evaluator() {
+        this(Weights.shipped(), PAWN_STRUCTURES);
+    }
+
+    /**
+     * @param pawnStructures how many pawn structures to remember, a power of two; 1 for none
+     */
+    Evaluator(Weights weights, int pawnStructures) {
+        survey = new Survey(weights, new PawnCache(pawnStructures));
+        placement = new Placement(weights);
+        terms =
+                List.of(
+                        material,
+                        bishopPair,
+                        placement,
+                        activity,
+                        pawnStructure,
+                        passedPawns,
+                        outposts,
+                        bishops,
+                        rooks,
+                        kingSafety,
+                        threats,
+                        space,
+                        loneKing,
+                        tempo);
+    }
+
+    /** An evaluator with other weights, for tuning and comparing. */
+    public static Evaluator with(Weights weights) {
+        return new Evaluator(weights, PAWN_STRUCTURES);
+    }
 
     /** Centipawns from the view of the side to move. */
     public int evaluate(Board board) {
-        survey.take(board);
-        int white = 0;
-        for (Term term : terms) {
-            white += Taper.at(term.of(survey, 0), survey.phase);
-            white -= Taper.at(term.of(survey, 1), survey.phase);
-        }
+        return evaluate(board, foundation(board));
+    }
+
+    /** The men and their places, counted anew: what {@link #evaluate(Board, int)} builds on. */
+    public int foundation(Board board) {
+        return placement.count(board);
+    }
+
+    /** What a legal packed move, not yet made, changes in the {@link #foundation}. */
+    public int change(Board board, int move) {
+        return placement.change(board, move);
+    }
+
+    /**
+     * Centipawns from the view of the side to move.
+     *
+     * @param foundation the {@link #foundation} of this position
+     */
+    public int evaluate(Board board, int foundation) {
+        Survey s = survey;
+        s.take(board);
+        int sum = foundation + sideTerms(s, 0) - sideTerms(s, 1);
+        int white = Taper.at(sum, s.phase);
+        white = white * Drawishness.scale(s, white > 0 ? 0 : 1) / Drawishness.FULL;
         return board.sideToMove() == 0 ? white : -white;
     }
 
-    /** The evaluation taken apart; its total is exactly {@link #evaluate} from White's view. */
+    private int sideTerms(Survey s, int side) {
+        return Material.company(s, side)
+                + bishopPair.of(s, side)
+                + activity.of(s, side)
+                + pawnStructure.of(s, side)
+                + passedPawns.of(s, side)
+                + outposts.of(s, side)
+                + bishops.of(s, side)
+                + rooks.of(s, side)
+                + kingSafety.of(s, side)
+                + threats.of(s, side)
+                + space.of(s, side)
+                + loneKing.of(s, side)
+                + tempo.of(s, side);
+    }
+
+    /**
+     * The evaluation taken apart; its total is exactly {@link #evaluate} from White's view. Black's
+     * share of a term takes up the rounding, at most two centipawns.
+     */
     public EvaluationBreakdown explain(Position position) {
-        survey.take(position.toBoard());
+        Board board = position.toBoard();
+        survey.take(board);
         List<EvaluationBreakdown.Entry> entries = new ArrayList<>();
+        int sum = 0;
         for (Term term : terms) {
-            entries.add(
-                    new EvaluationBreakdown.Entry(
-                            term.name(),
-                            Taper.at(term.of(survey, 0), survey.phase),
-                            Taper.at(term.of(survey, 1), survey.phase)));
+            int white = term.of(survey, 0);
+            int before = Taper.at(sum, survey.phase);
+            sum += white - term.of(survey, 1);
+            int gained = Taper.at(sum, survey.phase) - before;
+            int whites = Taper.at(white, survey.phase);
+            entries.add(new EvaluationBreakdown.Entry(term.name(), whites, whites - gained));
         }
+        int plain = Taper.at(sum, survey.phase);
+        int scale = Drawishness.scale(survey, plain > 0 ? 0 : 1);
+        int lost = plain - plain * scale / Drawishness.FULL;
+        entries.add(
+                new EvaluationBreakdown.Entry(
+                        Drawishness.NAME, Math.max(0, -lost), Math.max(0, lost)));
         return new EvaluationBreakdown(entries, survey.phase);
     }
 }

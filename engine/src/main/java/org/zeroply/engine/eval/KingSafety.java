@@ -1,9 +1,17 @@
 package org.zeroply.engine.eval;
 
-/** Pawns before the king, and the pressure of enemy pieces on the squares around it. */
+import org.zeroply.chess.board.Attacks;
+
+/**
+ * Pawns before the king and pawns storming it, open files at it, and the danger from enemy pieces:
+ * who bears on the squares around it, by weight, which safe checks there are, and how few squares
+ * are guarded. Danger is counted in units of our own and looked up in a table of weights.
+ */
 final class KingSafety implements Term {
 
-    private static final int[] BY_ATTACKERS = {0, 0, 50, 75, 88, 94, 97, 99, 99};
+    private static final int UNITS_A_STEP = 12;
+    private static final int STEPS = 32;
+    private static final int[] SAFE_CHECK = {0, 36, 24, 44, 38};
 
     @Override
     public String name() {
@@ -12,21 +20,93 @@ final class KingSafety implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        int cover = 0;
-        int king = s.king[side];
-        for (int file = Math.max(0, (king & 7) - 1); file <= Math.min(7, (king & 7) + 1); file++) {
-            long ahead = s.pawns[side] & Survey.FILE_A << file & (Survey.front(side, king));
-            int nearest = 3;
-            for (long set = ahead; set != 0; set &= set - 1) {
-                int rank = Survey.rankFor(side, Long.numberOfTrailingZeros(set));
-                nearest = Math.min(nearest, rank - Survey.rankFor(side, king) - 1);
-            }
-            cover -= nearest == 0 ? 0 : nearest == 1 ? 7 : nearest == 2 ? 14 : 22;
+        Weights w = s.weights;
+        int step = Math.min(STEPS - 1, danger(s, side) / UNITS_A_STEP);
+        int sum = s.pawnEntry.cover(s, side) + w.times(side, Weights.KING_DANGER + step, 1);
+        long file = Survey.file(s.king[side]);
+        if ((file & s.pawns[side]) == 0) {
+            boolean open = (file & s.pawns[1 - side]) == 0;
+            sum += w.times(side, Weights.KING_FILE + (open ? 0 : 1), 1);
         }
+        return sum;
+    }
+
+    private static int danger(Survey s, int side) {
         int them = 1 - side;
-        int attackers = Math.min(s.kingAttackers[them], 8);
-        int danger = s.kingPressure[them] * BY_ATTACKERS[attackers] / 100;
         boolean queen = s.board.pieces(them, 4) != 0;
-        return Taper.of(cover - (queen ? danger : danger / 3), -(queen ? danger / 4 : 0));
+        if (s.kingAttackers[them] == 0 || !queen && s.kingAttackers[them] < 2) {
+            return 0;
+        }
+        int king = s.king[side];
+        long around = Attacks.king(king);
+        // Guarded by king or queen only, and attacked.
+        long weak =
+                s.attacks[them]
+                        & ~s.twice[side]
+                        & (~s.attacks[side] | s.byType[side][5] | s.byType[side][4]);
+        int danger = s.kingPressure[them] + 10 * (s.kingAttackers[them] - 2);
+        danger += 12 * Long.bitCount(around & weak);
+        long safe = ~s.board.pieces(them) & (~s.attacks[side] | weak & s.twice[them]);
+        long straight = Attacks.rook(king, s.occupied ^ s.board.pieces(side, 4));
+        long diagonal = Attacks.bishop(king, s.occupied ^ s.board.pieces(side, 4));
+        danger += checks(s.byType[them][1] & Attacks.knight(king) & safe, 1);
+        danger += checks(s.byType[them][2] & diagonal & safe, 2);
+        danger += checks(s.byType[them][3] & straight & safe, 3);
+        danger += checks(s.byType[them][4] & (straight | diagonal) & safe, 4);
+        danger -= queen ? 0 : 60;
+        danger -= (s.byType[side][1] & around) != 0 ? 10 : 0;
+        return Math.max(0, danger);
+    }
+
+    private static int checks(long squares, int type) {
+        if (squares == 0) {
+            return 0;
+        }
+        return (squares & squares - 1) == 0 ? SAFE_CHECK[type] : SAFE_CHECK[type] * 3 / 2;
+    }
+
+    /** The pawns on the king's file and beside it; remembered with the pawns. */
+    static int cover(Survey s, int side) {
+        Weights w = s.weights;
+        int king = s.king[side];
+        int kingRank = Survey.rankFor(side, king);
+        int middle = Math.max(1, Math.min(6, king & 7));
+        long ahead = Survey.front(side, king) | 0xffL << (king & 56);
+        int sum = 0;
+        for (int file = middle - 1; file <= middle + 1; file++) {
+            int edge = Math.min(Math.min(file, 7 - file), 2);
+            long column = Survey.FILE_A << file & (ahead | Survey.front(side, king));
+            int own = nearest(s.pawns[side] & column, side);
+            int enemy = nearest(s.pawns[1 - side] & column, side);
+            if (kingRank < 4) {
+                sum += w.times(side, Weights.PAWN_COVER + edge * 8 + own, 1);
+                sum += w.times(side, Weights.PAWN_STORM + edge * 8 + enemy, 1);
+                if (own != 0 && enemy == own + 1) {
+                    sum += w.times(side, Weights.STORM_HALTED, 1);
+                }
+            }
+        }
+        return sum + w.times(side, Weights.NO_PAWNS_NEAR, pawnDistance(s, king));
+    }
+
+    /** The rank, from the side's own view, of its nearest pawn in a column; 0 for none. */
+    private static int nearest(long column, int side) {
+        if (column == 0) {
+            return 0;
+        }
+        int square =
+                side == 0
+                        ? Long.numberOfTrailingZeros(column)
+                        : 63 - Long.numberOfLeadingZeros(column);
+        return Survey.rankFor(side, square);
+    }
+
+    /** Distance from a king to the nearest pawn of either side, 1 to 7; 0 without pawns. */
+    private static int pawnDistance(Survey s, int king) {
+        int nearest = 8;
+        for (long set = s.pawns[0] | s.pawns[1]; set != 0; set &= set - 1) {
+            nearest = Math.min(nearest, Survey.distance(king, Long.numberOfTrailingZeros(set)));
+        }
+        return nearest == 8 ? 0 : nearest;
     }
 }

@@ -1,10 +1,10 @@
 package org.zeroply.engine.eval;
 
-/** Pawns that no enemy pawn can stop, the further on the more; less when blocked. */
+/**
+ * Pawns that no enemy pawn can stop, the further on the more: with the kings' distances, the path
+ * and its blockade; and pawns that can become such.
+ */
 final class PassedPawns implements Term {
-
-    private static final int[] MIDDLEGAME = {0, 4, 8, 18, 38, 70, 120, 0};
-    private static final int[] ENDING = {0, 10, 18, 36, 66, 115, 190, 0};
 
     @Override
     public String name() {
@@ -13,33 +13,37 @@ final class PassedPawns implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        int sum = 0;
-        for (long set = s.pawns[side]; set != 0; set &= set - 1) {
+        Weights w = s.weights;
+        int them = 1 - side;
+        int sum = s.pawnEntry.candidates[side];
+        for (long set = s.pawnEntry.passed[side]; set != 0; set &= set - 1) {
             int square = Long.numberOfTrailingZeros(set);
-            long front = Survey.front(side, square);
-            boolean passed =
-                    (front & s.pawns[1 - side]) == 0
-                            && (front & Survey.file(square) & s.pawns[side]) == 0;
-            if (!passed) {
-                continue;
-            }
             int rank = Survey.rankFor(side, square);
             int stop = side == 0 ? square + 8 : square - 8;
-            int ending = ENDING[rank];
-            if (rank >= 3) {
-                ending += 5 * (distance(s.king[1 - side], stop) - 2) * (rank - 2) / 2;
-                ending -= 3 * (distance(s.king[side], stop) - 2) * (rank - 2) / 2;
+            long path = Survey.front(side, square) & Survey.file(square);
+            sum += w.times(side, Weights.PASSED + rank, 1);
+            if ((s.pawnAttacks[side] & 1L << square) != 0) {
+                sum += w.times(side, Weights.PASSED_GUARDED, 1);
             }
-            boolean blocked = (s.board.occupied() & 1L << stop) != 0;
-            sum +=
-                    blocked
-                            ? Taper.of(MIDDLEGAME[rank] / 2, ending * 2 / 3)
-                            : Taper.of(MIDDLEGAME[rank], ending);
+            if (rank >= 3) {
+                int own = Math.min(5, Survey.distance(s.king[side], stop));
+                int enemy = Math.min(5, Survey.distance(s.king[them], stop));
+                sum += w.times(side, Weights.PASSED_OWN_KING + rank, own);
+                sum += w.times(side, Weights.PASSED_ENEMY_KING + rank, enemy);
+            }
+            if ((s.occupied & 1L << stop) != 0) {
+                sum += w.times(side, Weights.PASSED_BLOCKED + rank, 1);
+            } else if ((s.attacks[them] & 1L << stop) == 0) {
+                sum += w.times(side, Weights.PASSED_SAFE + rank, 1);
+            }
+            if ((path & (s.board.pieces(them) | s.attacks[them])) == 0) {
+                sum += w.times(side, Weights.PASSED_FREE + rank, 1);
+            }
+            long behind = Survey.front(them, square) & Survey.file(square);
+            if ((behind & s.board.pieces(side, 3)) != 0) {
+                sum += w.times(side, Weights.ROOK_BEHIND, 1);
+            }
         }
         return sum;
-    }
-
-    static int distance(int a, int b) {
-        return Math.max(Math.abs((a & 7) - (b & 7)), Math.abs((a >> 3) - (b >> 3)));
     }
 }

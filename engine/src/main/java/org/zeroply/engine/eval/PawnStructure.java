@@ -1,12 +1,9 @@
 package org.zeroply.engine.eval;
 
-/** Isolated, doubled and backward pawns cost; pawns that guard each other are worth a little. */
-final class PawnStructure implements Term {
+import org.zeroply.chess.board.Attacks;
 
-    private static final int ISOLATED = Taper.of(-12, -16);
-    private static final int DOUBLED = Taper.of(-8, -20);
-    private static final int BACKWARD = Taper.of(-9, -10);
-    private static final int GUARDED = Taper.of(9, 7);
+/** Isolated, doubled and backward pawns cost; pawns that guard each other or stand abreast pay. */
+final class PawnStructure implements Term {
 
     @Override
     public String name() {
@@ -15,26 +12,57 @@ final class PawnStructure implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        long pawns = s.pawns[side];
-        int sum = Long.bitCount(pawns & s.pawnAttacks[side]) * GUARDED;
-        for (long set = pawns; set != 0; set &= set - 1) {
-            int square = Long.numberOfTrailingZeros(set);
-            long neighbours = Survey.neighbours(square);
-            if ((pawns & neighbours) == 0) {
-                sum += ISOLATED;
-            } else if (isBackward(s, side, square, neighbours)) {
-                sum += BACKWARD;
-            }
-            if ((pawns & Survey.file(square) & Survey.front(side, square)) != 0) {
-                sum += DOUBLED;
-            }
-        }
-        return sum;
+        return s.pawnEntry.structure[side];
     }
 
-    private static boolean isBackward(Survey s, int side, int square, long neighbours) {
-        int stop = side == 0 ? square + 8 : square - 8;
-        long behind = ~Survey.front(side, square) & neighbours;
-        return (s.pawns[side] & behind) == 0 && (s.pawnAttacks[1 - side] & 1L << stop) != 0;
+    static void fill(Survey s, int side, PawnCache.Entry entry) {
+        Weights w = s.weights;
+        long own = s.pawns[side];
+        long theirs = s.pawns[1 - side];
+        int sum = 0;
+        int candidates = 0;
+        long passed = 0;
+        long span = s.pawnAttacks[side];
+        for (long set = own; set != 0; set &= set - 1) {
+            int square = Long.numberOfTrailingZeros(set);
+            int rank = Survey.rankFor(side, square);
+            long neighbours = Survey.neighbours(square);
+            long file = Survey.file(square);
+            long front = Survey.front(side, square);
+            int stop = side == 0 ? square + 8 : square - 8;
+            boolean open = (front & file & theirs) == 0;
+            boolean doubled = (front & file & own) != 0;
+            long supporters = Attacks.pawn(1 - side, square) & own;
+            long abreast = neighbours & own & 0xffL << (square & 56);
+            span |= front & neighbours;
+            if ((own & neighbours) == 0) {
+                sum += w.times(side, Weights.ISOLATED + (open ? 1 : 0), 1);
+            } else if ((own & neighbours & ~front) == 0
+                    && (s.pawnAttacks[1 - side] & 1L << stop) != 0) {
+                sum += w.times(side, Weights.BACKWARD + (open ? 1 : 0), 1);
+            }
+            if (doubled) {
+                sum += w.times(side, Weights.DOUBLED, 1);
+            }
+            if (supporters != 0) {
+                sum += w.times(side, Weights.GUARDED + rank, 1);
+            }
+            if (abreast != 0) {
+                sum += w.times(side, Weights.PHALANX + rank, 1);
+            }
+            if ((front & theirs) == 0 && !doubled) {
+                passed |= 1L << square;
+            } else if (open && !doubled) {
+                long sentries = front & neighbours & theirs;
+                long helpers = neighbours & own & ~Survey.front(side, stop);
+                if (Long.bitCount(helpers) >= Long.bitCount(sentries)) {
+                    candidates += w.times(side, Weights.CANDIDATE + rank, 1);
+                }
+            }
+        }
+        entry.structure[side] = sum;
+        entry.candidates[side] = candidates;
+        entry.passed[side] = passed;
+        entry.span[side] = span;
     }
 }

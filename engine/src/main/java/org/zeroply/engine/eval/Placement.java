@@ -1,40 +1,32 @@
 package org.zeroply.engine.eval;
 
-/** Where the men stand: towards the centre, developed, kings safe early and central late. */
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+
+/**
+ * Where the men stand. Together with the plain values of the men this is kept up move by move
+ * instead of being counted anew.
+ */
 final class Placement implements Term {
 
-    /** By type and square from a side's own view, packed. */
-    private static final int[][] TABLE = new int[6][64];
+    /** Value and place of every man, from White's view, by piece code and square. */
+    private final int[] table = new int[16 * 64];
 
-    static {
-        for (int square = 0; square < 64; square++) {
-            int file = square & 7;
-            int rank = square >> 3;
-            int fileCentre = Math.min(file, 7 - file);
-            int rankCentre = Math.min(rank, 7 - rank);
-            int centre = fileCentre + rankCentre;
-            boolean back = rank == 0;
-            boolean middle = fileCentre == 3 && (rank == 3 || rank == 4);
-            int pawnStep = rank < 2 ? 0 : fileCentre * (rank - 1) * 2 - (3 - fileCentre) * 2;
-            TABLE[0][square] = Taper.of(pawnStep + (middle ? 10 : 0), (rank - 1) * 6);
-            TABLE[1][square] =
-                    Taper.of(
-                            centre * 9 - 32 - (back ? 10 : 0) + (rank == 5 ? 6 : 0),
-                            centre * 7 - 24);
-            TABLE[2][square] = Taper.of(centre * 5 - 14 - (back ? 12 : 0), centre * 4 - 12);
-            TABLE[3][square] =
-                    Taper.of(fileCentre * 4 - 6 + (rank == 6 ? 12 : 0), rank == 6 ? 10 : 0);
-            TABLE[4][square] = Taper.of(centre * 2 - 6 - (rank > 4 ? 4 : 0), centre * 6 - 16);
-            TABLE[5][square] = Taper.of(kingShelter(file, rank), centre * 12 - 36);
+    Placement(Weights weights) {
+        int[] values = weights.packed();
+        for (int side = 0; side < 2; side++) {
+            for (int type = 0; type < 6; type++) {
+                for (int square = 0; square < 64; square++) {
+                    int value = values[index(side, type, square)];
+                    value += type < 5 ? values[Weights.MATERIAL + type] : 0;
+                    table[(side << 3 | type + 1) << 6 | square] = side == 0 ? value : -value;
+                }
+            }
         }
     }
 
-    private static int kingShelter(int file, int rank) {
-        if (rank > 1) {
-            return -40 - 10 * Math.min(rank, 4);
-        }
-        int wing = file <= 2 || file >= 6 ? 28 : file == 3 || file == 5 ? -12 : 0;
-        return rank == 0 ? wing : wing - 28;
+    private static int index(int side, int type, int square) {
+        return Weights.PLACEMENT + type * 64 + (side == 0 ? square : square ^ 56);
     }
 
     @Override
@@ -44,14 +36,46 @@ final class Placement implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        int flip = side == 0 ? 0 : 56;
         int sum = 0;
         for (int type = 0; type < 6; type++) {
-            int[] table = TABLE[type];
             for (long set = s.board.pieces(side, type); set != 0; set &= set - 1) {
-                sum += table[Long.numberOfTrailingZeros(set) ^ flip];
+                int square = Long.numberOfTrailingZeros(set);
+                sum += s.weights.times(side, index(side, type, square), 1);
             }
         }
         return sum;
+    }
+
+    /** Packed value of men and places from White's view, counted anew. */
+    int count(Board board) {
+        int sum = 0;
+        for (long set = board.occupied(); set != 0; set &= set - 1) {
+            int square = Long.numberOfTrailingZeros(set);
+            sum += table[board.codeAt(square) << 6 | square];
+        }
+        return sum;
+    }
+
+    /** What a legal packed move, not yet made, changes in {@link #count}. */
+    int change(Board board, int move) {
+        int from = Move.from(move);
+        int to = Move.to(move);
+        int kind = Move.kind(move);
+        int code = board.codeAt(from);
+        int side = code >> 3;
+        int placed = kind >= Move.PROMOTION ? side << 3 | (kind & 3) + 2 : code;
+        int change = table[placed << 6 | to] - table[code << 6 | from];
+        if (kind == Move.EN_PASSANT) {
+            change -= table[((1 - side) << 3 | 1) << 6 | to ^ 8];
+        } else if ((kind & Move.CAPTURE) != 0) {
+            change -= table[board.codeAt(to) << 6 | to];
+        } else if (kind == Move.KING_SIDE_CASTLING) {
+            int rook = (side << 3 | 4) << 6;
+            change += table[rook | to - 1] - table[rook | to + 1];
+        } else if (kind == Move.QUEEN_SIDE_CASTLING) {
+            int rook = (side << 3 | 4) << 6;
+            change += table[rook | to + 1] - table[rook | to - 2];
+        }
+        return change;
     }
 }

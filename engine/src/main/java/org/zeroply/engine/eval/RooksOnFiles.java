@@ -1,22 +1,44 @@
 package org.zeroply.engine.eval;
 
-/** Rooks on open and half-open files. */
+/** Rooks on open and half-open files and on the seventh rank; a rook shut in by its king. */
 final class RooksOnFiles implements Term {
+
+    private static final long[] SEVENTH = {0xffL << 48, 0xffL << 8};
+    private static final long[] FAR_RANKS = {0xffffL << 48, 0xffffL};
 
     @Override
     public String name() {
-        return "Rooks on files";
+        return "Rooks on files and the seventh";
     }
 
     @Override
     public int of(Survey s, int side) {
+        Weights w = s.weights;
+        int them = 1 - side;
+        int king = s.king[side];
         int sum = 0;
         for (long set = s.board.pieces(side, 3); set != 0; set &= set - 1) {
-            long file = Survey.file(Long.numberOfTrailingZeros(set));
+            int square = Long.numberOfTrailingZeros(set);
+            long file = Survey.file(square);
             if ((file & s.pawns[side]) == 0) {
-                sum += (file & s.pawns[1 - side]) == 0 ? Taper.of(24, 10) : Taper.of(11, 7);
+                boolean open = (file & s.pawns[them]) == 0;
+                sum += w.times(side, open ? Weights.ROOK_OPEN : Weights.ROOK_HALF_OPEN, 1);
+            } else if (isShutIn(square, king, side)) {
+                sum += w.times(side, Weights.ROOK_SHUT_IN, 1);
+            }
+            boolean prey = (FAR_RANKS[side] & (s.pawns[them] | 1L << s.king[them])) != 0;
+            if ((SEVENTH[side] & 1L << square) != 0 && prey) {
+                sum += w.times(side, Weights.ROOK_SEVENTH, 1);
             }
         }
         return sum;
+    }
+
+    private static boolean isShutIn(int rook, int king, int side) {
+        if (Survey.rankFor(side, rook) > 1 || Survey.rankFor(side, king) != 0) {
+            return false;
+        }
+        int file = king & 7;
+        return file >= 5 && (rook & 7) > file || file <= 2 && (rook & 7) < file;
     }
 }

@@ -1,8 +1,8 @@
 package org.zeroply.engine.eval;
 
 /**
- * Two values in one int, for the middlegame and for the ending, in centipawns; sums of packed
- * values are packed sums.
+ * Two values in one int, for the middlegame and for the ending, in centipawns; sums and multiples
+ * of packed values are packed sums and multiples.
  */
 final class Taper {
 
@@ -23,7 +23,7 @@ final class Taper {
         return (short) packed;
     }
 
-    /** The value at a phase from 0 (bare ending) to {@link #FULL_PHASE}. */
+    /** The value at a phase from 0 (bare ending) to {@link #FULL_PHASE}; odd in its argument. */
     static int at(int packed, int phase) {
         return (middlegame(packed) * phase + ending(packed) * (FULL_PHASE - phase)) / FULL_PHASE;
     }

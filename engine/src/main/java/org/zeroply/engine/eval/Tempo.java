@@ -10,6 +10,6 @@ final class Tempo implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        return s.board.sideToMove() == side ? Taper.of(14, 8) : 0;
+        return s.board.sideToMove() == side ? s.weights.times(side, Weights.TEMPO, 1) : 0;
     }
 }

@@ -1,408 +1,408 @@
 package org.zeroply.engine.search;
 
-import java.util.Arrays;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.MoveGenerator;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.exchange.StaticExchange;
 
 /**
  * Principal variation search to one depth, by one thread. Scores are centipawns from the side to
- * move; a mate is {@link #MATE} less the plies to it.
+ * move; a mate is {@link SearchState#MATE} less the plies to it. The margins are our own, found by
+ * matches between versions (docs/engine-log.md).
  */
 final class Search {
 
-    static final int MAX_PLY = 128;
-    static final int MATE = 32_000;
-    static final int MATE_BOUND = MATE - MAX_PLY;
-    private static final int INFINITE = 32_500;
+    private static final int MATE = SearchState.MATE;
+    private static final int MATE_BOUND = SearchState.MATE_BOUND;
+    private static final int INFINITE = SearchState.INFINITE;
+    private static final int MAX_PLY = SearchState.MAX_PLY;
 
-    /** How many plies less a late quiet move is searched, by depth left and number of the move. */
-    private static final int[][] REDUCTIONS = new int[64][64];
+    private final SearchState s;
+    private final Quiescence quiescence;
 
-    static {
-        for (int depth = 1; depth < 64; depth++) {
-            for (int number = 1; number < 64; number++) {
-                double plies = 0.6 + Math.log(depth) * Math.log(number) / 2.1;
-                REDUCTIONS[depth][number] = (int) plies;
-            }
-        }
+    /** By ply: the static evaluation, or {@link TranspositionTable#NO_EVALUATION} in check. */
+    private final int[] statics = new int[MAX_PLY + 2];
+
+    /** By ply: a move left out, to see whether it is the only good one. */
+    private final int[] excluded = new int[MAX_PLY + 2];
+
+    private final int[] doubled = new int[MAX_PLY + 2];
+    private final int[][] quietsTried = new int[MAX_PLY + 2][64];
+    private final int[][] capturesTried = new int[MAX_PLY + 2][32];
+    private int rootDepth;
+    private int noNullBefore;
+
+    Search(SearchState state) {
+        s = state;
+        quiescence = new Quiescence(state);
     }
 
-    private final Board board;
-    private final TranspositionTable table;
-    private final Cancellation cancellation;
-    private final long nodeLimit;
-    private final long deadline;
-    private final Evaluator evaluator = new Evaluator();
-    private final MoveOrder order = new MoveOrder();
-    private final int[] moves = new int[MAX_PLY * MoveGenerator.MAX_MOVES];
-    private final int[] ranks = new int[MAX_PLY * MoveGenerator.MAX_MOVES];
-    private final int[][] line = new int[MAX_PLY + 1][MAX_PLY + 1];
-    private final int[] lineLength = new int[MAX_PLY + 1];
-    private final int[] staticScores = new int[MAX_PLY + 1];
-    private final int[] played = new int[MAX_PLY + 1];
-    private long nodes;
-    private boolean stopped;
-
-    /** Limits count from the second iteration on, so that there is always a move to give. */
-    private boolean limited;
-
-    Search(
-            Board board,
-            TranspositionTable table,
-            Cancellation cancellation,
-            long nodeLimit,
-            long deadline) {
-        this.board = board;
-        this.table = table;
-        this.cancellation = cancellation;
-        this.nodeLimit = nodeLimit;
-        this.deadline = deadline;
+    /** Gets ready for a search of the root to a depth. */
+    void begin(int depth) {
+        rootDepth = depth;
+        noNullBefore = 0;
+        statics[0] = s.checks[0] ? TranspositionTable.NO_EVALUATION : s.evaluate(0);
     }
 
-    long nodes() {
-        return nodes;
-    }
-
-    /** Whether a limit was reached; the result of the depth in work is then not complete. */
-    boolean isStopped() {
-        return stopped;
-    }
-
-    /** The principal variation of the last {@link #root} call. */
-    int[] line() {
-        return Arrays.copyOf(line[0], lineLength[0]);
-    }
-
-    /**
-     * Searches the given root moves with an aspiration window around a guess. The best move is put
-     * first among them.
-     */
-    int root(int[] rootMoves, int from, int depth, int guess) {
-        int margin = depth < 5 ? INFINITE : 30;
-        int alpha = Math.max(-INFINITE, guess - margin);
-        int beta = Math.min(INFINITE, guess + margin);
-        while (true) {
-            int score = rootWindow(rootMoves, from, depth, alpha, beta);
-            if (stopped || score > alpha && score < beta) {
-                limited = true;
-                return score;
-            }
-            margin *= 4;
-            if (score <= alpha) {
-                alpha = margin > 1000 ? -INFINITE : Math.max(-INFINITE, guess - margin);
-            } else {
-                beta = margin > 1000 ? INFINITE : Math.min(INFINITE, guess + margin);
-            }
+    /** Searches a position that is not the root with a full or a null window. */
+    int search(int depthLeft, int ply, int alphaIn, int betaIn, boolean cut) {
+        if (depthLeft <= 0) {
+            return quiescence.search(ply, alphaIn, betaIn);
         }
-    }
-
-    private int rootWindow(int[] rootMoves, int from, int depth, int alpha, int beta) {
-        int best = -INFINITE;
-        int low = alpha;
-        lineLength[0] = 0;
-        for (int i = from; i < rootMoves.length; i++) {
-            int move = rootMoves[i];
-            played[0] = move;
-            board.make(move);
-            int score;
-            if (i == from) {
-                score = -search(depth - 1, 1, -beta, -low);
-            } else {
-                score = -search(depth - 1, 1, -low - 1, -low);
-                if (score > low && !stopped) {
-                    score = -search(depth - 1, 1, -beta, -low);
-                }
-            }
-            board.unmake(move);
-            if (stopped) {
-                return best;
-            }
-            if (score > best) {
-                best = score;
-                if (score > low || i == from) {
-                    remember(0, move);
-                    System.arraycopy(rootMoves, from, rootMoves, from + 1, i - from);
-                    rootMoves[from] = move;
-                }
-                low = Math.max(low, score);
-            }
-            if (low >= beta) {
-                return best;
-            }
-        }
-        return best;
-    }
-
-    private void remember(int ply, int move) {
-        line[ply][0] = move;
-        int rest = lineLength[ply + 1];
-        System.arraycopy(line[ply + 1], 0, line[ply], 1, rest);
-        lineLength[ply] = rest + 1;
-    }
-
-    private boolean shouldStop() {
-        if (stopped) {
-            return true;
-        }
-        if (!limited) {
-            return false;
-        }
-        if (nodes >= nodeLimit) {
-            stopped = true;
-        } else if ((nodes & 1023) == 0
-                && (cancellation.isCancelled() || System.nanoTime() >= deadline)) {
-            stopped = true;
-        }
-        return stopped;
-    }
-
-    private boolean isDraw() {
-        if (board.halfmoveClock() >= 100 && !(board.inCheck() && !MoveGenerator.any(board))) {
-            return true;
-        }
-        if (board.repetitions() > 0) {
-            return true;
-        }
-        if ((board.piecesOfType(0) | board.piecesOfType(3) | board.piecesOfType(4)) != 0) {
-            return false;
-        }
-        return Long.bitCount(board.piecesOfType(1) | board.piecesOfType(2)) <= 1;
-    }
-
-    private int search(int depthLeft, int ply, int alphaIn, int betaIn) {
-        lineLength[ply] = 0;
-        if (shouldStop()) {
-            return 0;
-        }
-        if (isDraw()) {
+        s.clearLine(ply);
+        if (s.visit(ply)) {
             return 0;
         }
         int alpha = Math.max(alphaIn, -MATE + ply);
         int beta = Math.min(betaIn, MATE - ply - 1);
+        if (alpha < 0 && s.board.canRepeat(ply)) {
+            alpha = 0;
+        }
         if (alpha >= beta) {
             return alpha;
         }
-        boolean check = board.inCheck();
-        int depth = check ? depthLeft + 1 : depthLeft;
-        if (depth <= 0 || ply >= MAX_PLY - 2) {
-            return quiesce(ply, alpha, beta);
+        if (s.isDraw(ply)) {
+            return 0;
         }
-        nodes++;
-        boolean mainLine = beta - alpha > 1;
-        long key = board.key();
-        long known = table.probe(key);
-        int tableMove = 0;
-        if (known != 0) {
-            tableMove = TranspositionTable.move(known);
-            int score = fromTable(TranspositionTable.score(known), ply);
-            if (!mainLine
-                    && TranspositionTable.depth(known) >= depth
-                    && decides(TranspositionTable.bound(known), score, alpha, beta)) {
+        if (ply >= MAX_PLY - 2) {
+            return s.checks[ply] ? 0 : s.evaluate(ply);
+        }
+        int out = excluded[ply];
+        int exact = out == 0 ? s.exact(ply) : Endings.UNKNOWN;
+        if (exact != Endings.UNKNOWN) {
+            return exact;
+        }
+        long key = s.board.key();
+        long known = out == 0 ? s.table.probe(key) : 0;
+        if (known != 0 && beta - alpha == 1 && TranspositionTable.depth(known) >= depthLeft) {
+            int score = SearchState.fromTable(TranspositionTable.score(known), ply);
+            if (s.board.halfmoveClock() < 90
+                    && SearchState.decides(TranspositionTable.bound(known), score, alpha, beta)) {
                 return score;
             }
         }
-        int still = check ? -INFINITE : evaluator.evaluate(board);
-        staticScores[ply] = still;
-        boolean improving = !check && ply >= 2 && still > staticScores[ply - 2];
-        if (!mainLine && !check && Math.abs(beta) < MATE_BOUND) {
-            if (depth <= 6 && still - 85 * (depth - (improving ? 1 : 0)) >= beta) {
-                return still;
+        return beyondTable(depthLeft, ply, alpha, beta, cut, known);
+    }
+
+    private int beyondTable(int depthLeft, int ply, int alpha, int beta, boolean cut, long known) {
+        boolean check = s.checks[ply];
+        boolean mainLine = beta - alpha > 1;
+        int out = excluded[ply];
+        int still = TranspositionTable.NO_EVALUATION;
+        int judged = still;
+        if (out != 0) {
+            still = statics[ply];
+            judged = still;
+        } else if (!check) {
+            still = known == 0 ? still : TranspositionTable.evaluation(known);
+            if (still == TranspositionTable.NO_EVALUATION) {
+                still = s.evaluate(ply);
             }
-            if (depth >= 3
-                    && still >= beta
-                    && played[ply - 1] != 0
-                    && board.hasPieces(board.sideToMove())) {
-                int score = pass(depth, ply, beta, still);
-                if (score >= beta) {
-                    return Math.min(score, MATE_BOUND - 1);
-                }
+            judged = known == 0 ? still : Quiescence.bettered(known, still, ply);
+        }
+        statics[ply] = still;
+        s.history.clearKillers(ply + 1);
+        doubled[ply] = ply == 0 ? 0 : doubled[ply - 1];
+        boolean improving = !check && isImproving(ply, still);
+        int depth = depthLeft;
+        if (!mainLine && !check && out == 0) {
+            int score = withoutMoving(depth, ply, alpha, beta, cut, known, judged, improving);
+            if (score != INFINITE) {
+                return score;
             }
         }
-        if (tableMove == 0 && depth >= 5) {
+        if (depth >= 4 && out == 0 && (known == 0 || TranspositionTable.move(known) == 0)) {
             depth--;
         }
-        return moves(depth, ply, alpha, beta, check, tableMove, improving, still);
+        return moves(depth, ply, alpha, beta, cut, known, improving);
     }
 
-    private int pass(int depth, int ply, int beta, int still) {
-        int reduction = 3 + depth / 4 + Math.min(2, (still - beta) / 200);
-        played[ply] = 0;
-        board.makeNull();
-        int score = -search(depth - reduction, ply + 1, -beta, -beta + 1);
-        board.unmakeNull();
-        return stopped ? -INFINITE : score;
+    private boolean isImproving(int ply, int still) {
+        int before = ply >= 2 ? statics[ply - 2] : TranspositionTable.NO_EVALUATION;
+        return before == TranspositionTable.NO_EVALUATION || still > before;
     }
 
-    private int moves(
+    /**
+     * Cuts that need no move: razoring, the margin by which a position is already too good,
+     * passing, and a capture that will do. {@link #INFINITE} when there is none.
+     */
+    private int withoutMoving(
             int depth,
             int ply,
             int alpha,
             int beta,
-            boolean check,
-            int tableMove,
-            boolean improving,
-            int still) {
-        int start = ply * MoveGenerator.MAX_MOVES;
-        int end = MoveGenerator.all(board, moves, start);
-        if (end == start) {
-            return check ? -MATE + ply : 0;
+            boolean cut,
+            long known,
+            int judged,
+            boolean improving) {
+        if (depth <= 3 && judged + 180 * depth + 60 < alpha) {
+            int score = quiescence.search(ply, alpha, alpha + 1);
+            if (score <= alpha) {
+                return score;
+            }
         }
-        boolean mainLine = beta - alpha > 1;
-        int last = played[ply - 1];
-        order.score(board, moves, ranks, start, end, tableMove, ply, last);
-        int side = board.sideToMove();
+        if (Math.abs(beta) >= MATE_BOUND) {
+            return INFINITE;
+        }
+        if (depth <= 8 && judged - 75 * (depth - (improving ? 1 : 0)) >= beta) {
+            return judged;
+        }
+        boolean pieces = s.board.hasPieces(s.board.sideToMove());
+        if (depth >= 3
+                && ply >= noNullBefore
+                && judged >= beta
+                && statics[ply] >= beta + 60 - 18 * depth
+                && s.lastSlot(ply) != History.NO_SLOT
+                && pieces) {
+            int score = pass(depth, ply, beta, cut, judged);
+            if (score >= beta || s.stopped) {
+                return score;
+            }
+        }
+        boolean refuted =
+                known != 0
+                        && TranspositionTable.depth(known) >= depth - 3
+                        && TranspositionTable.score(known) < beta + 170;
+        return depth >= 5 && !refuted ? capture(depth, ply, beta, cut, known) : INFINITE;
+    }
+
+    /** Null move; verified where zugzwang is likely or much depends on it. */
+    private int pass(int depth, int ply, int beta, boolean cut, int judged) {
+        int reduced = depth - 4 - depth / 4 - Math.min(3, (judged - beta) / 180);
+        s.makeNull(ply);
+        int score = -search(reduced, ply + 1, -beta, -beta + 1, !cut);
+        s.board.unmakeNull();
+        if (s.stopped || score < beta) {
+            return s.stopped ? 0 : -INFINITE;
+        }
+        int result = Math.min(score, MATE_BOUND - 1);
+        long own = s.board.pieces(s.board.sideToMove());
+        long pieces = own & ~(s.board.piecesOfType(0) | s.board.piecesOfType(5));
+        boolean few = (pieces & pieces - 1) == 0;
+        if (noNullBefore > 0 || depth < 12 && !few) {
+            return result;
+        }
+        noNullBefore = ply + Math.max(1, reduced * 3 / 4);
+        int verified = search(Math.max(1, reduced), ply, beta - 1, beta, false);
+        noNullBefore = 0;
+        return verified >= beta ? result : -INFINITE;
+    }
+
+    /** ProbCut: a capture that is far above the bound in a shallow search is so in a deep one. */
+    private int capture(int depth, int ply, int beta, boolean cut, long known) {
+        int bar = beta + 170;
+        MovePicker picker = s.pickers[ply];
+        int tableMove = known == 0 ? 0 : TranspositionTable.move(known);
+        picker.startCaptures(tableMove, bar - statics[ply]);
+        while (true) {
+            int move = picker.next(true);
+            if (move == 0) {
+                return INFINITE;
+            }
+            s.make(move, ply);
+            int score = -quiescence.search(ply + 1, -bar, -bar + 1);
+            if (score >= bar && !s.stopped) {
+                score = -search(depth - 4, ply + 1, -bar, -bar + 1, !cut);
+            }
+            s.board.unmake(move);
+            if (s.stopped) {
+                return 0;
+            }
+            if (score >= bar) {
+                s.table.store(
+                        s.board.key(),
+                        move,
+                        SearchState.toTable(score, ply),
+                        statics[ply],
+                        depth - 3,
+                        TranspositionTable.LOWER);
+                return score;
+            }
+        }
+    }
+
+    private int moves(
+            int depth, int ply, int alphaIn, int beta, boolean cut, long known, boolean improving) {
+        boolean check = s.checks[ply];
+        boolean mainLine = beta - alphaIn > 1;
+        int out = excluded[ply];
+        int tableMove = known == 0 ? 0 : TranspositionTable.move(known);
+        int last = s.lastSlot(ply);
+        int before = s.slotBefore(ply);
+        int still = statics[ply];
+        int[] quiets = quietsTried[ply];
+        int[] captures = capturesTried[ply];
+        int quietCount = 0;
+        int captureCount = 0;
+        int alpha = alphaIn;
         int best = -INFINITE;
         int bestMove = 0;
-        int low = alpha;
-        int quietsSeen = 0;
-        for (int i = start; i < end; i++) {
-            MoveOrder.pick(moves, ranks, i, end);
-            int move = moves[i];
-            boolean quiet = !Move.isCapture(move) && !Move.isPromotion(move);
-            int number = i - start;
-            played[ply] = move;
-            board.make(move);
-            boolean givesCheck = board.inCheck();
-            boolean prunable = number > 0 && !check && !givesCheck && best > -MATE_BOUND;
-            if (prunable && quiet && !mainLine) {
-                boolean late = depth <= 6 && quietsSeen > (improving ? 6 : 4) + depth * depth;
-                boolean futile = depth <= 5 && still + 110 + 95 * depth <= low;
-                if (late || futile) {
-                    board.unmake(move);
-                    quietsSeen++;
-                    continue;
-                }
-            }
-            int score = 0;
-            boolean full = number == 0;
-            if (!full) {
-                int reduction = 0;
-                if (depth >= 3 && number >= 3 && !check && !givesCheck && quiet) {
-                    reduction = reduction(depth, number, side, move, mainLine, improving);
-                } else if (depth >= 3 && ranks[i] <= MoveOrder.BAD_CAPTURE / 2 && !givesCheck) {
-                    reduction = 1;
-                }
-                score = -search(depth - 1 - reduction, ply + 1, -low - 1, -low);
-                if (score > low && reduction > 0) {
-                    score = -search(depth - 1, ply + 1, -low - 1, -low);
-                }
-                full = score > low && score < beta;
-            }
-            if (full) {
-                score = -search(depth - 1, ply + 1, -beta, -low);
-            }
-            board.unmake(move);
-            if (stopped) {
-                return 0;
-            }
-            if (score > best) {
-                best = score;
-                if (score > low) {
-                    bestMove = move;
-                    low = score;
-                    remember(ply, move);
-                }
-            }
-            if (low >= beta) {
-                if (quiet) {
-                    order.learn(side, move, moves, start, i, depth, ply, last);
-                }
+        int number = 0;
+        boolean skipQuiets = false;
+        MovePicker picker = s.pickers[ply];
+        picker.start(tableMove, ply, last, before, check);
+        while (true) {
+            int move = picker.next(skipQuiets);
+            if (move == 0) {
                 break;
             }
-            quietsSeen += quiet ? 1 : 0;
-        }
-        int bound =
-                best >= beta
-                        ? TranspositionTable.LOWER
-                        : best > alpha ? TranspositionTable.EXACT : TranspositionTable.UPPER;
-        table.store(board.key(), bestMove, toTable(best, ply), depth, bound);
-        return best;
-    }
-
-    private int reduction(
-            int depth, int number, int side, int move, boolean mainLine, boolean improving) {
-        int base = REDUCTIONS[Math.min(depth, 63)][Math.min(number, 63)];
-        int reduction = base - order.history(side, move) / 6000;
-        reduction += improving ? 0 : 1;
-        reduction -= mainLine ? 1 : 0;
-        return Math.max(0, Math.min(reduction, depth - 2));
-    }
-
-    private int quiesce(int ply, int alpha, int beta) {
-        lineLength[ply] = 0;
-        nodes++;
-        if (shouldStop()) {
-            return 0;
-        }
-        boolean check = board.inCheck();
-        if (ply >= MAX_PLY - 2) {
-            return evaluator.evaluate(board);
-        }
-        int best = -MATE + ply;
-        int low = alpha;
-        int still = -INFINITE;
-        if (!check) {
-            still = evaluator.evaluate(board);
-            if (still >= beta) {
-                return still;
+            if (move == out) {
+                continue;
             }
-            best = still;
-            low = Math.max(low, still);
-        }
-        int start = ply * MoveGenerator.MAX_MOVES;
-        int end =
-                check
-                        ? MoveGenerator.all(board, moves, start)
-                        : MoveGenerator.captures(board, moves, start);
-        order.score(board, moves, ranks, start, end, 0, ply, 0);
-        for (int i = start; i < end; i++) {
-            MoveOrder.pick(moves, ranks, i, end);
-            int move = moves[i];
-            if (!check) {
-                if (ranks[i] < 0) {
-                    break;
+            number++;
+            boolean quiet = !Move.isCapture(move) && !Move.isPromotion(move);
+            int rank = quiet ? s.history.quiet(s.board, move, last, before) : 0;
+            if (best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
+                if (quiet && !check) {
+                    int reduced = Math.max(0, depth - Reductions.of(depth, number));
+                    if (number > (improving ? 3 + depth * depth : 3 + depth * depth / 2)
+                            && !mainLine) {
+                        skipQuiets = true;
+                        continue;
+                    }
+                    if (reduced <= 6 && still + 120 + 90 * reduced <= alpha && rank < 12_000) {
+                        skipQuiets = true;
+                        continue;
+                    }
+                    if (reduced <= 4 && rank < -3500 * depth) {
+                        continue;
+                    }
                 }
-                if (still + 150 + Math.max(0, StaticExchange.of(board, move)) <= low) {
+                int worst = quiet ? -24 * depth * depth : -95 * depth;
+                if (depth <= 8
+                        && picker.isLate()
+                        && !StaticExchange.isAtLeast(s.board, move, worst)) {
                     continue;
                 }
             }
-            played[ply] = move;
-            board.make(move);
-            int score = -quiesce(ply + 1, -beta, -low);
-            board.unmake(move);
-            if (stopped) {
+            int extension = 0;
+            if (move == tableMove && out == 0 && ply < 2 * rootDepth) {
+                extension = singular(depth, ply, beta, cut, known, move, mainLine);
+                if (extension == MULTIPLE) {
+                    return Math.max(
+                            -MATE_BOUND, Math.min(MATE_BOUND, singularBound(known, depth, ply)));
+                }
+            }
+            s.make(move, ply);
+            boolean gives = s.checks[ply + 1];
+            if (gives
+                    && extension == 0
+                    && ply < 2 * rootDepth
+                    && !picker.isLosing()
+                    && (mainLine || depth <= 6)) {
+                s.board.unmake(move);
+                boolean sound = StaticExchange.isAtLeast(s.board, move, 0);
+                s.make(move, ply);
+                extension = sound ? 1 : 0;
+            }
+            int next = depth - 1 + extension;
+            int score = 0;
+            boolean full = mainLine && number == 1;
+            if (!full) {
+                int reduction = 0;
+                if (depth >= 2 && number > (mainLine ? 2 : 1) && (quiet || picker.isLate())) {
+                    reduction = Reductions.of(depth, number);
+                    reduction += improving ? 0 : 1;
+                    reduction += cut ? 1 : 0;
+                    reduction -= mainLine ? 1 : 0;
+                    reduction -= check ? 1 : 0;
+                    reduction -= gives ? 1 : 0;
+                    reduction -= quiet ? rank / 9000 : 1;
+                    reduction = Math.max(0, Math.min(reduction, next - 1));
+                }
+                score =
+                        -search(
+                                next - reduction,
+                                ply + 1,
+                                -alpha - 1,
+                                -alpha,
+                                reduction > 0 || !cut);
+                if (score > alpha && reduction > 0) {
+                    score = -search(next, ply + 1, -alpha - 1, -alpha, !cut);
+                }
+                full = mainLine && score > alpha;
+            }
+            if (full) {
+                score = -search(next, ply + 1, -beta, -alpha, false);
+            }
+            s.board.unmake(move);
+            if (s.stopped) {
                 return 0;
             }
             if (score > best) {
                 best = score;
-                if (score > low) {
-                    low = score;
-                    remember(ply, move);
-                    if (low >= beta) {
+                if (score > alpha) {
+                    bestMove = move;
+                    alpha = score;
+                    s.remember(ply, move);
+                    if (alpha >= beta) {
                         break;
                     }
                 }
             }
+            if (quiet && quietCount < quiets.length) {
+                quiets[quietCount++] = move;
+            } else if (!quiet && captureCount < captures.length) {
+                captures[captureCount++] = move;
+            }
+        }
+        if (number == 0) {
+            return out != 0 ? alphaIn : check ? -MATE + ply : 0;
+        }
+        if (best >= beta) {
+            if (!Move.isCapture(bestMove) && !Move.isPromotion(bestMove)) {
+                s.history.learnQuiet(
+                        s.board, bestMove, quiets, quietCount, depth, ply, last, before);
+            }
+            s.history.learnCaptures(s.board, bestMove, captures, captureCount, depth);
+        }
+        if (out == 0) {
+            int bound =
+                    best >= beta
+                            ? TranspositionTable.LOWER
+                            : best > alphaIn ? TranspositionTable.EXACT : TranspositionTable.UPPER;
+            s.table.store(
+                    s.board.key(), bestMove, SearchState.toTable(best, ply), still, depth, bound);
         }
         return best;
     }
 
-    private static boolean decides(int bound, int score, int alpha, int beta) {
-        return bound == TranspositionTable.EXACT
-                || bound == TranspositionTable.LOWER && score >= beta
-                || bound == TranspositionTable.UPPER && score <= alpha;
+    /** Several moves beat the bound even without the remembered one. */
+    private static final int MULTIPLE = 100;
+
+    private static int singularBound(long known, int depth, int ply) {
+        return SearchState.fromTable(TranspositionTable.score(known), ply) - 2 * depth;
     }
 
-    /** Mates are stored as distances from the position, not from the root. */
-    private static int toTable(int score, int ply) {
-        return score >= MATE_BOUND ? score + ply : score <= -MATE_BOUND ? score - ply : score;
-    }
-
-    private static int fromTable(int score, int ply) {
-        return score >= MATE_BOUND ? score - ply : score <= -MATE_BOUND ? score + ply : score;
+    /** Whether the remembered move is the only good one, and so to be looked at more deeply. */
+    private int singular(
+            int depth, int ply, int beta, boolean cut, long known, int move, boolean mainLine) {
+        int score = SearchState.fromTable(TranspositionTable.score(known), ply);
+        if (depth < 7
+                || TranspositionTable.depth(known) < depth - 3
+                || (TranspositionTable.bound(known) & TranspositionTable.LOWER) == 0
+                || Math.abs(score) >= MATE_BOUND) {
+            return 0;
+        }
+        int bar = singularBound(known, depth, ply);
+        excluded[ply] = move;
+        int others = search((depth - 1) / 2, ply, bar - 1, bar, cut);
+        excluded[ply] = 0;
+        // The picker of this ply was used by the search without the move.
+        s.pickers[ply].start(move, ply, s.lastSlot(ply), s.slotBefore(ply), s.checks[ply]);
+        s.pickers[ply].next(false);
+        if (s.stopped) {
+            return 0;
+        }
+        if (others < bar) {
+            if (!mainLine && others < bar - 20 && doubled[ply] < 6) {
+                doubled[ply]++;
+                return 2;
+            }
+            return 1;
+        }
+        if (bar >= beta) {
+            return MULTIPLE;
+        }
+        return score >= beta ? -1 : 0;
     }
 }

@@ -4,7 +4,9 @@ import java.util.Arrays;
 
 /**
  * Remembers what was found for positions. Several searches may share one: each entry is two words,
- * the first being the key combined with the second, so that a torn entry is not recognised.
+ * the first being the key combined with the second, so that a torn entry is not recognised (R.
+ * Hyatt, T. Mann, A lock-less transposition table, 2002). Four entries make a bucket of the size of
+ * a line of the processor's cache.
  */
 final class TranspositionTable {
 
@@ -12,17 +14,25 @@ final class TranspositionTable {
     static final int LOWER = 2;
     static final int UPPER = 1;
 
+    /** Stands for a static evaluation that was not made. */
+    static final int NO_EVALUATION = -32_768;
+
+    private static final int BUCKET = 8;
+
+    /** Words skipped so that buckets begin at multiples of 64 bytes after the array's header. */
+    private static final int OFFSET = 6;
+
     private final long[] words;
-    private final int mask;
+    private final long mask;
     private int age;
 
     /**
      * @param megabytes size in MiB, rounded down to a power of two
      */
     TranspositionTable(int megabytes) {
-        int entries = Integer.highestOneBit(megabytes * (1 << 16));
-        words = new long[2 * entries];
-        mask = entries - 1;
+        int buckets = Integer.highestOneBit(megabytes * (1 << 14));
+        words = new long[buckets * BUCKET + BUCKET];
+        mask = buckets - 1;
     }
 
     void clear() {
@@ -34,32 +44,68 @@ final class TranspositionTable {
         age = age + 1 & 63;
     }
 
-    /** The stored data for a key, or 0. */
-    long probe(long key) {
-        int slot = 2 * (int) (key & mask);
-        long data = words[slot + 1];
-        return (words[slot] ^ data) == key ? data : 0;
+    private int bucket(long key) {
+        return OFFSET + (int) (key & mask) * BUCKET;
     }
 
-    void store(long key, int move, int score, int depth, int bound) {
-        int slot = 2 * (int) (key & mask);
-        long old = words[slot + 1];
-        boolean same = (words[slot] ^ old) == key;
-        if (old != 0 && !same && age(old) == age && depth(old) > depth + 2 && bound != EXACT) {
-            return;
+    /** The stored data for a key, or 0. */
+    long probe(long key) {
+        int slot = bucket(key);
+        for (int i = slot; i < slot + BUCKET; i += 2) {
+            long data = words[i + 1];
+            if ((words[i] ^ data) == key) {
+                return data;
+            }
         }
-        if (same && bound != EXACT && depth(old) > depth + 3 && age(old) == age) {
-            return;
+        return 0;
+    }
+
+    /**
+     * Stores a result; the entry least worth keeping makes way.
+     *
+     * @param evaluation the static evaluation, or {@link #NO_EVALUATION}
+     */
+    void store(long key, int move, int score, int evaluation, int depth, int bound) {
+        int slot = bucket(key);
+        int victim = slot;
+        int least = Integer.MAX_VALUE;
+        int kept = move;
+        for (int i = slot; i < slot + BUCKET; i += 2) {
+            long data = words[i + 1];
+            if ((words[i] ^ data) == key) {
+                if (bound != EXACT && depth < depth(data) - 3 && age(data) == age) {
+                    return;
+                }
+                kept = move == 0 ? move(data) : move;
+                victim = i;
+                break;
+            }
+            int worth = data == 0 ? -1000 : depth(data) - 8 * (age - age(data) & 63);
+            if (worth < least) {
+                least = worth;
+                victim = i;
+            }
         }
-        int kept = move == 0 && same ? move(old) : move;
         long data =
                 kept
                         | (long) (score + 0x8000) << 16
                         | (long) Math.max(0, depth) << 32
                         | (long) bound << 40
-                        | (long) age << 42;
-        words[slot] = key ^ data;
-        words[slot + 1] = data;
+                        | (long) age << 42
+                        | (long) evaluation << 48;
+        words[victim] = key ^ data;
+        words[victim + 1] = data;
+    }
+
+    /** How full the table is with entries of this search, in thousandths, from a sample. */
+    int fullness() {
+        int used = 0;
+        int sample = Math.min(words.length - BUCKET, 2 * 1000);
+        for (int i = OFFSET; i < OFFSET + sample; i += 2) {
+            long data = words[i + 1];
+            used += data != 0 && age(data) == age ? 1 : 0;
+        }
+        return used * 2000 / sample;
     }
 
     static int move(long data) {
@@ -76,6 +122,10 @@ final class TranspositionTable {
 
     static int bound(long data) {
         return (int) (data >>> 40) & 3;
+    }
+
+    static int evaluation(long data) {
+        return (int) (data >> 48);
     }
 
     private static int age(long data) {

@@ -1,17 +1,21 @@
 package org.zeroply.engine.eval;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 
 class EvaluatorTest {
 
     private final Evaluator evaluator = new Evaluator();
+    private final Evaluator anew = new Evaluator();
 
     @Property(tries = 500)
     void the_terms_add_up_to_the_score(@ForAll long seed, @ForAll @IntRange(max = 150) int plies) {
@@ -30,7 +34,29 @@ class EvaluatorTest {
         var here = evaluator.explain(p).terms();
         var there = evaluator.explain(flipped).terms();
         for (int i = 0; i < here.size(); i++) {
-            assertThat(there.get(i).white()).as(here.get(i).name()).isEqualTo(here.get(i).black());
+            EvaluationBreakdown.Entry entry = there.get(i);
+            assertThat(entry.white() - entry.black())
+                    .as(entry.name())
+                    .isEqualTo(here.get(i).black() - here.get(i).white());
+            assertThat(entry.white()).as(entry.name()).isCloseTo(here.get(i).black(), within(2));
+        }
+    }
+
+    @Property(tries = 300)
+    void what_is_kept_up_move_by_move_is_what_is_counted_anew(@ForAll long seed) {
+        Random random = new Random(seed);
+        Board board = Position.START.toBoard();
+        int foundation = evaluator.foundation(board);
+        for (int i = 0; i < 150; i++) {
+            List<Move> moves = Position.of(board).legalMoves();
+            if (moves.isEmpty()) {
+                return;
+            }
+            int move = moves.get(random.nextInt(moves.size())).packed();
+            foundation += evaluator.change(board, move);
+            board.make(move);
+            assertThat(foundation).isEqualTo(evaluator.foundation(board));
+            assertThat(evaluator.evaluate(board, foundation)).isEqualTo(anew.evaluate(board));
         }
     }
 

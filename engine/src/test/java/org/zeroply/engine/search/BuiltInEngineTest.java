@@ -21,13 +21,17 @@ import org.zeroply.engine.analysis.Score;
 
 class BuiltInEngineTest {
 
+    /** The position after Rd8+ stood twice on the board. */
+    private static final List<String> REPEATING =
+            List.of("h3", "h6", "Rd8+", "Kh7", "Rd1", "Kg8", "Rd8+", "Kh7", "Rd1", "Kg8");
+
     private final BuiltInEngine engine = new BuiltInEngine(16);
 
     @ParameterizedTest(name = "{0}: mate in {1} by {2}")
     @CsvSource({
         "6k1/6p1/6Pp/8/8/8/1Q6/K7 w - - 0 1, 1, Qb8#",
         "kbK5/pp6/1P6/8/8/8/8/R7 w - - 0 1, 2, Ra6",
-        "5r1k/6pp/8/6N1/2Q5/8/5PPP/6K1 w - - 0 1, 4, Nf7+",
+        "5r1k/6pp/8/6N1/2Q5/8/5PPP/6K1 w - - 0 1, 4, Nf7+|Qd3",
         "6k1/3R1ppp/8/8/8/8/r4PPP/6K1 w - - 0 1, 1, Rd8#",
         "r5rk/5p1p/5R2/4B3/8/8/7P/7K w - - 0 1, 3, Ra6+",
     })
@@ -38,7 +42,7 @@ class BuiltInEngineTest {
                         .best()
                         .orElseThrow();
         assertThat(best.score()).isEqualTo(new Score.Mate(moves));
-        assertThat(San.write(start, best.move())).isEqualTo(first);
+        assertThat(first.split("\\|")).contains(San.write(start, best.move()));
         assertThat(best.line()).hasSize(2 * moves - 1);
         Position end = start;
         for (Move move : best.line()) {
@@ -114,11 +118,11 @@ class BuiltInEngineTest {
     }
 
     @Test
-    void a_repetition_with_the_game_before_it_is_seen_as_a_draw() throws NotationException {
+    void a_third_repetition_with_the_game_before_it_is_seen_as_a_draw() throws NotationException {
         Position rooks = Position.fromFen("6k1/5ppp/8/8/8/8/r4PPP/3R2K1 w - - 0 1");
         List<Move> shuffled = new ArrayList<>();
         Position p = rooks;
-        for (String san : List.of("h3", "h6", "Rd8+", "Kh7", "Rd1", "Kg8")) {
+        for (String san : REPEATING) {
             Move move = San.read(p, san);
             shuffled.add(move);
             p = p.play(move);

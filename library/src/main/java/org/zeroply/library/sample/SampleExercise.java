@@ -65,8 +65,8 @@ final class SampleExercise {
             return false;
         }
         Analysis.Candidate best = analysis.lines().get(0);
-        double gap = best.score().expected() - analysis.lines().get(1).score().expected();
-        boolean known = best.score().expected() > 0.55 && best.line().size() >= 5;
+        double gap = best.expected() - analysis.lines().get(1).expected();
+        boolean known = best.expected() > 0.55 && best.line().size() >= 5;
         boolean recapture = best.move().isCapture() && p.halfmoveClock() == 0;
         return known && gap >= MARGIN && !recapture;
     }

@@ -103,11 +103,11 @@ final class SampleGame {
     }
 
     private Move choose(List<Analysis.Candidate> lines, SamplePlayer player) {
-        double best = lines.get(0).score().expected();
+        double best = lines.get(0).expected();
         double[] weights = new double[lines.size()];
         double sum = 0;
         for (int i = 0; i < weights.length; i++) {
-            double loss = Math.max(0, best - lines.get(i).score().expected());
+            double loss = Math.max(0, best - lines.get(i).expected());
             weights[i] = Math.exp(-loss / player.carelessness());
             sum += weights[i];
         }

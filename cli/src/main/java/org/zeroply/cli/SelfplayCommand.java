@@ -1,0 +1,87 @@
+package org.zeroply.cli;
+
+import java.io.BufferedWriter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.IntStream;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.match.Contestant;
+import org.zeroply.engine.search.BuiltInEngine;
+import org.zeroply.engine.tuning.Sample;
+import org.zeroply.engine.tuning.SampleGames;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "selfplay",
+        description = "Plays games of the engine with itself and writes quiet positions of them.")
+final class SelfplayCommand implements Callable<Integer> {
+
+    @Mixin private Output output;
+
+    @Option(names = "--games", description = "How many games.", paramLabel = "N")
+    private int games = 100;
+
+    @Option(names = "--nodes", description = "Nodes a move.", paramLabel = "N")
+    private long nodes = 5000;
+
+    @Option(names = "--seed", description = "Number of the first opening.", paramLabel = "N")
+    private long seed = 1;
+
+    @Option(names = "--threads", description = "Games at a time.", paramLabel = "T")
+    private int threads = 1;
+
+    @Option(names = "--out", required = true, description = "File to write.", paramLabel = "FILE")
+    private Path file;
+
+    @Override
+    public Integer call() throws IOException {
+        if (games < 1 || nodes < 1 || threads < 1) {
+            throw new BadInputException("Games, nodes and threads must be positive.");
+        }
+        AtomicLong next = new AtomicLong(seed);
+        AtomicLong positions = new AtomicLong();
+        try (BufferedWriter writer = Files.newBufferedWriter(file)) {
+            List<Thread> workers =
+                    IntStream.range(0, threads)
+                            .mapToObj(t -> new Thread(() -> work(next, positions, writer)))
+                            .toList();
+            workers.forEach(Thread::start);
+            for (Thread worker : workers) {
+                worker.join();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        output.print(
+                Output.document().put("games", games).put("positions", positions.get()),
+                out -> out.printf("%,d games, %,d quiet positions%n", games, positions.get()));
+        return 0;
+    }
+
+    private void work(AtomicLong next, AtomicLong positions, BufferedWriter writer) {
+        SampleGames source =
+                new SampleGames(new Contestant(new BuiltInEngine(16), Limits.nodes(nodes)));
+        for (long n = next.getAndIncrement(); n < seed + games; n = next.getAndIncrement()) {
+            List<Sample> samples = source.game(n, new Cancellation());
+            positions.addAndGet(samples.size());
+            synchronized (writer) {
+                try {
+                    for (Sample sample : samples) {
+                        writer.write(sample.line());
+                        writer.newLine();
+                    }
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+        }
+    }
+}

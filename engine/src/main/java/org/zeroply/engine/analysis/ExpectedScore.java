@@ -1,0 +1,54 @@
+package org.zeroply.engine.analysis;
+
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Position;
+
+/**
+ * What a score is worth in points of a game, between 0 and 1, at the material left on one board:
+ * the logistic curve {@code 1 / (1 + exp(-cp / scale))}, whose scale depends on the phase of the
+ * game. The two ends of the scale were fitted on games of this engine with itself by {@code zeroply
+ * tune --expected}; see docs/engine.md.
+ */
+public final class ExpectedScore {
+
+    /** Scale in centipawns with all pieces on the board, and with none. */
+    private static final double FULL_BOARD = 174;
+
+    private static final double BARE_BOARD = 174;
+
+    private static final int MOST_PIECES = 24;
+
+    private final double scale;
+
+    private ExpectedScore(double scale) {
+        this.scale = scale;
+    }
+
+    /** The curve for the material on a board. */
+    public static ExpectedScore at(Board board) {
+        double share = phase(board) / (double) MOST_PIECES;
+        return new ExpectedScore(BARE_BOARD + (FULL_BOARD - BARE_BOARD) * share);
+    }
+
+    /** The curve for the material of a position. */
+    public static ExpectedScore at(Position position) {
+        return at(position.toBoard());
+    }
+
+    /** Expected score of the side that the score is for. */
+    public double of(Score score) {
+        if (score instanceof Score.Mate m) {
+            return m.moves() > 0 ? 1 : 0;
+        }
+        return 1 / (1 + Math.exp(-score.ordinal() / scale));
+    }
+
+    /** Knights and bishops count 1, rooks 2, queens 4; at most {@value #MOST_PIECES}. */
+    static int phase(Board b) {
+        int weight =
+                Long.bitCount(b.piecesOfType(1) | b.piecesOfType(2))
+                        + 2 * Long.bitCount(b.piecesOfType(3))
+                        + 4 * Long.bitCount(b.piecesOfType(4));
+        return Math.min(weight, MOST_PIECES);
+    }
+}

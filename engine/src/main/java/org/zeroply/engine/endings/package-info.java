@@ -1,0 +1,2 @@
+/** Exact results of endings with few men. */
+package org.zeroply.engine.endings;

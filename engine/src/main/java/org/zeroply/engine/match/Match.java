@@ -1,0 +1,124 @@
+package org.zeroply.engine.match;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import org.zeroply.chess.board.Move;
+import org.zeroply.engine.analysis.Cancellation;
+
+/**
+ * A match of two contestants over random openings, each played with both colours, several games at
+ * a time.
+ */
+public final class Match {
+
+    private final Supplier<Contestant> first;
+    private final Supplier<Contestant> second;
+    private final RandomOpenings openings;
+    private final long seed;
+
+    /**
+     * @param first makes the first contestant, once for each thread
+     * @param second makes the second contestant, once for each thread
+     * @param seed of the openings
+     */
+    public Match(
+            Supplier<Contestant> first,
+            Supplier<Contestant> second,
+            RandomOpenings openings,
+            long seed) {
+        this.first = first;
+        this.second = second;
+        this.openings = openings;
+        this.seed = seed;
+    }
+
+    /**
+     * Plays until all pairs are played or the work is cancelled.
+     *
+     * @param threads games at a time
+     * @param listener told the result so far after every pair, by one thread at a time
+     * @throws IllegalStateException if a contestant failed; the cause says how
+     */
+    public MatchResult play(
+            int pairs, int threads, Consumer<MatchResult> listener, Cancellation cancellation) {
+        AtomicInteger next = new AtomicInteger();
+        Tally tally = new Tally();
+        AtomicReference<RuntimeException> failure = new AtomicReference<>();
+        List<Thread> workers = new ArrayList<>();
+        for (int t = 0; t < threads; t++) {
+            Thread worker =
+                    new Thread(
+                            () -> {
+                                try {
+                                    work(pairs, next, tally, listener, cancellation);
+                                } catch (RuntimeException e) {
+                                    failure.compareAndSet(null, e);
+                                    cancellation.cancel();
+                                }
+                            },
+                            "match-" + t);
+            worker.setDaemon(true);
+            worker.start();
+            workers.add(worker);
+        }
+        for (Thread worker : workers) {
+            try {
+                worker.join();
+            } catch (InterruptedException e) {
+                cancellation.cancel();
+                Thread.currentThread().interrupt();
+            }
+        }
+        if (failure.get() != null) {
+            throw new IllegalStateException("a contestant failed", failure.get());
+        }
+        return tally.result();
+    }
+
+    private void work(
+            int pairs,
+            AtomicInteger next,
+            Tally tally,
+            Consumer<MatchResult> listener,
+            Cancellation cancellation) {
+        Contestant one = first.get();
+        Contestant two = second.get();
+        while (!cancellation.isCancelled()) {
+            int pair = next.getAndIncrement();
+            if (pair >= pairs) {
+                return;
+            }
+            List<Move> opening;
+            synchronized (openings) {
+                opening = openings.opening(seed + pair);
+            }
+            MatchGame asWhite = MatchGame.play(one, two, opening, cancellation);
+            MatchGame asBlack = MatchGame.play(two, one, opening, cancellation);
+            if (!cancellation.isCancelled()) {
+                tally.add(asWhite.outcome().points(), 1 - asBlack.outcome().points(), listener);
+            }
+        }
+    }
+
+    private static final class Tally {
+        private final int[] games = new int[3];
+        private final List<Integer> pairs = new ArrayList<>(Collections.nCopies(5, 0));
+
+        synchronized void add(double a, double b, Consumer<MatchResult> listener) {
+            games[(int) (2 * a)]++;
+            games[(int) (2 * b)]++;
+            int index = (int) (2 * (a + b));
+            pairs.set(index, pairs.get(index) + 1);
+            listener.accept(result());
+        }
+
+        synchronized MatchResult result() {
+            return new MatchResult(games[2], games[1], games[0], pairs);
+        }
+    }
+}

@@ -1,0 +1,194 @@
+package org.zeroply.engine.search;
+
+import java.util.Arrays;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.MoveGenerator;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.eval.Weights;
+
+/**
+ * What one searching thread works with: the board, what it remembers ply by ply, and when it has to
+ * stop. Nothing is allocated after construction.
+ */
+final class SearchState {
+
+    static final int MAX_PLY = 128;
+    static final int MATE = 32_000;
+    static final int MATE_BOUND = MATE - 512;
+    static final int INFINITE = 32_500;
+
+    /** Static scores stay well below any mate. */
+    private static final int MOST_STATIC = 20_000;
+
+    final Board board = new Board();
+    final History history = new History();
+    private final Endings endings;
+    private final int endingMen;
+    private final Evaluator evaluator;
+    TranspositionTable table;
+    private SearchLimits limits;
+
+    final MovePicker[] pickers = new MovePicker[MAX_PLY + 2];
+
+    /** By ply: what the men and places are worth, packed; kept up move by move. */
+    private final int[] foundations = new int[MAX_PLY + 2];
+
+    /** By ply: whether the side to move is in check. */
+    final boolean[] checks = new boolean[MAX_PLY + 2];
+
+    /** By ply plus 2: the slot of the move played there. */
+    private final int[] slots = new int[MAX_PLY + 4];
+
+    private final int[][] lines = new int[MAX_PLY + 2][MAX_PLY + 2];
+    private final int[] lengths = new int[MAX_PLY + 2];
+    volatile long nodes;
+    private long counted;
+    int deepest;
+    boolean stopped;
+
+    /** Limits count only after the first depth, so that there is always a move to give. */
+    boolean limited;
+
+    SearchState(Weights weights, Endings endings) {
+        this.endings = endings;
+        evaluator = Evaluator.with(weights);
+        endingMen = endings.mostMen();
+        for (int i = 0; i < pickers.length; i++) {
+            pickers[i] = new MovePicker(board, history);
+        }
+    }
+
+    /**
+     * Gets ready to search a position.
+     *
+     * @param fresh forget what earlier searches taught about moves
+     */
+    void begin(Board from, TranspositionTable shared, SearchLimits until, boolean fresh) {
+        board.become(from);
+        table = shared;
+        limits = until;
+        foundations[0] = evaluator.foundation(board);
+        checks[0] = board.inCheck();
+        slots[0] = History.NO_SLOT;
+        slots[1] = History.NO_SLOT;
+        nodes = 0;
+        counted = 0;
+        deepest = 0;
+        stopped = false;
+        limited = false;
+        if (fresh) {
+            history.clear();
+        }
+    }
+
+    /** Plays a move at a ply; the next ply is then ready. */
+    void make(int move, int ply) {
+        foundations[ply + 1] = foundations[ply] + evaluator.change(board, move);
+        slots[ply + 2] = History.slot(board, move);
+        board.make(move);
+        checks[ply + 1] = board.inCheck();
+    }
+
+    void makeNull(int ply) {
+        foundations[ply + 1] = foundations[ply];
+        slots[ply + 2] = History.NO_SLOT;
+        board.makeNull();
+        checks[ply + 1] = false;
+    }
+
+    /** Slot of the move that led to a ply. */
+    int lastSlot(int ply) {
+        return slots[ply + 1];
+    }
+
+    /** Slot of the move before that one. */
+    int slotBefore(int ply) {
+        return slots[ply];
+    }
+
+    int evaluate(int ply) {
+        int score = evaluator.evaluate(board, foundations[ply]);
+        return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
+    }
+
+    /** Counts a node and tells whether to stop. */
+    boolean visit(int ply) {
+        counted++;
+        if (ply > deepest) {
+            deepest = ply;
+        }
+        if (stopped) {
+            return true;
+        }
+        if ((counted & 511) == 0 || counted >= limits.nodes()) {
+            nodes = counted;
+            if (limited && limits.isReached(counted)) {
+                stopped = true;
+            }
+        }
+        return stopped;
+    }
+
+    /** Nodes counted so far, exact for the searching thread itself. */
+    long count() {
+        return counted;
+    }
+
+    /** A draw by the rules, or a repetition within this search. */
+    boolean isDraw(int ply) {
+        if (board.halfmoveClock() >= 100 && !(checks[ply] && !MoveGenerator.any(board))) {
+            return true;
+        }
+        if (board.isRepeated(ply)) {
+            return true;
+        }
+        if ((board.piecesOfType(0) | board.piecesOfType(3) | board.piecesOfType(4)) != 0) {
+            return false;
+        }
+        return Long.bitCount(board.piecesOfType(1) | board.piecesOfType(2)) <= 1;
+    }
+
+    /** The exact score of an ending, from the side to move; {@link Endings#UNKNOWN} without. */
+    int exact(int ply) {
+        if (endingMen == 0 || Long.bitCount(board.occupied()) > endingMen) {
+            return Endings.UNKNOWN;
+        }
+        int plies = endings.probe(board);
+        if (plies == Endings.UNKNOWN || plies == 0) {
+            return plies;
+        }
+        return plies > 0 ? MATE - ply - plies : -MATE + ply - plies - 1;
+    }
+
+    void clearLine(int ply) {
+        lengths[ply] = 0;
+    }
+
+    /** The best line from a ply begins with this move and goes on as the next ply found. */
+    void remember(int ply, int move) {
+        lines[ply][0] = move;
+        int rest = lengths[ply + 1];
+        System.arraycopy(lines[ply + 1], 0, lines[ply], 1, rest);
+        lengths[ply] = rest + 1;
+    }
+
+    int[] line() {
+        return Arrays.copyOf(lines[0], lengths[0]);
+    }
+
+    static boolean decides(int bound, int score, int alpha, int beta) {
+        return bound == TranspositionTable.EXACT
+                || bound == TranspositionTable.LOWER && score >= beta
+                || bound == TranspositionTable.UPPER && score <= alpha;
+    }
+
+    /** Mates are stored as distances from the position, not from the root. */
+    static int toTable(int score, int ply) {
+        return score >= MATE_BOUND ? score + ply : score <= -MATE_BOUND ? score - ply : score;
+    }
+
+    static int fromTable(int score, int ply) {
+        return score >= MATE_BOUND ? score - ply : score <= -MATE_BOUND ? score + ply : score;
+    }
+}
