@@ -23,7 +23,8 @@ import picocli.CommandLine.Command;
             ExportCommand.class,
             ExerciseCommand.class,
             SampleCommand.class,
-            SelfplayCommand.class
+            SelfplayCommand.class,
+            EndingsCommand.class
         })
 public final class Main implements Runnable {
 

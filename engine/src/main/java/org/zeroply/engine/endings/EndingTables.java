@@ -1,0 +1,242 @@
+package org.zeroply.engine.endings;
+
+import java.io.BufferedInputStream;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReferenceArray;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Board;
+import org.zeroply.engine.analysis.Cancellation;
+
+/**
+ * The exact results of all endings of up to four men, kept as files in a folder. Missing ones can
+ * be generated; those there are read when first asked for, and only so many stay in memory.
+ */
+public final class EndingTables implements Endings {
+
+    private static final List<EndingMaterial> ALL = EndingMaterial.upToFour();
+    private static final long MOST_BYTES = 64L << 20;
+
+    private final Path folder;
+
+    /** By signature: the material whose file exists. */
+    private final AtomicReferenceArray<EndingMaterial> present =
+            new AtomicReferenceArray<>(EndingMaterial.SIGNATURES);
+
+    private final AtomicReferenceArray<EndingTable> loaded =
+            new AtomicReferenceArray<>(EndingMaterial.SIGNATURES);
+
+    /** Tables in memory in the order they were read. Guarded by this. */
+    private final Deque<EndingTable> inMemory = new ArrayDeque<>();
+
+    /** Told how far generating has come. */
+    public interface Progress {
+
+        /**
+         * @param ending the ending finished, such as {@code KQKR}
+         * @param done how many are finished
+         * @param of how many there are
+         */
+        void finished(String ending, int done, int of);
+    }
+
+    /**
+     * @param folder where the files are; need not exist
+     */
+    public EndingTables(Path folder) {
+        this.folder = folder;
+        for (EndingMaterial material : ALL) {
+            if (Files.isRegularFile(file(material))) {
+                register(material);
+            }
+        }
+    }
+
+    /** The tables in the cache folder of the user, where this system keeps such folders. */
+    public static EndingTables ofUser() {
+        String home = System.getProperty("user.home");
+        String xdg = System.getenv("XDG_CACHE_HOME");
+        String local = System.getenv("LOCALAPPDATA");
+        Path cache =
+                xdg != null && !xdg.isBlank()
+                        ? Path.of(xdg)
+                        : local != null ? Path.of(local) : Path.of(home, ".cache");
+        return new EndingTables(cache.resolve("zeroply").resolve("endings"));
+    }
+
+    private Path file(EndingMaterial material) {
+        return folder.resolve(material.name() + ".zpe");
+    }
+
+    private void register(EndingMaterial material) {
+        present.set(material.signature(), material);
+        present.set(EndingMaterial.exchanged(material.signature()), material);
+    }
+
+    /** How many endings there are files for, of {@link #total}. */
+    public int count() {
+        return (int) ALL.stream().filter(m -> present.get(m.signature()) != null).count();
+    }
+
+    /** How many endings there are. */
+    public static int total() {
+        return ALL.size();
+    }
+
+    /**
+     * Generates the endings that have no file yet, simplest first. A file is complete or not there
+     * at all; what was finished before an interruption stays.
+     *
+     * @param threads endings to work on at a time; each takes up to 60 MB of memory meanwhile
+     * @throws UncheckedIOException if a file cannot be written
+     */
+    public void generateMissing(int threads, Progress progress, Cancellation cancellation) {
+        generate(ALL, threads, progress, cancellation);
+    }
+
+    /** Generates an ending such as {@code KBNK} and those it leads to, unless they exist. */
+    public void generate(String name, Cancellation cancellation) {
+        EndingMaterial wanted = new EndingMaterial(name);
+        List<EndingMaterial> needed =
+                ALL.stream().filter(m -> m.equals(wanted) || leadsTo(wanted, m)).toList();
+        generate(needed, 1, (e, d, o) -> {}, cancellation);
+    }
+
+    private static boolean leadsTo(EndingMaterial from, EndingMaterial to) {
+        return to.men() < from.men() || to.men() == from.men() && pawns(to) < pawns(from);
+    }
+
+    private static long pawns(EndingMaterial material) {
+        return material.name().chars().filter(c -> c == 'P').count();
+    }
+
+    private void generate(
+            List<EndingMaterial> wanted,
+            int threads,
+            Progress progress,
+            Cancellation cancellation) {
+        AtomicInteger done = new AtomicInteger();
+        Consumer<EndingMaterial> one =
+                material -> {
+                    if (present.get(material.signature()) == null) {
+                        generate(material, cancellation);
+                    }
+                    if (!cancellation.isCancelled()) {
+                        int count = done.incrementAndGet();
+                        progress.finished(material.name(), count, wanted.size());
+                    }
+                };
+        // Endings of one level do not lead to each other.
+        Map<Integer, List<EndingMaterial>> levels =
+                wanted.stream()
+                        .collect(
+                                Collectors.groupingBy(
+                                        EndingTables::level, TreeMap::new, Collectors.toList()));
+        for (List<EndingMaterial> level : levels.values()) {
+            SideBySide.run(level, threads, one, cancellation);
+        }
+    }
+
+    private static int level(EndingMaterial material) {
+        return material.men() * 10 + (int) pawns(material);
+    }
+
+    private void generate(EndingMaterial material, Cancellation cancellation) {
+        EndingTable table = new EndingGenerator(material, this::table).generate(cancellation);
+        if (cancellation.isCancelled()) {
+            return;
+        }
+        try {
+            write(table);
+        } catch (IOException e) {
+            throw new UncheckedIOException(
+                    "The ending table " + file(material) + " could not be written.", e);
+        }
+        register(material);
+    }
+
+    private void write(EndingTable table) throws IOException {
+        Files.createDirectories(folder);
+        Path unfinished = Files.createTempFile(folder, table.material.name(), ".part");
+        try {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(unfinished))) {
+                table.write(out);
+            }
+            Files.move(unfinished, file(table.material), StandardCopyOption.REPLACE_EXISTING);
+        } finally {
+            Files.deleteIfExists(unfinished);
+        }
+    }
+
+    @Override
+    public int mostMen() {
+        return count() == 0 ? 0 : 4;
+    }
+
+    @Override
+    public int probe(Board board) {
+        int men = Long.bitCount(board.occupied());
+        if (men > 4 || men < 3 || board.castling() != 0 || board.enPassantSquare() >= 0) {
+            return men == 2 ? 0 : UNKNOWN;
+        }
+        int signature = EndingMaterial.signature(board);
+        EndingMaterial material = present.get(signature);
+        if (material == null) {
+            return UNKNOWN;
+        }
+        EndingTable table = loaded.get(signature);
+        if (table == null) {
+            table = table(signature);
+        }
+        return table.probe(board, material.signature() != signature);
+    }
+
+    private synchronized EndingTable table(int signature) {
+        EndingTable known = loaded.get(signature);
+        if (known != null) {
+            return known;
+        }
+        EndingMaterial material = present.get(signature);
+        if (material == null) {
+            throw new IllegalStateException("no ending table for signature " + signature);
+        }
+        EndingTable table;
+        try (InputStream in = new BufferedInputStream(Files.newInputStream(file(material)))) {
+            table = EndingTable.read(material, in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(
+                    "The ending table "
+                            + file(material)
+                            + " cannot be read. Delete it, and it is made anew.",
+                    e);
+        }
+        inMemory.addLast(table);
+        put(table, table);
+        long bytes = inMemory.stream().mapToLong(EndingTable::size).sum();
+        while (bytes > MOST_BYTES && inMemory.size() > 1) {
+            EndingTable oldest = inMemory.removeFirst();
+            bytes -= oldest.size();
+            put(oldest, null);
+        }
+        return table;
+    }
+
+    private void put(EndingTable table, EndingTable value) {
+        int signature = table.material.signature();
+        loaded.set(signature, value);
+        loaded.set(EndingMaterial.exchanged(signature), value);
+    }
+}

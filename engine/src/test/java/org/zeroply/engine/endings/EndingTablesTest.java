@@ -1,0 +1,177 @@
+package org.zeroply.engine.endings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Cancellation;
+
+/** Against published figures, and against the rules: each result follows from its successors. */
+class EndingTablesTest {
+
+    private static EndingTables tables;
+
+    @TempDir static Path folder;
+
+    @BeforeAll
+    static void generate() {
+        tables = new EndingTables(folder);
+        for (String ending : List.of("KBBK", "KBNK", "KPK")) {
+            tables.generate(ending, new Cancellation());
+        }
+    }
+
+    @ParameterizedTest(name = "{0}: mate in at most {1} moves")
+    @CsvSource({"KQK, 10", "KRK, 16", "KBBK, 19", "KBNK, 33"})
+    void the_longest_mates_are_the_published_ones(String ending, int moves) throws Exception {
+        EndingTable table = known(new EndingMaterial(ending).signature());
+        int longest = 0;
+        for (byte value : table.values[0]) {
+            longest = Math.max(longest, value);
+        }
+        assertThat((longest + 1) / 2).isEqualTo(moves);
+    }
+
+    /**
+     * With the king on the files a to d: half of the 124,960 positions with White to move and of
+     * the 97,604 with Black to move that are known to be won.
+     */
+    @Test
+    void king_and_pawn_win_in_the_known_number_of_positions() throws Exception {
+        assertThat(won("KPK", 0)).isEqualTo(62_480);
+        assertThat(won("KPK", 1)).isEqualTo(48_802);
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "8/8/4k3/8/4K3/8/4P3/8 w - - 0 1, true",
+        "8/8/8/4k3/8/4K3/4P3/8 w - - 0 1, false",
+        "7k/7P/7K/8/8/8/8/8 b - - 0 1, false",
+        "8/8/8/8/8/1k6/p7/K7 w - - 0 1, false",
+        "8/8/8/8/8/2k5/3p4/1K6 b - - 0 1, true",
+    })
+    void either_colour_may_have_the_pawn(String fen, boolean won) {
+        int plies = tables.probe(Position.fromFen(fen).toBoard());
+        assertThat(plies > 0).isEqualTo(won);
+    }
+
+    @Test
+    void every_result_follows_from_those_of_the_moves() {
+        Random random = new Random(20);
+        for (String ending : List.of("KBBK", "KBNK", "KPK", "KQK", "KRK")) {
+            IntStream.range(0, 3000).forEach(i -> checkRandom(ending, random));
+        }
+    }
+
+    @Test
+    void a_file_that_is_broken_off_is_not_taken_for_a_table() throws Exception {
+        Path copy = Files.createTempDirectory(folder, "broken");
+        byte[] whole = Files.readAllBytes(folder.resolve("KRK.zpe"));
+        Files.write(copy.resolve("KRK.zpe"), java.util.Arrays.copyOf(whole, whole.length / 2));
+        EndingTables broken = new EndingTables(copy);
+        Board board = Position.fromFen("8/8/8/3k4/8/8/8/R3K3 w - - 0 1").toBoard();
+        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> broken.probe(board)))
+                .hasMessageContaining("KRK.zpe cannot be read");
+    }
+
+    @Test
+    void more_men_than_the_tables_hold_are_unknown() {
+        assertThat(tables.probe(Position.START.toBoard())).isEqualTo(Endings.UNKNOWN);
+        Board three = Position.fromFen("8/8/8/3k4/8/8/8/R3K1Q1 w - - 0 1").toBoard();
+        assertThat(tables.probe(three)).isEqualTo(Endings.UNKNOWN);
+    }
+
+    private static void checkRandom(String ending, Random random) {
+        EndingIndex index = new EndingIndex(new EndingMaterial(ending));
+        int[] squares = new int[index.men];
+        index.squares(random.nextInt(index.size()), squares);
+        Position position = position(index, squares, random.nextBoolean());
+        if (position == null) {
+            return;
+        }
+        int best = position.inCheck() ? -1 : 0;
+        int shortest = Integer.MAX_VALUE;
+        int longest = -1;
+        boolean safe = position.legalMoves().isEmpty() && best == 0;
+        for (Move move : position.legalMoves()) {
+            int result = tables.probe(position.play(move).toBoard());
+            if (result == Endings.UNKNOWN) {
+                return;
+            }
+            if (result < 0) {
+                shortest = Math.min(shortest, -result);
+            }
+            safe |= result == 0;
+            longest = Math.max(longest, result);
+        }
+        int expected =
+                shortest < Integer.MAX_VALUE
+                        ? shortest
+                        : safe ? 0 : longest < 0 ? best : -longest - 2;
+        assertThat(tables.probe(position.toBoard())).as(position.fen()).isEqualTo(expected);
+    }
+
+    private static Position position(EndingIndex index, int[] squares, boolean white) {
+        char[] board = ".".repeat(64).toCharArray();
+        for (int m = 0; m < index.men; m++) {
+            if (board[squares[m]] != '.') {
+                return null;
+            }
+            char letter = "pnbrqk".charAt(index.type[m]);
+            board[squares[m]] = index.side[m] == 0 ? Character.toUpperCase(letter) : letter;
+        }
+        StringBuilder fen = new StringBuilder();
+        for (int rank = 7; rank >= 0; rank--) {
+            fen.append(new String(board, rank * 8, 8).replace('.', '1'));
+            fen.append(rank > 0 ? "/" : white ? " w - - 0 1" : " b - - 0 1");
+        }
+        try {
+            return Position.fromFen(fen.toString());
+        } catch (IllegalArgumentException e) {
+            return null;
+        }
+    }
+
+    private static EndingTable read(String ending) {
+        EndingMaterial material = new EndingMaterial(ending);
+        return new EndingGenerator(material, EndingTablesTest::known).generate(new Cancellation());
+    }
+
+    private static EndingTable known(int signature) {
+        return EndingMaterial.upToFour().stream()
+                .filter(
+                        m ->
+                                m.signature() == signature
+                                        || EndingMaterial.exchanged(m.signature()) == signature)
+                .findFirst()
+                .map(
+                        m -> {
+                            try (var in = Files.newInputStream(folder.resolve(m.name() + ".zpe"))) {
+                                return EndingTable.read(m, in);
+                            } catch (java.io.IOException e) {
+                                throw new java.io.UncheckedIOException(e);
+                            }
+                        })
+                .orElseThrow();
+    }
+
+    private static int won(String ending, int toMove) throws Exception {
+        int count = 0;
+        for (byte value : read(ending).values[toMove]) {
+            boolean won = toMove == 0 ? value > 0 && value != EndingTable.ILLEGAL : value < 0;
+            count += won ? 1 : 0;
+        }
+        return count;
+    }
+}
