@@ -24,6 +24,10 @@ import picocli.CommandLine.Command;
             ExerciseCommand.class,
             SampleCommand.class,
             SelfplayCommand.class,
+            TuneCommand.class,
+            MatchCommand.class,
+            UciCommand.class,
+            BenchCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -43,8 +43,13 @@ public final class ExpectedScore {
         return 1 / (1 + Math.exp(-score.ordinal() / scale));
     }
 
+    /** The phase of the game by the pieces on the board; see {@link #phase(Board)}. */
+    public static int phase(Position position) {
+        return phase(position.toBoard());
+    }
+
     /** Knights and bishops count 1, rooks 2, queens 4; at most {@value #MOST_PIECES}. */
-    static int phase(Board b) {
+    private static int phase(Board b) {
         int weight =
                 Long.bitCount(b.piecesOfType(1) | b.piecesOfType(2))
                         + 2 * Long.bitCount(b.piecesOfType(3))

@@ -106,6 +106,21 @@ public final class Evaluator {
                 + tempo.of(s, side);
     }
 
+    /** The packed sum of all terms from White's view, each counted anew. */
+    int sumOfTerms(Board board) {
+        survey.take(board);
+        int sum = 0;
+        for (Term term : terms) {
+            sum += term.of(survey, 0) - term.of(survey, 1);
+        }
+        return sum;
+    }
+
+    /** What the last evaluation looked at. */
+    Survey lastSurvey() {
+        return survey;
+    }
+
     /**
      * The evaluation taken apart; its total is exactly {@link #evaluate} from White's view. Black's
      * share of a term takes up the rounding, at most two centipawns.

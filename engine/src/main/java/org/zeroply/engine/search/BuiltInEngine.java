@@ -88,7 +88,7 @@ public final class BuiltInEngine implements Engine {
         return new SearchLimits(limits.nodes(), deadline, cancellation);
     }
 
-    /** Forgets everything remembered, as before a new game. */
+    @Override
     public synchronized void forget() {
         if (shared != null) {
             shared.clear();

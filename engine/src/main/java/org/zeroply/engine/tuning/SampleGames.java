@@ -18,7 +18,7 @@ import org.zeroply.engine.match.RandomOpenings;
 public final class SampleGames {
 
     /** One position in so many is taken, so that neighbours, much alike, do not count twice. */
-    private static final int ONE_IN = 2;
+    private static final int ONE_IN = 3;
 
     private static final int DECIDED = 1500;
 

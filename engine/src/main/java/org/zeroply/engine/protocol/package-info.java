@@ -1,0 +1,2 @@
+/** The open engine protocol (UCI): serving it, and using another program that serves it. */
+package org.zeroply.engine.protocol;
