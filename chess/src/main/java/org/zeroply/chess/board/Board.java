@@ -252,8 +252,14 @@ public final class Board {
         }
         long occupied = occupied();
         for (int back = 3; back <= furthest; back += 2) {
-            if (ReturnMoves.connects(key ^ keys[depth - back], occupied)) {
-                return true;
+            int squares = ReturnMoves.squares(key ^ keys[depth - back], occupied);
+            if (squares >= 0) {
+                boolean first = codes[squares & 63] != 0;
+                int from = first ? squares & 63 : squares >> 6;
+                int to = first ? squares >> 6 : squares & 63;
+                if (MoveGenerator.isLegal(this, Move.pack(from, to, Move.QUIET))) {
+                    return true;
+                }
             }
         }
         return false;

@@ -78,12 +78,12 @@ public final class MoveGenerator {
             return false;
         }
         long occupied = b.occupied();
-        if ((code & 7) == 1 ? !isPawnStep(b, from, to, kind, us, taking) : kind > Move.CAPTURE) {
-            return false;
-        }
-        if ((code & 7) != 1
-                && (kind == Move.DOUBLE_PUSH
-                        || (Attacks.of((code & 7) - 1, from, occupied) & 1L << to) == 0)) {
+        boolean reached =
+                (code & 7) == 1
+                        ? isPawnStep(b, from, to, kind, us, taking)
+                        : kind == (taking ? Move.CAPTURE : Move.QUIET)
+                                && (Attacks.of((code & 7) - 1, from, occupied) & 1L << to) != 0;
+        if (!reached) {
             return false;
         }
         long after = occupied & ~(1L << from) | 1L << to;
@@ -93,7 +93,7 @@ public final class MoveGenerator {
 
     private static boolean isPawnStep(Board b, int from, int to, int kind, int us, boolean taking) {
         boolean last = (1L << to & LAST_RANKS) != 0;
-        if (last != kind >= Move.PROMOTION) {
+        if (last != kind >= Move.PROMOTION || kind > Move.EN_PASSANT && !last) {
             return false;
         }
         if (taking) {

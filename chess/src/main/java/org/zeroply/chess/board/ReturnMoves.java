@@ -1,9 +1,8 @@
 package org.zeroply.chess.board;
 
 /**
- * Tells in constant time whether two positions are one piece move apart, from the difference of
- * their keys alone. The moves are kept in a cuckoo hash table (R. Pagh, F. Rodler, Cuckoo Hashing,
- * 2004).
+ * Tells in constant time which piece move lies between two positions, from the difference of their
+ * keys alone. The moves are kept in a cuckoo hash table (R. Pagh, F. Rodler, Cuckoo Hashing, 2004).
  */
 final class ReturnMoves {
 
@@ -60,19 +59,20 @@ final class ReturnMoves {
     }
 
     /**
-     * Whether one piece can make the step that this difference of keys stands for.
+     * The two squares, packed like a move in either direction, between which one piece can make the
+     * step that this difference of keys stands for; -1 if there is none.
      *
      * @param occupied squares that block a sliding piece
      */
-    static boolean connects(long difference, long occupied) {
+    static int squares(long difference, long occupied) {
         int slot = first(difference);
         if (KEYS[slot] != difference) {
             slot = second(difference);
             if (KEYS[slot] != difference) {
-                return false;
+                return -1;
             }
         }
         int squares = SQUARES[slot];
-        return (Attacks.between(squares & 63, squares >> 6 & 63) & occupied) == 0;
+        return (Attacks.between(squares & 63, squares >> 6 & 63) & occupied) == 0 ? squares : -1;
     }
 }

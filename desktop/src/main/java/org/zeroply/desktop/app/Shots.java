@@ -67,6 +67,15 @@ final class Shots {
         step(bench::toggleTheme);
         shot("games-lamp");
         step(bench::toggleTheme);
+        step(() -> bench.show("Lab"));
+        step(() -> press("#measure"));
+        step(() -> {});
+        step(() -> {});
+        step(() -> {});
+        shot("lab");
+        step(() -> press("#engines"));
+        shot("engines");
+        step(() -> press("#engine-cancel"));
         step(() -> bench.show("Exercises"));
         step(() -> select("#exercises-table", 2));
         shot("exercises");

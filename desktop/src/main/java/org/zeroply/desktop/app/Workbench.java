@@ -35,6 +35,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.ExercisesDesk;
 import org.zeroply.desktop.desk.GamesDesk;
+import org.zeroply.desktop.desk.LabDesk;
 import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
 import org.zeroply.desktop.session.Services;
@@ -70,7 +71,8 @@ public final class Workbench extends StackPane {
                                 button("set-up-position", "Set up", this::setUp)));
         exercises = new ExercisesDesk(services, this::openSolve);
         solve = new SolveDesk(services, clock);
-        desks.addAll(List.of(games, exercises, solve, new StudentsDesk(services)));
+        LabDesk lab = new LabDesk(services, games.session());
+        desks.addAll(List.of(games, lab, exercises, solve, new StudentsDesk(services)));
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
         }
@@ -113,13 +115,16 @@ public final class Workbench extends StackPane {
         }
         Region gap = new Region();
         VBox.setVgrow(gap, Priority.ALWAYS);
+        Button engines = button("engines", "Engines", this::showEngines);
         Button theme = button("theme", "Lamp", this::toggleTheme);
         Button keys = button("keys", "Keys F1", this::showKeys);
+        engines.setMaxWidth(Double.MAX_VALUE);
+        engines.setFocusTraversable(false);
         theme.setMaxWidth(Double.MAX_VALUE);
         keys.setMaxWidth(Double.MAX_VALUE);
         theme.setFocusTraversable(false);
         keys.setFocusTraversable(false);
-        box.getChildren().addAll(gap, theme, keys);
+        box.getChildren().addAll(gap, engines, theme, keys);
         return box;
     }
 
@@ -137,7 +142,14 @@ public final class Workbench extends StackPane {
         cancel.visibleProperty().bind(services.background().busyProperty());
         Label file = new Label(services.library().file().getFileName().toString());
         file.getStyleClass().add("faded");
-        HBox row = new HBox(10, message, bar, cancel, file);
+        Label endings = new Label();
+        endings.setId("endings-state");
+        endings.getStyleClass().add("faded");
+        endings.textProperty().bind(services.endings().stateProperty());
+        Button stop = button("stop-endings", "Not now", services.endings()::stop);
+        stop.visibleProperty().bind(endings.textProperty().isNotEmpty());
+        stop.managedProperty().bind(stop.visibleProperty());
+        HBox row = new HBox(10, message, bar, cancel, endings, stop, file);
         row.getStyleClass().add("status");
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
@@ -295,6 +307,26 @@ public final class Workbench extends StackPane {
                         this::closeOverlay));
     }
 
+    private void showEngines() {
+        overlay(
+                new EnginePane(
+                        services.live().settingsProperty().get(),
+                        services.background(),
+                        settings -> {
+                            services.live().apply(settings);
+                            services.background()
+                                    .library(
+                                            () -> {
+                                                settings.save(services.library().settings());
+                                                return true;
+                                            },
+                                            saved ->
+                                                    services.background()
+                                                            .say("The engines are set."));
+                        },
+                        this::closeOverlay));
+    }
+
     private void dragOver(DragEvent e) {
         if (e.getDragboard().hasFiles()) {
             e.acceptTransferModes(TransferMode.COPY);
@@ -389,6 +421,15 @@ public final class Workbench extends StackPane {
                                 services.live()
                                         .runningProperty()
                                         .set(!services.live().runningProperty().get())));
+        all.add(new Desk.Command("Engines: threads, memory, second engine", "", this::showEngines));
+        all.add(
+                new Desk.Command(
+                        "Engine stays at this position",
+                        "Shortcut+J",
+                        () ->
+                                services.live()
+                                        .lockedProperty()
+                                        .set(!services.live().lockedProperty().get())));
         all.add(new Desk.Command("Change the light", "", this::toggleTheme));
         all.add(new Desk.Command("Commands", "Shortcut+K", this::showCommands));
         all.add(new Desk.Command("Keys of this desk", "F1", this::showKeys));

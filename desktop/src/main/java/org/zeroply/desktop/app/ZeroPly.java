@@ -14,9 +14,14 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import org.zeroply.desktop.session.Background;
+import org.zeroply.desktop.session.EndingsMaker;
+import org.zeroply.desktop.session.EngineSettings;
 import org.zeroply.desktop.session.LiveAnalysis;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.EndingTables;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -65,6 +70,9 @@ public final class ZeroPly extends Application {
         } else {
             services.library().settings().get("desk").ifPresent(workbench::show);
         }
+        if (!shots) {
+            services.endings().start();
+        }
         if (shots) {
             int out = arguments.indexOf("--out");
             Path folder = Path.of(out < 0 ? "docs/screenshots" : arguments.get(out + 1));
@@ -73,15 +81,20 @@ public final class ZeroPly extends Application {
     }
 
     /**
-     * Services for a window; with fixed limits the live analysis gives the same picture each time.
+     * Services for a window; with fixed limits the live analysis gives the same picture each time,
+     * and no tables of endings are made.
      */
     public static Services services(Library library, boolean fixedLimits) {
         Limits limits = fixedLimits ? Limits.nodes(150_000) : Limits.NONE;
+        EndingTables tables = EndingTables.ofUser();
+        Endings endings = fixedLimits ? Endings.NONE : tables;
+        EngineSettings settings = EngineSettings.load(library.settings());
         return new Services(
                 library,
                 new Background(),
-                new LiveAnalysis(new BuiltInEngine(256), limits),
-                new BuiltInEngine(32));
+                new LiveAnalysis(settings, endings, limits),
+                new BuiltInEngine(32, Weights.shipped(), endings),
+                new EndingsMaker(tables));
     }
 
     /** A scene with our styles over the base ones. */

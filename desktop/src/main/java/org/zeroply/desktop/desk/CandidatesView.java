@@ -2,23 +2,24 @@ package org.zeroply.desktop.desk;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.InvalidationListener;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.Line;
-import org.zeroply.coach.balance.LineBalance;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.chess.notation.San;
+import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.LiveAnalysis;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.engine.analysis.Analysis;
 
 /**
- * The engine's lines for the position, each with verdict, running balance and a key to adopt it.
+ * The engine's lines for the position, each with verdict, expected score, running balance and a key
+ * to adopt it; and what the engine is to do: rest, stay here, leave moves out.
  */
 final class CandidatesView extends VBox {
 
@@ -28,95 +29,153 @@ final class CandidatesView extends VBox {
     private final TreeSession session;
     private final VBox lines = new VBox();
     private final Label state = Widgets.label("", "faded");
+    private final Label exact = Widgets.label("", "exact");
+    private final Label problem = Widgets.label("", "alarm");
+    private final Label left = Widgets.label("", "faded");
+    private final HBox leftOut;
+    private Palette palette = Palette.PAPER;
 
     CandidatesView(LiveAnalysis live, TreeSession session) {
         this.live = live;
         this.session = session;
         setId("candidates");
         getStyleClass().add("candidates");
-        CheckBox running = new CheckBox("Engine candidates");
+        leftOut =
+                Widgets.row(
+                        left, Widgets.button("include-all", "All moves again", live::includeAll));
+        state.setId("engine-state");
+        state.setMinWidth(0);
+        exact.setId("engine-exact");
+        problem.setId("engine-problem");
+        problem.setWrapText(true);
+        getChildren().addAll(controls(), problem, leftOut, lines);
+        InvalidationListener refresh = o -> show();
+        live.findingProperty().addListener(refresh);
+        live.problemProperty().addListener(refresh);
+        live.excluded().addListener(refresh);
+        live.lockedProperty().addListener(refresh);
+        live.linesProperty().addListener(refresh);
+        session.currentProperty().addListener(refresh);
+        show();
+    }
+
+    private HBox controls() {
+        CheckBox running = new CheckBox("Engine");
         running.setId("engine-running");
         running.selectedProperty().bindBidirectional(live.runningProperty());
-        Label help = Widgets.label("F2, F3, F4 adopt a line", "faded");
-        getChildren().addAll(Widgets.row(running, state, Widgets.spacer(), help), lines);
-        live.findingProperty().addListener(o -> show());
-        session.currentProperty().addListener(o -> show());
-        setMinHeight(142);
+        CheckBox locked = new CheckBox("stay here");
+        locked.setId("engine-locked");
+        locked.setTooltip(new Tooltip("Keep analysing this position while the board moves on"));
+        locked.selectedProperty().bindBidirectional(live.lockedProperty());
+        CheckBox second = new CheckBox("second engine");
+        second.setId("engine-second");
+        second.selectedProperty().bindBidirectional(live.secondProperty());
+        second.visibleProperty().bind(live.settingsProperty().map(s -> !s.program().isBlank()));
+        second.managedProperty().bind(second.visibleProperty());
+        ComboBox<Integer> count = new ComboBox<>();
+        count.setId("engine-lines");
+        count.setAccessibleText("Number of lines");
+        for (int i = 1; i <= LiveAnalysis.MOST_LINES; i++) {
+            count.getItems().add(i);
+        }
+        count.setValue(live.linesProperty().get());
+        count.valueProperty().addListener((o, was, n) -> live.linesProperty().set(n));
+        live.linesProperty().addListener((o, was, n) -> count.setValue(n.intValue()));
+        HBox row =
+                Widgets.row(
+                        running,
+                        locked,
+                        second,
+                        exact,
+                        state,
+                        Widgets.spacer(),
+                        Widgets.button("next-best", "Next best", this::nextBest),
+                        count,
+                        Widgets.label("lines", "faded"));
+        for (javafx.scene.Node node : List.of(running, locked, second, exact)) {
+            ((javafx.scene.layout.Region) node).setMinWidth(USE_PREF_SIZE);
+        }
+        return row;
+    }
+
+    void setPalette(Palette chosen) {
+        palette = chosen;
+        show();
     }
 
     private void show() {
         lines.getChildren().clear();
-        Optional<LiveAnalysis.Finding> finding = current();
+        boolean stays =
+                live.lockedProperty().get()
+                        && !live.position().equals(Optional.of(session.current().position()));
+        lines.setMinHeight(live.linesProperty().get() * CandidateRow.HEIGHT);
+        problem.setText(live.problemProperty().get());
+        problem.setManaged(!problem.getText().isEmpty());
+        showLeftOut();
+        exact.setText("");
+        Optional<LiveAnalysis.Finding> finding = live.findingProperty().get();
         if (finding.isEmpty()) {
             state.setText(live.runningProperty().get() ? "" : "resting");
             return;
         }
-        Analysis analysis = finding.get().analysis();
+        if (!stays && !finding.get().position().equals(session.current().position())) {
+            return;
+        }
+        LiveAnalysis.Finding found = finding.get();
+        Analysis analysis = found.analysis();
         state.setText(
-                String.format(
-                        "depth %d, %,d thousand nodes", analysis.depth(), analysis.nodes() / 1000));
+                (stays ? "another position, " : "")
+                        + String.format(
+                                "depth %d, %,d thousand a second",
+                                analysis.depth(),
+                                analysis.nodes() / Math.max(1, analysis.millis())));
+        if (found.isExact()) {
+            exact.setText(ExactWords.of(found.exact(), found.position()));
+        }
         int key = 2;
         for (Analysis.Candidate c : analysis.lines()) {
-            lines.getChildren().add(line(finding.get().position(), c, "F" + key++));
+            String keyName = key <= 4 && !stays ? "F" + key : "";
+            key++;
+            lines.getChildren()
+                    .add(new CandidateRow(found.position(), c, keyName, palette, live::exclude));
         }
     }
 
-    private Optional<LiveAnalysis.Finding> current() {
-        return live.findingProperty()
+    private void showLeftOut() {
+        Optional<Position> position = live.position();
+        leftOut.setVisible(!live.excluded().isEmpty() && position.isPresent());
+        leftOut.setManaged(leftOut.isVisible());
+        if (leftOut.isVisible()) {
+            left.setText(
+                    "Left out: "
+                            + String.join(
+                                    ", ",
+                                    live.excluded().stream()
+                                            .map(m -> San.write(position.get(), m))
+                                            .toList()));
+        }
+    }
+
+    /** Leaves out the move that leads, so that the next one shows. */
+    void nextBest() {
+        live.findingProperty()
                 .get()
-                .filter(f -> f.position().equals(session.current().position()));
-    }
-
-    private HBox line(Position position, Analysis.Candidate c, String key) {
-        boolean white = position.toBoard().sideToMove() == 0;
-        var own = white ? c.score() : c.score().negated();
-        List<Move> moves = c.line().subList(0, Math.min(SHOWN, c.line().size()));
-        Label verdict = Widgets.label(own.verdict(true).symbol(), "engine-verdict");
-        verdict.setMinWidth(40);
-        Label score = Widgets.label(own.text(), "number");
-        score.setMinWidth(56);
-        Label text = Widgets.label(Line.numbered(position, moves), "number");
-        text.setMaxWidth(Double.MAX_VALUE);
-        text.setMinWidth(0);
-        HBox.setHgrow(text, Priority.ALWAYS);
-        Label balance = Widgets.label(balance(position, moves), "faded");
-        balance.setMinWidth(USE_PREF_SIZE);
-        Label keyLabel = Widgets.label(key, "key");
-        keyLabel.setMinWidth(USE_PREF_SIZE);
-        HBox row = new HBox(8, keyLabel, verdict, score, text, balance);
-        row.getStyleClass().add("candidate");
-        return row;
-    }
-
-    /**
-     * Lowest and last balance along the line: the dip of a sacrifice and what is left in the end.
-     */
-    private static String balance(Position position, List<Move> moves) {
-        List<Integer> run =
-                LineBalance.along(position, moves).stream()
-                        .map(s -> s.balance().hundredths(MaterialScale.SCHOOL))
-                        .toList();
-        int last = run.get(run.size() - 1);
-        return "balance "
-                + MaterialBalance.print(run.stream().min(Integer::compare).orElse(last))
-                + " … "
-                + MaterialBalance.print(last);
+                .flatMap(f -> f.analysis().best())
+                .ifPresent(c -> live.exclude(c.move()));
     }
 
     /** Puts the engine's line with this number (from 0) into the sheet. */
     void adopt(int number) {
-        current()
+        live.findingProperty()
+                .get()
+                .filter(f -> f.position().equals(session.current().position()))
                 .filter(f -> number < f.analysis().lines().size())
                 .ifPresent(
                         f -> {
                             Analysis.Candidate c = f.analysis().lines().get(number);
                             List<Move> line = c.line().subList(0, Math.min(SHOWN, c.line().size()));
                             session.adopt(
-                                    line,
-                                    c.score(),
-                                    c.depth(),
-                                    f.analysis().nodes(),
-                                    live.engineName());
+                                    line, c.score(), c.depth(), f.analysis().nodes(), f.engine());
                         });
     }
 }

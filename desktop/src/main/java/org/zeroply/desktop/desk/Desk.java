@@ -30,10 +30,10 @@ public interface Desk {
     void shown();
 
     /** Saves what is not saved yet. */
-    void flush();
+    default void flush() {}
 
     /** Chooses the colours of what is drawn by hand. */
-    void setPalette(Palette palette);
+    default void setPalette(Palette palette) {}
 
     /** What can be done here, for the palette of commands and the list of keys. */
     List<Command> commands();

@@ -150,6 +150,7 @@ public final class ExercisesDesk implements Desk {
     @Override
     public void setPalette(Palette palette) {
         sheet.setPalette(palette);
+        candidates.setPalette(palette);
     }
 
     @Override
@@ -158,6 +159,7 @@ public final class ExercisesDesk implements Desk {
                 new Command("Type a move", "Enter", annotations::typeMove),
                 new Command("Adopt the engine's first line", "F2", () -> candidates.adopt(0)),
                 new Command("Adopt the second line", "F3", () -> candidates.adopt(1)),
-                new Command("Adopt the third line", "F4", () -> candidates.adopt(2)));
+                new Command("Adopt the third line", "F4", () -> candidates.adopt(2)),
+                new Command("Next best move of the engine", "F5", candidates::nextBest));
     }
 }

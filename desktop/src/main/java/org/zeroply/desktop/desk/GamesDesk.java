@@ -263,6 +263,7 @@ public final class GamesDesk implements Desk {
     @Override
     public void setPalette(Palette palette) {
         sheet.setPalette(palette);
+        candidates.setPalette(palette);
     }
 
     @Override
@@ -272,6 +273,7 @@ public final class GamesDesk implements Desk {
         commands.add(new Command("Adopt the engine's first line", "F2", () -> candidates.adopt(0)));
         commands.add(new Command("Adopt the second line", "F3", () -> candidates.adopt(1)));
         commands.add(new Command("Adopt the third line", "F4", () -> candidates.adopt(2)));
+        commands.add(new Command("Next best move of the engine", "F5", candidates::nextBest));
         commands.add(new Command("Search games", "Shortcut+F", search::requestFocus));
         commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
         return commands;

@@ -23,7 +23,6 @@ import javafx.util.Duration;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
 import org.zeroply.desktop.session.TreeSession;
@@ -377,11 +376,6 @@ public final class SolveDesk implements Desk {
     @Override
     public void flush() {
         saveDraft();
-    }
-
-    @Override
-    public void setPalette(Palette palette) {
-        // Nothing is drawn by hand here.
     }
 
     @Override

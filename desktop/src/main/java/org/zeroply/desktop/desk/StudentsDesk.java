@@ -11,7 +11,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.Attempt;
@@ -207,16 +206,6 @@ public final class StudentsDesk implements Desk {
                                                     .indexOf(chosen.id());
                             table.getSelectionModel().select(Math.max(0, index));
                         });
-    }
-
-    @Override
-    public void flush() {
-        // Every change is saved when it is made.
-    }
-
-    @Override
-    public void setPalette(Palette palette) {
-        // Nothing is drawn by hand here.
     }
 
     @Override

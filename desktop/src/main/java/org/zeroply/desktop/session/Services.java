@@ -3,11 +3,20 @@ package org.zeroply.desktop.session;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.Library;
 
-/** What desks call on: the library, background work, the live engine and the one that marks. */
-public record Services(Library library, Background background, LiveAnalysis live, Engine marking) {
+/**
+ * What desks call on: the library, background work, the live engine, the one that marks, and the
+ * maker of exact endings.
+ */
+public record Services(
+        Library library,
+        Background background,
+        LiveAnalysis live,
+        Engine marking,
+        EndingsMaker endings) {
 
     /** Ends all work and closes the library. */
     public void close() {
+        endings.close();
         live.close();
         background.close();
         library.close();

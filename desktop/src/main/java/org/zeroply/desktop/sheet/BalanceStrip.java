@@ -7,7 +7,7 @@ import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.desktop.board.Palette;
 
 /** A thin strip that steps up and down with the material after each ply, White's lead upwards. */
-final class BalanceStrip extends Canvas {
+public final class BalanceStrip extends Canvas {
 
     private static final double MOST = 900;
 
@@ -16,7 +16,8 @@ final class BalanceStrip extends Canvas {
      * @param start lead before the first of them
      * @param step width of a ply in pixels
      */
-    BalanceStrip(List<Integer> hundredths, int start, double step, double height, Palette palette) {
+    public BalanceStrip(
+            List<Integer> hundredths, int start, double step, double height, Palette palette) {
         super(Math.max(1, hundredths.size() * step), height);
         getStyleClass().add("balance-strip");
         GraphicsContext g = getGraphicsContext2D();

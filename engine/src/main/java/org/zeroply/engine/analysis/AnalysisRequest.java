@@ -54,9 +54,17 @@ public record AnalysisRequest(
         return new AnalysisRequest(start, moves, limits, lines, rootMoves, count);
     }
 
-    /** The same, choosing among all moves but these. */
+    /**
+     * The same, choosing among all moves but these.
+     *
+     * @throws IllegalArgumentException if no legal move is left
+     */
     public AnalysisRequest without(List<Move> excluded) {
-        return among(candidates().stream().filter(m -> !excluded.contains(m)).toList());
+        List<Move> rest = candidates().stream().filter(m -> !excluded.contains(m)).toList();
+        if (rest.isEmpty()) {
+            throw new IllegalArgumentException("no move is left to choose from");
+        }
+        return among(rest);
     }
 
     /**

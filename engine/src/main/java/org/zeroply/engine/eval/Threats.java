@@ -57,9 +57,8 @@ final class Threats implements Term {
         int them = 1 - side;
         long contested = s.attacks[them] & ~s.pawnAttacks[them] & ~s.twice[them] & s.attacks[side];
         int sum = s.weights.times(side, Weights.RESTRICTED, Long.bitCount(contested));
-        long queen = s.board.pieces(them, 4);
-        if (queen != 0) {
-            int square = Long.numberOfTrailingZeros(queen);
+        for (long set = s.board.pieces(them, 4); set != 0; set &= set - 1) {
+            int square = Long.numberOfTrailingZeros(set);
             long safe =
                     ~s.pawnAttacks[them]
                             & ~s.board.pieces(side)

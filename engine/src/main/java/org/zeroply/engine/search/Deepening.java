@@ -90,7 +90,17 @@ final class Deepening {
     }
 
     private int guess(int k) {
-        return k < best.size() && best.get(k).score() instanceof Score.Centipawns c ? c.value() : 0;
+        return k < best.size() ? value(best.get(k).score()) : 0;
+    }
+
+    /** The number of the search that {@link #score} turned into a score. */
+    private static int value(Score score) {
+        if (score instanceof Score.Mate m) {
+            return m.moves() > 0
+                    ? SearchState.MATE - 2 * m.moves() + 1
+                    : -SearchState.MATE - 2 * m.moves();
+        }
+        return score.ordinal();
     }
 
     /** A depth that was cut short still counts when it had already found a better move. */
@@ -111,13 +121,13 @@ final class Deepening {
         return merged.subList(0, Math.min(merged.size(), lines));
     }
 
-    /** A mate as short as the depth cannot be improved. */
+    /** Pruning can hide the shortest mate for some depths; beyond these nothing shorter comes. */
     private boolean isDecided(int depth) {
         return best.stream()
                 .allMatch(
                         c ->
                                 c.score() instanceof Score.Mate m
-                                        && 2 * Math.abs(m.moves()) + 1 < depth);
+                                        && 4 * Math.abs(m.moves()) + 4 < depth);
     }
 
     private Analysis.Candidate candidate(int[] line, int value, int depth) {

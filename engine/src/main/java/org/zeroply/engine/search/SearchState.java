@@ -24,7 +24,7 @@ final class SearchState {
     final Board board = new Board();
     final History history = new History();
     private final Endings endings;
-    private final int endingMen;
+    private int endingMen;
     private final Evaluator evaluator;
     TranspositionTable table;
     private SearchLimits limits;
@@ -53,7 +53,6 @@ final class SearchState {
     SearchState(Weights weights, Endings endings) {
         this.endings = endings;
         evaluator = Evaluator.with(weights);
-        endingMen = endings.mostMen();
         for (int i = 0; i < pickers.length; i++) {
             pickers[i] = new MovePicker(board, history);
         }
@@ -67,6 +66,7 @@ final class SearchState {
     void begin(Board from, TranspositionTable shared, SearchLimits until, boolean fresh) {
         board.become(from);
         table = shared;
+        endingMen = endings.mostMen();
         limits = until;
         foundations[0] = evaluator.foundation(board);
         checks[0] = board.inCheck();

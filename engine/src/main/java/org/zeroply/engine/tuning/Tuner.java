@@ -19,7 +19,7 @@ public final class Tuner {
     private static final int BATCH = 16_384;
 
     /** Samples are held back by stretches, so that those of one game stay together. */
-    private static final int BLOCK = 2000;
+    private static final int BLOCK = 200;
 
     private final double pull;
     private final List<Coefficients> coefficients = new ArrayList<>();
