@@ -28,6 +28,7 @@ import picocli.CommandLine.Command;
             MatchCommand.class,
             UciCommand.class,
             BenchCommand.class,
+            TacticsCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

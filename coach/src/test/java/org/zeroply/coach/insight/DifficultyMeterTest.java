@@ -2,59 +2,99 @@ package org.zeroply.coach.insight;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.San;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisListener;
+import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.search.BuiltInEngine;
 
 class DifficultyMeterTest {
 
-    private final DifficultyMeter meter = new DifficultyMeter(new BuiltInEngine(8), 60_000);
+    private static Difficulty measure(Engine engine, Position position) {
+        return new DifficultyMeter(engine, 60_000)
+                .measure(position, p -> {}, new Cancellation())
+                .orElseThrow();
+    }
 
-    private Difficulty measure(String fen) {
-        return meter.measure(Position.fromFen(fen), p -> {}, new Cancellation()).orElseThrow();
+    /**
+     * An engine that thinks of the first legal move as best up to depth 3 and of the second from
+     * then on; the second promises 0.8, the first 0.3, all others 0.8 less 0.1 a move.
+     */
+    private static final class Scripted implements Engine {
+        @Override
+        public String name() {
+            return "scripted";
+        }
+
+        @Override
+        public Analysis analyse(
+                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
+            List<Move> legal = request.position().legalMoves();
+            List<Analysis.Candidate> lines =
+                    request.candidates().stream()
+                            .map(m -> candidate(m, legal.indexOf(m)))
+                            .sorted((a, b) -> Double.compare(b.expected(), a.expected()))
+                            .limit(request.lines())
+                            .toList();
+            Score score = new Score.Centipawns(0);
+            List<Analysis.DepthBest> byDepth =
+                    Stream.of(0, 0, 0, 1, 1)
+                            .map(i -> legal.get(Math.min(i, legal.size() - 1)))
+                            .map(m -> new Analysis.DepthBest(1, m, score))
+                            .toList();
+            List<Analysis.DepthBest> numbered =
+                    java.util.stream.IntStream.range(0, 5)
+                            .mapToObj(
+                                    i ->
+                                            new Analysis.DepthBest(
+                                                    i + 1, byDepth.get(i).move(), score))
+                            .toList();
+            return new Analysis(lines, numbered, 5, 100, 1, 0);
+        }
+
+        private static Analysis.Candidate candidate(Move move, int index) {
+            double expected = index == 0 ? 0.3 : 0.8 - 0.1 * (index - 1);
+            return new Analysis.Candidate(
+                    move, new Score.Centipawns(0), expected, 5, 5, List.of(move));
+        }
     }
 
     @Test
-    void an_only_move_is_a_tightrope() {
-        // The king must take the opposition; every other move loses.
-        Difficulty d = measure("8/8/8/3k4/3P4/3K4/8/8 b - - 0 1");
-        assertThat(d.widths().get(0).white()).isFalse();
-        Difficulty only = measure("3k4/8/3K4/3P4/8/8/8/8 b - - 0 1");
-        assertThat(only.widths().get(0).legal()).isGreaterThan(1);
-        assertThat(only.width(false)).isPresent();
-    }
-
-    @Test
-    void a_capture_that_loses_the_queen_tempts() {
-        // Taking the rook lets the back rank fall; it leads only at the first look.
-        Position p = Position.fromFen("3r2k1/5ppp/8/8/8/2q5/5PPP/r2QR1K1 w - - 0 1");
-        Difficulty d = measure(p.fen());
-        assertThat(p.legalMoves()).contains(d.best().move());
-        d.temptation()
-                .ifPresent(
-                        t -> {
-                            assertThat(t.loss()).isGreaterThan(0.05);
-                            assertThat(San.write(p, t.move())).isNotBlank();
-                        });
+    void the_move_that_led_and_failed_tempts() {
+        Difficulty d = measure(new Scripted(), Position.START);
+        List<Move> legal = Position.START.legalMoves();
+        assertThat(d.best().move()).isEqualTo(legal.get(1));
+        assertThat(d.depthFound()).isEqualTo(4);
+        Difficulty.Temptation t = d.temptation().orElseThrow();
+        assertThat(t.move()).isEqualTo(legal.get(0));
+        assertThat(t.untilDepth()).isEqualTo(3);
+        assertThat(t.loss()).isEqualTo(0.5);
+        // Of 0.8, 0.7, 0.6 … only the first is won.
+        assertThat(d.widths())
+                .containsExactly(new Difficulty.Width(0, true, ResultClass.WIN, 1, 20));
+        assertThat(d.widths().get(0).isTightrope()).isTrue();
     }
 
     @Test
     void many_moves_keep_a_clearly_won_game() {
-        Difficulty d = measure("6k1/8/8/8/8/8/QQQ5/6K1 w - - 0 1");
+        Position won = Position.fromFen("6k1/8/8/8/8/8/RRR5/6K1 w - - 0 1");
+        Difficulty d = measure(new BuiltInEngine(8), won);
         assertThat(d.widths().get(0).result()).isEqualTo(ResultClass.WIN);
         assertThat(d.widths().get(0).keeping()).isGreaterThan(20);
-        assertThat(d.depthFound()).isPositive();
+        assertThat(d.width(true).orElseThrow()).isGreaterThan(d.width(false).orElse(0));
     }
 
     @Test
     void a_finished_game_has_no_difficulty() {
-        assertThat(
-                        meter.measure(
-                                Position.fromFen("6Qk/5K2/8/8/8/8/8/8 b - - 0 1"),
-                                p -> {},
-                                new Cancellation()))
-                .isEmpty();
+        DifficultyMeter meter = new DifficultyMeter(new BuiltInEngine(1), 1000);
+        Position mated = Position.fromFen("6Qk/5K2/8/8/8/8/8/8 b - - 0 1");
+        assertThat(meter.measure(mated, p -> {}, new Cancellation())).isEmpty();
     }
 }

@@ -6,15 +6,22 @@ import org.zeroply.chess.board.Position;
 /**
  * What a score is worth in points of a game, between 0 and 1, at the material left on one board:
  * the logistic curve {@code 1 / (1 + exp(-cp / scale))}, whose scale depends on the phase of the
- * game. The two ends of the scale were fitted on games of this engine with itself by {@code zeroply
- * tune --expected}; see docs/engine.md.
+ * game. It was fitted at three phases on games of this engine with itself by {@code zeroply tune
+ * --expected}; see docs/engine.md.
  */
 public final class ExpectedScore {
 
-    /** Scale in centipawns with all pieces on the board, and with none. */
-    private static final double FULL_BOARD = 174;
+    /** Scale in centipawns with all pieces, with under half of them, and with hardly any. */
+    private static final double FULL_BOARD = 168;
 
-    private static final double BARE_BOARD = 174;
+    private static final double HALF_BOARD = 143;
+    private static final double BARE_BOARD = 210;
+
+    /** The phases at which those were found. */
+    private static final double FULL_PHASE = 21.6;
+
+    private static final double HALF_PHASE = 10.8;
+    private static final double BARE_PHASE = 3.8;
 
     private static final int MOST_PIECES = 24;
 
@@ -26,8 +33,15 @@ public final class ExpectedScore {
 
     /** The curve for the material on a board. */
     public static ExpectedScore at(Board board) {
-        double share = phase(board) / (double) MOST_PIECES;
-        return new ExpectedScore(BARE_BOARD + (FULL_BOARD - BARE_BOARD) * share);
+        double phase = Math.max(BARE_PHASE, Math.min(FULL_PHASE, phase(board)));
+        return new ExpectedScore(
+                phase < HALF_PHASE
+                        ? between(phase, BARE_PHASE, BARE_BOARD, HALF_PHASE, HALF_BOARD)
+                        : between(phase, HALF_PHASE, HALF_BOARD, FULL_PHASE, FULL_BOARD));
+    }
+
+    private static double between(double x, double x0, double y0, double x1, double y1) {
+        return y0 + (y1 - y0) * (x - x0) / (x1 - x0);
     }
 
     /** The curve for the material of a position. */
