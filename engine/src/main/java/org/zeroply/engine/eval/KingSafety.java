@@ -43,18 +43,18 @@ final class KingSafety implements Term {
         long weak =
                 s.attacks[them]
                         & ~s.twice[side]
-                        & (~s.attacks[side] | s.byType[side][5] | s.byType[side][4]);
+                        & (~s.attacks[side] | s.byType[side * 6 + 5] | s.byType[side * 6 + 4]);
         int danger = s.kingPressure[them] + 10 * (s.kingAttackers[them] - 2);
         danger += 12 * Long.bitCount(around & weak);
         long safe = ~s.board.pieces(them) & (~s.attacks[side] | weak & s.twice[them]);
         long straight = Attacks.rook(king, s.occupied ^ s.board.pieces(side, 4));
         long diagonal = Attacks.bishop(king, s.occupied ^ s.board.pieces(side, 4));
-        danger += checks(s.byType[them][1] & Attacks.knight(king) & safe, 1);
-        danger += checks(s.byType[them][2] & diagonal & safe, 2);
-        danger += checks(s.byType[them][3] & straight & safe, 3);
-        danger += checks(s.byType[them][4] & (straight | diagonal) & safe, 4);
+        danger += checks(s.byType[them * 6 + 1] & Attacks.knight(king) & safe, 1);
+        danger += checks(s.byType[them * 6 + 2] & diagonal & safe, 2);
+        danger += checks(s.byType[them * 6 + 3] & straight & safe, 3);
+        danger += checks(s.byType[them * 6 + 4] & (straight | diagonal) & safe, 4);
         danger -= queen ? 0 : 60;
-        danger -= (s.byType[side][1] & around) != 0 ? 10 : 0;
+        danger -= (s.byType[side * 6 + 1] & around) != 0 ? 10 : 0;
         return Math.max(0, danger);
     }
 

@@ -38,7 +38,7 @@ final class Outposts implements Term {
                             Weights.BISHOP_OUTPOST + 1,
                             Long.bitCount(bishops & safe) - guarded);
         }
-        if ((s.byType[side][1] & posts & ~s.board.pieces(side)) != 0) {
+        if ((s.byType[side * 6 + 1] & posts & ~s.board.pieces(side)) != 0) {
             sum += w.times(side, Weights.OUTPOST_IN_REACH, 1);
         }
         long weak = CAMP[side] & ~s.pawnEntry.span[side];

@@ -37,8 +37,8 @@ final class Survey {
     final long[] pawns = new long[2];
     final long[] pawnAttacks = new long[2];
 
-    /** Squares attacked by a side's men of one type: {@code byType[side][type]}. */
-    final long[][] byType = new long[2][6];
+    /** Squares attacked by a side's men of one type: {@code byType[side * 6 + type]}. */
+    final long[] byType = new long[12];
 
     /** Squares attacked by anything of a side, and by two men or more. */
     final long[] attacks = new long[2];
@@ -104,8 +104,8 @@ final class Survey {
         int pressure = 0;
         int attackers = 0;
         int moves = 0;
-        byType[side][0] = pawnAttacks[side];
-        byType[side][5] = ownKing;
+        byType[side * 6 + 0] = pawnAttacks[side];
+        byType[side * 6 + 5] = ownKing;
         for (int type = 1; type < 5; type++) {
             long reached = 0;
             // A bishop looks through its queen, a rook through queen and rooks.
@@ -125,7 +125,7 @@ final class Survey {
                 }
                 moves += weights.times(side, MOVES[type] + Long.bitCount(reach & free), 1);
             }
-            byType[side][type] = reached;
+            byType[side * 6 + type] = reached;
         }
         attacks[side] = all;
         twice[side] = two;

@@ -24,16 +24,16 @@ final class Threats implements Term {
             int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
             sum += w.times(side, Weights.THREAT_BY_PAWN + type, 1);
         }
-        long minor = (s.byType[side][1] | s.byType[side][2]) & (weak | pieces);
+        long minor = (s.byType[side * 6 + 1] | s.byType[side * 6 + 2]) & (weak | pieces);
         for (long set = minor & enemy; set != 0; set &= set - 1) {
             int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
             sum += w.times(side, Weights.THREAT_BY_MINOR + type, 1);
         }
-        for (long set = weak & s.byType[side][3]; set != 0; set &= set - 1) {
+        for (long set = weak & s.byType[side * 6 + 3]; set != 0; set &= set - 1) {
             int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
             sum += w.times(side, Weights.THREAT_BY_ROOK + type, 1);
         }
-        if ((weak & s.byType[side][5]) != 0) {
+        if ((weak & s.byType[side * 6 + 5]) != 0) {
             sum += w.times(side, Weights.THREAT_BY_KING, 1);
         }
         long hanging = weak & (~s.attacks[them] | pieces & s.twice[side]);
@@ -64,9 +64,9 @@ final class Threats implements Term {
                             & ~s.board.pieces(side)
                             & (~s.attacks[them] | s.twice[side]);
             long hits =
-                    Attacks.knight(square) & s.byType[side][1]
-                            | Attacks.bishop(square, s.occupied) & s.byType[side][2]
-                            | Attacks.rook(square, s.occupied) & s.byType[side][3];
+                    Attacks.knight(square) & s.byType[side * 6 + 1]
+                            | Attacks.bishop(square, s.occupied) & s.byType[side * 6 + 2]
+                            | Attacks.rook(square, s.occupied) & s.byType[side * 6 + 3];
             sum += s.weights.times(side, Weights.QUEEN_HARRIED, Long.bitCount(hits & safe));
         }
         return sum;

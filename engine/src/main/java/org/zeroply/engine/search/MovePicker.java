@@ -20,12 +20,14 @@ final class MovePicker {
     private static final int EVASIONS = 5;
     private static final int DONE = 6;
     private static final int[] VALUE = {100, 320, 330, 500, 950, 0};
-    private static final int FRONT_RANK = 1 << 24;
+    private static final int FRONT_RANK = 1 << 15;
 
     private final Board board;
     private final History history;
+
+    /** Moves as generated, then each with its rank, halved, in the upper half of the number. */
     private final int[] moves = new int[MoveGenerator.MAX_MOVES];
-    private final int[] ranks = new int[MoveGenerator.MAX_MOVES];
+
     private final int[] losing = new int[MoveGenerator.MAX_MOVES];
     private final int[] refutations = new int[3];
     private int losingCount;
@@ -165,7 +167,7 @@ final class MovePicker {
             generated = true;
             end = MoveGenerator.captures(board, moves, 0);
             for (int i = 0; i < end; i++) {
-                ranks[i] = captureRank(moves[i]);
+                moves[i] = ranked(moves[i], captureRank(moves[i]));
             }
         }
         while (index < end) {
@@ -196,7 +198,7 @@ final class MovePicker {
             index = 0;
             end = MoveGenerator.quiets(board, moves, 0);
             for (int i = 0; i < end; i++) {
-                ranks[i] = history.quiet(board, moves[i], last, before);
+                moves[i] = ranked(moves[i], history.quiet(board, moves[i], last, before));
             }
         }
         while (index < end) {
@@ -214,10 +216,12 @@ final class MovePicker {
             end = MoveGenerator.all(board, moves, 0);
             for (int i = 0; i < end; i++) {
                 int move = moves[i];
-                ranks[i] =
-                        Move.isCapture(move) || Move.isPromotion(move)
-                                ? FRONT_RANK + captureRank(move)
-                                : history.quiet(board, move, last, before);
+                boolean noisy = Move.isCapture(move) || Move.isPromotion(move);
+                int rank =
+                        noisy
+                                ? FRONT_RANK + captureRank(move) / 2
+                                : history.quiet(board, move, last, before) / 2;
+                moves[i] = ranked(move, rank);
             }
         }
         while (index < end) {
@@ -230,18 +234,21 @@ final class MovePicker {
         return 0;
     }
 
+    private static int ranked(int move, int rank) {
+        return rank >> 1 << 16 | move;
+    }
+
     /** Takes the best-ranked of the remaining moves. */
     private int pick() {
         int best = index;
+        int most = moves[index];
         for (int i = index + 1; i < end; i++) {
-            if (ranks[i] > ranks[best]) {
+            if (moves[i] > most) {
+                most = moves[i];
                 best = i;
             }
         }
-        int move = moves[best];
-        moves[best] = moves[index];
-        ranks[best] = ranks[index];
-        index++;
-        return move;
+        moves[best] = moves[index++];
+        return most & 0xffff;
     }
 }

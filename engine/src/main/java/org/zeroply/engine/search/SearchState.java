@@ -47,6 +47,10 @@ final class SearchState {
     int deepest;
     boolean stopped;
 
+    /** Keeps the early look at the table from being optimised away. */
+    @SuppressWarnings("UnusedVariable")
+    private long touched;
+
     /** Limits count only after the first depth, so that there is always a move to give. */
     boolean limited;
 
@@ -87,6 +91,7 @@ final class SearchState {
         foundations[ply + 1] = foundations[ply] + evaluator.change(board, move);
         slots[ply + 2] = History.slot(board, move);
         board.make(move);
+        touched += table.touch(board.key());
         checks[ply + 1] = board.inCheck();
     }
 
