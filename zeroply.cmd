@@ -12,7 +12,8 @@ if "%command%"=="test" (
 )
 if "%command%"=="help" (
   echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR]
-  echo zeroply perft ^| analyse ^| suite ^| explain ^| import ^| export ^| exercise ^| sample
+  echo zeroply uci ^| perft ^| analyse ^| suite ^| explain ^| checks ^| difficulty ^| endings ^| bench
+  echo zeroply match ^| selfplay ^| tune ^| tactics ^| import ^| export ^| exercise ^| sample
   exit /b 0
 )
 if not exist "%root%cli\target\lib" (
@@ -22,9 +23,9 @@ if not exist "%root%cli\target\lib" (
 if "%command%"=="demo" goto desktop
 if "%command%"=="desktop" goto desktop
 if "%command%"=="shots" goto desktop
-java -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
+java -XX:+UseParallelGC -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
 exit /b
 :desktop
-java --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
+java -XX:+UseParallelGC --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
   -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.Main %*
 exit /b

@@ -2,14 +2,20 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.EndingTables;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -39,20 +45,41 @@ final class AnalyseCommand implements Callable<Integer> {
     private int threads = 1;
 
     @Option(names = "--hash", description = "Memory in MiB.", paramLabel = "MB")
-    private int hash = 128;
+    private int hash = 256;
+
+    @Option(
+            names = "--moves",
+            description = "Choose only among these moves.",
+            split = ",",
+            paramLabel = "SAN")
+    private List<String> among = List.of();
+
+    @Option(
+            names = "--without",
+            description = "Leave these moves out.",
+            split = ",",
+            paramLabel = "SAN")
+    private List<String> without = List.of();
+
+    @Option(names = "--threat", description = "What would the opponent play if we passed?")
+    private boolean threat;
+
+    @Mixin private CacheFolder cache;
 
     @Override
     public Integer call() {
-        Position start = position.position();
         AnalysisRequest request;
         try {
-            request = AnalysisRequest.of(start, limits()).withLines(lines).withThreads(threads);
+            request = request();
         } catch (IllegalArgumentException e) {
-            throw new BadInputException("Bad limits: " + e.getMessage() + ".");
+            throw new BadInputException("This cannot be analysed: " + e.getMessage() + ".");
         }
-        Analysis analysis = new BuiltInEngine(hash).analyse(request);
+        Position start = request.start();
+        EndingTables endings = cache.endings();
+        Analysis analysis = new BuiltInEngine(hash, Weights.shipped(), endings).analyse(request);
+        boolean exact = endings.probe(start.toBoard()) != Endings.UNKNOWN;
         output.print(
-                document(start, analysis),
+                document(start, analysis).put("exact", exact),
                 out -> {
                     for (Analysis.Candidate c : analysis.lines()) {
                         boolean white = start.toBoard().sideToMove() == 0;
@@ -65,11 +92,39 @@ final class AnalyseCommand implements Callable<Integer> {
                     if (analysis.lines().isEmpty()) {
                         out.println(start.inCheck() ? "Checkmate." : "Stalemate.");
                     }
+                    if (exact) {
+                        out.println("exact");
+                    }
                     out.printf(
                             "depth %d, %,d nodes, %,d ms%n",
                             analysis.depth(), analysis.nodes(), analysis.millis());
                 });
         return 0;
+    }
+
+    private AnalysisRequest request() {
+        Position given = position.position();
+        AnalysisRequest request =
+                threat
+                        ? AnalysisRequest.threat(given, limits())
+                        : AnalysisRequest.of(given, limits());
+        request = request.withLines(lines).withThreads(threads);
+        if (!among.isEmpty()) {
+            request = request.among(moves(request.start(), among));
+        }
+        return without.isEmpty() ? request : request.without(moves(request.start(), without));
+    }
+
+    private static List<Move> moves(Position start, List<String> words) {
+        List<Move> moves = new ArrayList<>();
+        for (String word : words) {
+            try {
+                moves.add(San.read(start, word.strip()));
+            } catch (NotationException e) {
+                throw new BadInputException(e.getMessage());
+            }
+        }
+        return moves;
     }
 
     private Limits limits() {

@@ -29,6 +29,8 @@ import picocli.CommandLine.Command;
             UciCommand.class,
             BenchCommand.class,
             TacticsCommand.class,
+            ChecksCommand.class,
+            DifficultyCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -15,6 +15,7 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -26,6 +27,8 @@ final class SuiteCommand implements Callable<Integer> {
 
     @Mixin private Output output;
 
+    private BuiltInEngine engine;
+
     @Parameters(paramLabel = "FILE.epd")
     private Path file;
 
@@ -35,10 +38,11 @@ final class SuiteCommand implements Callable<Integer> {
     @Option(names = "--nodes", description = "Nodes a position.", paramLabel = "N")
     private Long nodes;
 
-    private final BuiltInEngine engine = new BuiltInEngine(128);
+    @Mixin private CacheFolder cache;
 
     @Override
     public Integer call() throws IOException {
+        engine = new BuiltInEngine(256, Weights.shipped(), cache.endings());
         List<ObjectNode> items = new ArrayList<>();
         String[] rows = TextFile.read(file).split("\\R");
         for (int i = 0; i < rows.length; i++) {

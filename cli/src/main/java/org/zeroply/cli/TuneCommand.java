@@ -37,7 +37,7 @@ final class TuneCommand implements Callable<Integer> {
     private Path out;
 
     @Option(names = "--rounds", description = "Times to go through the set.", paramLabel = "N")
-    private int rounds = 60;
+    private int rounds = 50;
 
     @Option(names = "--weights", description = "Weights to begin with.", paramLabel = "FILE")
     private Path start;
@@ -46,13 +46,13 @@ final class TuneCommand implements Callable<Integer> {
             names = "--result-share",
             description = "Share of the game's result in the goal; the rest is the search's.",
             paramLabel = "0-1")
-    private double resultShare = 0.25;
+    private double resultShare = 0.3;
 
     @Option(
             names = "--pull",
             description = "Pull towards the weights begun with.",
             paramLabel = "X")
-    private double pull = 2e-6;
+    private double pull = 3e-6;
 
     @Option(names = "--expected", description = "Fit the expected score instead.")
     private boolean expected;

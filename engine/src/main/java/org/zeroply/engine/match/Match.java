@@ -8,13 +8,19 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Limits;
 
 /**
  * A match of two contestants over random openings, each played with both colours, several games at
  * a time.
  */
 public final class Match {
+
+    private static final int WARM_UP_MOVES = 4;
+    private static final long WARM_UP_MILLIS = 2000;
 
     private final Supplier<Contestant> first;
     private final Supplier<Contestant> second;
@@ -88,6 +94,8 @@ public final class Match {
             Cancellation cancellation) {
         Contestant one = first.get();
         Contestant two = second.get();
+        warmUp(one, cancellation);
+        warmUp(two, cancellation);
         while (!cancellation.isCancelled()) {
             int pair = next.getAndIncrement();
             if (pair >= pairs) {
@@ -102,6 +110,24 @@ public final class Match {
             if (!cancellation.isCancelled()) {
                 tally.add(asWhite.outcome().points(), 1 - asBlack.outcome().points(), listener);
             }
+        }
+    }
+
+    /**
+     * A virtual machine is slow at first: with a limit of time both get a few moves beforehand that
+     * do not count.
+     */
+    private static void warmUp(Contestant player, Cancellation cancellation) {
+        if (player.limits().millis() == Long.MAX_VALUE) {
+            return;
+        }
+        for (int i = 0; i < WARM_UP_MOVES && !cancellation.isCancelled(); i++) {
+            player.engine()
+                    .analyse(
+                            AnalysisRequest.of(Position.START, Limits.millis(WARM_UP_MILLIS)),
+                            a -> {},
+                            cancellation);
+            player.engine().forget();
         }
     }
 

@@ -131,7 +131,9 @@ final class Deepening {
     }
 
     private Analysis.Candidate candidate(int[] line, int value, int depth) {
-        List<Move> moves = Arrays.stream(line).mapToObj(Move::new).toList();
+        List<Move> moves = new ArrayList<>();
+        Arrays.stream(line).forEach(m -> moves.add(new Move(m)));
+        moves.addAll(state.exactLine(line));
         Score score = score(value);
         return new Analysis.Candidate(
                 moves.get(0), score, curve.of(score), depth, state.deepest, moves);

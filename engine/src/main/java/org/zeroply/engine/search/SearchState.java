@@ -1,9 +1,12 @@
 package org.zeroply.engine.search;
 
 import java.util.Arrays;
+import java.util.List;
 import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.endings.ExactLine;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.eval.Weights;
 
@@ -164,6 +167,15 @@ final class SearchState {
             return plies;
         }
         return plies > 0 ? MATE - ply - plies : -MATE + ply - plies - 1;
+    }
+
+    /** How a line goes on to the mate when it ends in an ending that is known. */
+    List<Move> exactLine(int[] line) {
+        Board end = board.copy();
+        for (int move : line) {
+            end.make(move);
+        }
+        return Long.bitCount(end.occupied()) > endingMen ? List.of() : ExactLine.from(end, endings);
     }
 
     void clearLine(int ply) {

@@ -15,7 +15,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.search.BuiltInEngine;
 
 /** Against published figures, and against the rules: each result follows from its successors. */
 class EndingTablesTest {
@@ -83,6 +90,28 @@ class EndingTablesTest {
         Board board = Position.fromFen("8/8/8/3k4/8/8/8/R3K3 w - - 0 1").toBoard();
         assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> broken.probe(board)))
                 .hasMessageContaining("KRK.zpe cannot be read");
+    }
+
+    @Test
+    void a_search_that_reaches_an_ending_gives_the_whole_line_to_the_mate() {
+        Position start = Position.fromFen("8/8/8/8/3k4/8/2n5/RN2K3 w - - 0 1");
+        Position bare = Position.fromFen("8/8/3k4/8/8/8/4P3/4K2B w - - 0 1");
+        for (Position p : List.of(Position.fromFen("7k/8/8/8/8/8/1N6/B3K3 w - - 0 1"), bare)) {
+            Engine engine = new BuiltInEngine(8, Weights.shipped(), tables);
+            Analysis.Candidate best =
+                    engine.analyse(AnalysisRequest.of(p, Limits.depth(4))).best().orElseThrow();
+            if (best.score() instanceof Score.Mate m) {
+                assertThat(best.line()).hasSize(2 * m.moves() - 1);
+                Position end = p;
+                for (Move move : best.line()) {
+                    end = end.play(move);
+                }
+                assertThat(end.isCheckmate()).isTrue();
+            } else {
+                assertThat(p).isEqualTo(bare);
+            }
+        }
+        assertThat(tables.probe(start.toBoard())).isEqualTo(Endings.UNKNOWN);
     }
 
     @Test
