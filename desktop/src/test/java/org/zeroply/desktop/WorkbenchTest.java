@@ -175,6 +175,78 @@ class WorkbenchTest {
     }
 
     @Test
+    void a_move_can_be_left_out_and_the_engine_kept_at_a_position(FxRobot robot) throws Exception {
+        importGame(robot);
+        robot.clickOn("#move-6-Nf6");
+        robot.interact(() -> services.live().runningProperty().set(true));
+        until(() -> robot.lookup(".candidate").queryAll().size() == 3);
+        until(() -> firstMove(robot).contains("Qxf7#"));
+        robot.clickOn("#next-best");
+        until(() -> robot.lookup(".candidate").queryAll().size() == 3);
+        assertThat(firstMove(robot)).doesNotContain("Qxf7#");
+        robot.clickOn("#include-all");
+        until(() -> firstMove(robot).contains("Qxf7#"));
+        robot.clickOn("#engine-locked").clickOn("#to-start");
+        until(() -> state(robot).startsWith("another position"));
+        assertThat(firstMove(robot)).contains("Qxf7#");
+        robot.clickOn("#engine-locked");
+        until(() -> !firstMove(robot).contains("Qxf7#"));
+    }
+
+    @Test
+    void the_lab_explains_a_position_and_measures_how_hard_it_is(FxRobot robot) throws Exception {
+        importGame(robot);
+        robot.clickOn("#desk-lab");
+        until(() -> isShown(robot, "#explanation-sum"));
+        String atStart = robot.lookup("#explanation-sum").queryLabeled().getText();
+        robot.clickOn("#step-on");
+        assertThat(robot.lookup("#explanation-sum").queryLabeled().getText())
+                .isNotEqualTo(atStart)
+                .contains("changed by e4");
+        robot.clickOn("#to-end").clickOn("#step-back").clickOn("#measure");
+        until(() -> robot.lookup("#difficulty .plain").queryAll().size() == 3);
+        assertThat(
+                        robot.lookup("#difficulty .plain").queryAll().stream()
+                                .map(n -> ((Label) n).getText())
+                                .toList())
+                .anyMatch(t -> t.startsWith("Moves that keep the result, ply by ply: White 1 of"))
+                .anyMatch(t -> t.startsWith("Qxf7#"));
+    }
+
+    @Test
+    void a_second_engine_that_fails_is_reported_and_ours_goes_on(FxRobot robot) throws Exception {
+        importGame(robot);
+        robot.clickOn("#engines");
+        until(() -> isShown(robot, "#engine-program"));
+        robot.clickOn("#engine-program").write("/nowhere/engine");
+        robot.clickOn("#engine-try");
+        until(() -> label(robot, "#engine-answer").contains("could not be started"));
+        robot.clickOn("#engine-save");
+        until(() -> isShown(robot, "#engine-second"));
+        robot.interact(() -> services.live().runningProperty().set(true));
+        robot.clickOn("#engine-second");
+        until(() -> label(robot, "#engine-problem").contains("Our own engine goes on"));
+        until(() -> robot.lookup(".candidate").queryAll().size() == 3);
+        restart(robot);
+        assertThat(services.live().settingsProperty().get().program()).isEqualTo("/nowhere/engine");
+    }
+
+    private static String firstMove(FxRobot robot) {
+        return robot.lookup(".candidate-move")
+                .tryQuery()
+                .map(n -> ((Label) n).getText())
+                .orElse("");
+    }
+
+    private static String state(FxRobot robot) {
+        return label(robot, "#engine-state");
+    }
+
+    private static String label(FxRobot robot, String id) {
+        return robot.lookup(id).queryLabeled().getText();
+    }
+
+    @Test
     void a_position_is_set_up_by_hand_and_an_impossible_one_is_explained(FxRobot robot)
             throws Exception {
         robot.clickOn("#set-up-position");

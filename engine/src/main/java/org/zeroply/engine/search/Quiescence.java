@@ -47,12 +47,14 @@ final class Quiescence {
         boolean check = s.checks[ply];
         int alpha = alphaIn;
         int best = -SearchState.MATE + ply;
-        int still = TranspositionTable.NO_EVALUATION;
+        int raw = TranspositionTable.NO_EVALUATION;
+        int still = raw;
         if (!check) {
-            still = known == 0 ? still : TranspositionTable.evaluation(known);
-            if (still == TranspositionTable.NO_EVALUATION) {
-                still = s.evaluate(ply);
+            raw = known == 0 ? raw : TranspositionTable.evaluation(known);
+            if (raw == TranspositionTable.NO_EVALUATION) {
+                raw = s.evaluate(ply);
             }
+            still = raw + s.history.correction(s.board);
             best = known == 0 ? still : bettered(known, still, ply);
             if (best >= beta) {
                 if (known == 0) {
@@ -60,7 +62,7 @@ final class Quiescence {
                             key,
                             0,
                             SearchState.toTable(best, ply),
-                            still,
+                            raw,
                             0,
                             TranspositionTable.LOWER);
                 }
@@ -68,7 +70,7 @@ final class Quiescence {
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, still, tableMove);
+        return captures(ply, alphaIn, alpha, beta, best, still, raw, tableMove);
     }
 
     /** A remembered bound can say more than the static evaluation. */
@@ -85,7 +87,14 @@ final class Quiescence {
     }
 
     private int captures(
-            int ply, int alphaIn, int alphaNow, int beta, int standing, int still, int tableMove) {
+            int ply,
+            int alphaIn,
+            int alphaNow,
+            int beta,
+            int standing,
+            int still,
+            int raw,
+            int tableMove) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -133,7 +142,7 @@ final class Quiescence {
         if (best > alphaIn && best < beta) {
             bound = TranspositionTable.EXACT;
         }
-        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), still, 0, bound);
+        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), raw, 0, bound);
         return best;
     }
 }
