@@ -28,7 +28,7 @@ import org.zeroply.engine.analysis.Cancellation;
 public final class EndingTables implements Endings {
 
     private static final List<EndingMaterial> ALL = EndingMaterial.upToFour();
-    private static final long MOST_BYTES = 64L << 20;
+    private static final long MOST_BYTES = 96L << 20;
 
     private final Path folder;
 
@@ -100,7 +100,7 @@ public final class EndingTables implements Endings {
      * Generates the endings that have no file yet, simplest first. A file is complete or not there
      * at all; what was finished before an interruption stays.
      *
-     * @param threads endings to work on at a time; each takes up to 60 MB of memory meanwhile
+     * @param threads endings to work on at a time; each takes up to 120 MB of memory meanwhile
      * @throws UncheckedIOException if a file cannot be written
      */
     public void generateMissing(int threads, Progress progress, Cancellation cancellation) {

@@ -1,10 +1,16 @@
 package org.zeroply.engine.endings;
 
+import java.util.HashMap;
+import java.util.Map;
+
 /** Results of positions that an ending turns into when a man is taken or a pawn promotes. */
 final class Leaving {
 
     private final EndingIndex index;
     private final Tables tables;
+
+    /** Kept here, since thousands of positions ask for the same few tables in turn. */
+    private final Map<Integer, EndingTable> used = new HashMap<>();
 
     /** Where the smaller endings are found. */
     interface Tables {
@@ -69,7 +75,7 @@ final class Leaving {
         for (int m = 2; m < count; m++) {
             signature += EndingMaterial.weight(sides[m], types[m]);
         }
-        EndingTable table = tables.of(signature);
+        EndingTable table = used.computeIfAbsent(signature, tables::of);
         boolean exchanged = table.material.signature() != signature;
         return table.values[toMove ^ (exchanged ? 1 : 0)][
                 table.index.of(arranged(table.index, types, sides, at, exchanged))];

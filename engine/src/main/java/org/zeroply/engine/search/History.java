@@ -16,17 +16,10 @@ final class History {
     static final int NO_SLOT = 0;
 
     private static final int SLOTS = 16 * 64;
-    private static final int PAWN_SLOTS = 1 << 14;
-    private static final int CORRECTION_UNIT = 256;
-    private static final int MOST_CORRECTION = 64 * CORRECTION_UNIT;
 
     private final short[] quiets = new short[2 * 64 * 64];
     private final short[] captures = new short[16 * 64 * 8];
     private final short[] continuations = new short[SLOTS * SLOTS];
-
-    /** By side to move and pawns: how far static evaluations were off, in 1/256 centipawns. */
-    private final int[] corrections = new int[2 * PAWN_SLOTS];
-
     private final int[] counters = new int[SLOTS];
     private final int[] killers = new int[2 * (SearchState.MAX_PLY + 2)];
 
@@ -34,7 +27,6 @@ final class History {
         Arrays.fill(quiets, (short) 0);
         Arrays.fill(captures, (short) 0);
         Arrays.fill(continuations, (short) 0);
-        Arrays.fill(corrections, 0);
         Arrays.fill(counters, 0);
         Arrays.fill(killers, 0);
     }
@@ -116,28 +108,6 @@ final class History {
 
     private static int captureIndex(Board board, int move) {
         return slot(board, move) << 3 | board.codeAt(Move.to(move)) & 7;
-    }
-
-    private static int pawnSlot(Board board) {
-        long hash = board.pieces(0, 0) * 0x9E3779B97F4A7C15L ^ board.pieces(1, 0);
-        hash *= 0xC2B2AE3D27D4EB4FL;
-        return board.sideToMove() * PAWN_SLOTS + (int) (hash >>> 50);
-    }
-
-    /** What searches of positions with these pawns add to the static evaluation, centipawns. */
-    int correction(Board board) {
-        return corrections[pawnSlot(board)] / CORRECTION_UNIT;
-    }
-
-    /** A search to a depth came to a result so many centipawns above the static evaluation. */
-    void learnCorrection(Board board, int difference, int depth) {
-        int slot = pawnSlot(board);
-        int weight = Math.min(depth + 1, 16);
-        int moved =
-                (corrections[slot] * (CORRECTION_UNIT - weight)
-                                + difference * CORRECTION_UNIT * weight)
-                        / CORRECTION_UNIT;
-        corrections[slot] = Math.max(-MOST_CORRECTION, Math.min(MOST_CORRECTION, moved));
     }
 
     private static int bonus(int depth) {

@@ -47,14 +47,12 @@ final class Quiescence {
         boolean check = s.checks[ply];
         int alpha = alphaIn;
         int best = -SearchState.MATE + ply;
-        int raw = TranspositionTable.NO_EVALUATION;
-        int still = raw;
+        int still = TranspositionTable.NO_EVALUATION;
         if (!check) {
-            raw = known == 0 ? raw : TranspositionTable.evaluation(known);
-            if (raw == TranspositionTable.NO_EVALUATION) {
-                raw = s.evaluate(ply);
+            still = known == 0 ? still : TranspositionTable.evaluation(known);
+            if (still == TranspositionTable.NO_EVALUATION) {
+                still = s.evaluate(ply);
             }
-            still = raw + s.history.correction(s.board);
             best = known == 0 ? still : bettered(known, still, ply);
             if (best >= beta) {
                 if (known == 0) {
@@ -62,7 +60,7 @@ final class Quiescence {
                             key,
                             0,
                             SearchState.toTable(best, ply),
-                            raw,
+                            still,
                             0,
                             TranspositionTable.LOWER);
                 }
@@ -70,7 +68,7 @@ final class Quiescence {
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, still, raw, tableMove);
+        return captures(ply, alphaIn, alpha, beta, best, still, tableMove);
     }
 
     /** A remembered bound can say more than the static evaluation. */
@@ -87,14 +85,7 @@ final class Quiescence {
     }
 
     private int captures(
-            int ply,
-            int alphaIn,
-            int alphaNow,
-            int beta,
-            int standing,
-            int still,
-            int raw,
-            int tableMove) {
+            int ply, int alphaIn, int alphaNow, int beta, int standing, int still, int tableMove) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -142,7 +133,7 @@ final class Quiescence {
         if (best > alphaIn && best < beta) {
             bound = TranspositionTable.EXACT;
         }
-        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), raw, 0, bound);
+        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), still, 0, bound);
         return best;
     }
 }

@@ -19,14 +19,8 @@ final class Search {
     private final SearchState s;
     private final Quiescence quiescence;
 
-    /**
-     * By ply: the corrected static evaluation, or {@link TranspositionTable#NO_EVALUATION} in
-     * check.
-     */
+    /** By ply: the static evaluation, or {@link TranspositionTable#NO_EVALUATION} in check. */
     private final int[] statics = new int[MAX_PLY + 2];
-
-    /** By ply: the same without what was learnt about evaluations, as the table keeps it. */
-    private final int[] raws = new int[MAX_PLY + 2];
 
     /** By ply: a move left out, to see whether it is the only good one. */
     private final int[] excluded = new int[MAX_PLY + 2];
@@ -99,12 +93,11 @@ final class Search {
             still = statics[ply];
             judged = still;
         } else if (!check) {
-            int raw = known == 0 ? still : TranspositionTable.evaluation(known);
-            raws[ply] = raw == TranspositionTable.NO_EVALUATION ? s.evaluate(ply) : raw;
-            still = raws[ply] + s.history.correction(s.board);
+            still = known == 0 ? still : TranspositionTable.evaluation(known);
+            if (still == TranspositionTable.NO_EVALUATION) {
+                still = s.evaluate(ply);
+            }
             judged = known == 0 ? still : Quiescence.bettered(known, still, ply);
-        } else {
-            raws[ply] = still;
         }
         statics[ply] = still;
         s.history.clearKillers(ply + 1);
@@ -219,7 +212,7 @@ final class Search {
                         s.board.key(),
                         move,
                         SearchState.toTable(score, ply),
-                        raws[ply],
+                        statics[ply],
                         depth - 3,
                         TranspositionTable.LOWER);
                 return score;
@@ -368,20 +361,7 @@ final class Search {
                             ? TranspositionTable.LOWER
                             : best > alphaIn ? TranspositionTable.EXACT : TranspositionTable.UPPER;
             s.table.store(
-                    s.board.key(),
-                    bestMove,
-                    SearchState.toTable(best, ply),
-                    raws[ply],
-                    depth,
-                    bound);
-            boolean quietBest = !Move.isCapture(bestMove) && !Move.isPromotion(bestMove);
-            boolean told =
-                    bound == TranspositionTable.EXACT
-                            || bound == TranspositionTable.LOWER && best > still
-                            || bound == TranspositionTable.UPPER && best < still;
-            if (!check && quietBest && told && Math.abs(best) < MATE_BOUND) {
-                s.history.learnCorrection(s.board, best - raws[ply], depth);
-            }
+                    s.board.key(), bestMove, SearchState.toTable(best, ply), still, depth, bound);
         }
         return best;
     }
