@@ -1,9 +1,6 @@
 package org.zeroply.chess.board;
 
-/**
- * Attack sets on bitboards. Sliding pieces use perfect hashing by multiplication ("magic
- * bitboards").
- */
+/** Attack sets on bitboards. */
 public final class Attacks {
 
     static final long FILE_A = 0x0101010101010101L;
@@ -14,10 +11,6 @@ public final class Attacks {
     private static final long[][] PAWN = new long[2][64];
     private static final long[][] BETWEEN = new long[64][64];
     private static final long[][] LINE = new long[64][64];
-    private static final SliderTable BISHOP =
-            new SliderTable(MagicNumbers.BISHOP, new int[] {7, 9, -7, -9});
-    private static final SliderTable ROOK =
-            new SliderTable(MagicNumbers.ROOK, new int[] {1, 8, -1, -8});
 
     static {
         int[] knightSteps = {17, 15, 10, 6, -17, -15, -10, -6};
@@ -76,12 +69,12 @@ public final class Attacks {
 
     /** Squares a bishop attacks with these squares occupied, the first blocker included. */
     public static long bishop(int square, long occupied) {
-        return BISHOP.attacks(square, occupied);
+        return Rays.bishop(square, occupied);
     }
 
     /** Squares a rook attacks with these squares occupied, the first blocker included. */
     public static long rook(int square, long occupied) {
-        return ROOK.attacks(square, occupied);
+        return Rays.rook(square, occupied);
     }
 
     /** Squares a queen attacks with these squares occupied, the first blockers included. */

@@ -35,7 +35,7 @@ final class Drawishness {
         }
         if (s.phase <= 6 && areBishopsOpposite(s)) {
             boolean onlyBishops = s.phase == 2;
-            int passed = Long.bitCount(s.pawnEntry.passed[side]);
+            int passed = Long.bitCount(s.pawnCache.passed(side));
             return onlyBishops ? Math.min(FULL, 22 + 8 * passed) : 46;
         }
         int count = Long.bitCount(pawns);

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Position;
 /** Evaluates positions without searching. One evaluator is for one thread. */
 public final class Evaluator {
 
-    private static final int PAWN_STRUCTURES = 1 << 13;
+    private static final int PAWN_STRUCTURES = 1 << 12;
 
     private final Survey survey;
     private final Material material = new Material();

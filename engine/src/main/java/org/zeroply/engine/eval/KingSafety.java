@@ -22,7 +22,7 @@ final class KingSafety implements Term {
     public int of(Survey s, int side) {
         Weights w = s.weights;
         int step = Math.min(STEPS - 1, danger(s, side) / UNITS_A_STEP);
-        int sum = s.pawnEntry.cover(s, side) + w.times(side, Weights.KING_DANGER + step, 1);
+        int sum = s.pawnCache.cover(s, side) + w.times(side, Weights.KING_DANGER + step, 1);
         long file = Survey.file(s.king[side]);
         if ((file & s.pawns[side]) == 0) {
             boolean open = (file & s.pawns[1 - side]) == 0;

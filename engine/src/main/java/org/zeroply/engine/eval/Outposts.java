@@ -17,7 +17,7 @@ final class Outposts implements Term {
     public int of(Survey s, int side) {
         Weights w = s.weights;
         int them = 1 - side;
-        long safe = FORWARD[side] & ~s.pawnEntry.span[them];
+        long safe = FORWARD[side] & ~s.pawnCache.span(them);
         long posts = safe & s.pawnAttacks[side];
         int sum = 0;
         long knights = s.board.pieces(side, 1);
@@ -41,7 +41,7 @@ final class Outposts implements Term {
         if ((s.byType[side * 6 + 1] & posts & ~s.board.pieces(side)) != 0) {
             sum += w.times(side, Weights.OUTPOST_IN_REACH, 1);
         }
-        long weak = CAMP[side] & ~s.pawnEntry.span[side];
+        long weak = CAMP[side] & ~s.pawnCache.span(side);
         sum += w.times(side, Weights.WEAK_SQUARE, Long.bitCount(weak));
         long shielded = (knights | bishops) & Survey.forward(them, s.pawns[0] | s.pawns[1]);
         return sum + w.times(side, Weights.BEHIND_PAWN, Long.bitCount(shielded));

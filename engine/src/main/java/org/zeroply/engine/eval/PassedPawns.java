@@ -15,8 +15,8 @@ final class PassedPawns implements Term {
     public int of(Survey s, int side) {
         Weights w = s.weights;
         int them = 1 - side;
-        int sum = s.pawnEntry.candidates[side];
-        for (long set = s.pawnEntry.passed[side]; set != 0; set &= set - 1) {
+        int sum = s.pawnCache.candidates(side);
+        for (long set = s.pawnCache.passed(side); set != 0; set &= set - 1) {
             int square = Long.numberOfTrailingZeros(set);
             int rank = Survey.rankFor(side, square);
             int stop = side == 0 ? square + 8 : square - 8;

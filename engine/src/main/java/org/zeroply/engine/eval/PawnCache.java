@@ -2,60 +2,85 @@ package org.zeroply.engine.eval;
 
 /**
  * Remembers what depends on the pawns alone, and on the pawns and one king. Collisions are
- * impossible: both sets of pawns are compared.
+ * impossible: both sets of pawns are compared. All lies in one array, an entry in two lines of the
+ * processor's cache.
  */
 final class PawnCache {
 
-    private final Entry[] entries;
+    private static final int WORDS = 16;
+    private static final int PASSED = 2;
+    private static final int SPAN = 4;
+    private static final int STRUCTURE = 6;
+    private static final int CANDIDATES = 8;
+    private static final int COVER = 10;
+
+    /** King squares that the covers belong to, plus one; 0 for none. */
+    private static final int COVERED_KING = 12;
+
+    private final long[] words;
+    private final int mask;
+    private final boolean remembers;
+    private int at;
 
     /**
      * @param size number of entries, a power of two; 1 for no memory at all
      */
     PawnCache(int size) {
-        entries = new Entry[size];
-        for (int i = 0; i < size; i++) {
-            entries[i] = new Entry();
-        }
+        words = new long[size * WORDS];
+        mask = size - 1;
+        remembers = size > 1;
     }
 
-    /** What is known of one pawn structure; arrays by side. */
-    static final class Entry {
-        private final long[] pawns = {-1, -1};
-        private final int[] coverKing = {-1, -1};
-        private final int[] cover = new int[2];
-
-        /** Packed value of the structure, and of candidates for passing. */
-        final int[] structure = new int[2];
-
-        final int[] candidates = new int[2];
-        final long[] passed = new long[2];
-
-        /** Squares the side's pawns attack or can come to attack. */
-        final long[] span = new long[2];
-
-        /** Packed value of the pawns before a side's king. */
-        int cover(Survey s, int side) {
-            if (coverKing[side] != s.king[side]) {
-                coverKing[side] = s.king[side];
-                cover[side] = KingSafety.cover(s, side);
-            }
-            return cover[side];
-        }
-    }
-
-    Entry of(Survey s) {
+    /** Turns to the pawns of a survey; the other methods then tell about them. */
+    void turnTo(Survey s) {
         long white = s.pawns[0];
         long black = s.pawns[1];
         long hash = (white * 0x9E3779B97F4A7C15L ^ black) * 0xC2B2AE3D27D4EB4FL;
-        Entry entry = entries[(int) (hash >>> 40) & entries.length - 1];
-        if (entries.length == 1 || entry.pawns[0] != white || entry.pawns[1] != black) {
-            entry.pawns[0] = white;
-            entry.pawns[1] = black;
+        at = ((int) (hash >>> 40) & mask) * WORDS;
+        boolean empty = words[at + STRUCTURE] == 0 && (white | black) == 0;
+        if (!remembers || empty || words[at] != white || words[at + 1] != black) {
+            words[at] = white;
+            words[at + 1] = black;
             for (int side = 0; side < 2; side++) {
-                entry.coverKing[side] = -1;
-                PawnStructure.fill(s, side, entry);
+                words[at + COVERED_KING + side] = 0;
+                PawnStructure.fill(s, side, this);
             }
         }
-        return entry;
+    }
+
+    void set(int side, int structure, int candidates, long passed, long span) {
+        words[at + STRUCTURE + side] = structure;
+        words[at + CANDIDATES + side] = candidates;
+        words[at + PASSED + side] = passed;
+        words[at + SPAN + side] = span;
+    }
+
+    /** Packed value of the structure of a side's pawns. */
+    int structure(int side) {
+        return (int) words[at + STRUCTURE + side];
+    }
+
+    /** Packed value of a side's pawns that can become passed ones. */
+    int candidates(int side) {
+        return (int) words[at + CANDIDATES + side];
+    }
+
+    /** Passed pawns of a side. */
+    long passed(int side) {
+        return words[at + PASSED + side];
+    }
+
+    /** Squares a side's pawns attack or can come to attack. */
+    long span(int side) {
+        return words[at + SPAN + side];
+    }
+
+    /** Packed value of the pawns before a side's king. */
+    int cover(Survey s, int side) {
+        if (words[at + COVERED_KING + side] != s.king[side] + 1) {
+            words[at + COVERED_KING + side] = s.king[side] + 1;
+            words[at + COVER + side] = KingSafety.cover(s, side);
+        }
+        return (int) words[at + COVER + side];
     }
 }

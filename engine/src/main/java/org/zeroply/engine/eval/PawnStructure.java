@@ -12,10 +12,10 @@ final class PawnStructure implements Term {
 
     @Override
     public int of(Survey s, int side) {
-        return s.pawnEntry.structure[side];
+        return s.pawnCache.structure(side);
     }
 
-    static void fill(Survey s, int side, PawnCache.Entry entry) {
+    static void fill(Survey s, int side, PawnCache cache) {
         Weights w = s.weights;
         long own = s.pawns[side];
         long theirs = s.pawns[1 - side];
@@ -60,9 +60,6 @@ final class PawnStructure implements Term {
                 }
             }
         }
-        entry.structure[side] = sum;
-        entry.candidates[side] = candidates;
-        entry.passed[side] = passed;
-        entry.span[side] = span;
+        cache.set(side, sum, candidates, passed, span);
     }
 }

@@ -30,7 +30,6 @@ final class Survey {
     final Weights weights;
     final PawnCache pawnCache;
     Board board;
-    PawnCache.Entry pawnEntry;
     int phase;
     long occupied;
     final int[] king = new int[2];
@@ -74,7 +73,7 @@ final class Survey {
             pawns[side] = b.pieces(side, 0);
             pawnAttacks[side] = pawnAttacks(pawns[side], side);
         }
-        pawnEntry = pawnCache.of(this);
+        pawnCache.turnTo(this);
         pieces(0);
         pieces(1);
     }
