@@ -36,15 +36,13 @@ import picocli.CommandLine.Option;
         })
 final class TacticsCommand implements Callable<Integer> {
 
-    private static final int ONE_IN = 2;
-
     @Mixin private Output output;
 
     @Option(names = "--count", description = "How many positions.", paramLabel = "N")
     private int count = 200;
 
     @Option(names = "--nodes", description = "Nodes of the deep search.", paramLabel = "N")
-    private long nodes = 3_000_000;
+    private long nodes = 1_000_000;
 
     @Option(names = "--weak", description = "Nodes a move of the games.", paramLabel = "N")
     private long weak = 150;
@@ -102,7 +100,7 @@ final class TacticsCommand implements Callable<Integer> {
             }
             for (int i = 0; i < game.moves().size() && found.get() < count; i++) {
                 now = now.play(game.moves().get(i));
-                if (i % ONE_IN == 0 && isNew(now)) {
+                if (isNew(now)) {
                     Position position = now;
                     finder.find(now).ifPresent(c -> write(position, c, number, found, writer));
                 }

@@ -17,8 +17,12 @@ import org.zeroply.engine.analysis.Score;
  */
 public final class TacticsFinder {
 
-    private static final long SHORT_LOOK = 1500;
+    private static final long SHORT_LOOK = 150;
+    private static final long SECOND_LOOK = 3000;
     private static final long LONGER_LOOK = 30_000;
+
+    /** What the second look must see more, before it is worth looking longer. */
+    private static final int HINT = 80;
 
     /** The winning move must be better than the short look and than every other move by this. */
     private static final int MARGIN = 200;
@@ -46,6 +50,10 @@ public final class TacticsFinder {
             return Optional.empty();
         }
         int before = first.get().score().ordinal();
+        int then = look(position, SECOND_LOOK, 1).best().orElseThrow().score().ordinal();
+        if (then < LEAST_WIN - HINT || then - before < HINT) {
+            return Optional.empty();
+        }
         return only(look(position, LONGER_LOOK, 2))
                 .filter(c -> c.score().ordinal() - before >= MARGIN)
                 .flatMap(c -> only(look(position, nodes, 2)).filter(d -> d.move().equals(c.move())))
