@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.stream.IntStream;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.match.Contestant;
@@ -49,16 +48,7 @@ final class SelfplayCommand implements Callable<Integer> {
         AtomicLong next = new AtomicLong(seed);
         AtomicLong positions = new AtomicLong();
         try (BufferedWriter writer = Files.newBufferedWriter(file)) {
-            List<Thread> workers =
-                    IntStream.range(0, threads)
-                            .mapToObj(t -> new Thread(() -> work(next, positions, writer)))
-                            .toList();
-            workers.forEach(Thread::start);
-            for (Thread worker : workers) {
-                worker.join();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+            Workers.run(threads, () -> work(next, positions, writer));
         }
         output.print(
                 Output.document().put("games", games).put("positions", positions.get()),

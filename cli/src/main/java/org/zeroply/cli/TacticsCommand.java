@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
-import java.util.stream.IntStream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
@@ -68,16 +67,7 @@ final class TacticsCommand implements Callable<Integer> {
         AtomicLong next = new AtomicLong(seed);
         AtomicInteger found = new AtomicInteger();
         try (BufferedWriter writer = Files.newBufferedWriter(file)) {
-            List<Thread> workers =
-                    IntStream.range(0, threads)
-                            .mapToObj(t -> new Thread(() -> work(next, found, writer)))
-                            .toList();
-            workers.forEach(Thread::start);
-            for (Thread worker : workers) {
-                worker.join();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+            Workers.run(threads, () -> work(next, found, writer));
         }
         output.print(
                 Output.document().put("positions", found.get()),

@@ -55,6 +55,81 @@ class MainTest {
     }
 
     @Test
+    void moves_can_be_left_out_and_the_side_to_move_can_pass() throws IOException {
+        String fen = "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - 0 1";
+        JsonNode without =
+                json("analyse", "--fen", fen, "--depth", "4", "--without", "Qb8#,Re8#", "--json");
+        assertThat(without.at("/lines/0/score/mate").asInt()).isNotEqualTo(1);
+        out.getBuffer().setLength(0);
+        JsonNode threat = json("analyse", "--fen", fen, "--depth", "4", "--threat", "--json");
+        assertThat(threat.at("/lines/0/move").asText()).doesNotContain("#").isNotBlank();
+    }
+
+    @Test
+    void the_bench_counts_the_same_nodes_every_time() throws IOException {
+        long first = json("bench", "--depth", "5", "--hash", "8", "--json").get("nodes").asLong();
+        out.getBuffer().setLength(0);
+        assertThat(json("bench", "--depth", "5", "--hash", "8", "--json").get("nodes").asLong())
+                .isEqualTo(first)
+                .isPositive();
+    }
+
+    @Test
+    void games_with_itself_are_positions_to_tune_on() throws IOException {
+        Path samples = folder.resolve("samples.txt");
+        Path weights = folder.resolve("weights.txt");
+        JsonNode played =
+                json(
+                        "selfplay",
+                        "--games",
+                        "12",
+                        "--nodes",
+                        "100",
+                        "--out",
+                        samples + "",
+                        "--json");
+        assertThat(played.get("positions").asInt()).isGreaterThan(100);
+        out.getBuffer().setLength(0);
+        JsonNode tuned =
+                json("tune", samples + "", "--rounds", "20", "--out", weights + "", "--json");
+        assertThat(tuned.get("lossAfter").asDouble())
+                .isLessThan(tuned.get("lossBefore").asDouble());
+        out.getBuffer().setLength(0);
+        JsonNode match =
+                json(
+                        "match",
+                        "--weights",
+                        weights + "",
+                        "--games",
+                        "2",
+                        "--nodes",
+                        "100",
+                        "--cache",
+                        folder + "",
+                        "--json");
+        assertThat(match.get("games").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void checks_and_difficulty_are_told() throws IOException {
+        String fen = "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - 0 1";
+        assertThat(json("checks", "--fen", fen, "--json").get("outcome").asText())
+                .isEqualTo("mates");
+        out.getBuffer().setLength(0);
+        JsonNode difficulty =
+                json(
+                        "difficulty",
+                        "--fen",
+                        fen,
+                        "--nodes",
+                        "20000",
+                        "--cache",
+                        folder + "",
+                        "--json");
+        assertThat(difficulty.at("/widths/0/result").asText()).isEqualTo("won");
+    }
+
+    @Test
     void an_explanation_adds_up() throws IOException {
         JsonNode json = json("explain", "--json");
         int total = 0;

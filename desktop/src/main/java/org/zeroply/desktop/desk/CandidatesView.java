@@ -156,8 +156,17 @@ final class CandidatesView extends VBox {
         }
     }
 
+    /** What can be done with the lines, for the lists of commands and keys. */
+    List<Desk.Command> commands() {
+        return List.of(
+                new Desk.Command("Adopt the engine's first line", "F2", () -> adopt(0)),
+                new Desk.Command("Adopt the second line", "F3", () -> adopt(1)),
+                new Desk.Command("Adopt the third line", "F4", () -> adopt(2)),
+                new Desk.Command("Next best move of the engine", "F5", this::nextBest));
+    }
+
     /** Leaves out the move that leads, so that the next one shows. */
-    void nextBest() {
+    private void nextBest() {
         live.findingProperty()
                 .get()
                 .flatMap(f -> f.analysis().best())
@@ -165,7 +174,7 @@ final class CandidatesView extends VBox {
     }
 
     /** Puts the engine's line with this number (from 0) into the sheet. */
-    void adopt(int number) {
+    private void adopt(int number) {
         live.findingProperty()
                 .get()
                 .filter(f -> f.position().equals(session.current().position()))

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.desk;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -155,11 +156,9 @@ public final class ExercisesDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        return List.of(
-                new Command("Type a move", "Enter", annotations::typeMove),
-                new Command("Adopt the engine's first line", "F2", () -> candidates.adopt(0)),
-                new Command("Adopt the second line", "F3", () -> candidates.adopt(1)),
-                new Command("Adopt the third line", "F4", () -> candidates.adopt(2)),
-                new Command("Next best move of the engine", "F5", candidates::nextBest));
+        List<Command> commands = new ArrayList<>();
+        commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+        commands.addAll(candidates.commands());
+        return commands;
     }
 }

@@ -270,10 +270,7 @@ public final class GamesDesk implements Desk {
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>();
         commands.add(new Command("Type a move", "Enter", annotations::typeMove));
-        commands.add(new Command("Adopt the engine's first line", "F2", () -> candidates.adopt(0)));
-        commands.add(new Command("Adopt the second line", "F3", () -> candidates.adopt(1)));
-        commands.add(new Command("Adopt the third line", "F4", () -> candidates.adopt(2)));
-        commands.add(new Command("Next best move of the engine", "F5", candidates::nextBest));
+        commands.addAll(candidates.commands());
         commands.add(new Command("Search games", "Shortcut+F", search::requestFocus));
         commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
         return commands;

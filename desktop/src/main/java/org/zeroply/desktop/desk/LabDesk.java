@@ -1,5 +1,6 @@
 package org.zeroply.desktop.desk;
 
+import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -80,11 +81,9 @@ public final class LabDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        return List.of(
-                new Command("Measure how hard it is", "Shortcut+M", difficulty::measure),
-                new Command("Adopt the engine's first line", "F2", () -> candidates.adopt(0)),
-                new Command("Adopt the second line", "F3", () -> candidates.adopt(1)),
-                new Command("Adopt the third line", "F4", () -> candidates.adopt(2)),
-                new Command("Next best move of the engine", "F5", candidates::nextBest));
+        List<Command> commands = new ArrayList<>();
+        commands.add(new Command("Measure how hard it is", "Shortcut+M", difficulty::measure));
+        commands.addAll(candidates.commands());
+        return commands;
     }
 }
