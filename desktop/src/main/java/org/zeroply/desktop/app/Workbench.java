@@ -1,6 +1,5 @@
 package org.zeroply.desktop.app;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -14,21 +13,15 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
-import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.desktop.board.Palette;
@@ -39,9 +32,7 @@ import org.zeroply.desktop.desk.LabDesk;
 import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
 import org.zeroply.desktop.session.Services;
-import org.zeroply.library.sample.SampleLibrary;
 import org.zeroply.library.transfer.ImportReport;
-import org.zeroply.library.transfer.Importer;
 
 /** The whole window: margin of desks, board, the desk in front, status row, and overlays. */
 public final class Workbench extends StackPane {
@@ -51,6 +42,7 @@ public final class Workbench extends StackPane {
     private final StackPane place = new StackPane();
     private final ToggleGroup margin = new ToggleGroup();
     private final List<Desk> desks = new ArrayList<>();
+    private final Intake intake;
     private final GamesDesk games;
     private final ExercisesDesk exercises;
     private final SolveDesk solve;
@@ -61,13 +53,14 @@ public final class Workbench extends StackPane {
         this.services = services;
         setId("workbench");
         getStyleClass().addAll("workbench", "paper-theme");
+        intake = new Intake(services, this::imported, this::analyse, () -> getScene().getWindow());
         games =
                 new GamesDesk(
                         services,
                         this::openExercise,
                         List.of(
-                                button("import", "Import", this::chooseImport),
-                                button("paste", "Paste", this::paste),
+                                button("import", "Import", intake::chooseImport),
+                                button("paste", "Paste", intake::paste),
                                 button("set-up-position", "Set up", this::setUp)));
         exercises = new ExercisesDesk(services, this::openSolve);
         solve = new SolveDesk(services, clock);
@@ -84,8 +77,8 @@ public final class Workbench extends StackPane {
         frame.setBottom(status());
         getChildren().add(frame);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        setOnDragOver(this::dragOver);
-        setOnDragDropped(this::dropped);
+        setOnDragOver(intake::dragOver);
+        setOnDragDropped(intake::dropped);
         show(games);
     }
 
@@ -213,39 +206,14 @@ public final class Workbench extends StackPane {
 
     // ---- Bringing in and out --------------------------------------------------------------------
 
-    private void chooseImport() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Import games or an exported library");
-        List<File> files = chooser.showOpenMultipleDialog(getScene().getWindow());
-        if (files != null) {
-            importFiles(files.stream().map(File::toPath).toList());
-        }
-    }
-
     /** Imports files in the background and opens the newest game. */
     public void importFiles(List<Path> files) {
-        services.background()
-                .longWork(
-                        "Importing",
-                        (cancellation, progress) ->
-                                new Importer(
-                                                services.library(),
-                                                (f, text) -> progress.accept(f),
-                                                cancellation)
-                                        .files(files),
-                        this::imported);
+        intake.importFiles(files);
     }
 
     /** Fills an empty library with the demo club. */
     public void unpackDemo() {
-        services.background()
-                .longWork(
-                        "Unpacking the demo",
-                        (cancellation, progress) -> SampleLibrary.unpack(services.library()),
-                        report -> {
-                            imported(report);
-                            services.background().say("The demo club is ready: " + report.words());
-                        });
+        intake.unpackDemo();
     }
 
     private void imported(ImportReport report) {
@@ -256,41 +224,9 @@ public final class Workbench extends StackPane {
         show(games);
     }
 
-    private void paste() {
-        String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
-        if (text.isBlank()) {
-            services.background()
-                    .say("The clipboard holds no text. Copy a game or a position first.");
-            return;
-        }
-        try {
-            Position position = Position.fromFen(text);
-            show(games);
-            games.analyse(position);
-        } catch (InvalidPositionException e) {
-            boolean fen = text.strip().lines().count() == 1 && text.contains("/");
-            if (fen) {
-                services.background().say(e.getMessage());
-                return;
-            }
-            services.background()
-                    .longWork(
-                            "Reading the clipboard",
-                            (cancellation, progress) ->
-                                    new Importer(
-                                                    services.library(),
-                                                    (f, t) -> progress.accept(f),
-                                                    cancellation)
-                                            .text(text, "clipboard"),
-                            this::imported);
-        }
-    }
-
-    private void copy(String what, String text) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text);
-        Clipboard.getSystemClipboard().setContent(content);
-        services.background().say(what + " is on the clipboard.");
+    private void analyse(Position position) {
+        show(games);
+        games.analyse(position);
     }
 
     private void setUp() {
@@ -301,8 +237,7 @@ public final class Workbench extends StackPane {
                         palette,
                         position -> {
                             closeOverlay();
-                            show(games);
-                            games.analyse(position);
+                            analyse(position);
                         },
                         this::closeOverlay));
     }
@@ -325,21 +260,6 @@ public final class Workbench extends StackPane {
                                                             .say("The engines are set."));
                         },
                         this::closeOverlay));
-    }
-
-    private void dragOver(DragEvent e) {
-        if (e.getDragboard().hasFiles()) {
-            e.acceptTransferModes(TransferMode.COPY);
-        }
-        e.consume();
-    }
-
-    private void dropped(DragEvent e) {
-        if (e.getDragboard().hasFiles()) {
-            importFiles(e.getDragboard().getFiles().stream().map(File::toPath).toList());
-            e.setDropCompleted(true);
-        }
-        e.consume();
     }
 
     // ---- Looks and keys -------------------------------------------------------------------------
@@ -399,20 +319,23 @@ public final class Workbench extends StackPane {
                     new Desk.Command(
                             "Demote the variation", "Shortcut+Down", () -> reorder(false)));
         }
-        all.add(new Desk.Command("Paste a game or position", "Shortcut+V", this::paste));
+        all.add(new Desk.Command("Paste a game or position", "Shortcut+V", intake::paste));
         all.add(
                 new Desk.Command(
                         "Copy the position as FEN",
                         "Shortcut+C",
-                        () -> copy("The position", front.session().current().position().fen())));
+                        () ->
+                                intake.copy(
+                                        "The position",
+                                        front.session().current().position().fen())));
         all.add(
                 new Desk.Command(
                         "Copy the sheet as PGN",
                         "Shortcut+Shift+C",
-                        () -> copy("The sheet", PgnWriter.write(front.session().tree()))));
+                        () -> intake.copy("The sheet", PgnWriter.write(front.session().tree()))));
         all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
-        all.add(new Desk.Command("Import files", "Shortcut+O", this::chooseImport));
-        all.add(new Desk.Command("Load the demo club", "", this::unpackDemo));
+        all.add(new Desk.Command("Import files", "Shortcut+O", intake::chooseImport));
+        all.add(new Desk.Command("Load the demo club", "", intake::unpackDemo));
         all.add(
                 new Desk.Command(
                         "Engine on or off",

@@ -21,6 +21,7 @@ final class EndingGenerator {
 
     private final EndingTable table;
     private final EndingIndex index;
+    private final EndingMen men;
     private final Leaving leaving;
     private final byte[][] values;
 
@@ -43,6 +44,7 @@ final class EndingGenerator {
     EndingGenerator(EndingMaterial material, Leaving.Tables smaller) {
         table = new EndingTable(material);
         index = table.index;
+        men = new EndingMen(index);
         values = table.values;
         leaving = new Leaving(index, smaller);
         squares = new int[index.men];
@@ -85,11 +87,11 @@ final class EndingGenerator {
     private void markIllegal(int i) {
         index.squares(i, squares);
         boolean counted =
-                Long.bitCount(occupied(squares)) == index.men
+                Long.bitCount(EndingMen.occupied(squares)) == index.men
                         && (Attacks.king(squares[0]) & 1L << squares[1]) == 0
                         && index.of(squares) == i;
         for (int side = 0; side < 2; side++) {
-            if (!counted || isAttacked(squares[1 - side], side, squares, -1)) {
+            if (!counted || men.isAttacked(squares[1 - side], side, squares, -1)) {
                 values[side][i] = EndingTable.ILLEGAL;
             }
         }
@@ -104,21 +106,21 @@ final class EndingGenerator {
         boolean safe = false;
         boolean passing = false;
         boolean any = false;
-        long occupied = occupied(squares);
+        long occupied = EndingMen.occupied(squares);
         boolean twins = canMeetAgain(occupied);
         for (int m = 0; m < index.men; m++) {
             if (index.side[m] != side) {
                 continue;
             }
-            for (long t = targets(m, squares, occupied); t != 0; t &= t - 1) {
+            for (long t = men.targets(m, squares, occupied); t != 0; t &= t - 1) {
                 int to = Long.numberOfTrailingZeros(t);
-                if ((occupied & 1L << to) == 0 && !isPromotion(m, to)) {
+                if ((occupied & 1L << to) == 0 && !men.isPromotion(m, to)) {
                     System.arraycopy(squares, 0, moved, 0, index.men);
                     moved[m] = to;
                     int neighbour = index.of(moved);
                     if (values[1 - side][neighbour] != EndingTable.ILLEGAL) {
                         any = true;
-                        if (canBeTakenInPassing(m, squares[m], to, squares)) {
+                        if (men.canBeTakenInPassing(m, squares[m], to, squares)) {
                             passing = true;
                         } else if (!twins || see(neighbour)) {
                             neighbours++;
@@ -126,7 +128,7 @@ final class EndingGenerator {
                     }
                     continue;
                 }
-                int captured = manAt(to, squares);
+                int captured = men.manAt(to, squares);
                 if (!move(m, to, captured)) {
                     continue;
                 }
@@ -143,7 +145,7 @@ final class EndingGenerator {
         }
         if (!any) {
             open[side][i] = NEVER;
-            if (isAttacked(squares[side], 1 - side, squares, -1)) {
+            if (men.isAttacked(squares[side], 1 - side, squares, -1)) {
                 due(side, i, -1, 0);
             }
             return;
@@ -221,7 +223,7 @@ final class EndingGenerator {
     private void spread(int side, int i, int ply, boolean won) {
         index.squares(i, squares);
         int mover = 1 - side;
-        long occupied = occupied(squares);
+        long occupied = EndingMen.occupied(squares);
         boolean twins = canMeetAgain(occupied);
         seenCount = 0;
         System.arraycopy(squares, 0, moved, 0, index.men);
@@ -230,10 +232,10 @@ final class EndingGenerator {
                 continue;
             }
             int to = squares[m];
-            for (long f = origins(m, to, occupied); f != 0; f &= f - 1) {
+            for (long f = men.origins(m, to, occupied); f != 0; f &= f - 1) {
                 int from = Long.numberOfTrailingZeros(f);
                 moved[m] = from;
-                if (canBeTakenInPassing(m, from, to, squares)) {
+                if (men.canBeTakenInPassing(m, from, to, squares)) {
                     continue;
                 }
                 int before = index.of(moved);
@@ -253,39 +255,7 @@ final class EndingGenerator {
         }
     }
 
-    private long origins(int m, int to, long occupied) {
-        if (index.type[m] != 0) {
-            return Attacks.of(index.type[m], to, occupied) & ~occupied;
-        }
-        int step = index.side[m] == 0 ? -8 : 8;
-        int from = to + step;
-        if (from < 8 || from >= 56 || (occupied & 1L << from) != 0) {
-            return 0;
-        }
-        long set = 1L << from;
-        boolean doubled = to >> 3 == (index.side[m] == 0 ? 3 : 4);
-        if (doubled && (occupied & 1L << from + step) == 0) {
-            set |= 1L << from + step;
-        }
-        return set;
-    }
-
     // ---- Pawns that can be taken in passing ----------------------------------------------------
-
-    private boolean canBeTakenInPassing(int m, int from, int to, int[] at) {
-        if (index.type[m] != 0 || Math.abs(from - to) != 16) {
-            return false;
-        }
-        for (int other = 2; other < index.men; other++) {
-            if (index.type[other] == 0
-                    && index.side[other] != index.side[m]
-                    && at[other] >> 3 == to >> 3
-                    && Math.abs(at[other] - to) == 1) {
-                return true;
-            }
-        }
-        return false;
-    }
 
     /** Looks at all moves of a position that has a double step with a reply in passing. */
     private void reconsider(int side, int i, int ply) {
@@ -294,16 +264,16 @@ final class EndingGenerator {
         }
         index.squares(i, squares);
         int[] here = squares.clone();
-        long occupied = occupied(here);
+        long occupied = EndingMen.occupied(here);
         boolean lost = true;
         int longest = 0;
         for (int m = 0; m < index.men; m++) {
             if (index.side[m] != side) {
                 continue;
             }
-            for (long t = targets(m, here, occupied); t != 0; t &= t - 1) {
+            for (long t = men.targets(m, here, occupied); t != 0; t &= t - 1) {
                 int to = Long.numberOfTrailingZeros(t);
-                int captured = manAt(to, here);
+                int captured = men.manAt(to, here);
                 System.arraycopy(here, 0, squares, 0, here.length);
                 if (!move(m, to, captured)) {
                     continue;
@@ -327,11 +297,11 @@ final class EndingGenerator {
 
     /** The result after a move for the opponent; 0 also while it is open. */
     private int reply(int side, int m, int from, int to, int captured) {
-        if (captured >= 0 || isPromotion(m, to)) {
+        if (captured >= 0 || men.isPromotion(m, to)) {
             return leaving.best(side, moved, m, captured);
         }
         int result = values[1 - side][index.of(moved)];
-        if (!canBeTakenInPassing(m, from, to, squares)) {
+        if (!men.canBeTakenInPassing(m, from, to, squares)) {
             return result;
         }
         int[] after = moved.clone();
@@ -343,7 +313,7 @@ final class EndingGenerator {
                     && Math.abs(after[other] - to) == 1) {
                 System.arraycopy(after, 0, moved, 0, after.length);
                 moved[other] = (from + to) / 2;
-                if (!isAttacked(moved[1 - side], side, moved, m)) {
+                if (!men.isAttacked(moved[1 - side], side, moved, m)) {
                     int taken = leaving.best(1 - side, moved, other, m);
                     best = Math.max(best, rank(one(taken)));
                 }
@@ -359,12 +329,12 @@ final class EndingGenerator {
 
     private boolean hasMove(int side, int[] at) {
         System.arraycopy(at, 0, squares, 0, at.length);
-        long occupied = occupied(at);
+        long occupied = EndingMen.occupied(at);
         for (int m = 0; m < index.men; m++) {
             if (index.side[m] == side) {
-                for (long t = targets(m, at, occupied); t != 0; t &= t - 1) {
+                for (long t = men.targets(m, at, occupied); t != 0; t &= t - 1) {
                     int to = Long.numberOfTrailingZeros(t);
-                    if (move(m, to, manAt(to, at))) {
+                    if (move(m, to, men.manAt(to, at))) {
                         return true;
                     }
                 }
@@ -387,32 +357,6 @@ final class EndingGenerator {
         return rank > 0 ? 1000 - rank : rank < 0 ? -1000 - rank : 0;
     }
 
-    // ---- The board in small ---------------------------------------------------------------------
-
-    private long targets(int m, int[] at, long occupied) {
-        long own = 0;
-        for (int other = 0; other < index.men; other++) {
-            if (index.side[other] == index.side[m]) {
-                own |= 1L << at[other];
-            }
-        }
-        int from = at[m];
-        if (index.type[m] != 0) {
-            return Attacks.of(index.type[m], from, occupied) & ~own;
-        }
-        int side = index.side[m];
-        long set = Attacks.pawn(side, from) & occupied & ~own;
-        int step = side == 0 ? 8 : -8;
-        if ((occupied & 1L << from + step) == 0) {
-            set |= 1L << from + step;
-            boolean home = from >> 3 == (side == 0 ? 1 : 6);
-            if (home && (occupied & 1L << from + 2 * step) == 0) {
-                set |= 1L << from + 2 * step;
-            }
-        }
-        return set;
-    }
-
     /** Writes the squares after a move; false when it leaves the own king attacked. */
     private boolean move(int m, int to, int captured) {
         if (captured == 0 || captured == 1) {
@@ -421,43 +365,6 @@ final class EndingGenerator {
         System.arraycopy(squares, 0, moved, 0, index.men);
         moved[m] = to;
         int side = index.side[m];
-        return !isAttacked(moved[side], 1 - side, moved, captured);
-    }
-
-    private boolean isPromotion(int m, int to) {
-        return index.type[m] == 0 && (to < 8 || to >= 56);
-    }
-
-    private boolean isAttacked(int square, int by, int[] at, int without) {
-        long occupied = occupied(at);
-        for (int m = 0; m < index.men; m++) {
-            if (index.side[m] == by && m != without) {
-                long reach =
-                        index.type[m] == 0
-                                ? Attacks.pawn(by, at[m])
-                                : Attacks.of(index.type[m], at[m], occupied);
-                if ((reach & 1L << square) != 0) {
-                    return true;
-                }
-            }
-        }
-        return false;
-    }
-
-    private int manAt(int square, int[] at) {
-        for (int m = 0; m < index.men; m++) {
-            if (at[m] == square) {
-                return m;
-            }
-        }
-        return -1;
-    }
-
-    private static long occupied(int[] at) {
-        long set = 0;
-        for (int square : at) {
-            set |= 1L << square;
-        }
-        return set;
+        return !men.isAttacked(moved[side], 1 - side, moved, captured);
     }
 }

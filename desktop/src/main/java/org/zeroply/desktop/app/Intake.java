@@ -1,0 +1,136 @@
+package org.zeroply.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Position;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.sample.SampleLibrary;
+import org.zeroply.library.transfer.ImportReport;
+import org.zeroply.library.transfer.Importer;
+
+/** What comes into the program and goes out of it: files, dropped or chosen, and the clipboard. */
+final class Intake {
+
+    private final Services services;
+    private final Consumer<ImportReport> imported;
+    private final Consumer<Position> analyse;
+    private final Supplier<Window> window;
+
+    /**
+     * @param imported told what was imported
+     * @param analyse given a position that was pasted
+     * @param window over which files are asked for
+     */
+    Intake(
+            Services services,
+            Consumer<ImportReport> imported,
+            Consumer<Position> analyse,
+            Supplier<Window> window) {
+        this.services = services;
+        this.imported = imported;
+        this.analyse = analyse;
+        this.window = window;
+    }
+
+    /** Asks for files and imports them. */
+    void chooseImport() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Import games or an exported library");
+        List<File> files = chooser.showOpenMultipleDialog(window.get());
+        if (files != null) {
+            importFiles(files.stream().map(File::toPath).toList());
+        }
+    }
+
+    /** Imports files in the background and opens the newest game. */
+    void importFiles(List<Path> files) {
+        services.background()
+                .longWork(
+                        "Importing",
+                        (cancellation, progress) ->
+                                new Importer(
+                                                services.library(),
+                                                (f, text) -> progress.accept(f),
+                                                cancellation)
+                                        .files(files),
+                        imported);
+    }
+
+    /** Fills an empty library with the demo club. */
+    void unpackDemo() {
+        services.background()
+                .longWork(
+                        "Unpacking the demo",
+                        (cancellation, progress) -> SampleLibrary.unpack(services.library()),
+                        report -> {
+                            imported.accept(report);
+                            services.background().say("The demo club is ready: " + report.words());
+                        });
+    }
+
+    /** Takes a game or a position from the clipboard. */
+    void paste() {
+        String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
+        if (text.isBlank()) {
+            services.background()
+                    .say("The clipboard holds no text. Copy a game or a position first.");
+            return;
+        }
+        try {
+            Position position = Position.fromFen(text);
+            analyse.accept(position);
+        } catch (InvalidPositionException e) {
+            boolean fen = text.strip().lines().count() == 1 && text.contains("/");
+            if (fen) {
+                services.background().say(e.getMessage());
+                return;
+            }
+            services.background()
+                    .longWork(
+                            "Reading the clipboard",
+                            (cancellation, progress) ->
+                                    new Importer(
+                                                    services.library(),
+                                                    (f, t) -> progress.accept(f),
+                                                    cancellation)
+                                            .text(text, "clipboard"),
+                            imported);
+        }
+    }
+
+    /** Puts a text on the clipboard. */
+    void copy(String what, String text) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
+        services.background().say(what + " is on the clipboard.");
+    }
+
+    /** Files may be dropped. */
+    void dragOver(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            e.acceptTransferModes(TransferMode.COPY);
+        }
+        e.consume();
+    }
+
+    /** Imports files that were dropped. */
+    void dropped(DragEvent e) {
+        if (e.getDragboard().hasFiles()) {
+            importFiles(e.getDragboard().getFiles().stream().map(File::toPath).toList());
+            e.setDropCompleted(true);
+        }
+        e.consume();
+    }
+}
