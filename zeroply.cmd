@@ -26,6 +26,6 @@ if "%command%"=="shots" goto desktop
 java -XX:+UseParallelGC -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
 exit /b
 :desktop
-java -XX:+UseParallelGC --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
+java -XX:+UseSerialGC -Xmn32m --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
   -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.Main %*
 exit /b
