@@ -1,5 +1,6 @@
 package org.zeroply.cli;
 
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -7,10 +8,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.match.Contestant;
+import org.zeroply.engine.match.MatchResult;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.engine.tuning.Sample;
 import org.zeroply.engine.tuning.SampleGames;
@@ -40,6 +43,11 @@ final class SelfplayCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, description = "File to write.", paramLabel = "FILE")
     private Path file;
 
+    /** Games by outcome: won by White, drawn, won by Black. */
+    private final AtomicInteger[] outcomes = {
+        new AtomicInteger(), new AtomicInteger(), new AtomicInteger()
+    };
+
     @Override
     public Integer call() throws IOException {
         if (games < 1 || nodes < 1 || threads < 1) {
@@ -50,9 +58,17 @@ final class SelfplayCommand implements Callable<Integer> {
         try (BufferedWriter writer = Files.newBufferedWriter(file)) {
             Workers.run(threads, () -> work(next, positions, writer));
         }
+        MatchResult result =
+                MatchResult.ofSingles(outcomes[0].get(), outcomes[1].get(), outcomes[2].get());
+        ObjectNode document = Output.document().put("games", result.games());
+        document.put("score", result.score()).put("elo", result.elo());
+        document.put("error", result.error()).put("positions", positions.get());
         output.print(
-                Output.document().put("games", games).put("positions", positions.get()),
-                out -> out.printf("%,d games, %,d quiet positions%n", games, positions.get()));
+                document,
+                out ->
+                        out.printf(
+                                "%,d games, White scored %.1f; %,d quiet positions%n",
+                                result.games(), result.score(), positions.get()));
         return 0;
     }
 
@@ -60,7 +76,9 @@ final class SelfplayCommand implements Callable<Integer> {
         SampleGames source =
                 new SampleGames(new Contestant(new BuiltInEngine(16), Limits.nodes(nodes)));
         for (long n = next.getAndIncrement(); n < seed + games; n = next.getAndIncrement()) {
-            List<Sample> samples = source.game(n, new Cancellation());
+            SampleGames.Played played = source.game(n, new Cancellation());
+            List<Sample> samples = played.samples();
+            outcomes[played.outcome().ordinal()].incrementAndGet();
             positions.addAndGet(samples.size());
             synchronized (writer) {
                 try {

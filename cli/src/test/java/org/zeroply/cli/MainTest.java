@@ -89,6 +89,8 @@ class MainTest {
                         samples + "",
                         "--json");
         assertThat(played.get("positions").asInt()).isGreaterThan(100);
+        assertThat(played.get("games").asInt()).isEqualTo(12);
+        assertThat(played.get("score").asDouble()).isBetween(0.0, 12.0);
         out.getBuffer().setLength(0);
         JsonNode tuned =
                 json("tune", samples + "", "--rounds", "20", "--out", weights + "", "--json");

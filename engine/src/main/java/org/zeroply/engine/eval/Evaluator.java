@@ -122,8 +122,9 @@ public final class Evaluator {
     }
 
     /**
-     * The evaluation taken apart; its total is exactly {@link #evaluate} from White's view. Black's
-     * share of a term takes up the rounding, at most two centipawns.
+     * The evaluation taken apart; its total is exactly {@link #evaluate} from White's view. The
+     * rounding, at most two centipawns a term, goes to Black's share, or to White's where Black has
+     * none.
      */
     public EvaluationBreakdown explain(Position position) {
         Board board = position.toBoard();
@@ -132,10 +133,11 @@ public final class Evaluator {
         int sum = 0;
         for (Term term : terms) {
             int white = term.of(survey, 0);
+            int black = term.of(survey, 1);
             int before = Taper.at(sum, survey.phase);
-            sum += white - term.of(survey, 1);
+            sum += white - black;
             int gained = Taper.at(sum, survey.phase) - before;
-            int whites = Taper.at(white, survey.phase);
+            int whites = black == 0 ? gained : Taper.at(white, survey.phase);
             entries.add(new EvaluationBreakdown.Entry(term.name(), whites, whites - gained));
         }
         int plain = Taper.at(sum, survey.phase);

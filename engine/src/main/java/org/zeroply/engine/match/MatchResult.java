@@ -14,6 +14,13 @@ public record MatchResult(int wins, int draws, int losses, java.util.List<Intege
         pairs = java.util.List.copyOf(pairs);
     }
 
+    /**
+     * The result of single games that do not belong in pairs: each stands for a pair of its own.
+     */
+    public static MatchResult ofSingles(int wins, int draws, int losses) {
+        return new MatchResult(wins, draws, losses, java.util.List.of(losses, 0, draws, 0, wins));
+    }
+
     /** Games played. */
     public int games() {
         return wins + draws + losses;

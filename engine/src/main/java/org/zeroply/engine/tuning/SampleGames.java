@@ -12,6 +12,7 @@ import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
 import org.zeroply.engine.match.Contestant;
 import org.zeroply.engine.match.MatchGame;
+import org.zeroply.engine.match.Outcome;
 import org.zeroply.engine.match.RandomOpenings;
 
 /** Plays games of an engine with itself and takes quiet positions from them. */
@@ -31,11 +32,18 @@ public final class SampleGames {
         openings = new RandomOpenings(player.engine());
     }
 
-    /** The quiet positions of one game; the same every time for a player with a node limit. */
-    public List<Sample> game(long number, Cancellation cancellation) {
+    /** A game: how it ended, and its quiet positions. */
+    public record Played(Outcome outcome, List<Sample> samples) {
+        public Played {
+            samples = List.copyOf(samples);
+        }
+    }
+
+    /** Plays one game; the same every time for a player with a node limit. */
+    public Played game(long number, Cancellation cancellation) {
         MatchGame game = MatchGame.play(player, player, openings.opening(number), cancellation);
         if (cancellation.isCancelled()) {
-            return List.of();
+            return new Played(game.outcome(), List.of());
         }
         SplittableRandom random = new SplittableRandom(number);
         List<Sample> samples = new ArrayList<>();
@@ -52,7 +60,7 @@ public final class SampleGames {
             }
             board.make(move.packed());
         }
-        return samples;
+        return new Played(game.outcome(), samples);
     }
 
     /** No check, and no capture that wins material, the best move included. */

@@ -54,7 +54,7 @@ class TunerTest {
                 new SampleGames(new Contestant(new BuiltInEngine(1), Limits.nodes(300)));
         List<Sample> played =
                 IntStream.range(0, 40)
-                        .mapToObj(i -> games.game(i, new Cancellation()))
+                        .mapToObj(i -> games.game(i, new Cancellation()).samples())
                         .flatMap(List::stream)
                         .toList();
         // What the evaluation says is taken for the truth, so the loss has its least there.
