@@ -69,9 +69,12 @@ public final class MoveGenerator {
                     && b.isEnPassantSafe(from, to);
         }
         if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
-            int[] found = new int[2];
-            int count = b.inCheck() ? 0 : castling(b, found, 0, us, b.occupied());
-            return count > 0 && found[0] == move || count > 1 && found[1] == move;
+            boolean kingSide = kind == Move.KING_SIDE_CASTLING;
+            int king = Square.E1 + 56 * us;
+            return from == king
+                    && to == (kingSide ? king + 2 : king - 2)
+                    && !b.inCheck()
+                    && canCastle(b, us, kingSide, b.occupied());
         }
         boolean taking = b.codeAt(to) != 0;
         if (taking != Move.isCapture(move) || (b.codeAt(to) & 7) == 6) {
@@ -193,26 +196,31 @@ public final class MoveGenerator {
 
     private static int castling(Board b, int[] out, int start, int us, long occupied) {
         int n = start;
-        int rights = b.castling() >> 2 * us & 3;
-        if (rights == 0) {
+        if ((b.castling() >> 2 * us & 3) == 0) {
             return n;
         }
-        int shift = 56 * us;
-        int king = Square.E1 + shift;
-        int them = 1 - us;
-        if ((rights & 1) != 0
-                && (occupied & 0x60L << shift) == 0
-                && !b.isAttacked(king + 1, them, occupied)
-                && !b.isAttacked(king + 2, them, occupied)) {
+        int king = Square.E1 + 56 * us;
+        if (canCastle(b, us, true, occupied)) {
             n = add(out, n, Move.pack(king, king + 2, Move.KING_SIDE_CASTLING));
         }
-        if ((rights & 2) != 0
-                && (occupied & 0x0eL << shift) == 0
-                && !b.isAttacked(king - 1, them, occupied)
-                && !b.isAttacked(king - 2, them, occupied)) {
+        if (canCastle(b, us, false, occupied)) {
             n = add(out, n, Move.pack(king, king - 2, Move.QUEEN_SIDE_CASTLING));
         }
         return n;
+    }
+
+    /** Whether a side that is not in check may castle to a wing. */
+    private static boolean canCastle(Board b, int us, boolean kingSide, long occupied) {
+        int shift = 56 * us;
+        int right = (kingSide ? Board.WHITE_KING_SIDE : Board.WHITE_QUEEN_SIDE) << 2 * us;
+        long path = (kingSide ? 0x60L : 0x0eL) << shift;
+        if ((b.castling() & right) == 0 || (occupied & path) != 0) {
+            return false;
+        }
+        int step = kingSide ? 1 : -1;
+        int king = Square.E1 + shift;
+        return !b.isAttacked(king + step, 1 - us, occupied)
+                && !b.isAttacked(king + 2 * step, 1 - us, occupied);
     }
 
     private static int pawnMoves(
