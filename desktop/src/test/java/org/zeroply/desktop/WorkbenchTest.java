@@ -211,6 +211,10 @@ class WorkbenchTest {
                                 .toList())
                 .anyMatch(t -> t.startsWith("Moves that keep the result, ply by ply: White 1 of"))
                 .anyMatch(t -> t.startsWith("Qxf7#"));
+        robot.clickOn("#ask-checks");
+        until(() -> label(robot, "#answer").startsWith("White's checks lead to mate: 4.Qxf7#"));
+        robot.clickOn("#step-back").clickOn("#ask-threat");
+        until(() -> label(robot, "#answer").startsWith("If Black passed: 4.Qxf7#"));
     }
 
     @Test

@@ -71,6 +71,8 @@ final class Shots {
         step(() -> press("#measure"));
         step(() -> {});
         step(() -> {});
+        step(() -> press("#ask-threat"));
+        step(() -> {});
         step(() -> {});
         shot("lab");
         step(() -> press("#engines"));

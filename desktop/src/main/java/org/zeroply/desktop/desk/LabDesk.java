@@ -16,6 +16,7 @@ public final class LabDesk implements Desk {
     private final TreeSession session;
     private final ExplanationView explanation;
     private final DifficultyView difficulty;
+    private final QuestionsView questions;
     private final CandidatesView candidates;
     private final VBox content = new VBox();
 
@@ -29,7 +30,8 @@ public final class LabDesk implements Desk {
         candidates = new CandidatesView(services.live(), session);
         content.setId("lab-desk");
         content.getStyleClass().add("desk");
-        VBox page = new VBox(10, explanation, difficulty);
+        questions = new QuestionsView(services, session);
+        VBox page = new VBox(10, explanation, difficulty, questions);
         page.getStyleClass().add("lab-page");
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
@@ -83,6 +85,8 @@ public final class LabDesk implements Desk {
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>();
         commands.add(new Command("Measure how hard it is", "Shortcut+M", difficulty::measure));
+        commands.add(new Command("What is the threat?", "Shortcut+T", questions::threat));
+        commands.add(new Command("Are there enough checks?", "", questions::checks));
         commands.addAll(candidates.commands());
         return commands;
     }
