@@ -2,11 +2,20 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
@@ -15,6 +24,7 @@ import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.match.Contestant;
 import org.zeroply.engine.match.Match;
+import org.zeroply.engine.match.MatchGame;
 import org.zeroply.engine.match.MatchResult;
 import org.zeroply.engine.match.RandomOpenings;
 import org.zeroply.engine.protocol.UciEngine;
@@ -82,6 +92,11 @@ final class MatchCommand implements Callable<Integer> {
             paramLabel = "LOW,HIGH")
     private List<Double> sprt = List.of();
 
+    @Option(names = "--pgn", description = "Adds the games to this file.", paramLabel = "FILE")
+    private Path pgn;
+
+    private final Cancellation decided = new Cancellation();
+
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
     @Override
@@ -98,10 +113,9 @@ final class MatchCommand implements Callable<Integer> {
                 () -> new Contestant(new BuiltInEngine(hash, own, endings), limits);
         Supplier<Contestant> second = () -> new Contestant(opponent(other, endings), limits);
         Match match = new Match(first, second, new RandomOpenings(new BuiltInEngine(8)), seed);
-        Cancellation decided = new Cancellation();
         MatchResult result;
         try {
-            result = match.play((games + 1) / 2, threads, r -> progress(r, decided), decided);
+            result = match.play((games + 1) / 2, threads, this::watch, decided);
         } catch (IllegalStateException e) {
             if (e.getCause() instanceof EngineFailure) {
                 throw new BadInputException(e.getCause().getMessage());
@@ -130,7 +144,35 @@ final class MatchCommand implements Callable<Integer> {
                 UciEngine.Patience.USUAL);
     }
 
-    private void progress(MatchResult result, Cancellation decided) {
+    private void watch(MatchGame asWhite, MatchGame asBlack, MatchResult result) {
+        if (pgn != null) {
+            int round = result.games() / 2;
+            String games = pgn(asWhite, round, true) + "\n" + pgn(asBlack, round, false) + "\n";
+            try {
+                Files.writeString(pgn, games, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        progress(result);
+    }
+
+    private String pgn(MatchGame game, int round, boolean firstIsWhite) {
+        String first = BuiltInEngine.NAME;
+        String second = command != null ? "opponent" : first + " with other weights";
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        editor.tag("Event", "Match of engines");
+        editor.tag("Round", Integer.toString(round));
+        editor.tag("White", firstIsWhite ? first : second);
+        editor.tag("Black", firstIsWhite ? second : first);
+        editor.tag("Result", game.outcome().result());
+        List<Move> moves = new ArrayList<>(game.opening());
+        moves.addAll(game.moves());
+        editor.addLine(editor.tree().root(), moves);
+        return PgnWriter.write(editor.tree());
+    }
+
+    private void progress(MatchResult result) {
         spec.commandLine().getErr().println(text(result));
         if (!sprt.isEmpty()
                 && Math.abs(result.logLikelihoodRatio(sprt.get(0), sprt.get(1))) >= DECIDED) {

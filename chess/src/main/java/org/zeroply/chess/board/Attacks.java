@@ -8,6 +8,8 @@ public final class Attacks {
 
     private static final long[] KNIGHT = new long[64];
     private static final long[] KING = new long[64];
+    private static final long[] DIAGONALS = new long[64];
+    private static final long[] STRAIGHTS = new long[64];
     private static final long[][] PAWN = new long[2][64];
     private static final long[][] BETWEEN = new long[64][64];
     private static final long[][] LINE = new long[64][64];
@@ -18,6 +20,8 @@ public final class Attacks {
         for (int s = 0; s < 64; s++) {
             KNIGHT[s] = steps(s, knightSteps);
             KING[s] = steps(s, kingSteps);
+            DIAGONALS[s] = Rays.bishop(s, 0);
+            STRAIGHTS[s] = Rays.rook(s, 0);
             PAWN[0][s] = steps(s, new int[] {7, 9});
             PAWN[1][s] = steps(s, new int[] {-7, -9});
         }
@@ -65,6 +69,16 @@ public final class Attacks {
     /** Squares a pawn of the given side (0 white, 1 black) attacks. */
     public static long pawn(int side, int square) {
         return PAWN[side][square];
+    }
+
+    /** Squares a bishop attacks on an empty board. */
+    public static long diagonals(int square) {
+        return DIAGONALS[square];
+    }
+
+    /** Squares a rook attacks on an empty board. */
+    public static long straights(int square) {
+        return STRAIGHTS[square];
     }
 
     /** Squares a bishop attacks with these squares occupied, the first blocker included. */

@@ -190,8 +190,24 @@ public final class Board {
         return (Attacks.pawn(1 - by, square) & theirs & byType[0]) != 0
                 || (Attacks.knight(square) & theirs & byType[1]) != 0
                 || (Attacks.king(square) & theirs & byType[5]) != 0
-                || (Attacks.bishop(square, occupied) & theirs & (byType[2] | byType[4])) != 0
-                || (Attacks.rook(square, occupied) & theirs & (byType[3] | byType[4])) != 0;
+                || isReached(square, sliders(square, by), occupied);
+    }
+
+    /** A side's sliding pieces that would attack a square on an empty board. */
+    long sliders(int square, int ofSide) {
+        return bySide[ofSide]
+                & (Attacks.diagonals(square) & (byType[2] | byType[4])
+                        | Attacks.straights(square) & (byType[3] | byType[4]));
+    }
+
+    /** Whether nothing stands between a square and one of the pieces in line with it. */
+    private static boolean isReached(int square, long inLine, long occupied) {
+        for (long s = inLine & occupied; s != 0; s &= s - 1) {
+            if ((Attacks.between(square, Long.numberOfTrailingZeros(s)) & occupied) == 0) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Enemy pieces that give check to the side to move. */

@@ -120,13 +120,18 @@ public final class MoveGenerator {
         int king = b.kingSquare(us);
         int n = kingMoves(b, out, start, king, ~own & wanted);
 
-        long diagonal = enemy & (b.piecesOfType(2) | b.piecesOfType(4));
-        long straight = enemy & (b.piecesOfType(3) | b.piecesOfType(4));
         long checkers =
                 Attacks.pawn(us, king) & b.pieces(them, 0)
-                        | Attacks.knight(king) & b.pieces(them, 1)
-                        | Attacks.bishop(king, occupied) & diagonal
-                        | Attacks.rook(king, occupied) & straight;
+                        | Attacks.knight(king) & b.pieces(them, 1);
+        long pinned = 0;
+        for (long s = b.sliders(king, them); s != 0; s &= s - 1) {
+            long between = Attacks.between(king, Long.numberOfTrailingZeros(s)) & occupied;
+            if (between == 0) {
+                checkers |= s & -s;
+            } else if ((between & between - 1) == 0) {
+                pinned |= between & own;
+            }
+        }
         long allowed = -1L;
         if (checkers != 0) {
             if ((checkers & checkers - 1) != 0) {
@@ -136,7 +141,6 @@ public final class MoveGenerator {
         } else if ((parts & QUIETS) != 0) {
             n = castling(b, out, n, us, occupied);
         }
-        long pinned = pinned(king, own, enemy, diagonal, straight);
         n = pawnMoves(b, out, n, allowed, pinned, king, parts);
         if ((parts & CAPTURES) != 0) {
             n = enPassant(b, out, n, us);
@@ -165,19 +169,6 @@ public final class MoveGenerator {
             n = write(out, n, from, to, enemy);
         }
         return n;
-    }
-
-    private static long pinned(int king, long own, long enemy, long diagonal, long straight) {
-        long pinned = 0;
-        long snipers =
-                Attacks.bishop(king, enemy) & diagonal | Attacks.rook(king, enemy) & straight;
-        for (; snipers != 0; snipers &= snipers - 1) {
-            long between = Attacks.between(king, Long.numberOfTrailingZeros(snipers)) & own;
-            if (between != 0 && (between & between - 1) == 0) {
-                pinned |= between;
-            }
-        }
-        return pinned;
     }
 
     private static int kingMoves(Board b, int[] out, int start, int king, long targets) {

@@ -9,7 +9,7 @@ final class Activity implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        return s.mobility[side];
+    public int of(Survey s, Camp us, Camp them) {
+        return us.mobility;
     }
 }

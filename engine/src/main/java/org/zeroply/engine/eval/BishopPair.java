@@ -9,9 +9,8 @@ final class BishopPair implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        long bishops = s.board.pieces(side, 2);
-        boolean both = (bishops & Survey.LIGHT) != 0 && (bishops & ~Survey.LIGHT) != 0;
-        return both ? s.weights.times(side, Weights.BISHOP_PAIR, 1) : 0;
+    public int of(Survey s, Camp us, Camp them) {
+        boolean both = (us.bishops & Survey.LIGHT) != 0 && (us.bishops & ~Survey.LIGHT) != 0;
+        return both ? s.weights.times(us.side, Weights.BISHOP_PAIR, 1) : 0;
     }
 }

@@ -19,23 +19,22 @@ final class Drawishness {
     /**
      * How much of the advantage of a side counts.
      *
-     * @param side who is ahead
+     * @param us who is ahead
      * @return 0 to {@link #FULL}
      */
-    static int scale(Survey s, int side) {
-        int them = 1 - side;
-        long pawns = s.pawns[side];
-        int minors = minors(s, side);
-        int heavies = heavies(s, side);
+    static int scale(Survey s, Camp us, Camp them) {
+        long pawns = us.pawns;
+        int minors = minors(us);
+        int heavies = heavies(us);
         if (pawns == 0) {
-            return withoutPawns(minors, heavies, minors(s, them), heavies(s, them));
+            return withoutPawns(minors, heavies, minors(them), heavies(them));
         }
-        if (minors == 1 && heavies == 0 && isWrongRookPawn(s, side)) {
+        if (minors == 1 && heavies == 0 && isWrongRookPawn(us, them)) {
             return 0;
         }
-        if (s.phase <= 6 && areBishopsOpposite(s)) {
+        if (s.phase <= 6 && areBishopsOpposite(us, them)) {
             boolean onlyBishops = s.phase == 2;
-            int passed = Long.bitCount(s.pawnCache.passed(side));
+            int passed = Long.bitCount(s.pawnCache.passed(us.side));
             return onlyBishops ? Math.min(FULL, 22 + 8 * passed) : 46;
         }
         int count = Long.bitCount(pawns);
@@ -50,34 +49,32 @@ final class Drawishness {
         return ahead <= 3 ? 14 : FULL;
     }
 
-    private static int minors(Survey s, int side) {
-        return Long.bitCount(s.board.pieces(side, 1) | s.board.pieces(side, 2));
+    private static int minors(Camp camp) {
+        return Long.bitCount(camp.knights | camp.bishops);
     }
 
     /** Rooks count one, queens two. */
-    private static int heavies(Survey s, int side) {
-        return Long.bitCount(s.board.pieces(side, 3)) + 2 * Long.bitCount(s.board.pieces(side, 4));
+    private static int heavies(Camp camp) {
+        return Long.bitCount(camp.rooks) + 2 * Long.bitCount(camp.queens);
     }
 
-    private static boolean areBishopsOpposite(Survey s) {
-        long white = s.board.pieces(0, 2);
-        long black = s.board.pieces(1, 2);
-        return Long.bitCount(white) == 1
-                && Long.bitCount(black) == 1
-                && (white & Survey.LIGHT) != 0 != ((black & Survey.LIGHT) != 0)
-                && s.board.piecesOfType(1) == 0;
+    private static boolean areBishopsOpposite(Camp us, Camp them) {
+        return Long.bitCount(us.bishops) == 1
+                && Long.bitCount(them.bishops) == 1
+                && (us.bishops & Survey.LIGHT) != 0 != ((them.bishops & Survey.LIGHT) != 0)
+                && (us.knights | them.knights) == 0;
     }
 
     /** Bishop and rook pawns whose corner the bishop does not control, the defender at home. */
-    private static boolean isWrongRookPawn(Survey s, int side) {
-        long bishops = s.board.pieces(side, 2);
-        long pawns = s.pawns[side];
+    private static boolean isWrongRookPawn(Camp us, Camp them) {
+        long bishops = us.bishops;
+        long pawns = us.pawns;
         boolean onA = (pawns & ~FILE_A) == 0;
         if (bishops == 0 || !onA && (pawns & ~FILE_H) != 0) {
             return false;
         }
-        int corner = (onA ? 0 : 7) + (side == 0 ? 56 : 0);
+        int corner = (onA ? 0 : 7) + (us.side == 0 ? 56 : 0);
         boolean controlled = (bishops & Survey.LIGHT) != 0 == ((Survey.LIGHT & 1L << corner) != 0);
-        return !controlled && Survey.distance(s.king[1 - side], corner) <= 1;
+        return !controlled && Survey.distance(them.king, corner) <= 1;
     }
 }

@@ -66,6 +66,17 @@ public final class Evaluator {
         return evaluate(board, foundation(board));
     }
 
+    /**
+     * The men and their places alone, centipawns from the view of the side to move. In middlegames
+     * {@link #evaluate} is seldom more than two pawns away from it.
+     *
+     * @param foundation the {@link #foundation} of this position
+     */
+    public int outline(Board board, int foundation) {
+        int white = Taper.at(foundation, Survey.phase(board));
+        return board.sideToMove() == 0 ? white : -white;
+    }
+
     /** The men and their places, counted anew: what {@link #evaluate(Board, int)} builds on. */
     public int foundation(Board board) {
         return placement.count(board);
@@ -84,26 +95,33 @@ public final class Evaluator {
     public int evaluate(Board board, int foundation) {
         Survey s = survey;
         s.take(board);
-        int sum = foundation + sideTerms(s, 0) - sideTerms(s, 1);
+        int sum = foundation + sideTerms(s, s.white, s.black) - sideTerms(s, s.black, s.white);
         int white = Taper.at(sum, s.phase);
-        white = white * Drawishness.scale(s, white > 0 ? 0 : 1) / Drawishness.FULL;
+        white = white * scale(s, white) / Drawishness.FULL;
         return board.sideToMove() == 0 ? white : -white;
     }
 
-    private int sideTerms(Survey s, int side) {
-        return Material.company(s, side)
-                + bishopPair.of(s, side)
-                + activity.of(s, side)
-                + pawnStructure.of(s, side)
-                + passedPawns.of(s, side)
-                + outposts.of(s, side)
-                + bishops.of(s, side)
-                + rooks.of(s, side)
-                + kingSafety.of(s, side)
-                + threats.of(s, side)
-                + space.of(s, side)
-                + loneKing.of(s, side)
-                + tempo.of(s, side);
+    private int sideTerms(Survey s, Camp us, Camp them) {
+        return Material.company(s, us)
+                + bishopPair.of(s, us, them)
+                + activity.of(s, us, them)
+                + pawnStructure.of(s, us, them)
+                + passedPawns.of(s, us, them)
+                + outposts.of(s, us, them)
+                + bishops.of(s, us, them)
+                + rooks.of(s, us, them)
+                + kingSafety.of(s, us, them)
+                + threats.of(s, us, them)
+                + space.of(s, us, them)
+                + loneKing.of(s, us, them)
+                + tempo.of(s, us, them);
+    }
+
+    /** How much of an advantage from White's view counts; see {@link Drawishness}. */
+    static int scale(Survey s, int white) {
+        return white > 0
+                ? Drawishness.scale(s, s.white, s.black)
+                : Drawishness.scale(s, s.black, s.white);
     }
 
     /** The packed sum of all terms from White's view, each counted anew. */
@@ -111,7 +129,8 @@ public final class Evaluator {
         survey.take(board);
         int sum = 0;
         for (Term term : terms) {
-            sum += term.of(survey, 0) - term.of(survey, 1);
+            sum += term.of(survey, survey.white, survey.black);
+            sum -= term.of(survey, survey.black, survey.white);
         }
         return sum;
     }
@@ -132,8 +151,8 @@ public final class Evaluator {
         List<EvaluationBreakdown.Entry> entries = new ArrayList<>();
         int sum = 0;
         for (Term term : terms) {
-            int white = term.of(survey, 0);
-            int black = term.of(survey, 1);
+            int white = term.of(survey, survey.white, survey.black);
+            int black = term.of(survey, survey.black, survey.white);
             int before = Taper.at(sum, survey.phase);
             sum += white - black;
             int gained = Taper.at(sum, survey.phase) - before;
@@ -141,7 +160,7 @@ public final class Evaluator {
             entries.add(new EvaluationBreakdown.Entry(term.name(), whites, whites - gained));
         }
         int plain = Taper.at(sum, survey.phase);
-        int scale = Drawishness.scale(survey, plain > 0 ? 0 : 1);
+        int scale = scale(survey, plain);
         int lost = plain - plain * scale / Drawishness.FULL;
         entries.add(
                 new EvaluationBreakdown.Entry(

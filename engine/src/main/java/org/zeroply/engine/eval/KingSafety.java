@@ -19,42 +19,39 @@ final class KingSafety implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
+    public int of(Survey s, Camp us, Camp them) {
         Weights w = s.weights;
-        int step = Math.min(STEPS - 1, danger(s, side) / UNITS_A_STEP);
-        int sum = s.pawnCache.cover(s, side) + w.times(side, Weights.KING_DANGER + step, 1);
-        long file = Survey.file(s.king[side]);
-        if ((file & s.pawns[side]) == 0) {
-            boolean open = (file & s.pawns[1 - side]) == 0;
+        int side = us.side;
+        int step = Math.min(STEPS - 1, danger(s, us, them) / UNITS_A_STEP);
+        int sum = s.pawnCache.cover(w, us, them) + w.times(side, Weights.KING_DANGER + step, 1);
+        long file = Survey.file(us.king);
+        if ((file & us.pawns) == 0) {
+            boolean open = (file & them.pawns) == 0;
             sum += w.times(side, Weights.KING_FILE + (open ? 0 : 1), 1);
         }
         return sum;
     }
 
-    private static int danger(Survey s, int side) {
-        int them = 1 - side;
-        boolean queen = s.board.pieces(them, 4) != 0;
-        if (s.kingAttackers[them] == 0 || !queen && s.kingAttackers[them] < 2) {
+    private static int danger(Survey s, Camp us, Camp them) {
+        boolean queen = them.queens != 0;
+        if (them.attackers == 0 || !queen && them.attackers < 2) {
             return 0;
         }
-        int king = s.king[side];
-        long around = Attacks.king(king);
+        int king = us.king;
+        long around = us.byKing;
         // Guarded by king or queen only, and attacked.
-        long weak =
-                s.attacks[them]
-                        & ~s.twice[side]
-                        & (~s.attacks[side] | s.byType[side * 6 + 5] | s.byType[side * 6 + 4]);
-        int danger = s.kingPressure[them] + 10 * (s.kingAttackers[them] - 2);
+        long weak = them.attacked & ~us.twice & (~us.attacked | us.byKing | us.byQueens);
+        int danger = them.pressure + 10 * (them.attackers - 2);
         danger += 12 * Long.bitCount(around & weak);
-        long safe = ~s.board.pieces(them) & (~s.attacks[side] | weak & s.twice[them]);
-        long straight = Attacks.rook(king, s.occupied ^ s.board.pieces(side, 4));
-        long diagonal = Attacks.bishop(king, s.occupied ^ s.board.pieces(side, 4));
-        danger += checks(s.byType[them * 6 + 1] & Attacks.knight(king) & safe, 1);
-        danger += checks(s.byType[them * 6 + 2] & diagonal & safe, 2);
-        danger += checks(s.byType[them * 6 + 3] & straight & safe, 3);
-        danger += checks(s.byType[them * 6 + 4] & (straight | diagonal) & safe, 4);
+        long safe = ~them.men & (~us.attacked | weak & them.twice);
+        long straight = Attacks.rook(king, s.occupied ^ us.queens);
+        long diagonal = Attacks.bishop(king, s.occupied ^ us.queens);
+        danger += checks(them.byKnights & Attacks.knight(king) & safe, 1);
+        danger += checks(them.byBishops & diagonal & safe, 2);
+        danger += checks(them.byRooks & straight & safe, 3);
+        danger += checks(them.byQueens & (straight | diagonal) & safe, 4);
         danger -= queen ? 0 : 60;
-        danger -= (s.byType[side * 6 + 1] & around) != 0 ? 10 : 0;
+        danger -= (us.byKnights & around) != 0 ? 10 : 0;
         return Math.max(0, danger);
     }
 
@@ -66,9 +63,9 @@ final class KingSafety implements Term {
     }
 
     /** The pawns on the king's file and beside it; remembered with the pawns. */
-    static int cover(Survey s, int side) {
-        Weights w = s.weights;
-        int king = s.king[side];
+    static int cover(Weights w, Camp us, Camp them) {
+        int side = us.side;
+        int king = us.king;
         int kingRank = Survey.rankFor(side, king);
         int middle = Math.max(1, Math.min(6, king & 7));
         long ahead = Survey.front(side, king) | 0xffL << (king & 56);
@@ -76,8 +73,8 @@ final class KingSafety implements Term {
         for (int file = middle - 1; file <= middle + 1; file++) {
             int edge = Math.min(Math.min(file, 7 - file), 2);
             long column = Survey.FILE_A << file & (ahead | Survey.front(side, king));
-            int own = nearest(s.pawns[side] & column, side);
-            int enemy = nearest(s.pawns[1 - side] & column, side);
+            int own = nearest(us.pawns & column, side);
+            int enemy = nearest(them.pawns & column, side);
             if (kingRank < 4) {
                 sum += w.times(side, Weights.PAWN_COVER + edge * 8 + own, 1);
                 sum += w.times(side, Weights.PAWN_STORM + edge * 8 + enemy, 1);
@@ -86,7 +83,8 @@ final class KingSafety implements Term {
                 }
             }
         }
-        return sum + w.times(side, Weights.NO_PAWNS_NEAR, pawnDistance(s, king));
+        return sum
+                + w.times(side, Weights.NO_PAWNS_NEAR, pawnDistance(us.pawns | them.pawns, king));
     }
 
     /** The rank, from the side's own view, of its nearest pawn in a column; 0 for none. */
@@ -102,9 +100,9 @@ final class KingSafety implements Term {
     }
 
     /** Distance from a king to the nearest pawn of either side, 1 to 7; 0 without pawns. */
-    private static int pawnDistance(Survey s, int king) {
+    private static int pawnDistance(long pawns, int king) {
         int nearest = 8;
-        for (long set = s.pawns[0] | s.pawns[1]; set != 0; set &= set - 1) {
+        for (long set = pawns; set != 0; set &= set - 1) {
             nearest = Math.min(nearest, Survey.distance(king, Long.numberOfTrailingZeros(set)));
         }
         return nearest == 8 ? 0 : nearest;

@@ -9,19 +9,18 @@ final class LoneKing implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        int them = 1 - side;
-        if (s.board.pieces(them) != 1L << s.king[them]) {
+    public int of(Survey s, Camp us, Camp them) {
+        if (them.men != 1L << them.king) {
             return 0;
         }
-        boolean heavy = (s.board.pieces(side, 3) | s.board.pieces(side, 4)) != 0;
-        if (s.pawns[side] == 0 && !heavy && Long.bitCount(s.board.pieces(side)) < 3) {
+        boolean heavy = (us.rooks | us.queens) != 0;
+        if (us.pawns == 0 && !heavy && Long.bitCount(us.men) < 3) {
             return 0;
         }
-        int king = s.king[them];
+        int king = them.king;
         int edge =
                 Math.min(Math.min(king & 7, 7 - (king & 7)), Math.min(king >> 3, 7 - (king >> 3)));
-        int near = Survey.distance(s.king[0], s.king[1]);
+        int near = Survey.distance(us.king, them.king);
         int value = (3 - edge) * 24 + (7 - near) * 12;
         return Taper.of(value, value);
     }

@@ -1,7 +1,5 @@
 package org.zeroply.engine.eval;
 
-import org.zeroply.chess.board.Board;
-
 /** The value of the men themselves, and what they are worth in each other's company. */
 final class Material implements Term {
 
@@ -13,22 +11,22 @@ final class Material implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        int sum = company(s, side);
+    public int of(Survey s, Camp us, Camp them) {
+        int sum = company(s, us);
         for (int type = 0; type < 5; type++) {
-            int count = Long.bitCount(s.board.pieces(side, type));
-            sum += s.weights.times(side, Weights.MATERIAL + type, count);
+            int count = Long.bitCount(s.board.pieces(us.side, type));
+            sum += s.weights.times(us.side, Weights.MATERIAL + type, count);
         }
         return sum;
     }
 
     /** What depends on which men stand together; the plain values are kept up move by move. */
-    static int company(Survey s, int side) {
+    static int company(Survey s, Camp us) {
         Weights w = s.weights;
-        Board b = s.board;
-        int pawns = Long.bitCount(s.pawns[side]) - USUAL_PAWNS;
-        int knights = Long.bitCount(b.pieces(side, 1));
-        int rooks = Long.bitCount(b.pieces(side, 3));
+        int side = us.side;
+        int pawns = Long.bitCount(us.pawns) - USUAL_PAWNS;
+        int knights = Long.bitCount(us.knights);
+        int rooks = Long.bitCount(us.rooks);
         int sum = 0;
         if (knights > 0) {
             sum += w.times(side, Weights.KNIGHT_WITH_PAWNS, knights * pawns);
@@ -38,9 +36,9 @@ final class Material implements Term {
             sum += w.times(side, Weights.ROOK_WITH_PAWNS, rooks * pawns);
             sum += rooks > 1 ? w.times(side, Weights.ROOK_PAIR, 1) : 0;
         }
-        if (b.pieces(side, 4) != 0) {
+        if (us.queens != 0) {
             sum += w.times(side, Weights.QUEEN_AND_MINOR, knights);
-            int bishops = Long.bitCount(b.pieces(side, 2));
+            int bishops = Long.bitCount(us.bishops);
             sum += w.times(side, Weights.QUEEN_AND_MINOR + 1, bishops);
         }
         return sum;

@@ -14,14 +14,14 @@ final class Outposts implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
+    public int of(Survey s, Camp us, Camp them) {
         Weights w = s.weights;
-        int them = 1 - side;
-        long safe = FORWARD[side] & ~s.pawnCache.span(them);
-        long posts = safe & s.pawnAttacks[side];
+        int side = us.side;
+        long safe = FORWARD[side] & ~s.pawnCache.span(them.side);
+        long posts = safe & us.byPawns;
         int sum = 0;
-        long knights = s.board.pieces(side, 1);
-        long bishops = s.board.pieces(side, 2);
+        long knights = us.knights;
+        long bishops = us.bishops;
         if (((knights | bishops) & safe) != 0) {
             int guarded = Long.bitCount(knights & posts);
             sum += w.times(side, Weights.KNIGHT_OUTPOST, guarded);
@@ -38,12 +38,12 @@ final class Outposts implements Term {
                             Weights.BISHOP_OUTPOST + 1,
                             Long.bitCount(bishops & safe) - guarded);
         }
-        if ((s.byType[side * 6 + 1] & posts & ~s.board.pieces(side)) != 0) {
+        if ((us.byKnights & posts & ~us.men) != 0) {
             sum += w.times(side, Weights.OUTPOST_IN_REACH, 1);
         }
         long weak = CAMP[side] & ~s.pawnCache.span(side);
         sum += w.times(side, Weights.WEAK_SQUARE, Long.bitCount(weak));
-        long shielded = (knights | bishops) & Survey.forward(them, s.pawns[0] | s.pawns[1]);
+        long shielded = (knights | bishops) & Survey.forward(them.side, us.pawns | them.pawns);
         return sum + w.times(side, Weights.BEHIND_PAWN, Long.bitCount(shielded));
     }
 }

@@ -33,18 +33,18 @@ final class PawnCache {
 
     /** Turns to the pawns of a survey; the other methods then tell about them. */
     void turnTo(Survey s) {
-        long white = s.pawns[0];
-        long black = s.pawns[1];
+        long white = s.white.pawns;
+        long black = s.black.pawns;
         long hash = (white * 0x9E3779B97F4A7C15L ^ black) * 0xC2B2AE3D27D4EB4FL;
         at = ((int) (hash >>> 40) & mask) * WORDS;
         boolean empty = words[at + STRUCTURE] == 0 && (white | black) == 0;
         if (!remembers || empty || words[at] != white || words[at + 1] != black) {
             words[at] = white;
             words[at + 1] = black;
-            for (int side = 0; side < 2; side++) {
-                words[at + COVERED_KING + side] = 0;
-                PawnStructure.fill(s, side, this);
-            }
+            words[at + COVERED_KING] = 0;
+            words[at + COVERED_KING + 1] = 0;
+            PawnStructure.fill(s.weights, s.white, s.black, this);
+            PawnStructure.fill(s.weights, s.black, s.white, this);
         }
     }
 
@@ -76,10 +76,11 @@ final class PawnCache {
     }
 
     /** Packed value of the pawns before a side's king. */
-    int cover(Survey s, int side) {
-        if (words[at + COVERED_KING + side] != s.king[side] + 1) {
-            words[at + COVERED_KING + side] = s.king[side] + 1;
-            words[at + COVER + side] = KingSafety.cover(s, side);
+    int cover(Weights weights, Camp us, Camp them) {
+        int side = us.side;
+        if (words[at + COVERED_KING + side] != us.king + 1) {
+            words[at + COVERED_KING + side] = us.king + 1;
+            words[at + COVER + side] = KingSafety.cover(weights, us, them);
         }
         return (int) words[at + COVER + side];
     }

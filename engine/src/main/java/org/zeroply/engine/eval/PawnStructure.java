@@ -11,18 +11,18 @@ final class PawnStructure implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        return s.pawnCache.structure(side);
+    public int of(Survey s, Camp us, Camp them) {
+        return s.pawnCache.structure(us.side);
     }
 
-    static void fill(Survey s, int side, PawnCache cache) {
-        Weights w = s.weights;
-        long own = s.pawns[side];
-        long theirs = s.pawns[1 - side];
+    static void fill(Weights w, Camp us, Camp them, PawnCache cache) {
+        int side = us.side;
+        long own = us.pawns;
+        long theirs = them.pawns;
         int sum = 0;
         int candidates = 0;
         long passed = 0;
-        long span = s.pawnAttacks[side];
+        long span = us.byPawns;
         for (long set = own; set != 0; set &= set - 1) {
             int square = Long.numberOfTrailingZeros(set);
             int rank = Survey.rankFor(side, square);
@@ -37,8 +37,7 @@ final class PawnStructure implements Term {
             span |= front & neighbours;
             if ((own & neighbours) == 0) {
                 sum += w.times(side, Weights.ISOLATED + (open ? 1 : 0), 1);
-            } else if ((own & neighbours & ~front) == 0
-                    && (s.pawnAttacks[1 - side] & 1L << stop) != 0) {
+            } else if ((own & neighbours & ~front) == 0 && (them.byPawns & 1L << stop) != 0) {
                 sum += w.times(side, Weights.BACKWARD + (open ? 1 : 0), 1);
             }
             if (doubled) {

@@ -35,7 +35,8 @@ final class Placement implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
+    public int of(Survey s, Camp us, Camp them) {
+        int side = us.side;
         int sum = 0;
         for (int type = 0; type < 6; type++) {
             for (long set = s.board.pieces(side, type); set != 0; set &= set - 1) {

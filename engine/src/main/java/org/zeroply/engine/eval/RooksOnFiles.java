@@ -12,22 +12,24 @@ final class RooksOnFiles implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
+    public int of(Survey s, Camp us, Camp them) {
         Weights w = s.weights;
-        int them = 1 - side;
-        int king = s.king[side];
+        if (us.rooks == 0) {
+            return 0;
+        }
+        int side = us.side;
+        boolean prey = (FAR_RANKS[side] & (them.pawns | 1L << them.king)) != 0;
         int sum = 0;
-        for (long set = s.board.pieces(side, 3); set != 0; set &= set - 1) {
+        for (long set = us.rooks; set != 0; set &= set - 1) {
             int square = Long.numberOfTrailingZeros(set);
             long file = Survey.file(square);
-            if ((file & s.pawns[side]) == 0) {
-                boolean open = (file & s.pawns[them]) == 0;
+            if ((file & us.pawns) == 0) {
+                boolean open = (file & them.pawns) == 0;
                 sum += w.times(side, open ? Weights.ROOK_OPEN : Weights.ROOK_HALF_OPEN, 1);
-            } else if (isShutIn(square, king, side)) {
+            } else if (isShutIn(square, us.king, side)) {
                 sum += w.times(side, Weights.ROOK_SHUT_IN, 1);
             }
-            boolean prey = (FAR_RANKS[side] & (s.pawns[them] | 1L << s.king[them])) != 0;
-            if ((SEVENTH[side] & 1L << square) != 0 && prey) {
+            if (prey && (SEVENTH[side] & 1L << square) != 0) {
                 sum += w.times(side, Weights.ROOK_SEVENTH, 1);
             }
         }

@@ -12,16 +12,17 @@ final class Space implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        int pieces = Long.bitCount(s.board.pieces(side) & ~s.pawns[side]) - 1;
+    public int of(Survey s, Camp us, Camp them) {
+        int side = us.side;
+        int pieces = Long.bitCount(us.men & ~us.pawns) - 1;
         if (pieces < FEWEST_PIECES) {
             return 0;
         }
-        long safe = CENTRE[side] & ~s.pawns[side] & ~s.pawnAttacks[1 - side];
-        long behind = s.pawns[side];
+        long safe = CENTRE[side] & ~us.pawns & ~them.byPawns;
+        long behind = us.pawns;
         behind |= Survey.forward(1 - side, behind);
         behind |= Survey.forward(1 - side, behind);
-        int squares = Long.bitCount(safe) + Long.bitCount(safe & behind & ~s.attacks[1 - side]);
+        int squares = Long.bitCount(safe) + Long.bitCount(safe & behind & ~them.attacked);
         return s.weights.times(side, Weights.SPACE, squares * (pieces - FEWEST_PIECES + 1) / 4);
     }
 }

@@ -9,7 +9,7 @@ final class Tempo implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
-        return s.board.sideToMove() == side ? s.weights.times(side, Weights.TEMPO, 1) : 0;
+    public int of(Survey s, Camp us, Camp them) {
+        return s.board.sideToMove() == us.side ? s.weights.times(us.side, Weights.TEMPO, 1) : 0;
     }
 }

@@ -6,9 +6,6 @@ interface Term {
     /** The name a coach would use. */
     String name();
 
-    /**
-     * What a side (0 white, 1 black) gets for this term, packed by {@link Taper}; never what the
-     * other side gets.
-     */
-    int of(Survey survey, int side);
+    /** What a side gets for this term, packed by {@link Taper}; never what the other side gets. */
+    int of(Survey survey, Camp us, Camp them);
 }

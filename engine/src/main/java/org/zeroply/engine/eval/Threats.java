@@ -11,62 +11,61 @@ final class Threats implements Term {
     }
 
     @Override
-    public int of(Survey s, int side) {
+    public int of(Survey s, Camp us, Camp them) {
         Weights w = s.weights;
-        int them = 1 - side;
-        long enemy = s.board.pieces(them) & ~(1L << s.king[them]);
-        long pieces = enemy & ~s.pawns[them];
+        int side = us.side;
+        long enemy = them.men & ~(1L << them.king);
+        long pieces = enemy & ~them.pawns;
         // Well guarded: by a pawn, or twice while we attack only once.
-        long firm = s.pawnAttacks[them] | s.twice[them] & ~s.twice[side];
-        long weak = enemy & ~firm & s.attacks[side];
-        int sum = 0;
-        for (long set = pieces & s.pawnAttacks[side]; set != 0; set &= set - 1) {
-            int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
-            sum += w.times(side, Weights.THREAT_BY_PAWN + type, 1);
-        }
-        long minor = (s.byType[side * 6 + 1] | s.byType[side * 6 + 2]) & (weak | pieces);
-        for (long set = minor & enemy; set != 0; set &= set - 1) {
-            int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
-            sum += w.times(side, Weights.THREAT_BY_MINOR + type, 1);
-        }
-        for (long set = weak & s.byType[side * 6 + 3]; set != 0; set &= set - 1) {
-            int type = s.board.typeAt(Long.numberOfTrailingZeros(set));
-            sum += w.times(side, Weights.THREAT_BY_ROOK + type, 1);
-        }
-        if ((weak & s.byType[side * 6 + 5]) != 0) {
+        long firm = them.byPawns | them.twice & ~us.twice;
+        long weak = enemy & ~firm & us.attacked;
+        long minors = us.byKnights | us.byBishops;
+        int sum = byType(w, side, Weights.THREAT_BY_PAWN, pieces & us.byPawns, them);
+        sum += byType(w, side, Weights.THREAT_BY_MINOR, minors & (weak | pieces), them);
+        sum += byType(w, side, Weights.THREAT_BY_ROOK, weak & us.byRooks, them);
+        if ((weak & us.byKing) != 0) {
             sum += w.times(side, Weights.THREAT_BY_KING, 1);
         }
-        long hanging = weak & (~s.attacks[them] | pieces & s.twice[side]);
+        long hanging = weak & (~them.attacked | pieces & us.twice);
         sum += w.times(side, Weights.HANGING, Long.bitCount(hanging));
-        return sum + kicks(s, side, pieces) + restraint(s, side);
+        return sum + kicks(s, us, them, pieces) + restraint(s, us, them);
+    }
+
+    /** Counts the attacked men by their types; without a loop, whose length nobody can foresee. */
+    private static int byType(Weights w, int side, int index, long attacked, Camp them) {
+        if (attacked == 0) {
+            return 0;
+        }
+        return w.times(side, index, Long.bitCount(attacked & them.pawns))
+                + w.times(side, index + 1, Long.bitCount(attacked & them.knights))
+                + w.times(side, index + 2, Long.bitCount(attacked & them.bishops))
+                + w.times(side, index + 3, Long.bitCount(attacked & them.rooks))
+                + w.times(side, index + 4, Long.bitCount(attacked & them.queens));
     }
 
     /** Pieces that a safe pawn push would attack. */
-    private static int kicks(Survey s, int side, long pieces) {
-        int them = 1 - side;
+    private static int kicks(Survey s, Camp us, Camp them, long pieces) {
+        int side = us.side;
         long third = side == 0 ? 0xff0000L : 0xff0000000000L;
-        long once = Survey.forward(side, s.pawns[side]) & ~s.occupied;
+        long once = Survey.forward(side, us.pawns) & ~s.occupied;
         long twice = Survey.forward(side, once & third) & ~s.occupied;
-        long safe = (once | twice) & ~s.pawnAttacks[them] & (s.attacks[side] | ~s.attacks[them]);
-        long kicked = Survey.pawnAttacks(safe, side) & pieces & ~s.pawnAttacks[side];
+        long safe = (once | twice) & ~them.byPawns & (us.attacked | ~them.attacked);
+        long kicked = Survey.pawnAttacks(safe, side) & pieces & ~us.byPawns;
         return s.weights.times(side, Weights.PUSH_THREAT, Long.bitCount(kicked));
     }
 
     /** Squares the enemy can go to only at a risk, and safe squares from which to hit a queen. */
-    private static int restraint(Survey s, int side) {
-        int them = 1 - side;
-        long contested = s.attacks[them] & ~s.pawnAttacks[them] & ~s.twice[them] & s.attacks[side];
+    private static int restraint(Survey s, Camp us, Camp them) {
+        int side = us.side;
+        long contested = them.attacked & ~them.byPawns & ~them.twice & us.attacked;
         int sum = s.weights.times(side, Weights.RESTRICTED, Long.bitCount(contested));
-        for (long set = s.board.pieces(them, 4); set != 0; set &= set - 1) {
+        for (long set = them.queens; set != 0; set &= set - 1) {
             int square = Long.numberOfTrailingZeros(set);
-            long safe =
-                    ~s.pawnAttacks[them]
-                            & ~s.board.pieces(side)
-                            & (~s.attacks[them] | s.twice[side]);
+            long safe = ~them.byPawns & ~us.men & (~them.attacked | us.twice);
             long hits =
-                    Attacks.knight(square) & s.byType[side * 6 + 1]
-                            | Attacks.bishop(square, s.occupied) & s.byType[side * 6 + 2]
-                            | Attacks.rook(square, s.occupied) & s.byType[side * 6 + 3];
+                    Attacks.knight(square) & us.byKnights
+                            | Attacks.bishop(square, s.occupied) & us.byBishops
+                            | Attacks.rook(square, s.occupied) & us.byRooks;
             sum += s.weights.times(side, Weights.QUEEN_HARRIED, Long.bitCount(hits & safe));
         }
         return sum;

@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Consumer;
 import java.util.function.Supplier;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -47,11 +46,11 @@ public final class Match {
      * Plays until all pairs are played or the work is cancelled.
      *
      * @param threads games at a time
-     * @param listener told the result so far after every pair, by one thread at a time
+     * @param watcher told of every pair
      * @throws IllegalStateException if a contestant failed; the cause says how
      */
     public MatchResult play(
-            int pairs, int threads, Consumer<MatchResult> listener, Cancellation cancellation) {
+            int pairs, int threads, MatchWatcher watcher, Cancellation cancellation) {
         AtomicInteger next = new AtomicInteger();
         Tally tally = new Tally();
         AtomicReference<RuntimeException> failure = new AtomicReference<>();
@@ -61,7 +60,7 @@ public final class Match {
                     new Thread(
                             () -> {
                                 try {
-                                    work(pairs, next, tally, listener, cancellation);
+                                    work(pairs, next, tally, watcher, cancellation);
                                 } catch (RuntimeException e) {
                                     failure.compareAndSet(null, e);
                                     cancellation.cancel();
@@ -90,7 +89,7 @@ public final class Match {
             int pairs,
             AtomicInteger next,
             Tally tally,
-            Consumer<MatchResult> listener,
+            MatchWatcher watcher,
             Cancellation cancellation) {
         Contestant one = first.get();
         Contestant two = second.get();
@@ -108,7 +107,7 @@ public final class Match {
             MatchGame asWhite = MatchGame.play(one, two, opening, cancellation);
             MatchGame asBlack = MatchGame.play(two, one, opening, cancellation);
             if (!cancellation.isCancelled()) {
-                tally.add(asWhite.outcome().points(), 1 - asBlack.outcome().points(), listener);
+                tally.add(asWhite, asBlack, watcher);
             }
         }
     }
@@ -135,12 +134,14 @@ public final class Match {
         private final int[] games = new int[3];
         private final List<Integer> pairs = new ArrayList<>(Collections.nCopies(5, 0));
 
-        synchronized void add(double a, double b, Consumer<MatchResult> listener) {
+        synchronized void add(MatchGame asWhite, MatchGame asBlack, MatchWatcher watcher) {
+            double a = asWhite.outcome().points();
+            double b = 1 - asBlack.outcome().points();
             games[(int) (2 * a)]++;
             games[(int) (2 * b)]++;
             int index = (int) (2 * (a + b));
             pairs.set(index, pairs.get(index) + 1);
-            listener.accept(result());
+            watcher.pair(asWhite, asBlack, result());
         }
 
         synchronized MatchResult result() {

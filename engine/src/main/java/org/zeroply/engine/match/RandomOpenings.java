@@ -16,8 +16,8 @@ import org.zeroply.engine.analysis.Score;
 public final class RandomOpenings {
 
     private static final int PLIES = 8;
-    private static final int MOST_CENTIPAWNS = 110;
-    private static final long NODES = 4000;
+    private static final int MOST_CENTIPAWNS = 60;
+    private static final long NODES = 40_000;
 
     private final Engine judge;
 

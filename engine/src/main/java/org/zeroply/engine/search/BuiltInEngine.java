@@ -75,7 +75,7 @@ public final class BuiltInEngine implements Engine {
         SearchState main = states.get(0);
         main.begin(board, table, limits(request.limits(), began, cancellation), fresh);
         List<SearchState> others = states.subList(1, request.threads());
-        try (Helpers helpers = new Helpers(others, board, roots, table)) {
+        try (Helpers helpers = new Helpers(others, board, table)) {
             return new Deepening(request, main, listener, cancellation, began).run(roots, helpers);
         }
     }

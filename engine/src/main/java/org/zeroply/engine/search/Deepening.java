@@ -16,6 +16,9 @@ import org.zeroply.engine.analysis.Score;
 /** One analysis: depth after depth, and at each depth line after line. */
 final class Deepening {
 
+    /** Shallower searches are over before a helper wakes up. */
+    private static final int FIRST_SHARED_DEPTH = 6;
+
     private final AnalysisRequest request;
     private final AnalysisListener listener;
     private final Cancellation cancellation;
@@ -69,8 +72,9 @@ final class Deepening {
     private List<Analysis.Candidate> depth(int[] roots, int lines, int depth) {
         List<Analysis.Candidate> found = new ArrayList<>();
         for (int k = 0; k < lines; k++) {
-            int score = search.search(roots, k, depth, guess(k));
-            int[] line = state.line();
+            Race.Finish reached = search(roots, k, depth);
+            int score = reached.score();
+            int[] line = reached.line();
             if (line.length == 0) {
                 break;
             }
@@ -87,6 +91,28 @@ final class Deepening {
             roots[k] = found.get(k).move().packed();
         }
         return found;
+    }
+
+    /** Searches once; with helpers, what counts is what the first of all threads found. */
+    private Race.Finish search(int[] roots, int from, int depth) {
+        if (depth >= FIRST_SHARED_DEPTH && helpers.isThere()) {
+            Race race = helpers.begin(new Race.Course(roots.clone(), from, depth, guess(from)));
+            state.race = race;
+            int score = search.search(roots, from, depth, guess(from));
+            if (!state.stopped) {
+                race.finish(new Race.Finish(score, state.line(), roots));
+            }
+            state.race = null;
+            if (race.result().isPresent()) {
+                Race.Finish finish = race.result().get();
+                state.stopped = false;
+                System.arraycopy(finish.roots(), 0, roots, 0, roots.length);
+                return finish;
+            }
+            return new Race.Finish(score, state.line(), roots);
+        }
+        int score = search.search(roots, from, depth, guess(from));
+        return new Race.Finish(score, state.line(), roots);
     }
 
     private int guess(int k) {

@@ -4,45 +4,73 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.board.Board;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Limits;
 
 /**
- * Threads that search the same moves on the shared table, each a little differently, and so fill it
- * for the main thread. Close it to stop and await them.
+ * Threads that search the same root moves as the main thread on the shared table, in {@link Race}s.
+ * Close it to stop and await them.
  */
 final class Helpers implements AutoCloseable {
 
     private final List<Thread> threads = new ArrayList<>();
     private final List<SearchState> states;
     private final Cancellation done = new Cancellation();
+    private Race current;
 
-    /**
-     * Starts one thread for each state.
-     *
-     * @param roots the root moves to search
-     */
-    Helpers(List<SearchState> states, Board board, int[] roots, TranspositionTable table) {
+    /** Starts one thread for each state. */
+    Helpers(List<SearchState> states, Board board, TranspositionTable table) {
         this.states = List.copyOf(states);
-        for (int i = 0; i < states.size(); i++) {
-            SearchState state = states.get(i);
-            state.begin(
-                    board, table, new SearchLimits(Long.MAX_VALUE, Long.MAX_VALUE, done), false);
+        SearchLimits until = new SearchLimits(Long.MAX_VALUE, Long.MAX_VALUE, done);
+        for (SearchState state : states) {
+            state.begin(board, table, until, false);
             state.limited = true;
-            int first = 1 + (i + 1) % 2;
-            int[] own = roots.clone();
-            Thread thread = new Thread(() -> help(state, own, first), "search-helper-" + i);
+            Thread thread = new Thread(() -> help(state), "search-helper-" + threads.size());
             thread.setDaemon(true);
             threads.add(thread);
         }
         threads.forEach(Thread::start);
     }
 
-    private static void help(SearchState state, int[] roots, int first) {
-        RootSearch search = new RootSearch(state, m -> {});
-        int guess = 0;
-        for (int depth = first; depth <= Limits.MAX_DEPTH && !state.stopped; depth++) {
-            guess = search.search(roots, 0, depth, guess);
+    /** Lets the helpers run a course; what they ran before is given up. */
+    Race begin(Race.Course course) {
+        Race race = new Race(course);
+        synchronized (this) {
+            current = race;
+            notifyAll();
         }
+        return race;
+    }
+
+    boolean isThere() {
+        return !threads.isEmpty();
+    }
+
+    private void help(SearchState state) {
+        RootSearch search = new RootSearch(state, m -> {});
+        Race race = next(null);
+        while (!done.isCancelled()) {
+            state.race = race;
+            state.stopped = false;
+            Race.Course course = race.course();
+            int[] roots = course.roots().clone();
+            int score = search.search(roots, course.from(), course.depth(), course.guess());
+            if (!state.stopped) {
+                race.finish(new Race.Finish(score, state.line(), roots));
+            }
+            race = next(race);
+        }
+    }
+
+    /** Waits for another race than the last one. */
+    private synchronized Race next(Race last) {
+        while (current == last && !done.isCancelled()) {
+            try {
+                wait();
+            } catch (InterruptedException e) {
+                done.cancel();
+                Thread.currentThread().interrupt();
+            }
+        }
+        return current;
     }
 
     /** Positions the helpers visited, not quite up to date while they work. */
@@ -53,6 +81,9 @@ final class Helpers implements AutoCloseable {
     @Override
     public void close() {
         done.cancel();
+        synchronized (this) {
+            notifyAll();
+        }
         boolean interrupted = false;
         for (Thread thread : threads) {
             while (thread.isAlive()) {

@@ -17,7 +17,16 @@ final class Quiescence {
         s = state;
     }
 
+    /** Searches from where the full search ends; what is found is remembered. */
     int search(int ply, int alphaIn, int beta) {
+        return search(ply, alphaIn, beta, true);
+    }
+
+    /**
+     * @param remembers whether the table is asked and told. It is only at the first ply: further
+     *     down the same positions seldom come again, and a look costs as much as a few moves
+     */
+    private int search(int ply, int alphaIn, int beta, boolean remembers) {
         s.clearLine(ply);
         if (s.visit(ply)) {
             return 0;
@@ -34,7 +43,7 @@ final class Quiescence {
         }
         boolean mainLine = beta - alphaIn > 1;
         long key = s.board.key();
-        long known = s.table.probe(key);
+        long known = remembers ? s.table.probe(key) : 0;
         int tableMove = 0;
         if (known != 0) {
             tableMove = TranspositionTable.move(known);
@@ -49,13 +58,18 @@ final class Quiescence {
         int best = -SearchState.MATE + ply;
         int still = TranspositionTable.NO_EVALUATION;
         if (!check) {
+            int ceiling = remembers ? alphaIn + 1 : s.ceiling(ply);
+            if (ceiling <= alphaIn) {
+                return captures(
+                        ply, alphaIn, alphaIn, beta, ceiling, ceiling - 250, tableMove, false);
+            }
             still = known == 0 ? still : TranspositionTable.evaluation(known);
             if (still == TranspositionTable.NO_EVALUATION) {
                 still = s.evaluate(ply);
             }
             best = known == 0 ? still : bettered(known, still, ply);
             if (best >= beta) {
-                if (known == 0) {
+                if (remembers && known == 0) {
                     s.table.store(
                             key,
                             0,
@@ -68,7 +82,7 @@ final class Quiescence {
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, still, tableMove);
+        return captures(ply, alphaIn, alpha, beta, best, still, tableMove, remembers);
     }
 
     /** A remembered bound can say more than the static evaluation. */
@@ -85,7 +99,14 @@ final class Quiescence {
     }
 
     private int captures(
-            int ply, int alphaIn, int alphaNow, int beta, int standing, int still, int tableMove) {
+            int ply,
+            int alphaIn,
+            int alphaNow,
+            int beta,
+            int standing,
+            int still,
+            int tableMove,
+            boolean remembers) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -111,8 +132,8 @@ final class Quiescence {
                     continue;
                 }
             }
-            s.make(move, ply);
-            int score = -search(ply + 1, -beta, -alpha);
+            s.makeUnseen(move, ply);
+            int score = -search(ply + 1, -beta, -alpha, false);
             s.board.unmake(move);
             if (s.stopped) {
                 return 0;
@@ -128,6 +149,9 @@ final class Quiescence {
                     }
                 }
             }
+        }
+        if (!remembers) {
+            return best;
         }
         int bound = best >= beta ? TranspositionTable.LOWER : TranspositionTable.UPPER;
         if (best > alphaIn && best < beta) {

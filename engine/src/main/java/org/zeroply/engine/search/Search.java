@@ -110,7 +110,10 @@ final class Search {
                 return score;
             }
         }
-        if (depth >= 4 && out == 0 && (known == 0 || TranspositionTable.move(known) == 0)) {
+        if (depth >= 4
+                && (mainLine || cut)
+                && out == 0
+                && (known == 0 || TranspositionTable.move(known) == 0)) {
             depth--;
         }
         return moves(depth, ply, alpha, beta, cut, known, improving);

@@ -11,6 +11,7 @@ import net.jqwik.api.constraints.IntRange;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.engine.RandomPositions;
 
 class EvaluatorTest {
 
@@ -19,7 +20,7 @@ class EvaluatorTest {
 
     @Property(tries = 500)
     void the_terms_add_up_to_the_score(@ForAll long seed, @ForAll @IntRange(max = 150) int plies) {
-        Position p = random(seed, plies);
+        Position p = RandomPositions.after(new Random(seed), plies);
         int score = evaluator.evaluate(p.toBoard());
         int fromWhite = p.toBoard().sideToMove() == 0 ? score : -score;
         assertThat(evaluator.explain(p).total()).isEqualTo(fromWhite);
@@ -27,7 +28,7 @@ class EvaluatorTest {
 
     @Property(tries = 500)
     void colours_do_not_matter(@ForAll long seed, @ForAll @IntRange(max = 150) int plies) {
-        Position p = random(seed, plies);
+        Position p = RandomPositions.after(new Random(seed), plies);
         Position flipped = Position.fromFen(flip(p.fen()));
         assertThat(evaluator.evaluate(flipped.toBoard()))
                 .isEqualTo(evaluator.evaluate(p.toBoard()));
@@ -58,16 +59,6 @@ class EvaluatorTest {
             assertThat(foundation).isEqualTo(evaluator.foundation(board));
             assertThat(evaluator.evaluate(board, foundation)).isEqualTo(anew.evaluate(board));
         }
-    }
-
-    private static Position random(long seed, int plies) {
-        Random random = new Random(seed);
-        Position p = Position.START;
-        for (int i = 0; i < plies && !p.legalMoves().isEmpty(); i++) {
-            Move move = p.legalMoves().get(random.nextInt(p.legalMoves().size()));
-            p = p.play(move);
-        }
-        return p;
     }
 
     /** The same position with colours exchanged and the board turned upside down. */

@@ -37,7 +37,7 @@ class MatchResultTest {
                         () -> new Contestant(new BuiltInEngine(1), Limits.nodes(200)),
                         new RandomOpenings(new BuiltInEngine(1)),
                         5);
-        MatchResult first = match.play(2, 1, r -> {}, new Cancellation());
+        MatchResult first = match.play(2, 1, (a, b, r) -> {}, new Cancellation());
         assertThat(first.games()).isEqualTo(4);
         // A player against itself scores the same with both colours together.
         assertThat(first.score()).isEqualTo(2);

@@ -2,12 +2,15 @@ package org.zeroply.engine.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.sun.management.ThreadMXBean;
+import java.lang.management.ManagementFactory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
@@ -153,5 +156,38 @@ class BuiltInEngineTest {
         assertThat(depths).hasValue(5);
         assertThat(analysis.depth()).isEqualTo(5);
         assertThat(analysis.lines()).isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3})
+    void several_threads_agree_with_one_on_what_is_clear(int threads) {
+        Position p = Position.fromFen("4k3/5ppp/8/1q1N4/4P3/8/5PPP/6K1 w - - 0 1");
+        AnalysisRequest request = AnalysisRequest.of(p, Limits.depth(11)).withLines(2);
+        Analysis alone = engine.analyse(request);
+        Analysis together = engine.analyse(request.withThreads(threads));
+        assertThat(together.best().orElseThrow().move())
+                .isEqualTo(alone.best().orElseThrow().move());
+        assertThat(together.depth()).isEqualTo(11);
+        assertThat(together.byDepth()).hasSize(11);
+        assertThat(together.lines())
+                .extracting(Analysis.Candidate::move)
+                .hasSize(2)
+                .doesNotHaveDuplicates();
+        assertThat(together.lines()).allMatch(c -> Line.san(p, c.line()).size() >= 1);
+    }
+
+    @Test
+    void searching_longer_takes_no_more_memory() {
+        Position p =
+                Position.fromFen(
+                        "r2q1rk1/1b1nbppp/p2ppn2/1p6/3NPP2/1BN1B3/PPP3PP/R2Q1RK1 w - - 0 12");
+        AnalysisRequest large = AnalysisRequest.of(p, Limits.nodes(300_000));
+        engine.analyse(large);
+        ThreadMXBean threads = (ThreadMXBean) ManagementFactory.getThreadMXBean();
+        long before = threads.getThreadAllocatedBytes(Thread.currentThread().getId());
+        engine.analyse(large);
+        long after = threads.getThreadAllocatedBytes(Thread.currentThread().getId());
+        // What is allocated are the results told at each depth.
+        assertThat(after - before).isLessThan(200_000);
     }
 }

@@ -1,0 +1,115 @@
+package org.zeroply.engine.search;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.MoveGenerator;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.RandomPositions;
+import org.zeroply.engine.exchange.StaticExchange;
+
+class MovePickerTest {
+
+    private final History history = new History();
+
+    @Property(tries = 400)
+    void every_legal_move_is_handed_out_once_whatever_is_remembered(
+            @ForAll long seed, @ForAll @IntRange(max = 120) int plies) {
+        Random random = new Random(seed);
+        Position position = RandomPositions.after(random, plies);
+        Board board = position.toBoard();
+        teach(board, random);
+        MovePicker picker = new MovePicker(board, history);
+        int remembered = random.nextInt(1 << 16);
+        picker.start(remembered, 3, History.NO_SLOT, History.NO_SLOT, board.inCheck());
+        assertThat(drain(picker))
+                .containsExactlyInAnyOrderElementsOf(
+                        position.legalMoves().stream().map(Move::packed).toList());
+    }
+
+    @Property(tries = 200)
+    void the_remembered_move_comes_first_and_losing_captures_last(
+            @ForAll long seed, @ForAll @IntRange(max = 120) int plies) {
+        Random random = new Random(seed);
+        Position position = RandomPositions.after(random, plies);
+        List<Move> legal = position.legalMoves();
+        Board board = position.toBoard();
+        if (legal.isEmpty() || board.inCheck()) {
+            return;
+        }
+        int remembered = legal.get(random.nextInt(legal.size())).packed();
+        MovePicker picker = new MovePicker(board, history);
+        picker.start(remembered, 3, History.NO_SLOT, History.NO_SLOT, false);
+        List<Integer> order = drain(picker);
+        assertThat(order.get(0)).isEqualTo(remembered);
+        List<Boolean> losing =
+                order.stream()
+                        .skip(1)
+                        .map(m -> Move.isCapture(m) && !StaticExchange.isAtLeast(board, m, 0))
+                        .toList();
+        assertThat(losing).isSorted();
+    }
+
+    @Property(tries = 200)
+    void skipping_quiet_moves_leaves_the_captures(
+            @ForAll long seed, @ForAll @IntRange(max = 120) int plies) {
+        Board board = RandomPositions.after(new Random(seed), plies).toBoard();
+        if (board.inCheck()) {
+            return;
+        }
+        MovePicker picker = new MovePicker(board, history);
+        picker.start(0, 3, History.NO_SLOT, History.NO_SLOT, false);
+        List<Integer> noisy = new ArrayList<>();
+        for (int m = picker.next(true); m != 0; m = picker.next(true)) {
+            noisy.add(m);
+        }
+        int[] captures = new int[MoveGenerator.MAX_MOVES];
+        int count = MoveGenerator.captures(board, captures, 0);
+        assertThat(noisy)
+                .containsExactlyInAnyOrderElementsOf(
+                        IntStream.range(0, count).mapToObj(i -> captures[i]).toList());
+    }
+
+    @Property(tries = 200)
+    void a_quiescence_search_sees_every_evasion_and_else_no_losing_capture(
+            @ForAll long seed, @ForAll @IntRange(max = 120) int plies) {
+        Position position = RandomPositions.after(new Random(seed), plies);
+        Board board = position.toBoard();
+        MovePicker picker = new MovePicker(board, history);
+        picker.startQuiescence(0, History.NO_SLOT, History.NO_SLOT, board.inCheck());
+        List<Integer> moves = drain(picker);
+        if (board.inCheck()) {
+            assertThat(moves).hasSize(position.legalMoves().size());
+        } else {
+            assertThat(moves).allMatch(m -> StaticExchange.isAtLeast(board, m, 0));
+        }
+    }
+
+    /** Any move may be remembered as a killer, legal here or not. */
+    private void teach(Board board, Random random) {
+        for (int i = 0; i < 3; i++) {
+            int[] legal = new int[MoveGenerator.MAX_MOVES];
+            int count = MoveGenerator.quiets(board, legal, 0);
+            if (count > 0) {
+                int move = legal[random.nextInt(count)];
+                history.learnQuiet(board, move, legal, 0, 4, 3, History.NO_SLOT, History.NO_SLOT);
+            }
+        }
+    }
+
+    private static List<Integer> drain(MovePicker picker) {
+        List<Integer> moves = new ArrayList<>();
+        for (int m = picker.next(false); m != 0; m = picker.next(false)) {
+            moves.add(m);
+        }
+        return moves;
+    }
+}
