@@ -28,8 +28,8 @@ class TreeSessionTest {
         session.play("e4");
         session.play("e5");
         session.back();
-        assertThat(session.play(Square.C7, Square.C5)).isTrue();
-        assertThat(session.play(Square.C5, Square.C3)).isFalse();
+        assertThat(drag("c7", "c5")).isTrue();
+        assertThat(drag("c5", "c3")).isFalse();
         assertThat(names()).containsExactly("e4", "c5");
         session.sibling(-1);
         assertThat(names()).containsExactly("e4", "e5");
@@ -45,7 +45,7 @@ class TreeSessionTest {
         session.open(
                 new MoveTree(Position.fromFen("8/P6k/8/8/8/8/7K/8 w - - 0 1")),
                 OptionalLong.empty());
-        assertThat(session.play(Square.A7, Square.A8)).isTrue();
+        assertThat(drag("a7", "a8")).isTrue();
         assertThat(names()).containsExactly("a8=Q");
     }
 
@@ -115,6 +115,10 @@ class TreeSessionTest {
             }
             assertThat(session.tree().nodes()).contains(session.current());
         }
+    }
+
+    private boolean drag(String from, String to) {
+        return session.play(Square.parse(from), Square.parse(to));
     }
 
     private List<String> names() {
