@@ -66,17 +66,6 @@ public final class Evaluator {
         return evaluate(board, foundation(board));
     }
 
-    /**
-     * The men and their places alone, centipawns from the view of the side to move. In middlegames
-     * {@link #evaluate} is seldom more than two pawns away from it.
-     *
-     * @param foundation the {@link #foundation} of this position
-     */
-    public int outline(Board board, int foundation) {
-        int white = Taper.at(foundation, Survey.phase(board));
-        return board.sideToMove() == 0 ? white : -white;
-    }
-
     /** The men and their places, counted anew: what {@link #evaluate(Board, int)} builds on. */
     public int foundation(Board board) {
         return placement.count(board);

@@ -17,16 +17,7 @@ final class Quiescence {
         s = state;
     }
 
-    /** Searches from where the full search ends; what is found is remembered. */
     int search(int ply, int alphaIn, int beta) {
-        return search(ply, alphaIn, beta, true);
-    }
-
-    /**
-     * @param remembers whether the table is asked and told. It is only at the first ply: further
-     *     down the same positions seldom come again, and a look costs as much as a few moves
-     */
-    private int search(int ply, int alphaIn, int beta, boolean remembers) {
         s.clearLine(ply);
         if (s.visit(ply)) {
             return 0;
@@ -43,7 +34,7 @@ final class Quiescence {
         }
         boolean mainLine = beta - alphaIn > 1;
         long key = s.board.key();
-        long known = remembers ? s.table.probe(key) : 0;
+        long known = s.table.probe(key);
         int tableMove = 0;
         if (known != 0) {
             tableMove = TranspositionTable.move(known);
@@ -58,18 +49,13 @@ final class Quiescence {
         int best = -SearchState.MATE + ply;
         int still = TranspositionTable.NO_EVALUATION;
         if (!check) {
-            int ceiling = remembers ? alphaIn + 1 : s.ceiling(ply);
-            if (ceiling <= alphaIn) {
-                return captures(
-                        ply, alphaIn, alphaIn, beta, ceiling, ceiling - 250, tableMove, false);
-            }
             still = known == 0 ? still : TranspositionTable.evaluation(known);
             if (still == TranspositionTable.NO_EVALUATION) {
                 still = s.evaluate(ply);
             }
             best = known == 0 ? still : bettered(known, still, ply);
             if (best >= beta) {
-                if (remembers && known == 0) {
+                if (known == 0) {
                     s.table.store(
                             key,
                             0,
@@ -82,7 +68,7 @@ final class Quiescence {
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, still, tableMove, remembers);
+        return captures(ply, alphaIn, alpha, beta, best, still, tableMove);
     }
 
     /** A remembered bound can say more than the static evaluation. */
@@ -99,14 +85,7 @@ final class Quiescence {
     }
 
     private int captures(
-            int ply,
-            int alphaIn,
-            int alphaNow,
-            int beta,
-            int standing,
-            int still,
-            int tableMove,
-            boolean remembers) {
+            int ply, int alphaIn, int alphaNow, int beta, int standing, int still, int tableMove) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -132,8 +111,8 @@ final class Quiescence {
                     continue;
                 }
             }
-            s.makeUnseen(move, ply);
-            int score = -search(ply + 1, -beta, -alpha, false);
+            s.make(move, ply);
+            int score = -search(ply + 1, -beta, -alpha);
             s.board.unmake(move);
             if (s.stopped) {
                 return 0;
@@ -149,9 +128,6 @@ final class Quiescence {
                     }
                 }
             }
-        }
-        if (!remembers) {
-            return best;
         }
         int bound = best >= beta ? TranspositionTable.LOWER : TranspositionTable.UPPER;
         if (best > alphaIn && best < beta) {

@@ -24,11 +24,6 @@ final class SearchState {
     /** Static scores stay well below any mate. */
     private static final int MOST_STATIC = 20_000;
 
-    private static final int LATE_MEN = 12;
-
-    /** Evaluations lie further from their outline in 4 of 1,000 positions of middlegames. */
-    private static final int OUTLINE_MARGIN = 250;
-
     final Board board = new Board();
     final History history = new History();
     private final Endings endings;
@@ -99,15 +94,10 @@ final class SearchState {
 
     /** Plays a move at a ply; the next ply is then ready, and its place in the table at hand. */
     void make(int move, int ply) {
-        makeUnseen(move, ply);
-        touched += table.touch(board.key());
-    }
-
-    /** Plays a move to a position that the table will not be asked about. */
-    void makeUnseen(int move, int ply) {
         foundations[ply + 1] = foundations[ply] + evaluator.change(board, move);
         slots[ply + 2] = History.slot(board, move);
         board.make(move);
+        touched += table.touch(board.key());
         checks[ply + 1] = board.inCheck();
     }
 
@@ -131,16 +121,6 @@ final class SearchState {
     int evaluate(int ply) {
         int score = evaluator.evaluate(board, foundations[ply]);
         return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
-    }
-
-    /**
-     * More than the evaluation is going to be, for all that is known of middlegames; with few men
-     * nothing is known, as drawish material can make up for any deficit.
-     */
-    int ceiling(int ply) {
-        return Long.bitCount(board.occupied()) <= LATE_MEN
-                ? MOST_STATIC
-                : evaluator.outline(board, foundations[ply]) + OUTLINE_MARGIN;
     }
 
     /** Counts a node and tells whether to stop. */
