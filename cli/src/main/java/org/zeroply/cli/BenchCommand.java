@@ -34,6 +34,8 @@ final class BenchCommand implements Callable<Integer> {
                     "8/5pk1/4p1p1/3pP2p/1r1P1P1P/4K1P1/4R3/8 w - - 0 40",
                     "8/2k2p2/1p2p1p1/p1p1P1Pp/P1P1KP1P/1P6/8/8 w - - 0 45");
 
+    private static final int WARM_UP_DEPTH = 13;
+
     @Mixin private Output output;
 
     @Option(names = "--depth", description = "Plies.", paramLabel = "N")
@@ -55,8 +57,8 @@ final class BenchCommand implements Callable<Integer> {
             throw new BadInputException("Bad limits: " + e.getMessage() + ".");
         }
         BuiltInEngine engine = new BuiltInEngine(hash);
-        // The first positions only warm the compiler up.
-        POSITIONS.subList(0, 4).forEach(fen -> search(engine, fen, Limits.depth(11)));
+        // Once through to warm the compiler up; this does not count.
+        POSITIONS.forEach(fen -> search(engine, fen, Limits.depth(Math.min(depth, WARM_UP_DEPTH))));
         long nodes = 0;
         long millis = 0;
         for (String fen : POSITIONS) {

@@ -9,10 +9,13 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
 
 class MainTest {
 
@@ -106,10 +109,19 @@ class MainTest {
                         "2",
                         "--nodes",
                         "100",
+                        "--pgn",
+                        folder.resolve("match.pgn") + "",
                         "--cache",
                         folder + "",
                         "--json");
         assertThat(match.get("games").asInt()).isEqualTo(2);
+        List<PgnEntry> games = PgnReader.readAll(Files.readString(folder.resolve("match.pgn")));
+        assertThat(games)
+                .hasSize(2)
+                .allSatisfy(
+                        game ->
+                                assertThat(((PgnEntry.Game) game).tree().result())
+                                        .isIn("1-0", "0-1", "1/2-1/2"));
     }
 
     @Test

@@ -94,60 +94,53 @@ final class Camp {
         queens(weights);
     }
 
-    private void knights(Weights weights) {
+    private void knights(Weights w) {
         long reached = 0;
         for (long s = knights; s != 0; s &= s - 1) {
             long reach = Attacks.knight(Long.numberOfTrailingZeros(s));
-            reached |= reach;
-            add(reach, PRESSURE_KNIGHT);
-            mobility += weights.times(side, Weights.KNIGHT_MOVES + Long.bitCount(reach & free), 1);
+            reached |= add(reach, PRESSURE_KNIGHT, w, Weights.KNIGHT_MOVES);
         }
         byKnights = reached;
     }
 
     /** A bishop looks through its queen. */
-    private void bishops(Weights weights) {
+    private void bishops(Weights w) {
         long reached = 0;
-        long blockers = occupied ^ queens;
         for (long s = bishops; s != 0; s &= s - 1) {
-            long reach = Attacks.bishop(Long.numberOfTrailingZeros(s), blockers);
-            reached |= reach;
-            add(reach, PRESSURE_BISHOP);
-            mobility += weights.times(side, Weights.BISHOP_MOVES + Long.bitCount(reach & free), 1);
+            long reach = Attacks.bishop(Long.numberOfTrailingZeros(s), occupied ^ queens);
+            reached |= add(reach, PRESSURE_BISHOP, w, Weights.BISHOP_MOVES);
         }
         byBishops = reached;
     }
 
     /** A rook looks through queen and rooks. */
-    private void rooks(Weights weights) {
+    private void rooks(Weights w) {
         long reached = 0;
-        long blockers = occupied ^ queens ^ rooks;
         for (long s = rooks; s != 0; s &= s - 1) {
-            long reach = Attacks.rook(Long.numberOfTrailingZeros(s), blockers);
-            reached |= reach;
-            add(reach, PRESSURE_ROOK);
-            mobility += weights.times(side, Weights.ROOK_MOVES + Long.bitCount(reach & free), 1);
+            long reach = Attacks.rook(Long.numberOfTrailingZeros(s), occupied ^ queens ^ rooks);
+            reached |= add(reach, PRESSURE_ROOK, w, Weights.ROOK_MOVES);
         }
         byRooks = reached;
     }
 
-    private void queens(Weights weights) {
+    private void queens(Weights w) {
         long reached = 0;
         for (long s = queens; s != 0; s &= s - 1) {
             long reach = Attacks.queen(Long.numberOfTrailingZeros(s), occupied);
-            reached |= reach;
-            add(reach, PRESSURE_QUEEN);
-            mobility += weights.times(side, Weights.QUEEN_MOVES + Long.bitCount(reach & free), 1);
+            reached |= add(reach, PRESSURE_QUEEN, w, Weights.QUEEN_MOVES);
         }
         byQueens = reached;
     }
 
-    private void add(long reach, int weight) {
+    /** Takes in the squares one piece attacks, and gives them back. */
+    private long add(long reach, int weight, Weights w, int moves) {
         twice |= attacked & reach;
         attacked |= reach;
         if ((reach & zone) != 0) {
             attackers++;
             pressure += weight + PRESSURE_A_SQUARE * Long.bitCount(reach & atKing);
         }
+        mobility += w.times(side, moves + Long.bitCount(reach & free), 1);
+        return reach;
     }
 }
