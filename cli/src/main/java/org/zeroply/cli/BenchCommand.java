@@ -2,7 +2,9 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -16,7 +18,8 @@ import picocli.CommandLine.Option;
         name = "bench",
         description = {
             "Searches fixed positions to a fixed depth. The number of nodes changes only when the",
-            "search or the evaluation does; the speed tells of the machine too."
+            "search or the evaluation does; the speed tells of the machine too. Several threads are",
+            "measured beside one."
         })
 final class BenchCommand implements Callable<Integer> {
 
@@ -47,40 +50,124 @@ final class BenchCommand implements Callable<Integer> {
     @Option(names = "--hash", description = "Memory in MiB.", paramLabel = "MB")
     private int hash = 128;
 
+    @Option(
+            names = "--repeat",
+            description = "Search each position so often; its best speed counts.",
+            paramLabel = "N")
+    private int repeat = 1;
+
+    private BuiltInEngine engine;
+    private Limits limits;
+
     @Override
     public Integer call() {
-        Limits limits;
         try {
-            limits = Limits.depth(depth);
+            // A time far off: so that one thread and several work with the same table.
+            limits = new Limits(depth, Long.MAX_VALUE, TimeUnit.DAYS.toMillis(1));
             AnalysisRequest.of(Position.START, limits).withThreads(threads);
         } catch (IllegalArgumentException e) {
             throw new BadInputException("Bad limits: " + e.getMessage() + ".");
         }
-        BuiltInEngine engine = new BuiltInEngine(hash);
-        // Once through to warm the compiler up; this does not count.
-        POSITIONS.forEach(fen -> search(engine, fen, Limits.depth(Math.min(depth, WARM_UP_DEPTH))));
-        long nodes = 0;
-        long millis = 0;
-        for (String fen : POSITIONS) {
-            engine.forget();
-            Analysis analysis = search(engine, fen, limits);
-            nodes += analysis.nodes();
-            millis += analysis.millis();
+        if (repeat < 1) {
+            throw new BadInputException("Each position has to be searched at least once.");
         }
-        long perSecond = nodes * 1000 / Math.max(1, millis);
-        ObjectNode document = Output.document().put("nodes", nodes).put("millis", millis);
-        long total = nodes;
-        long time = millis;
-        output.print(
-                document.put("nodesPerSecond", perSecond),
-                out ->
-                        out.printf(
-                                "%,d nodes, %,d ms, %,d nodes a second%n", total, time, perSecond));
+        engine = new BuiltInEngine(hash);
+        // Once through to warm the compiler up; this does not count.
+        Limits warmUp = Limits.depth(Math.min(depth, WARM_UP_DEPTH));
+        POSITIONS.forEach(fen -> engine.analyse(AnalysisRequest.of(position(fen), warmUp)));
+        Sum alone = new Sum();
+        Sum together = new Sum();
+        for (String fen : POSITIONS) {
+            measure(fen, alone, together);
+        }
+        print(alone, together);
         return 0;
     }
 
-    private Analysis search(BuiltInEngine engine, String fen, Limits limits) {
-        Position position = Position.fromFen(fen);
-        return engine.analyse(AnalysisRequest.of(position, limits).withThreads(threads));
+    /** One thread and several take turns, so that both meet the machine in the same state. */
+    private void measure(String fen, Sum alone, Sum together) {
+        alone.begin();
+        together.begin();
+        for (int i = 0; i < repeat; i++) {
+            alone.add(search(fen, 1));
+            if (threads > 1) {
+                together.add(search(fen, threads));
+            }
+        }
+        alone.end();
+        together.end();
+    }
+
+    private Analysis search(String fen, int count) {
+        engine.forget();
+        return engine.analyse(AnalysisRequest.of(position(fen), limits).withThreads(count));
+    }
+
+    private static Position position(String fen) {
+        return Position.fromFen(fen);
+    }
+
+    private void print(Sum alone, Sum together) {
+        ObjectNode document = Output.document().put("nodes", alone.nodes / repeat);
+        document.put("millis", alone.millis).put("nodesPerSecond", alone.speed());
+        if (threads > 1) {
+            ObjectNode shared = document.putObject("together").put("threads", threads);
+            shared.put("nodes", together.nodes / repeat).put("millis", together.millis);
+            shared.put("nodesPerSecond", together.speed());
+            shared.put("timesAsFast", alone.millis / (double) Math.max(1, together.millis));
+        }
+        output.print(
+                document,
+                out -> {
+                    out.printf("%,d nodes, %s%n", alone.nodes / repeat, alone.text());
+                    if (threads > 1) {
+                        out.printf(
+                                "%d threads: %s, %.2f times as fast to the depth%n",
+                                threads,
+                                together.text(),
+                                alone.millis / (double) Math.max(1, together.millis));
+                    }
+                });
+    }
+
+    /** Nodes and times of searches; the speed is that of the best search of each position. */
+    private static final class Sum {
+        private long nodes;
+        private long millis;
+        private double bestNodes;
+        private double bestMillis;
+        private Optional<Analysis> best = Optional.empty();
+
+        void begin() {
+            best = Optional.empty();
+        }
+
+        void add(Analysis analysis) {
+            nodes += analysis.nodes();
+            millis += analysis.millis();
+            if (best.isEmpty() || speed(analysis) > speed(best.get())) {
+                best = Optional.of(analysis);
+            }
+        }
+
+        void end() {
+            best.ifPresent(
+                    analysis -> {
+                        bestNodes += analysis.nodes();
+                        bestMillis += analysis.millis();
+                    });
+        }
+
+        private static double speed(Analysis analysis) {
+            return analysis.nodes() / (double) Math.max(1, analysis.millis());
+        }
+
+        long speed() {
+            return Math.round(bestNodes * 1000 / Math.max(1, bestMillis));
+        }
+
+        String text() {
+            return String.format("%,d ms, %,d nodes a second", millis, speed());
+        }
     }
 }

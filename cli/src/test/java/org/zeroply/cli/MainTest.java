@@ -78,6 +78,28 @@ class MainTest {
     }
 
     @Test
+    void several_threads_are_benched_beside_one() throws IOException {
+        JsonNode bench =
+                json(
+                        "bench",
+                        "--depth",
+                        "6",
+                        "--threads",
+                        "2",
+                        "--repeat",
+                        "2",
+                        "--hash",
+                        "8",
+                        "--json");
+        long alone = bench.get("nodes").asLong();
+        assertThat(bench.get("together").get("nodes").asLong()).isGreaterThan(alone / 4);
+        assertThat(bench.get("together").get("timesAsFast").asDouble()).isPositive();
+        out.getBuffer().setLength(0);
+        assertThat(json("bench", "--depth", "6", "--hash", "8", "--json").get("nodes").asLong())
+                .isEqualTo(alone);
+    }
+
+    @Test
     void games_with_itself_are_positions_to_tune_on() throws IOException {
         Path samples = folder.resolve("samples.txt");
         Path weights = folder.resolve("weights.txt");
