@@ -57,6 +57,7 @@ final class DifficultyCommand implements Callable<Integer> {
                             ObjectNode node = document.putObject("temptation");
                             node.put("move", San.write(start, t.move()));
                             node.put("untilDepth", t.untilDepth()).put("loss", t.loss());
+                            node.put("changesResult", t.changesResult());
                             node.set("line", Output.node(Line.san(start, t.refutation())));
                         });
         return document;
@@ -81,9 +82,10 @@ final class DifficultyCommand implements Callable<Integer> {
                         t ->
                                 text.append(
                                         String.format(
-                                                "tempting to depth %d, costs %.0f of 100: %s%n",
+                                                "tempting to depth %d, costs %.0f of 100%s: %s%n",
                                                 t.untilDepth(),
                                                 100 * t.loss(),
+                                                t.changesResult() ? " and the result" : "",
                                                 Line.numbered(start, t.refutation()))));
         return text.toString();
     }

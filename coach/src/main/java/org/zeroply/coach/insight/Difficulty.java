@@ -42,14 +42,16 @@ public record Difficulty(
     }
 
     /**
-     * A move that looks best at a shallow look and fails at a deep one.
+     * A move that looks best at a shallow look and is found worse by a deep one.
      *
      * @param move the move
      * @param untilDepth the last depth at which it led, in plies
      * @param loss expected score given away by it, 0 to 1
+     * @param changesResult whether it gives the result away, and not only a part of the advantage
      * @param refutation the move and what follows it
      */
-    public record Temptation(Move move, int untilDepth, double loss, List<Move> refutation) {
+    public record Temptation(
+            Move move, int untilDepth, double loss, boolean changesResult, List<Move> refutation) {
         public Temptation {
             refutation = List.copyOf(refutation);
         }

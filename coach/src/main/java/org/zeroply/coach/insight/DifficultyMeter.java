@@ -101,6 +101,8 @@ public final class DifficultyMeter {
                                         move,
                                         leader.get().depth(),
                                         best.expected() - c.expected(),
+                                        ResultClass.of(c.expected())
+                                                != ResultClass.of(best.expected()),
                                         c.line()));
     }
 

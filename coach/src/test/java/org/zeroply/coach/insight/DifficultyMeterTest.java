@@ -76,6 +76,7 @@ class DifficultyMeterTest {
         assertThat(t.move()).isEqualTo(legal.get(0));
         assertThat(t.untilDepth()).isEqualTo(3);
         assertThat(t.loss()).isEqualTo(0.5);
+        assertThat(t.changesResult()).as("a win given away").isTrue();
         // Of 0.8, 0.7, 0.6 … only the first is won.
         assertThat(d.widths())
                 .containsExactly(new Difficulty.Width(0, true, ResultClass.WIN, 1, 20));

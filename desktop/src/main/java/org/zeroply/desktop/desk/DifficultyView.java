@@ -109,8 +109,9 @@ final class DifficultyView extends VBox {
                         t ->
                                 String.format(
                                         Locale.ROOT,
-                                        "Tempting but wrong: it leads to depth %d and costs %.0f"
+                                        "Tempting but %s: it leads to depth %d and costs %.0f"
                                                 + " points of a hundred: %s",
+                                        t.changesResult() ? "wrong" : "weaker",
                                         t.untilDepth(),
                                         100 * t.loss(),
                                         Line.numbered(
@@ -121,7 +122,7 @@ final class DifficultyView extends VBox {
                                                                 Math.min(
                                                                         SHOWN,
                                                                         t.refutation().size())))))
-                .orElse("No wrong move tempts: nothing worse led on the way.");
+                .orElse("No worse move tempts: none led on the way.");
     }
 
     private static Label line(String words, String style) {
