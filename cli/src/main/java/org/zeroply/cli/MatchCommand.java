@@ -117,6 +117,9 @@ final class MatchCommand implements Callable<Integer> {
         try {
             result = match.play((games + 1) / 2, threads, this::watch, decided);
         } catch (IllegalStateException e) {
+            if (e.getCause() instanceof UncheckedIOException) {
+                throw new BadInputException("The games cannot be written to " + pgn + ".");
+            }
             if (e.getCause() instanceof EngineFailure) {
                 throw new BadInputException(e.getCause().getMessage());
             }

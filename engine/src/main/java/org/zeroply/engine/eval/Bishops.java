@@ -16,11 +16,11 @@ final class Bishops implements Term {
 
     @Override
     public int of(Survey s, Camp us, Camp them) {
-        Weights w = s.weights;
-        int sum = 0;
         if (us.bishops == 0) {
             return 0;
         }
+        Weights w = s.weights;
+        int sum = 0;
         int side = us.side;
         long pawns = us.pawns;
         long blocked = pawns & CENTRE_FILES & Survey.forward(1 - side, s.occupied);

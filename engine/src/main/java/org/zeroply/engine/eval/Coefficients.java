@@ -35,7 +35,7 @@ public record Coefficients(
             Survey s = evaluator.lastSurvey();
             int white = Taper.at(packed, s.phase);
             double phase = s.phase / (double) Taper.FULL_PHASE;
-            double share = Evaluator.scale(s, white) / (double) Drawishness.FULL;
+            double share = Drawishness.scale(s, white) / (double) Drawishness.FULL;
             int used = 0;
             for (int count : recorder.counts) {
                 used += count != 0 ? 1 : 0;

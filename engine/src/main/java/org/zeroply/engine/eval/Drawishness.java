@@ -17,12 +17,16 @@ final class Drawishness {
     private Drawishness() {}
 
     /**
-     * How much of the advantage of a side counts.
+     * How much of an advantage counts.
      *
-     * @param us who is ahead
+     * @param white the advantage from White's view
      * @return 0 to {@link #FULL}
      */
-    static int scale(Survey s, Camp us, Camp them) {
+    static int scale(Survey s, int white) {
+        return white > 0 ? scale(s, s.white, s.black) : scale(s, s.black, s.white);
+    }
+
+    private static int scale(Survey s, Camp us, Camp them) {
         long pawns = us.pawns;
         int minors = minors(us);
         int heavies = heavies(us);

@@ -86,7 +86,7 @@ public final class Evaluator {
         s.take(board);
         int sum = foundation + sideTerms(s, s.white, s.black) - sideTerms(s, s.black, s.white);
         int white = Taper.at(sum, s.phase);
-        white = white * scale(s, white) / Drawishness.FULL;
+        white = white * Drawishness.scale(s, white) / Drawishness.FULL;
         return board.sideToMove() == 0 ? white : -white;
     }
 
@@ -104,13 +104,6 @@ public final class Evaluator {
                 + space.of(s, us, them)
                 + loneKing.of(s, us, them)
                 + tempo.of(s, us, them);
-    }
-
-    /** How much of an advantage from White's view counts; see {@link Drawishness}. */
-    static int scale(Survey s, int white) {
-        return white > 0
-                ? Drawishness.scale(s, s.white, s.black)
-                : Drawishness.scale(s, s.black, s.white);
     }
 
     /** The packed sum of all terms from White's view, each counted anew. */
@@ -149,7 +142,7 @@ public final class Evaluator {
             entries.add(new EvaluationBreakdown.Entry(term.name(), whites, whites - gained));
         }
         int plain = Taper.at(sum, survey.phase);
-        int scale = scale(survey, plain);
+        int scale = Drawishness.scale(survey, plain);
         int lost = plain - plain * scale / Drawishness.FULL;
         entries.add(
                 new EvaluationBreakdown.Entry(

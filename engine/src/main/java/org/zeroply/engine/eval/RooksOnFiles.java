@@ -13,10 +13,10 @@ final class RooksOnFiles implements Term {
 
     @Override
     public int of(Survey s, Camp us, Camp them) {
-        Weights w = s.weights;
         if (us.rooks == 0) {
             return 0;
         }
+        Weights w = s.weights;
         int side = us.side;
         boolean prey = (FAR_RANKS[side] & (them.pawns | 1L << them.king)) != 0;
         int sum = 0;

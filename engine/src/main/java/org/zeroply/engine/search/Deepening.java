@@ -95,24 +95,15 @@ final class Deepening {
 
     /** Searches once; with helpers, what counts is what the first of all threads found. */
     private Race.Finish search(int[] roots, int from, int depth) {
-        if (depth >= FIRST_SHARED_DEPTH && helpers.isThere()) {
-            Race race = helpers.begin(new Race.Course(roots.clone(), from, depth, guess(from)));
-            state.race = race;
-            int score = search.search(roots, from, depth, guess(from));
-            if (!state.stopped) {
-                race.finish(new Race.Finish(score, state.line(), roots));
-            }
-            state.race = null;
-            if (race.result().isPresent()) {
-                Race.Finish finish = race.result().get();
-                state.stopped = false;
-                System.arraycopy(finish.roots(), 0, roots, 0, roots.length);
-                return finish;
-            }
-            return new Race.Finish(score, state.line(), roots);
+        Race race = new Race(new Race.Course(roots.clone(), from, depth, guess(from)));
+        if (depth >= FIRST_SHARED_DEPTH) {
+            helpers.join(race);
         }
-        int score = search.search(roots, from, depth, guess(from));
-        return new Race.Finish(score, state.line(), roots);
+        Race.Finish own = race.run(search, state);
+        state.stopped = !race.isDecided();
+        Race.Finish first = race.result().orElse(own);
+        System.arraycopy(first.roots(), 0, roots, 0, roots.length);
+        return first;
     }
 
     private int guess(int k) {

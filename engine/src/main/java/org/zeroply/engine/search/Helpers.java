@@ -30,32 +30,18 @@ final class Helpers implements AutoCloseable {
         threads.forEach(Thread::start);
     }
 
-    /** Lets the helpers run a course; what they ran before is given up. */
-    Race begin(Race.Course course) {
-        Race race = new Race(course);
-        synchronized (this) {
-            current = race;
-            notifyAll();
-        }
-        return race;
-    }
-
-    boolean isThere() {
-        return !threads.isEmpty();
+    /** Lets the helpers take part in a race; what they ran before is given up. */
+    synchronized void join(Race race) {
+        current = race;
+        notifyAll();
     }
 
     private void help(SearchState state) {
         RootSearch search = new RootSearch(state, m -> {});
         Race race = next(null);
         while (!done.isCancelled()) {
-            state.race = race;
             state.stopped = false;
-            Race.Course course = race.course();
-            int[] roots = course.roots().clone();
-            int score = search.search(roots, course.from(), course.depth(), course.guess());
-            if (!state.stopped) {
-                race.finish(new Race.Finish(score, state.line(), roots));
-            }
+            race.run(search, state);
             race = next(race);
         }
     }

@@ -23,12 +23,25 @@ final class Race {
         this.course = course;
     }
 
-    Course course() {
-        return course;
-    }
-
     boolean isDecided() {
         return finish != null;
+    }
+
+    /**
+     * Runs the course on the calling thread, until it is finished, decided by another or stopped.
+     *
+     * @return what this thread has found, whether it was the first or not
+     */
+    Finish run(RootSearch search, SearchState state) {
+        state.race = this;
+        int[] roots = course.roots().clone();
+        int score = search.search(roots, course.from(), course.depth(), course.guess());
+        state.race = null;
+        Finish own = new Finish(score, state.line(), roots);
+        if (!state.stopped) {
+            finish(own);
+        }
+        return own;
     }
 
     /** Hands in a result; only the first one counts. */

@@ -93,15 +93,16 @@ class MovePickerTest {
         }
     }
 
-    /** Any move may be remembered as a killer, legal here or not. */
+    /** Teaches as the search does: captures and promotions never become killers. */
     private void teach(Board board, Random random) {
-        for (int i = 0; i < 3; i++) {
-            int[] legal = new int[MoveGenerator.MAX_MOVES];
-            int count = MoveGenerator.quiets(board, legal, 0);
-            if (count > 0) {
-                int move = legal[random.nextInt(count)];
-                history.learnQuiet(board, move, legal, 0, 4, 3, History.NO_SLOT, History.NO_SLOT);
-            }
+        int[] quiet =
+                Position.of(board).legalMoves().stream()
+                        .mapToInt(Move::packed)
+                        .filter(m -> !Move.isCapture(m) && !Move.isPromotion(m))
+                        .toArray();
+        for (int i = 0; i < 3 && quiet.length > 0; i++) {
+            int move = quiet[random.nextInt(quiet.length)];
+            history.learnQuiet(board, move, quiet, 0, 4, 3, History.NO_SLOT, History.NO_SLOT);
         }
     }
 
