@@ -31,6 +31,7 @@ import picocli.CommandLine.Command;
             TacticsCommand.class,
             ChecksCommand.class,
             DifficultyCommand.class,
+            InsightCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

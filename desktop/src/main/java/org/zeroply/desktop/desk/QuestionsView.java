@@ -15,8 +15,8 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.search.CheckSearch;
-import org.zeroply.engine.search.CheckSequence;
+import org.zeroply.engine.checks.CheckSearch;
+import org.zeroply.engine.checks.CheckSequence;
 
 /** Two questions a coach asks of a position, answered when asked. */
 final class QuestionsView extends VBox {

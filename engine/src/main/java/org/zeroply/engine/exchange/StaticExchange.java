@@ -107,6 +107,34 @@ public final class StaticExchange {
         return reply(board, square, VALUE[board.typeAt(square)], attacker, board.occupied());
     }
 
+    /**
+     * Centipawns the other side would win by capturing a man, if it stood on another square and all
+     * else were as it is; 0 when that would not pay.
+     *
+     * @param from where the man stands, 0-63
+     * @param to where it would stand; whatever is there is taken off
+     */
+    public static int threatIfOn(Board board, int from, int to) {
+        int enemy = 1 - (board.codeAt(from) >> 3);
+        long occupied = board.occupied() & ~(1L << from) | 1L << to;
+        return reply(board, to, VALUE[board.typeAt(from)], enemy, occupied);
+    }
+
+    /**
+     * Centipawns that the other side would win by starting to capture the man on a square, if one
+     * of its guards were off the board; 0 when it would not pay.
+     */
+    public static int threatWithout(Board board, int square, int guard) {
+        int attacker = 1 - (board.codeAt(square) >> 3);
+        long occupied = board.occupied() & ~(1L << guard);
+        return reply(board, square, VALUE[board.typeAt(square)], attacker, occupied);
+    }
+
+    /** What a man is worth in exchanges, in centipawns, by type (0 pawn to 5 king). */
+    public static int value(int type) {
+        return VALUE[type];
+    }
+
     /** The best that a side to capture gets for the man of this value on a square; at least 0. */
     private static int reply(Board board, int square, int value, int side, long occupied) {
         long attackers = board.attackersTo(square, occupied) & occupied;

@@ -1,4 +1,4 @@
-package org.zeroply.engine.search;
+package org.zeroply.engine.checks;
 
 import java.util.List;
 import org.zeroply.chess.board.Move;

@@ -1,4 +1,4 @@
-package org.zeroply.engine.search;
+package org.zeroply.engine.checks;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package org.zeroply.engine.search;
+package org.zeroply.engine.checks;
 
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,0 +1,294 @@
+package org.zeroply.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.fact.FactGroup;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.insight.SearchedInsight;
+import org.zeroply.coach.pieces.Routes;
+import org.zeroply.coach.structure.StructureComparison;
+import org.zeroply.coach.tactics.Contest;
+import org.zeroply.coach.tactics.ForcingMoves;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.search.BuiltInEngine;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "insight",
+        description = {
+            "What a position holds: facts with the squares that prove them, those seen at a glance",
+            "and those that take a search."
+        })
+final class InsightCommand implements Callable<Integer> {
+
+    private static final int FAR = 6;
+
+    @Mixin private PositionOption position;
+    @Mixin private Output output;
+    @Mixin private CacheFolder cache;
+
+    @Option(names = "--nodes", description = "Nodes a searched question; 0 for none.")
+    private long nodes = SearchedInsight.NODES;
+
+    @Option(
+            names = "--after",
+            description = "Moves in SAN, with commas: only the facts that they change.",
+            paramLabel = "MOVES")
+    private String after = "";
+
+    @Option(
+            names = "--moves",
+            description =
+                    "Moves in SAN, with commas: the structures they lead to, side by side. Without"
+                            + " it the ways to recapture are compared.",
+            paramLabel = "MOVES")
+    private String moves = "";
+
+    @Option(
+            names = "--route",
+            description = "Two squares as f1-d5: the shortest safe routes of the piece there.",
+            paramLabel = "FROM-TO")
+    private String route = "";
+
+    @Option(
+            names = "--contest",
+            description = "A square: who bears on it, and how exchanges there end.",
+            paramLabel = "SQUARE")
+    private String contest = "";
+
+    @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        Position start = position.position();
+        if (nodes < 0) {
+            throw new BadInputException("The nodes must not be negative.");
+        }
+        if (!after.isBlank()) {
+            change(start);
+        } else if (!route.isBlank()) {
+            route(start);
+        } else if (!contest.isBlank()) {
+            contest(start);
+        } else {
+            facts(start);
+        }
+        return 0;
+    }
+
+    // ---- All facts ------------------------------------------------------------------------------
+
+    private void facts(Position start) {
+        List<Fact> facts = new ArrayList<>(Insight.of(start));
+        if (nodes > 0) {
+            PrintWriter err = spec.commandLine().getErr();
+            BuiltInEngine engine = new BuiltInEngine(16, Weights.shipped(), cache.endings());
+            new SearchedInsight(engine, nodes)
+                    .search(
+                            start,
+                            facts::add,
+                            (part, doing) -> err.printf("looking for %s%n", doing),
+                            new Cancellation());
+        }
+        facts.sort(Comparator.comparing((Fact f) -> f.kind().group()));
+        List<Move> compared =
+                moves.isBlank() ? StructureComparison.recaptures(start) : one(start, moves);
+        List<StructureComparison> structures = StructureComparison.of(start, compared);
+        ObjectNode document = Output.document().put("fen", start.fen());
+        document.putArray("facts").addAll(FactJson.list(start, facts));
+        document.set("forcing", forcing(start));
+        ArrayNode sideBySide = document.putArray("structures");
+        for (StructureComparison s : structures) {
+            Position then = start.play(s.move());
+            ObjectNode node = sideBySide.addObject().put("move", San.write(start, s.move()));
+            node.putArray("facts").addAll(FactJson.list(then, s.structure()));
+            node.set("change", FactJson.change(start, then, s.change()));
+        }
+        output.print(document, out -> print(out, start, facts, structures));
+    }
+
+    private static void print(
+            PrintWriter out,
+            Position start,
+            List<Fact> facts,
+            List<StructureComparison> structures) {
+        for (FactGroup group : FactGroup.values()) {
+            List<Fact> ofGroup = facts.stream().filter(f -> f.kind().group() == group).toList();
+            if (!ofGroup.isEmpty()) {
+                out.println(group.title());
+                ofGroup.forEach(f -> out.println(FactJson.row(start, f)));
+            }
+        }
+        for (Side side : Side.values()) {
+            ForcingMoves forcing = ForcingMoves.of(new Scene(start), side);
+            forcing.from()
+                    .ifPresent(
+                            from -> {
+                                List<String> list =
+                                        forcing.moves().stream().map(m -> words(from, m)).toList();
+                                out.println("Forcing moves of " + side.word());
+                                out.println("  " + String.join(", ", list));
+                            });
+        }
+        for (StructureComparison s : structures) {
+            out.println("After " + San.write(start, s.move()));
+            printChange(out, start, start.play(s.move()), s.change());
+        }
+    }
+
+    private static String words(Position from, ForcingMoves.Forcing move) {
+        String exchange = String.format(Locale.ROOT, "%+.2f", move.exchange() / 100.0);
+        String threat =
+                move.threatensMate()
+                        ? ", threatens mate"
+                        : move.threatens() > 0
+                                ? String.format(
+                                        Locale.ROOT, ", threatens %+.2f", move.threatens() / 100.0)
+                                : "";
+        return San.write(from, move.move()) + " (" + exchange + threat + ")";
+    }
+
+    private static ObjectNode forcing(Position start) {
+        ObjectNode node = Output.document();
+        for (Side side : Side.values()) {
+            ArrayNode list = node.putArray(FactJson.word(side));
+            ForcingMoves forcing = ForcingMoves.of(new Scene(start), side);
+            forcing.from()
+                    .ifPresent(
+                            from ->
+                                    forcing.moves()
+                                            .forEach(
+                                                    m ->
+                                                            list.addObject()
+                                                                    .put(
+                                                                            "move",
+                                                                            San.write(
+                                                                                    from, m.move()))
+                                                                    .put(
+                                                                            "way",
+                                                                            m.way()
+                                                                                    .name()
+                                                                                    .toLowerCase(
+                                                                                            Locale
+                                                                                                    .ROOT))
+                                                                    .put("exchange", m.exchange())
+                                                                    .put("threatens", m.threatens())
+                                                                    .put(
+                                                                            "threatensMate",
+                                                                            m.threatensMate())));
+        }
+        return node;
+    }
+
+    // ---- One question ---------------------------------------------------------------------------
+
+    private void change(Position start) {
+        Position then = start;
+        for (Move move : inTurn(start, after)) {
+            then = then.play(move);
+        }
+        Position end = then;
+        FactChange change = Insight.change(start, end);
+        ObjectNode document = Output.document().put("fen", end.fen());
+        document.setAll(FactJson.change(start, end, change));
+        output.print(document, out -> printChange(out, start, end, change));
+    }
+
+    private static void printChange(
+            PrintWriter out, Position before, Position after, FactChange change) {
+        change.gone().forEach(f -> out.println("-" + FactJson.row(before, f)));
+        change.come().forEach(f -> out.println("+" + FactJson.row(after, f)));
+    }
+
+    private void route(Position start) {
+        String[] ends = route.strip().split("-");
+        if (ends.length != 2) {
+            throw new BadInputException("A route is two squares, such as f1-d5: " + route);
+        }
+        int from = square(ends[0]);
+        int to = square(ends[1]);
+        Scene scene = new Scene(start);
+        if (start.pieceAt(from).filter(p -> p.type() != PieceType.PAWN).isEmpty()) {
+            throw new BadInputException("No piece stands on " + ends[0] + ".");
+        }
+        Routes routes = new Routes(scene, from, FAR);
+        List<List<Integer>> ways = routes.to(to);
+        ObjectNode document = Output.document().put("moves", routes.movesTo(to));
+        document.set("routes", Output.node(ways.stream().map(FactJson::names).toList()));
+        output.print(
+                document,
+                out -> {
+                    out.println(
+                            ways.isEmpty()
+                                    ? "No safe route of up to " + FAR + " moves."
+                                    : routes.movesTo(to) + " moves:");
+                    ways.forEach(w -> out.println("  " + String.join("-", FactJson.names(w))));
+                });
+    }
+
+    private void contest(Position start) {
+        Scene scene = new Scene(start);
+        Contest found = Contest.of(scene, square(contest.strip()));
+        ObjectNode document = Output.document().put("square", contest.strip());
+        document.set("white", Output.node(FactJson.names(found.white())));
+        document.set("black", Output.node(FactJson.names(found.black())));
+        document.put("gain", found.gain());
+        document.set("holds", Output.node(found.holds().stream().map(FactJson::word).toList()));
+        output.print(document, out -> out.println(found.text(scene)));
+    }
+
+    private static int square(String name) {
+        int square = Square.parse(name);
+        if (square < 0) {
+            throw new BadInputException("'" + name + "' is not a square.");
+        }
+        return square;
+    }
+
+    private static List<Move> one(Position start, String list) {
+        List<Move> found = new ArrayList<>();
+        for (String san : list.split(",")) {
+            found.add(read(start, san));
+        }
+        return found;
+    }
+
+    private static List<Move> inTurn(Position start, String list) {
+        List<Move> found = new ArrayList<>();
+        Position p = start;
+        for (String san : list.split("[, ]+")) {
+            Move move = read(p, san);
+            found.add(move);
+            p = p.play(move);
+        }
+        return found;
+    }
+
+    private static Move read(Position p, String san) {
+        try {
+            return San.read(p, san.strip());
+        } catch (NotationException e) {
+            throw new BadInputException(e.getMessage() + ".");
+        }
+    }
+}

@@ -1,0 +1,119 @@
+package org.zeroply.coach.fact;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Mark;
+
+/**
+ * Something true of a position, with the squares that prove it.
+ *
+ * @param kind what it is about
+ * @param side whose it is; empty when it concerns both sides alike
+ * @param squares squares 0-63, the one it is about first
+ * @param text in words, without naming the side
+ * @param figures numbers by name; each kind says which in {@code docs/facts.md}
+ * @param traits qualities in a word or two, such as {@code protected}
+ * @param marks how it is drawn on the board
+ * @param line for what was searched: the moves that prove it, from the position itself or, where
+ *     the kind says so, after a pass
+ */
+public record Fact(
+        FactKind kind,
+        Optional<Side> side,
+        List<Integer> squares,
+        String text,
+        Map<String, Integer> figures,
+        List<String> traits,
+        List<Mark> marks,
+        List<Move> line) {
+
+    public Fact {
+        squares = List.copyOf(squares);
+        figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
+        traits = List.copyOf(traits);
+        marks = List.copyOf(marks);
+        line = List.copyOf(line);
+    }
+
+    /** A fact about one side. */
+    public static Fact of(FactKind kind, Side side, String text, Integer... squares) {
+        return of(kind, Optional.of(side), text, Arrays.asList(squares));
+    }
+
+    /** A fact about one side, with a set of squares. */
+    public static Fact of(FactKind kind, Side side, String text, long squares) {
+        return of(kind, Optional.of(side), text, Squares.list(squares));
+    }
+
+    /** A fact about both sides alike. */
+    public static Fact ofBoth(FactKind kind, String text, long squares) {
+        return of(kind, Optional.empty(), text, Squares.list(squares));
+    }
+
+    private static Fact of(FactKind kind, Optional<Side> side, String text, List<Integer> squares) {
+        return new Fact(kind, side, squares, text, Map.of(), List.of(), List.of(), List.of());
+    }
+
+    /** The same with a number. */
+    public Fact with(String name, int value) {
+        Map<String, Integer> more = new LinkedHashMap<>(figures);
+        more.put(name, value);
+        return new Fact(kind, side, squares, text, more, traits, marks, line);
+    }
+
+    /** The same with a quality, if it has it. */
+    public Fact trait(String trait, boolean has) {
+        return has
+                ? new Fact(kind, side, squares, text, figures, plus(traits, trait), marks, line)
+                : this;
+    }
+
+    /** The same with one more mark of its own. */
+    public Fact marked(Mark.Meaning meaning, List<Integer> on) {
+        List<Mark> more = plus(marks, new Mark(meaning, on));
+        return new Fact(kind, side, squares, text, figures, traits, more, line);
+    }
+
+    /** The same with one more mark of its own. */
+    public Fact marked(Mark.Meaning meaning, Integer... on) {
+        return marked(meaning, Arrays.asList(on));
+    }
+
+    /** The same with the line that proves it. */
+    public Fact proved(List<Move> moves) {
+        return new Fact(kind, side, squares, text, figures, traits, marks, moves);
+    }
+
+    /** The same with its qualities told after the text: {@code passed pawn d5: protected}. */
+    public Fact told() {
+        String more = traits.isEmpty() ? text : text + ": " + String.join(", ", traits);
+        return new Fact(kind, side, squares, more, figures, traits, marks, line);
+    }
+
+    /** What is drawn on the board: marks of its own, else its squares by the kind's meaning. */
+    public List<Mark> drawn() {
+        if (!marks.isEmpty()) {
+            return marks;
+        }
+        Mark.Meaning meaning = kind.meaning().isArrow() ? Mark.Meaning.TARGET : kind.meaning();
+        return squares.stream().map(s -> new Mark(meaning, List.of(s))).toList();
+    }
+
+    /** The text with the side before it: {@code White: isolated pawn d4}. */
+    public String sentence() {
+        return side.map(s -> s.word() + ": ").orElse("") + text;
+    }
+
+    private static <T> List<T> plus(List<T> list, T more) {
+        List<T> result = new ArrayList<>(list);
+        result.add(more);
+        return result;
+    }
+}

@@ -1,0 +1,22 @@
+package org.zeroply.coach.fact;
+
+/** The order in which a coach tells what a position holds. */
+public enum FactGroup {
+    MATERIAL("Material"),
+    KINGS("Kings"),
+    PAWNS("Pawns and squares"),
+    PIECES("Pieces"),
+    PLANS("Plans"),
+    TACTICS("Tactics");
+
+    private final String title;
+
+    FactGroup(String title) {
+        this.title = title;
+    }
+
+    /** The heading on screen and in print. */
+    public String title() {
+        return title;
+    }
+}

@@ -1,0 +1,94 @@
+package org.zeroply.coach.insight;
+
+import java.util.List;
+import java.util.Locale;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.pieces.Routes;
+
+/**
+ * Two men that could be traded for each other, and what the trade would be worth to the owner of
+ * the first.
+ *
+ * @param own square of the one side's man
+ * @param other square of the other side's man
+ * @param before centipawns from the owner's view as things stand
+ * @param after the same, to the same depth, with both men off the board
+ * @param reasons what changes in the terms of the evaluation, and squares left without a guard
+ * @param plan the shortest way of the own man to where it attacks the other: its square alone when
+ *     it does so now, nothing when no way was found
+ */
+public record Exchange(
+        int own, int other, int before, int after, List<String> reasons, List<Integer> plan) {
+
+    private static final int FAR = 3;
+
+    public Exchange {
+        reasons = List.copyOf(reasons);
+        plan = List.copyOf(plan);
+    }
+
+    /** What the trade gains the owner of the first man, in centipawns. */
+    public int gain() {
+        return after - before;
+    }
+
+    /** The shortest way of a man to where it attacks another, over safe squares. */
+    static List<Integer> plan(Scene scene, int own, int other) {
+        if (Squares.has(scene.attacks(own), other)) {
+            return List.of(own);
+        }
+        Routes routes = new Routes(scene, own, FAR);
+        long occupied = scene.occupied() & ~(1L << own);
+        for (int moves = 1; moves <= FAR; moves++) {
+            for (int post : Squares.list(routes.in(moves) & ~scene.occupied())) {
+                long reach = Scene.attacksOf(scene.typeAt(own), scene.sideAt(own), post, occupied);
+                if (Squares.has(reach, other)) {
+                    return routes.to(post).get(0);
+                }
+            }
+        }
+        return List.of();
+    }
+
+    /** The exchange as a fact of the side that wants it. */
+    public Fact fact(Scene scene) {
+        Side side = scene.sideAt(own);
+        String text =
+                "wants to trade "
+                        + scene.man(own)
+                        + " for "
+                        + scene.man(other)
+                        + String.format(Locale.ROOT, " (%+.2f)", gain() / 100.0)
+                        + (reasons.isEmpty() ? "" : ": " + String.join("; ", reasons))
+                        + "; "
+                        + way();
+        Fact fact =
+                Fact.of(FactKind.EXCHANGE_WANTED, side, text, own, other)
+                        .with("gain", gain())
+                        .with("moves", Math.max(0, plan.size() - 1))
+                        .marked(Mark.Meaning.TARGET, other);
+        return plan.size() > 1
+                ? fact.marked(Mark.Meaning.ROUTE, plan)
+                        .marked(Mark.Meaning.IDEA, plan.get(plan.size() - 1), other)
+                : plan.size() == 1 ? fact.marked(Mark.Meaning.IDEA, own, other) : fact;
+    }
+
+    private String way() {
+        return switch (plan.size()) {
+            case 0 -> "no short way to it found";
+            case 1 -> "it can be offered at once";
+            default ->
+                    "by "
+                            + String.join(
+                                    "-",
+                                    plan.stream()
+                                            .map(org.zeroply.chess.board.Square::name)
+                                            .toList());
+        };
+    }
+}

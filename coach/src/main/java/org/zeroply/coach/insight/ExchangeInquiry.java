@@ -1,0 +1,187 @@
+package org.zeroply.coach.insight;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.zeroply.chess.board.Arrangement;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.eval.EvaluationBreakdown;
+import org.zeroply.engine.eval.Evaluator;
+
+/**
+ * Exchanges wanted: for each pair of like men (queens, rooks, minor pieces) the position without
+ * them is searched to the same depth as the position with them.
+ */
+public final class ExchangeInquiry implements Inquiry {
+
+    /** Plies. Like depths compare like with like; more nodes would not. */
+    private static final int DEPTH = 8;
+
+    /** An exchange that gains less, in centipawns, is not worth a plan. */
+    private static final int WORTHWHILE = 25;
+
+    private static final int TOLD = 3;
+    private static final int CAP = 10;
+    private static final Set<String> NO_REASON =
+            Set.of("Material", "Placement of the men", "The move");
+
+    private final Engine engine;
+    private final long nodes;
+
+    /**
+     * @param nodes for each pair; ten times as many are the limit should the depth take longer
+     */
+    public ExchangeInquiry(Engine engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes * CAP;
+    }
+
+    @Override
+    public String name() {
+        return "exchanges wanted";
+    }
+
+    @Override
+    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+        Scene scene = new Scene(position);
+        List<Exchange> all = exchanges(position, cancellation);
+        for (Side side : Side.values()) {
+            all.stream()
+                    .filter(e -> scene.sideAt(e.own()) == side && e.gain() >= WORTHWHILE)
+                    .limit(TOLD)
+                    .map(e -> e.fact(scene))
+                    .forEach(found);
+        }
+    }
+
+    /** All pairs, each seen by the side that gains by it, the largest gain first. */
+    public List<Exchange> exchanges(Position position, Cancellation cancellation) {
+        List<Exchange> all = new ArrayList<>();
+        if (position.inCheck()) {
+            return all;
+        }
+        Scene scene = new Scene(position);
+        Optional<Integer> with = worth(position, cancellation);
+        for (int white : Squares.list(scene.pieces(Side.WHITE))) {
+            for (int black : Squares.list(scene.pieces(Side.BLACK))) {
+                if (cancellation.isCancelled() || with.isEmpty()) {
+                    return all;
+                }
+                if (isLike(scene.typeAt(white), scene.typeAt(black))) {
+                    pair(scene, white, black, with.get(), cancellation).ifPresent(all::add);
+                }
+            }
+        }
+        all.sort(Comparator.comparingInt(Exchange::gain).reversed());
+        return all;
+    }
+
+    private static boolean isLike(PieceType a, PieceType b) {
+        return a == b || isMinor(a) && isMinor(b);
+    }
+
+    private static boolean isMinor(PieceType type) {
+        return type == PieceType.KNIGHT || type == PieceType.BISHOP;
+    }
+
+    private Optional<Exchange> pair(
+            Scene scene, int white, int black, int with, Cancellation cancellation) {
+        Position position = scene.position();
+        Position without;
+        try {
+            without = Arrangement.of(position).without(white).without(black).position();
+        } catch (InvalidPositionException e) {
+            // A king would stand in check of the side to move: this pair cannot be lifted off.
+            return Optional.empty();
+        }
+        return worth(without, cancellation)
+                .map(
+                        worth -> {
+                            boolean whites = worth >= with;
+                            int sign = whites ? 1 : -1;
+                            int own = whites ? white : black;
+                            int other = whites ? black : white;
+                            return new Exchange(
+                                    own,
+                                    other,
+                                    sign * with,
+                                    sign * worth,
+                                    reasons(scene, without, sign, other),
+                                    Exchange.plan(scene, own, other));
+                        });
+    }
+
+    /** Centipawns from White's view; nothing when cancelled or without a legal move. */
+    private Optional<Integer> worth(Position position, Cancellation cancellation) {
+        Limits limits = new Limits(DEPTH, nodes, Long.MAX_VALUE);
+        AnalysisRequest request = AnalysisRequest.of(position, limits);
+        int sign = position.sideToMove() == Side.WHITE ? 1 : -1;
+        return engine.analyse(request, a -> {}, cancellation)
+                .best()
+                .filter(b -> !cancellation.isCancelled())
+                .map(b -> sign * b.score().ordinal());
+    }
+
+    /** The two terms that change most in favour, and the squares the other man alone guarded. */
+    private static List<String> reasons(Scene scene, Position without, int sign, int other) {
+        Evaluator evaluator = new Evaluator();
+        List<EvaluationBreakdown.Entry> before = evaluator.explain(scene.position()).terms();
+        List<EvaluationBreakdown.Entry> after = evaluator.explain(without).terms();
+        record Change(String name, int value) {}
+        List<Change> changes = new ArrayList<>();
+        for (int i = 0; i < before.size(); i++) {
+            int then = before.get(i).white() - before.get(i).black();
+            int now = after.get(i).white() - after.get(i).black();
+            if (!NO_REASON.contains(before.get(i).name())) {
+                changes.add(new Change(before.get(i).name(), sign * (now - then)));
+            }
+        }
+        changes.sort(Comparator.comparingInt(Change::value).reversed());
+        List<String> reasons = new ArrayList<>();
+        for (Change change : changes.subList(0, Math.min(2, changes.size()))) {
+            if (change.value() >= TOLD) {
+                reasons.add(
+                        String.format(
+                                Locale.ROOT,
+                                "%s %+d",
+                                change.name().toLowerCase(Locale.ROOT),
+                                change.value()));
+            }
+        }
+        long bare = unguardedWithout(scene, other);
+        if (bare != 0) {
+            reasons.add("left without guard: " + Squares.names(bare));
+        }
+        return reasons;
+    }
+
+    /** Middle squares, or enemy men, that only this man guards and the other side attacks. */
+    private static long unguardedWithout(Scene scene, int man) {
+        Side side = scene.sideAt(man);
+        long bare = 0;
+        long candidates =
+                scene.attacks(man)
+                        & scene.attackedBy(side.other())
+                        & (Squares.BIG_CENTRE | scene.men(side));
+        for (int square : Squares.list(candidates)) {
+            if (scene.attackers(side, square) == 1L << man) {
+                bare |= 1L << square;
+            }
+        }
+        return bare;
+    }
+}

@@ -1,0 +1,53 @@
+package org.zeroply.coach.insight;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+
+/**
+ * The facts that take a search: the threat, whether there are checks enough, tied pieces, moves
+ * that create a tactical motif, and exchanges wanted. All on fixed numbers of nodes, so that the
+ * answer is always the same.
+ */
+public final class SearchedInsight {
+
+    /** Nodes a question unless chosen otherwise. */
+    public static final long NODES = 20_000;
+
+    private final List<Inquiry> inquiries;
+
+    /**
+     * @param nodes for each move or pair looked at
+     */
+    public SearchedInsight(Engine engine, long nodes) {
+        inquiries =
+                List.of(
+                        new ThreatInquiry(engine, nodes),
+                        new CheckInquiry(nodes),
+                        new TiedInquiry(engine, nodes),
+                        new MotifInquiry(engine, nodes),
+                        new ExchangeInquiry(engine, nodes));
+    }
+
+    /** Told how far it has come. */
+    public interface Progress {
+        /**
+         * @param part 0 to 1
+         * @param doing what is looked for now
+         */
+        void at(double part, String doing);
+    }
+
+    /** Looks for all of them; stops early when cancelled. */
+    public void search(
+            Position position, Consumer<Fact> found, Progress progress, Cancellation cancellation) {
+        for (int i = 0; i < inquiries.size() && !cancellation.isCancelled(); i++) {
+            Inquiry inquiry = inquiries.get(i);
+            progress.at((double) i / inquiries.size(), inquiry.name());
+            inquiry.answer(position, found, cancellation);
+        }
+    }
+}

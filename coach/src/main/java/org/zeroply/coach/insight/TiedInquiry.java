@@ -1,0 +1,142 @@
+package org.zeroply.coach.insight;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * Pieces that lose something whenever they move: the best move of the piece is searched and worth
+ * at least a pawn less than standing still, which is what the position is worth when its side
+ * passes.
+ */
+final class TiedInquiry implements Inquiry {
+
+    private static final int LOSS = 100;
+    private static final int SHOWN = 4;
+
+    private final Engine engine;
+    private final long nodes;
+
+    TiedInquiry(Engine engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes;
+    }
+
+    @Override
+    public String name() {
+        return "tied pieces";
+    }
+
+    @Override
+    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+        Scene scene = new Scene(position);
+        Verifier verifier = new Verifier(engine, nodes, cancellation);
+        for (Side side : Side.values()) {
+            Optional<Position> own = scene.withMove(side);
+            Optional<Position> other = scene.withMove(side.other());
+            if (own.isPresent() && other.isPresent()) {
+                verifier.best(other.get(), List.of())
+                        .ifPresent(
+                                still -> {
+                                    int worth = -still.score().ordinal();
+                                    side(position, scene, own.get(), worth, verifier, found);
+                                });
+            }
+            if (cancellation.isCancelled()) {
+                return;
+            }
+        }
+    }
+
+    private static void side(
+            Position asked,
+            Scene scene,
+            Position own,
+            int worth,
+            Verifier verifier,
+            Consumer<Fact> found) {
+        List<Move> legal = own.legalMoves();
+        for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {
+            List<Move> moves = legal.stream().filter(m -> m.from() == piece).toList();
+            if (moves.isEmpty()) {
+                continue;
+            }
+            verifier.best(own, moves)
+                    .filter(best -> best.score().ordinal() <= worth - LOSS)
+                    .flatMap(best -> fact(asked, scene, own, piece, worth, best))
+                    .ifPresent(found);
+        }
+    }
+
+    /** A fact only when the line shows the loss: mate, or a man that is taken and stays lost. */
+    private static Optional<Fact> fact(
+            Position asked,
+            Scene scene,
+            Position own,
+            int piece,
+            int worth,
+            Analysis.Candidate best) {
+        List<Move> line = best.line();
+        boolean mated = best.score() instanceof Score.Mate mate && mate.moves() < 0;
+        if (!mated && materialLost(own, line) < LOSS) {
+            return Optional.empty();
+        }
+        Optional<Move> taking =
+                mated ? Optional.empty() : firstTaken(scene, own.sideToMove(), line);
+        Move reply = taking.orElse(line.get(1));
+        String guards =
+                mated
+                        ? ", else there is mate"
+                        : taking.map(m -> ", it guards " + scene.man(m.to())).orElse("");
+        List<Move> told = line.subList(0, Math.min(SHOWN, line.size()));
+        String text =
+                scene.man(piece) + " is tied" + guards + "; at best " + Line.numbered(own, told);
+        return Optional.of(
+                Fact.of(FactKind.TIED, own.sideToMove(), text, piece, reply.to())
+                        .with("loss", Math.min(20_000, worth - best.score().ordinal()))
+                        .marked(Mark.Meaning.TARGET, piece)
+                        .marked(Mark.Meaning.THREAT, reply.from(), reply.to())
+                        .proved(Verifier.afterPass(asked, own, line)));
+    }
+
+    /** Hundredths of a point that the side to move has lost at the end of a line. */
+    private static int materialLost(Position from, List<Move> line) {
+        Position end = from;
+        for (Move move : line) {
+            end = end.play(move);
+        }
+        int sign = from.sideToMove() == Side.WHITE ? 1 : -1;
+        return sign
+                * (MaterialBalance.of(from).hundredths(MaterialScale.SCHOOL)
+                        - MaterialBalance.of(end).hundredths(MaterialScale.SCHOOL));
+    }
+
+    /** The first move of the other side that takes a man which has not moved in the line. */
+    private static Optional<Move> firstTaken(Scene scene, Side side, List<Move> line) {
+        long moved = 0;
+        for (int i = 0; i < line.size(); i++) {
+            Move move = line.get(i);
+            boolean stands = Squares.has(scene.men(side) & ~moved, move.to());
+            if (i % 2 == 1 && stands) {
+                return Optional.of(move);
+            }
+            moved |= 1L << move.from() | 1L << move.to();
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,72 @@
+package org.zeroply.coach.pieces;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+
+/**
+ * Outposts: squares on a side's fourth to sixth rank, files b to g, that an own pawn guards and no
+ * enemy pawn can ever guard, held by an own knight or bishop or within its reach.
+ */
+public final class OutpostFacts {
+
+    private static final int MOST_MOVES = 3;
+    private static final long INNER_FILES = 0x7e7e7e7e7e7e7e7eL;
+
+    private OutpostFacts() {}
+
+    /** The outposts of a side. */
+    public static List<Fact> of(Scene scene, Side side) {
+        long zone = Squares.ofRank(side, 3) | Squares.ofRank(side, 4) | Squares.ofRank(side, 5);
+        long posts =
+                zone
+                        & INNER_FILES
+                        & scene.byPawns(side)
+                        & ~scene.pawnSpan(side.other())
+                        & ~scene.pawns();
+        List<Fact> facts = new ArrayList<>();
+        for (int post : Squares.list(posts & ~scene.men(side.other()))) {
+            String name = "outpost " + Square.name(post);
+            if (Squares.has(scene.minors(side), post)) {
+                facts.add(
+                        Fact.of(
+                                        FactKind.OUTPOST,
+                                        side,
+                                        name + " held by the " + scene.typeAt(post).word(),
+                                        post)
+                                .with("moves", 0)
+                                .trait("occupied", true));
+            } else if (!Squares.has(scene.men(side), post)) {
+                reachable(scene, side, post, name, facts);
+            }
+        }
+        return facts;
+    }
+
+    private static void reachable(Scene scene, Side side, int post, String name, List<Fact> facts) {
+        for (int minor : Squares.list(scene.minors(side))) {
+            Routes routes = new Routes(scene, minor, MOST_MOVES);
+            int moves = routes.movesTo(post);
+            if (moves > 0) {
+                List<Integer> way = routes.to(post).get(0);
+                String text = name + " within reach of the " + scene.man(minor) + ": " + way(way);
+                facts.add(
+                        Fact.of(FactKind.OUTPOST, side, text, post, minor)
+                                .with("moves", moves)
+                                .marked(Mark.Meaning.KEY, post)
+                                .marked(Mark.Meaning.ROUTE, way));
+            }
+        }
+    }
+
+    /** A way in print: {@code f1-e3-d5}. */
+    static String way(List<Integer> squares) {
+        return String.join("-", squares.stream().map(Square::name).toList());
+    }
+}

@@ -1,0 +1,81 @@
+package org.zeroply.coach.tactics;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.balance.Hanging;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.exchange.StaticExchange;
+
+/** Forks and double attacks that stand on the board, and men that hang. */
+public final class ForkFacts {
+
+    private ForkFacts() {}
+
+    /**
+     * Men of a side that attack at least two targets and cannot be won themselves. A target is the
+     * king, a piece worth more than the attacker, or one that nobody guards.
+     */
+    public static List<Fact> forks(Scene scene, Side side) {
+        List<Fact> facts = new ArrayList<>();
+        for (int square : Squares.list(scene.men(side))) {
+            long targets = targets(scene, side, square);
+            if (Long.bitCount(targets) < 2 || StaticExchange.threatTo(scene.board(), square) > 0) {
+                continue;
+            }
+            Fact fact =
+                    Fact.of(
+                            FactKind.FORK,
+                            side,
+                            scene.man(square) + " attacks " + scene.men(targets) + " at once",
+                            1L << square | targets);
+            for (int target : Squares.list(targets)) {
+                fact = fact.marked(Mark.Meaning.THREAT, square, target);
+            }
+            facts.add(fact);
+        }
+        return facts;
+    }
+
+    /** The men that a man attacks to some purpose. */
+    static long targets(Scene scene, Side side, int square) {
+        Side enemy = side.other();
+        int value = scene.valueAt(square);
+        long targets = 0;
+        for (int target : Squares.list(scene.attacks(square) & scene.men(enemy))) {
+            boolean pawn = scene.typeAt(target) == PieceType.PAWN;
+            boolean loose = scene.attackers(enemy, target) == 0;
+            if (!pawn && (loose || scene.valueAt(target) > value)) {
+                targets |= 1L << target;
+            }
+        }
+        return targets;
+    }
+
+    /** Men that static exchange wins, and pieces off their first rank that nobody guards. */
+    public static List<Fact> hanging(Scene scene) {
+        List<Fact> facts = new ArrayList<>();
+        for (Hanging man : Hanging.in(scene.position())) {
+            Side side = man.piece().side();
+            boolean loose = man.isLoose() && Squares.rank(side, man.square()) > 0;
+            if (man.loss() > 0 || loose) {
+                String state = man.loss() > 0 ? " can be won" : " is not guarded";
+                facts.add(
+                        Fact.of(
+                                        FactKind.HANGING,
+                                        side,
+                                        scene.man(man.square()) + state,
+                                        man.square())
+                                .with("attackers", man.attackers())
+                                .with("defenders", man.defenders())
+                                .with("loss", man.loss()));
+            }
+        }
+        return facts;
+    }
+}

@@ -1,0 +1,2 @@
+/** Series of checks, searched to their end. */
+package org.zeroply.engine.checks;
