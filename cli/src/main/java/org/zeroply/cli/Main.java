@@ -32,6 +32,7 @@ import picocli.CommandLine.Command;
             ChecksCommand.class,
             DifficultyCommand.class,
             InsightCommand.class,
+            EndingCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -6,12 +6,16 @@ package org.zeroply.chess.board;
  */
 public final class Arrangement {
 
-    private static final String RIGHTS = "KQkq";
     private static final int[] ROOKS = {Square.H1, Square.A1, Square.H8, Square.A8};
 
     private final Piece[] men = new Piece[64];
     private final int castling;
     private Side toMove;
+
+    private Arrangement() {
+        castling = 0;
+        toMove = Side.WHITE;
+    }
 
     private Arrangement(Position position) {
         for (int square = 0; square < 64; square++) {
@@ -19,6 +23,11 @@ public final class Arrangement {
         }
         castling = position.castling();
         toMove = position.sideToMove();
+    }
+
+    /** Begins with an empty board and White to move. */
+    public static Arrangement empty() {
+        return new Arrangement();
     }
 
     /** Begins with the men of a position. */
@@ -51,35 +60,36 @@ public final class Arrangement {
      * @throws InvalidPositionException saying what is impossible about it
      */
     public Position position() {
-        StringBuilder fen = new StringBuilder();
-        for (int rank = 7; rank >= 0; rank--) {
-            int gap = 0;
-            for (int file = 0; file < 8; file++) {
-                Piece man = men[Square.at(file, rank)];
-                if (man == null) {
-                    gap++;
-                } else {
-                    fen.append(gap > 0 ? "" + gap : "").append(man.letter());
-                    gap = 0;
-                }
-            }
-            fen.append(gap > 0 ? "" + gap : "").append(rank > 0 ? "/" : "");
-        }
-        return Position.fromFen(fen + " " + toMove.letter() + " " + rights() + " - 0 1");
+        Board board = board();
+        Fen.checkMen(board, toMove);
+        return Position.of(board);
     }
 
-    private String rights() {
-        StringBuilder kept = new StringBuilder();
+    /** The same as a board, whether it is possible or not. */
+    public Board board() {
+        Board board = new Board();
+        for (int square = 0; square < 64; square++) {
+            if (men[square] != null) {
+                board.put(men[square], square);
+            }
+        }
+        board.setState(toMove, rights(), -1, 0, 1);
+        return board;
+    }
+
+    private int rights() {
+        int kept = castling;
         for (int i = 0; i < 4; i++) {
             Side side = Side.of(i / 2);
             int home = side == Side.WHITE ? Square.E1 : Square.E8;
-            boolean stands =
-                    new Piece(side, PieceType.KING).equals(men[home])
-                            && new Piece(side, PieceType.ROOK).equals(men[ROOKS[i]]);
-            if (stands && (castling & 1 << i) != 0) {
-                kept.append(RIGHTS.charAt(i));
-            }
+            boolean stands = is(home, side, PieceType.KING) && is(ROOKS[i], side, PieceType.ROOK);
+            kept &= stands ? kept : ~(1 << i);
         }
-        return kept.isEmpty() ? "-" : kept.toString();
+        return kept;
+    }
+
+    private boolean is(int square, Side side, PieceType type) {
+        Piece man = men[square];
+        return man != null && man.side() == side && man.type() == type;
     }
 }

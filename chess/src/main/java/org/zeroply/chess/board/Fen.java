@@ -67,7 +67,7 @@ final class Fen {
         };
     }
 
-    private static void checkMen(Board board, Side toMove) {
+    static void checkMen(Board board, Side toMove) {
         for (Side side : Side.values()) {
             int kings = Long.bitCount(board.pieces(side.ordinal(), 5));
             if (kings != 1) {
