@@ -33,6 +33,7 @@ import picocli.CommandLine.Command;
             DifficultyCommand.class,
             InsightCommand.class,
             EndingCommand.class,
+            EndingCheckCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {
