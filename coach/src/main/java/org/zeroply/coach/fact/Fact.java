@@ -42,14 +42,21 @@ public record Fact(
         line = List.copyOf(line);
     }
 
-    /** A fact about one side. */
-    public static Fact of(FactKind kind, Side side, String text, Integer... squares) {
-        return of(kind, Optional.of(side), text, Arrays.asList(squares));
+    /** A fact about one side, with squares 0-63. */
+    public static Fact of(FactKind kind, Side side, String text, int... squares) {
+        return of(kind, Optional.of(side), text, Arrays.stream(squares).boxed().toList());
     }
 
     /** A fact about one side, with a set of squares. */
-    public static Fact of(FactKind kind, Side side, String text, long squares) {
+    public static Fact ofSet(FactKind kind, Side side, String text, long squares) {
         return of(kind, Optional.of(side), text, Squares.list(squares));
+    }
+
+    /** A fact about one square, and others that belong to it. */
+    public static Fact about(FactKind kind, Side side, String text, int square, long others) {
+        List<Integer> squares = new ArrayList<>(List.of(square));
+        squares.addAll(Squares.list(others & ~(1L << square)));
+        return of(kind, Optional.of(side), text, squares);
     }
 
     /** A fact about both sides alike. */

@@ -76,7 +76,7 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                 left > 0
                         ? "; the other side can give back " + pawns(left)
                         : "; worth more than the material by " + pawns(-left);
-        return Fact.of(
+        return Fact.ofSet(
                         FactKind.COMPENSATION,
                         ahead.other(),
                         has + pawns(material) + " of material" + rest,

@@ -36,7 +36,7 @@ final class MaterialFacts {
             boolean other = side == Side.WHITE ? balance.blackPair() : balance.whitePair();
             if (pair && !other) {
                 long bishops = scene.men(side, PieceType.BISHOP);
-                facts.add(Fact.of(FactKind.BISHOP_PAIR, side, "has the bishop pair", bishops));
+                facts.add(Fact.ofSet(FactKind.BISHOP_PAIR, side, "has the bishop pair", bishops));
             }
         }
         if (balance.oppositeBishops()) {

@@ -78,7 +78,7 @@ public final class CastlingFacts {
         String text =
                 now ? name + " is possible" : "no " + name + " yet: " + String.join("; ", reasons);
         boolean lasting = theirs != 0 || !now && hasLastingGuard(scene, side, path);
-        return Fact.of(FactKind.CASTLING, side, text, squares | own | theirs | checkers)
+        return Fact.ofSet(FactKind.CASTLING, side, text, squares | own | theirs | checkers)
                 .with("blockers", Long.bitCount(own))
                 .with("now", now ? 1 : 0)
                 .trait("now", now)

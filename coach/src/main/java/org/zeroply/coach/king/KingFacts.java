@@ -78,8 +78,7 @@ public final class KingFacts {
                         : (count == 1 ? "one pawn covers" : count + " pawns cover")
                                 + " the king: "
                                 + Squares.names(cover);
-        facts.add(
-                Fact.of(FactKind.KING_COVER, side, text, 1L << king | cover).with("pawns", count));
+        facts.add(Fact.about(FactKind.KING_COVER, side, text, king, cover).with("pawns", count));
     }
 
     private void openFiles() {
@@ -95,7 +94,7 @@ public final class KingFacts {
             boolean used = (scene.majors(enemy) & squares) != 0;
             String text = (char) ('a' + file) + "-file leads to the king";
             facts.add(
-                    Fact.of(FactKind.OPEN_LINE_TO_KING, side, text, ahead)
+                    Fact.ofSet(FactKind.OPEN_LINE_TO_KING, side, text, ahead)
                             .trait("half-open for the enemy", !closed && hasOwnBehind(squares))
                             .trait("an enemy pawn stands on it", closed)
                             .trait("an enemy major piece is on it", used)
@@ -135,7 +134,7 @@ public final class KingFacts {
                                 + Square.name(square);
                 boolean used = (ray & users) != 0;
                 facts.add(
-                        Fact.of(FactKind.OPEN_LINE_TO_KING, side, text, ray)
+                        Fact.ofSet(FactKind.OPEN_LINE_TO_KING, side, text, ray)
                                 .trait("an enemy piece is on it", used)
                                 .told());
             }
@@ -158,7 +157,7 @@ public final class KingFacts {
                         + " and "
                         + defendTwo;
         facts.add(
-                Fact.of(FactKind.KING_SURROUNDINGS, side, text, attackers)
+                Fact.ofSet(FactKind.KING_SURROUNDINGS, side, text, attackers)
                         .with("attackersInOne", attackOne)
                         .with("attackersInTwo", Long.bitCount(attackers))
                         .with("defendersInOne", defendOne)
@@ -199,7 +198,7 @@ public final class KingFacts {
                 count == 0
                         ? "the king " + Square.name(king) + " has no square to go to"
                         : "escape squares of the king: " + Squares.names(free);
-        facts.add(Fact.of(FactKind.ESCAPE_SQUARES, side, text, free).with("count", count));
+        facts.add(Fact.ofSet(FactKind.ESCAPE_SQUARES, side, text, free).with("count", count));
     }
 
     /** Checks the enemy could give now at no loss of material on the square. */

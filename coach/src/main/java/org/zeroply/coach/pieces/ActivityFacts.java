@@ -53,7 +53,7 @@ public final class ActivityFacts {
                         + " in two moves, "
                         + safe
                         + " of them unguarded";
-        Fact fact = Fact.of(FactKind.ACTIVITY, side, text, map.one());
+        Fact fact = Fact.ofSet(FactKind.ACTIVITY, side, text, map.one());
         return moves.map(n -> fact.with("moves", n))
                 .orElse(fact)
                 .with("controlled", one)
@@ -91,7 +91,7 @@ public final class ActivityFacts {
                         + "; pieces gain "
                         + gain
                         + " squares by standing near it";
-        return Fact.of(FactKind.CENTRE, side, text, standing)
+        return Fact.ofSet(FactKind.CENTRE, side, text, standing)
                 .with("middle", middle)
                 .with("ring", ring)
                 .with("gain", gain);
@@ -215,7 +215,7 @@ public final class ActivityFacts {
                             + Square.name(turn)
                             + ", then to "
                             + Squares.names(along);
-            Fact fact = Fact.of(FactKind.ROOK_LIFT, side, text, 1L << rook | 1L << turn | along);
+            Fact fact = Fact.about(FactKind.ROOK_LIFT, side, text, rook, 1L << turn | along);
             for (int end : Squares.list(along)) {
                 fact = fact.marked(Mark.Meaning.ROUTE, rook, turn, end);
             }

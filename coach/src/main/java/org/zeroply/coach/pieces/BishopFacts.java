@@ -120,7 +120,7 @@ public final class BishopFacts {
                 String text = "bishop " + Square.name(square) + " rules the long diagonal";
                 int open = Long.bitCount(Attacks.bishop(square, scene.occupied()) & diagonal);
                 facts.add(
-                        Fact.of(FactKind.LONG_DIAGONAL, side, text, 1L << square | diagonal)
+                        Fact.about(FactKind.LONG_DIAGONAL, side, text, square, diagonal)
                                 .with("open", open)
                                 .trait("unopposed", true)
                                 .marked(Mark.Meaning.IDEA, ends(diagonal, square)));

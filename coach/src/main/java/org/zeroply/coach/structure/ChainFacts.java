@@ -62,7 +62,7 @@ public final class ChainFacts {
         }
         long base = chain & ~scene.byPawns(side);
         String text = "chain " + Squares.names(chain) + ", base " + Squares.names(base);
-        Fact fact = Fact.of(FactKind.CHAIN, side, text, chain).with("length", length);
+        Fact fact = Fact.ofSet(FactKind.CHAIN, side, text, chain).with("length", length);
         for (int square : Squares.list(base)) {
             fact = fact.marked(Mark.Meaning.TARGET, square);
         }
@@ -84,7 +84,11 @@ public final class ChainFacts {
             doubled |= Long.bitCount(own & Squares.ofFile(file)) > 1;
         }
         facts.add(
-                Fact.of(FactKind.MAJORITY, side, name + " majority " + more + " to " + fewer, own)
+                Fact.ofSet(
+                                FactKind.MAJORITY,
+                                side,
+                                name + " majority " + more + " to " + fewer,
+                                own)
                         .with("own", more)
                         .with("enemy", fewer)
                         .trait("crippled by doubled pawns", doubled)

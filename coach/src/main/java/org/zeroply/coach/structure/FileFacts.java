@@ -41,7 +41,8 @@ public final class FileFacts {
             long targets = squares & scene.pawns(side.other());
             if ((squares & scene.pawns(side)) == 0 && targets != 0) {
                 Fact fact =
-                        Fact.of(FactKind.HALF_OPEN_FILE, side, "half-open " + name(file), squares);
+                        Fact.ofSet(
+                                FactKind.HALF_OPEN_FILE, side, "half-open " + name(file), squares);
                 for (int target : Squares.list(targets)) {
                     fact = fact.marked(Mark.Meaning.TARGET, target);
                 }

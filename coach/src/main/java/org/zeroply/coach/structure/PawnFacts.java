@@ -80,7 +80,7 @@ public final class PawnFacts {
         }
         if (count > 0) {
             String text = count == 1 ? "one pawn island: " : count + " pawn islands: ";
-            facts.add(Fact.of(FactKind.ISLANDS, side, text + names, own).with("count", count));
+            facts.add(Fact.ofSet(FactKind.ISLANDS, side, text + names, own).with("count", count));
         }
     }
 
@@ -177,7 +177,7 @@ public final class PawnFacts {
                 String text = word + " pawns " + Squares.names(pawns);
                 boolean isolated = (own & Squares.besideFiles(Square.at(file, 0))) == 0;
                 facts.add(
-                        Fact.of(FactKind.DOUBLED, side, text, pawns)
+                        Fact.ofSet(FactKind.DOUBLED, side, text, pawns)
                                 .with("count", count)
                                 .trait("isolated", isolated)
                                 .told());
@@ -201,7 +201,7 @@ public final class PawnFacts {
                             && (pair & Squares.ofFile(file + 1)) != 0;
             if (abreast && (own & around) == 0 && (theirs & files) == 0 && (theirs & around) != 0) {
                 String text = "hanging pawns " + Squares.names(pair);
-                facts.add(Fact.of(FactKind.HANGING_PAIR, side, text, pair));
+                facts.add(Fact.ofSet(FactKind.HANGING_PAIR, side, text, pair));
             }
         }
     }

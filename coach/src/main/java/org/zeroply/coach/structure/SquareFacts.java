@@ -82,7 +82,7 @@ public final class SquareFacts {
             if (bare && !guarded && used) {
                 String name = colour == Squares.LIGHT ? "light" : "dark";
                 String text = name + " squares weak around the king: " + Squares.names(squares);
-                facts.add(Fact.of(FactKind.WEAK_COLOUR, side, text, squares));
+                facts.add(Fact.ofSet(FactKind.WEAK_COLOUR, side, text, squares));
             }
         }
     }
@@ -101,7 +101,7 @@ public final class SquareFacts {
         if (lost != 0 && before.pawns(side) != after.pawns(side)) {
             String text = "no pawn can guard any more: " + Squares.names(lost);
             facts.add(
-                    Fact.of(FactKind.GIVEN_UP, side, text, lost)
+                    Fact.ofSet(FactKind.GIVEN_UP, side, text, lost)
                             .with("count", Long.bitCount(lost)));
         }
         return facts;

@@ -33,11 +33,12 @@ public final class DutyFacts {
                             + (overloaded ? " is overloaded: it alone holds " : " has to guard ")
                             + scene.men(wards);
             Fact fact =
-                    Fact.of(
+                    Fact.about(
                                     overloaded ? FactKind.OVERLOADED : FactKind.DUTY,
                                     side,
                                     text,
-                                    1L << guard | wards)
+                                    guard,
+                                    wards)
                             .with("duties", Long.bitCount(wards))
                             .marked(Mark.Meaning.TARGET, guard);
             for (int ward : Squares.list(wards)) {

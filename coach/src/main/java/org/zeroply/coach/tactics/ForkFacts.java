@@ -29,11 +29,12 @@ public final class ForkFacts {
                 continue;
             }
             Fact fact =
-                    Fact.of(
+                    Fact.about(
                             FactKind.FORK,
                             side,
                             scene.man(square) + " attacks " + scene.men(targets) + " at once",
-                            1L << square | targets);
+                            square,
+                            targets);
             for (int target : Squares.list(targets)) {
                 fact = fact.marked(Mark.Meaning.THREAT, square, target);
             }

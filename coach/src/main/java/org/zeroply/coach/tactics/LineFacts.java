@@ -172,7 +172,7 @@ public final class LineFacts {
                 onRank ? depth >= SIXTH && rear < front : Squares.rank(side, rear) < depth && aims;
         if (told) {
             String text = "battery of " + scene.man(rear) + " and " + scene.man(front);
-            Fact fact = Fact.of(FactKind.BATTERY, side, text, 1L << rear | 1L << front);
+            Fact fact = Fact.ofSet(FactKind.BATTERY, side, text, 1L << rear | 1L << front);
             fact = fact.marked(Mark.Meaning.KEY, rear).marked(Mark.Meaning.KEY, front);
             int end = farthest(front, ahead);
             facts.add(end == front ? fact : fact.marked(Mark.Meaning.IDEA, front, end));

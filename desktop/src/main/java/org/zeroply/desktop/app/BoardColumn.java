@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.beans.InvalidationListener;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -18,6 +20,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.Hanging;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.session.TreeSession;
@@ -37,6 +40,8 @@ final class BoardColumn extends VBox {
     private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
     private Optional<Desk> desk = Optional.empty();
+    private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
+    private final InvalidationListener lay = o -> board.setOverlay(overlay.getValue());
 
     BoardColumn() {
         getStyleClass().add("board-column");
@@ -44,6 +49,7 @@ final class BoardColumn extends VBox {
         board.setMinSize(470, 470);
         board.onMove(this::moved);
         board.onDraw(this::drawn);
+        board.onPress(square -> desk.ifPresent(d -> d.pressed(square)));
         scale.setId("material-scale");
         scale.getItems().addAll(MaterialScale.values());
         scale.setValue(MaterialScale.SCHOOL);
@@ -122,10 +128,14 @@ final class BoardColumn extends VBox {
                 d -> {
                     d.session().currentProperty().removeListener(refresh);
                     d.session().revisionProperty().removeListener(refresh);
+                    overlay.removeListener(lay);
                 });
         desk = Optional.of(next);
         next.session().currentProperty().addListener(refresh);
         next.session().revisionProperty().addListener(refresh);
+        overlay = next.overlay();
+        overlay.addListener(lay);
+        board.setOverlay(overlay.getValue());
         below.getChildren().clear();
         next.underBoard().ifPresent(below.getChildren()::add);
         show();

@@ -8,6 +8,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -16,14 +17,20 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.desktop.session.Services;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
 final class Shots {
 
+    /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
+    private static final String ENDING = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
+
+    private static final int MOST_WAITS = 35;
     private static final Duration SETTLE = Duration.millis(1800);
 
     private final Workbench bench;
@@ -67,14 +74,7 @@ final class Shots {
         step(bench::toggleTheme);
         shot("games-lamp");
         step(bench::toggleTheme);
-        step(() -> bench.show("Lab"));
-        step(() -> press("#measure"));
-        step(() -> {});
-        step(() -> {});
-        step(() -> press("#ask-threat"));
-        step(() -> {});
-        step(() -> {});
-        shot("lab");
+        lab();
         step(() -> press("#engines"));
         shot("engines");
         step(() -> press("#engine-cancel"));
@@ -100,8 +100,60 @@ final class Shots {
         next();
     }
 
+    private void lab() {
+        step(() -> bench.show("Lab"));
+        step(() -> {});
+        step(() -> {});
+        step(this::pointAtFact);
+        shot("lab");
+        step(() -> bench.lab().show("Squares"));
+        step(() -> ((ToggleButton) bench.lookup("#map-who")).fire());
+        shot("lab-squares");
+        step(() -> bench.lab().show("Changes"));
+        shot("lab-changes");
+        step(() -> bench.lab().show("Numbers"));
+        step(() -> press("#measure"));
+        step(() -> {});
+        step(() -> {});
+        step(() -> press("#ask-threat"));
+        step(() -> {});
+        shot("lab-numbers");
+        step(() -> bench.games().analyse(Position.fromFen(ENDING)));
+        step(() -> bench.lab().show("Ending"));
+        step(() -> press("#solve-ending"));
+        until(() -> bench.lookup("#picture-5") != null);
+        step(() -> ((ToggleButton) bench.lookup("#picture-5")).fire());
+        shot("lab-ending");
+        step(bench.games()::openNewest);
+    }
+
+    /** Points at the first fact with a route, so that the picture shows how facts are drawn. */
+    private void pointAtFact() {
+        bench.lookupAll(".fact").stream()
+                .filter(n -> n.getAccessibleText().contains("worst-placed"))
+                .findFirst()
+                .ifPresent(Node::requestFocus);
+    }
+
     private void step(Runnable step) {
         steps.add(step);
+    }
+
+    /** Waits until something is so, for a minute at most. */
+    private void until(BooleanSupplier condition) {
+        until(condition, MOST_WAITS);
+    }
+
+    private void until(BooleanSupplier condition, int waits) {
+        steps.add(
+                () -> {
+                    if (!condition.getAsBoolean() && waits > 0) {
+                        Deque<Runnable> later = new ArrayDeque<>(steps);
+                        steps.clear();
+                        until(condition, waits - 1);
+                        steps.addAll(later);
+                    }
+                });
     }
 
     private void shot(String name) {
@@ -118,8 +170,13 @@ final class Shots {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished(
                 e -> {
-                    steps.remove().run();
-                    next();
+                    try {
+                        steps.remove().run();
+                        next();
+                    } catch (RuntimeException failure) {
+                        failure.printStackTrace();
+                        System.exit(1);
+                    }
                 });
         pause.play();
     }

@@ -46,6 +46,7 @@ public final class Workbench extends StackPane {
     private final GamesDesk games;
     private final ExercisesDesk exercises;
     private final SolveDesk solve;
+    private final LabDesk lab;
     private Desk front;
     private boolean lamp;
 
@@ -64,7 +65,7 @@ public final class Workbench extends StackPane {
                                 button("set-up-position", "Set up", this::setUp)));
         exercises = new ExercisesDesk(services, this::openSolve);
         solve = new SolveDesk(services, clock);
-        LabDesk lab = new LabDesk(services, games.session());
+        lab = new LabDesk(services, games.session(), games::setAsExercise);
         desks.addAll(List.of(games, lab, exercises, solve, new StudentsDesk(services)));
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
@@ -199,6 +200,11 @@ public final class Workbench extends StackPane {
         return games;
     }
 
+    /** The Lab, for what chooses its pages. */
+    public LabDesk lab() {
+        return lab;
+    }
+
     /** Saves everything that is not saved yet. */
     public void flush() {
         desks.forEach(Desk::flush);
@@ -224,9 +230,24 @@ public final class Workbench extends StackPane {
         show(games);
     }
 
+    /** A new analysis, in the Lab if that is in front. */
     private void analyse(Position position) {
-        show(games);
+        show(front == lab ? lab : games);
         games.analyse(position);
+    }
+
+    /** The position on the board, in the Lab; not while somebody solves. */
+    private void sendToLab() {
+        if (!front.isOpenBook()) {
+            services.background().say("Not while somebody solves: the Lab would give it away.");
+            return;
+        }
+        Position position = front.session().current().position();
+        boolean same = front.session() == games.session();
+        show(lab);
+        if (!same) {
+            games.analyse(position);
+        }
     }
 
     private void setUp() {
@@ -333,6 +354,7 @@ public final class Workbench extends StackPane {
                         "Copy the sheet as PGN",
                         "Shortcut+Shift+C",
                         () -> intake.copy("The sheet", PgnWriter.write(front.session().tree()))));
+        all.add(new Desk.Command("Look at it in the Lab", "Shortcut+B", this::sendToLab));
         all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
         all.add(new Desk.Command("Import files", "Shortcut+O", intake::chooseImport));
         all.add(new Desk.Command("Load the demo club", "", intake::unpackDemo));

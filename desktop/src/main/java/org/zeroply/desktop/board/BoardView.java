@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.IntConsumer;
+import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
@@ -38,6 +39,7 @@ public final class BoardView extends Region {
     private Palette palette = Palette.PAPER;
     private Position position = Position.START;
     private List<Mark> marks = List.of();
+    private BoardOverlay overlay = BoardOverlay.NONE;
     private Optional<Move> lastMove = Optional.empty();
     private boolean flipped;
     private boolean movable = true;
@@ -52,6 +54,7 @@ public final class BoardView extends Region {
     private BiConsumer<Integer, Integer> onMove = (from, to) -> {};
     private BiConsumer<Integer, Integer> onDraw = (from, to) -> {};
     private IntConsumer onSquare = square -> {};
+    private IntConsumer onPress = square -> {};
 
     public BoardView() {
         setId("board");
@@ -73,6 +76,12 @@ public final class BoardView extends Region {
         marks = List.copyOf(shownMarks);
         selected = -1;
         setAccessibleText("Board: " + describe());
+        draw();
+    }
+
+    /** Lays something over the position until something else is laid over it. */
+    public void setOverlay(BoardOverlay value) {
+        overlay = value;
         draw();
     }
 
@@ -123,6 +132,11 @@ public final class BoardView extends Region {
         onSquare = handler;
     }
 
+    /** Calls this with every square pressed, whatever else comes of it. */
+    public void onPress(IntConsumer handler) {
+        onPress = handler;
+    }
+
     /** The middle of a square in the coordinates of this node, in pixels. */
     public Point2D centreOf(int square) {
         return new Point2D(x(square) + size() / 2, y(square) + size() / 2);
@@ -168,6 +182,7 @@ public final class BoardView extends Region {
         if (square < 0) {
             return;
         }
+        onPress.accept(square);
         if (e.getButton() == MouseButton.SECONDARY) {
             drawFrom = square;
             drawTo = square;
@@ -239,19 +254,22 @@ public final class BoardView extends Region {
         g.setStroke(palette.ink());
         g.setLineWidth(1.2);
         g.strokeRect(MARGIN, 0.6, 8 * size, 8 * size - 0.6);
+        OverlayPainter over = new OverlayPainter(g, corner(), size, MARKS);
+        over.tones(overlay);
         lastMove.ifPresent(m -> List.of(m.from(), m.to()).forEach(s -> corners(g, s, size)));
         if (selected >= 0) {
             frame(g, selected, size);
             targets(g, size);
         }
         MarkPainter painter = new MarkPainter(g, corner(), size, MARKS);
-        marks.stream().filter(m -> !m.meaning().isArrow()).forEach(painter::draw);
+        shownMarks().filter(m -> !m.meaning().isArrow()).forEach(painter::draw);
         for (int square = 0; square < 64; square++) {
             if (square != dragFrom || !dragged) {
                 drawMan(g, square, size);
             }
         }
-        marks.stream().filter(m -> m.meaning().isArrow()).forEach(painter::draw);
+        shownMarks().filter(m -> m.meaning().isArrow()).forEach(painter::draw);
+        over.signs(overlay);
         if (drawFrom >= 0 && drawTo != drawFrom) {
             painter.draw(new Mark(Mark.Meaning.IDEA, List.of(drawFrom, drawTo)));
         }
@@ -267,6 +285,11 @@ public final class BoardView extends Region {
                                             size,
                                             palette));
         }
+    }
+
+    /** The marks of the game and those laid over it, each once. */
+    private Stream<Mark> shownMarks() {
+        return Stream.concat(marks.stream(), overlay.marks().stream()).distinct();
     }
 
     private MarkPainter.Corner corner() {

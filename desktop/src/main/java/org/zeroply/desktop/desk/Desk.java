@@ -2,7 +2,10 @@ package org.zeroply.desktop.desk;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.layout.Region;
+import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.TreeSession;
 
@@ -28,6 +31,14 @@ public interface Desk {
 
     /** Called when the desk comes to the front. */
     void shown();
+
+    /** What is laid over the board while this desk is in front. */
+    default ObservableValue<BoardOverlay> overlay() {
+        return new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
+    }
+
+    /** Told of every square pressed on the board while this desk is in front. */
+    default void pressed(int square) {}
 
     /** Saves what is not saved yet. */
     default void flush() {}

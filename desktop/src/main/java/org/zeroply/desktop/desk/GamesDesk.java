@@ -200,7 +200,7 @@ public final class GamesDesk implements Desk {
     }
 
     /** Makes an exercise of the position on the board, with the lines that go on from it. */
-    private void setAsExercise() {
+    public void setAsExercise() {
         annotations.commit();
         Node from = session.current();
         TreeEditor editor = new TreeEditor(new MoveTree(from.position()));

@@ -1,54 +1,125 @@
 package org.zeroply.desktop.desk;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.session.LabModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 
 /** The Lab: understand the position on the board. It looks at the open game or analysis. */
 public final class LabDesk implements Desk {
 
-    private final TreeSession session;
+    private final LabModel model;
     private final ExplanationView explanation;
     private final DifficultyView difficulty;
     private final QuestionsView questions;
     private final CandidatesView candidates;
+    private final ChangesView changes;
+    private final SquaresView squares;
+    private final EndingView ending;
+    private final NoteView note;
     private final VBox content = new VBox();
+    private final VBox place = new VBox();
+    private final ToggleGroup pages = new ToggleGroup();
+    private final Map<String, Region> pageByName = new LinkedHashMap<>();
 
     /**
      * @param session the open game or analysis of the games desk
+     * @param setExercise makes an exercise of the position on the board
      */
-    public LabDesk(Services services, TreeSession session) {
-        this.session = session;
+    public LabDesk(Services services, TreeSession session, Runnable setExercise) {
+        model = new LabModel(services, session);
         explanation = new ExplanationView(services.live(), session);
         difficulty = new DifficultyView(services, session);
+        questions = new QuestionsView(services, session);
         candidates = new CandidatesView(services.live(), session);
+        changes = new ChangesView(model);
+        squares = new SquaresView(model);
+        ending = new EndingView(services, model);
+        note = new NoteView(services, model);
         content.setId("lab-desk");
         content.getStyleClass().add("desk");
-        questions = new QuestionsView(services, session);
-        VBox page = new VBox(10, explanation, difficulty, questions);
+        VBox numbers = new VBox(10, explanation, difficulty, questions);
+        pageByName.put("Facts", scroll(new FactsView(model)));
+        pageByName.put("Changes", scroll(changes));
+        pageByName.put("Squares", scroll(squares));
+        ScrollPane scrolled = scroll(numbers);
+        VBox.setVgrow(scrolled, Priority.ALWAYS);
+        pageByName.put("Numbers", new VBox(8, scrolled, candidates));
+        pageByName.put("Ending", scroll(ending));
+        pageByName.put("Note", note);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren()
+                .addAll(bar(Widgets.button("lab-exercise", "Set as exercise", setExercise)), place);
+        session.currentProperty().addListener(o -> refresh());
+        content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
+        show("Facts");
+    }
+
+    private static ScrollPane scroll(VBox page) {
         page.getStyleClass().add("lab-page");
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("paper");
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        content.getChildren()
-                .addAll(
-                        Widgets.label("Before anyone calculates", "sheet-title"),
-                        scroll,
-                        candidates);
-        session.currentProperty()
-                .addListener(
-                        o -> {
-                            if (content.getScene() != null) {
-                                explanation.show();
-                            }
-                        });
+        return scroll;
+    }
+
+    private HBox bar(Region last) {
+        HBox bar = Widgets.row();
+        for (String name : pageByName.keySet()) {
+            ToggleButton button = new ToggleButton(name);
+            button.setId("lab-" + name.toLowerCase(Locale.ROOT));
+            button.setToggleGroup(pages);
+            button.setUserData(name);
+            button.setFocusTraversable(false);
+            button.setOnAction(e -> show(name));
+            bar.getChildren().add(button);
+        }
+        bar.getChildren().addAll(Widgets.spacer(), last);
+        return bar;
+    }
+
+    /** Brings one of the pages to the front. */
+    public void show(String name) {
+        Region page = pageByName.get(name);
+        VBox.setVgrow(page, Priority.ALWAYS);
+        place.getChildren().setAll(page);
+        pages.getToggles().stream()
+                .filter(t -> t.getUserData().equals(name))
+                .forEach(t -> t.setSelected(true));
+        model.clearOverlay();
+        refresh();
+    }
+
+    private boolean isInFront(String name) {
+        return place.getChildren().contains(pageByName.get(name));
+    }
+
+    private void refresh() {
+        if (content.getScene() == null) {
+            return;
+        }
+        if (isInFront("Numbers")) {
+            explanation.show();
+        } else if (isInFront("Changes")) {
+            changes.show();
+        } else if (isInFront("Squares")) {
+            squares.show();
+        }
+        ending.show();
     }
 
     @Override
@@ -63,7 +134,7 @@ public final class LabDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return session;
+        return model.session();
     }
 
     @Override
@@ -72,8 +143,25 @@ public final class LabDesk implements Desk {
     }
 
     @Override
+    public ObservableValue<BoardOverlay> overlay() {
+        return model.overlayProperty();
+    }
+
+    @Override
+    public void pressed(int square) {
+        if (isInFront("Squares")) {
+            squares.pressed(square);
+        }
+    }
+
+    @Override
     public void shown() {
-        explanation.show();
+        refresh();
+    }
+
+    @Override
+    public void flush() {
+        note.commit();
     }
 
     @Override
@@ -84,10 +172,35 @@ public final class LabDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>();
-        commands.add(new Command("Measure how hard it is", "Shortcut+M", difficulty::measure));
-        commands.add(new Command("What is the threat?", "Shortcut+T", questions::threat));
-        commands.add(new Command("Are there enough checks?", "", questions::checks));
+        int number = 1;
+        for (String name : pageByName.keySet()) {
+            commands.add(new Command("Lab: " + name, "Alt+" + number++, () -> show(name)));
+        }
+        commands.add(new Command("Measure how hard it is", "Shortcut+M", this::measure));
+        commands.add(new Command("What is the threat?", "Shortcut+T", this::threat));
+        commands.add(new Command("Are there enough checks?", "", this::checks));
+        commands.add(new Command("Solve this ending", "Shortcut+G", this::solve));
         commands.addAll(candidates.commands());
         return commands;
+    }
+
+    private void measure() {
+        show("Numbers");
+        difficulty.measure();
+    }
+
+    private void threat() {
+        show("Numbers");
+        questions.threat();
+    }
+
+    private void checks() {
+        show("Numbers");
+        questions.checks();
+    }
+
+    private void solve() {
+        show("Ending");
+        ending.solve();
     }
 }

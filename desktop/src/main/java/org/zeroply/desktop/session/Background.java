@@ -23,10 +23,12 @@ public final class Background implements AutoCloseable {
 
     private final ExecutorService library = single("library");
     private final ExecutorService longWork = single("long-work");
+    private final ExecutorService beside = single("beside");
     private final StringProperty message = new SimpleStringProperty("");
     private final BooleanProperty busy = new SimpleBooleanProperty();
     private final DoubleProperty progress = new SimpleDoubleProperty(-1);
     private volatile Cancellation current = new Cancellation();
+    private volatile Cancellation besideNow = new Cancellation();
 
     private static ExecutorService single(String name) {
         return Executors.newSingleThreadExecutor(
@@ -94,6 +96,23 @@ public final class Background implements AutoCloseable {
                 });
     }
 
+    /**
+     * Does work beside everything else that nobody waits for; it says nothing in the status row.
+     *
+     * @return cancels it
+     */
+    public <T> Cancellation beside(LongWork<T> work, Consumer<T> done) {
+        Cancellation cancellation = new Cancellation();
+        beside.execute(
+                () -> {
+                    if (!cancellation.isCancelled()) {
+                        call(() -> work.run(cancellation, f -> {}), done);
+                    }
+                });
+        besideNow = cancellation;
+        return cancellation;
+    }
+
     private <T> void call(Callable<T> work, Consumer<T> done) {
         try {
             T result = work.call();
@@ -111,7 +130,9 @@ public final class Background implements AutoCloseable {
     @Override
     public void close() {
         current.cancel();
+        besideNow.cancel();
         longWork.shutdownNow();
+        beside.shutdownNow();
         library.shutdown();
         try {
             library.awaitTermination(10, TimeUnit.SECONDS);

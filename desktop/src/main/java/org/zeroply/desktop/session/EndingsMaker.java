@@ -6,6 +6,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
+import org.zeroply.engine.endings.Endings;
 
 /** Makes the tables of exact endings beside everything else, the first time the program runs. */
 public final class EndingsMaker implements AutoCloseable {
@@ -16,6 +17,11 @@ public final class EndingsMaker implements AutoCloseable {
 
     public EndingsMaker(EndingTables tables) {
         this.tables = tables;
+    }
+
+    /** The tables, as far as they are made. */
+    public Endings tables() {
+        return tables;
     }
 
     /** Begins, unless all tables are there. */

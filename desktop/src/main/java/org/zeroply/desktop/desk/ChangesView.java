@@ -1,0 +1,86 @@
+package org.zeroply.desktop.desk;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.structure.StructureComparison;
+import org.zeroply.desktop.session.LabModel;
+
+/** Comparing: what the last move changed, and the structures that the next moves lead to. */
+final class ChangesView extends VBox {
+
+    private final LabModel model;
+
+    ChangesView(LabModel model) {
+        super(4);
+        this.model = model;
+        setId("changes");
+        getStyleClass().add("facts");
+    }
+
+    /** Compares anew. */
+    void show() {
+        getChildren().clear();
+        var current = model.session().current();
+        heading(
+                current.parent()
+                        .map(p -> "What " + San.write(p.position(), current.move()) + " changed")
+                        .orElse("What the last move changed"));
+        model.lastMoveChanged()
+                .ifPresentOrElse(
+                        this::change, () -> note("No move leads here: this is the start."));
+        List<StructureComparison> structures = model.structures();
+        heading("Structures after the ways to recapture and the moves of the sheet");
+        if (structures.isEmpty()) {
+            note(
+                    "Nothing can be recaptured in two ways here. Put the moves you want to compare"
+                            + " into the sheet; they appear here side by side.");
+        }
+        for (StructureComparison s : structures) {
+            Label move = Widgets.label("After " + San.write(model.position(), s.move()), "part");
+            move.setId("structure-" + San.write(model.position(), s.move()));
+            getChildren().add(move);
+            change(s.change());
+        }
+    }
+
+    private void heading(String text) {
+        Label title = Widgets.label(text, "fact-group");
+        title.setMaxWidth(Double.MAX_VALUE);
+        getChildren().add(title);
+    }
+
+    private void note(String text) {
+        Label label = Widgets.label(text, "faded");
+        label.setWrapText(true);
+        getChildren().add(label);
+    }
+
+    private void change(FactChange change) {
+        if (change.gone().isEmpty() && change.come().isEmpty()) {
+            note("Nothing changes.");
+        }
+        change.gone().forEach(f -> row(f, "–"));
+        change.come().forEach(f -> row(f, "+"));
+    }
+
+    private void row(Fact fact, String sign) {
+        String side = fact.side().map(s -> s.word() + ": ").orElse("");
+        Fact told =
+                new Fact(
+                        fact.kind(),
+                        fact.side(),
+                        fact.squares(),
+                        side + fact.text(),
+                        fact.figures(),
+                        fact.traits(),
+                        fact.marks(),
+                        fact.line());
+        FactRow row = new FactRow(model, told, sign);
+        row.getStyleClass().add(sign.equals("+") ? "come" : "gone");
+        getChildren().add(row);
+    }
+}

@@ -1,0 +1,92 @@
+package org.zeroply.desktop.desk;
+
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.desktop.session.LabModel;
+
+/**
+ * One fact: pointing at it, or reaching it with the Tab key, draws it on the board; P pins it to
+ * the note, L puts its line into the sheet.
+ */
+final class FactRow extends HBox {
+
+    private final LabModel model;
+    private final Fact fact;
+    private final HBox actions = new HBox();
+
+    /**
+     * @param sign what stands before the text, such as + and - in a comparison; may be empty
+     */
+    FactRow(LabModel model, Fact fact, String sign) {
+        super(6);
+        this.model = model;
+        this.fact = fact;
+        getStyleClass().add("fact");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_ITEM);
+        setAccessibleText(sign + fact.sentence());
+        Label text = Widgets.label(fact.text(), "fact-text");
+        text.setWrapText(true);
+        text.setMinWidth(0);
+        text.setMaxWidth(Double.MAX_VALUE);
+        text.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(text, Priority.ALWAYS);
+        if (!sign.isEmpty()) {
+            getChildren().add(Widgets.label(sign, "fact-sign"));
+        }
+        getChildren().addAll(text, actions);
+        actions.setMinWidth(USE_PREF_SIZE);
+        if (!fact.line().isEmpty()) {
+            actions.getChildren().add(action("line", "Put the line into the sheet", this::adopt));
+        }
+        actions.getChildren().add(action("pin", "Pin to the note", this::pin));
+        actions.visibleProperty().bind(hoverProperty().or(focusedProperty()));
+        hoverProperty().addListener((o, was, is) -> pointed(is));
+        focusedProperty().addListener((o, was, is) -> pointed(is));
+        setOnMouseClicked(e -> requestFocus());
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private static Button action(String text, String says, Runnable run) {
+        Button button = Widgets.button("fact-" + text, text, run);
+        button.getStyleClass().add("quiet-button");
+        button.setAccessibleText(says);
+        button.setFocusTraversable(false);
+        return button;
+    }
+
+    private void pointed(boolean is) {
+        if (is) {
+            model.point(fact);
+        } else if (!isFocused() && !isHover()) {
+            model.clearOverlay();
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (e.isShortcutDown() || e.isAltDown()) {
+            return;
+        }
+        if (e.getCode() == KeyCode.P) {
+            pin();
+            e.consume();
+        } else if (e.getCode() == KeyCode.L && !fact.line().isEmpty()) {
+            adopt();
+            e.consume();
+        }
+    }
+
+    private void pin() {
+        model.pin(fact);
+    }
+
+    private void adopt() {
+        model.adopt(fact);
+    }
+}

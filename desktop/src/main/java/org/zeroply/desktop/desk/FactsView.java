@@ -1,0 +1,93 @@
+package org.zeroply.desktop.desk;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.HPos;
+import javafx.geometry.VPos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactGroup;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.desktop.session.LabModel;
+
+/** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
+final class FactsView extends VBox {
+
+    private static final List<String> VERDICTS = List.of("works", "gains nothing", "fails");
+
+    private final LabModel model;
+    private final GridPane grid = new GridPane();
+    private final Label searching = Widgets.label("", "faded");
+
+    FactsView(LabModel model) {
+        this.model = model;
+        setId("facts");
+        getStyleClass().add("facts");
+        searching.setId("facts-searching");
+        searching.textProperty().bind(model.searchingProperty());
+        for (int i = 0; i < 2; i++) {
+            ColumnConstraints half = new ColumnConstraints();
+            half.setPercentWidth(50);
+            half.setHalignment(HPos.LEFT);
+            grid.getColumnConstraints().add(half);
+        }
+        grid.setHgap(18);
+        getChildren().addAll(grid, searching);
+        model.facts().addListener((ListChangeListener<Fact>) c -> show());
+        show();
+    }
+
+    private void show() {
+        grid.getChildren().clear();
+        grid.addRow(0, Widgets.label("White", "faded"), Widgets.label("Black", "faded"));
+        int row = 1;
+        for (FactGroup group : FactGroup.values()) {
+            List<Fact> facts =
+                    model.facts().stream()
+                            .filter(f -> f.kind().group() == group)
+                            .sorted(
+                                    Comparator.comparing((Fact f) -> f.kind())
+                                            .thenComparing(FactsView::verdict))
+                            .toList();
+            if (facts.isEmpty()) {
+                continue;
+            }
+            Label title = Widgets.label(group.title(), "fact-group");
+            title.setMaxWidth(Double.MAX_VALUE);
+            title.setId("facts-" + group.name().toLowerCase(Locale.ROOT));
+            grid.add(title, 0, row++, 2, 1);
+            VBox both = rows(facts, Optional.empty());
+            if (!both.getChildren().isEmpty()) {
+                grid.add(both, 0, row++, 2, 1);
+            }
+            VBox white = rows(facts, Optional.of(Side.WHITE));
+            VBox black = rows(facts, Optional.of(Side.BLACK));
+            GridPane.setValignment(white, VPos.TOP);
+            GridPane.setValignment(black, VPos.TOP);
+            grid.addRow(row++, white, black);
+        }
+    }
+
+    /** Moves that work before those that gain nothing before those that fail. */
+    private static int verdict(Fact fact) {
+        if (fact.kind() != FactKind.MOTIF_MOVE) {
+            return 0;
+        }
+        return fact.traits().stream().mapToInt(VERDICTS::indexOf).max().orElse(0);
+    }
+
+    private VBox rows(List<Fact> facts, Optional<Side> side) {
+        VBox rows = new VBox();
+        facts.stream()
+                .filter(f -> f.side().equals(side))
+                .forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
+        return rows;
+    }
+}
