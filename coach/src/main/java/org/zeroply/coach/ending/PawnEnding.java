@@ -235,8 +235,12 @@ public final class PawnEnding implements Truth {
      * whenever it wanted.
      */
     boolean holdsByStanding(Position position, Side side) {
-        int white = king(position, Side.WHITE);
-        int black = king(position, Side.BLACK);
+        return holdsByStanding(
+                position, side, king(position, Side.WHITE), king(position, Side.BLACK));
+    }
+
+    /** The same with the kings placed anew. */
+    boolean holdsByStanding(Position position, Side side, int white, int black) {
         int held = KingTable.index(side.ordinal(), white, black);
         // What is unknown counts for the attacker: a zugzwang is claimed only where it is certain.
         Exits exits = forWhoever(side.other());

@@ -70,7 +70,7 @@ public final class StormRace {
                                 + (fewest + 1)
                                 + " to open a file";
         Fact fact =
-                Fact.of(FactKind.STORM_RACE, side, text, stormer, goal)
+                Fact.about(FactKind.STORM_RACE, side, text, stormer, 1L << goal)
                         .with("contact", fewest)
                         .with("open", fewest + 1);
         facts.add(fewest == 0 ? fact : fact.marked(Mark.Meaning.ROUTE, stormer, goal));

@@ -71,7 +71,7 @@ public final class BishopFacts {
             fact = fact.marked(Mark.Meaning.WEAK, pawn);
         }
         boolean home = Squares.rank(side, square) == 0;
-        boolean outside = bad && (Squares.front(side, square) & centre & colour) == 0;
+        boolean outside = bad && isOutside(side, square, centre & colour);
         facts.add(
                 fact.trait("outside its chain", outside)
                         .trait("inside its chain", bad && !outside && !home)
@@ -79,6 +79,21 @@ public final class BishopFacts {
                         .trait("passive", reach < FEW && !home)
                         .trait("not developed", home)
                         .told());
+    }
+
+    /** Outside: not behind the fixed pawn of its colour that stands nearest to its file. */
+    private static boolean isOutside(Side side, int square, long chain) {
+        int nearest = 8;
+        int rank = 0;
+        for (int pawn : Squares.list(chain)) {
+            int gap = Math.abs(Square.file(pawn) - Square.file(square));
+            int its = Squares.rank(side, pawn);
+            if (gap < nearest || gap == nearest && its < rank) {
+                nearest = gap;
+                rank = its;
+            }
+        }
+        return Squares.rank(side, square) >= rank;
     }
 
     /** Squares a piece can go to without standing before an enemy pawn. */

@@ -116,14 +116,16 @@ public final class PawnFacts {
 
     /**
      * Backward: own pawns beside it exist but all have gone ahead, and an enemy pawn guards the
-     * square in front.
+     * square in front without standing on it.
      */
     private boolean isBackward(int square) {
         long beside = Squares.besideFiles(square);
         long support = own & beside & ~Squares.front(side, square);
+        int stop = Squares.stop(side, square);
         return isUnpassed(square)
                 && support == 0
-                && Squares.has(scene.byPawns(side.other()), Squares.stop(side, square));
+                && !Squares.has(theirs, stop)
+                && Squares.has(scene.byPawns(side.other()), stop);
     }
 
     private void passed(int square) {

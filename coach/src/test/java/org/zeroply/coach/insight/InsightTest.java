@@ -1,0 +1,192 @@
+package org.zeroply.coach.insight;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.IntUnaryOperator;
+import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.zeroply.chess.board.Arrangement;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Piece;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+
+class InsightTest {
+
+    /** Kinds told only of two positions together, or only after a search. */
+    private static final Set<FactKind> NOT_AT_A_GLANCE =
+            Set.of(
+                    FactKind.GIVEN_UP,
+                    FactKind.TIED,
+                    FactKind.EXCHANGE_WANTED,
+                    FactKind.MOTIF_MOVE,
+                    FactKind.THREAT,
+                    FactKind.CHECKS);
+
+    static Stream<FactRows.Row> rows() {
+        return FactRows.all().stream();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("rows")
+    void positions_checked_by_hand_hold_what_they_should_and_nothing_they_should_not(
+            FactRows.Row row) {
+        check(Insight.of(row.position()), row.expectations());
+        check(
+                Insight.of(changed(row.position(), s -> s ^ 56, true)),
+                row.expectations().stream().map(FactRows.Expectation::flipped).toList());
+    }
+
+    private static void check(List<Fact> facts, List<FactRows.Expectation> expectations) {
+        for (FactRows.Expectation expected : expectations) {
+            if (expected.wanted()) {
+                assertThat(facts).as("%s", expected).anyMatch(expected::fits);
+            } else {
+                assertThat(facts).as("%s", expected).noneMatch(expected::fits);
+            }
+        }
+    }
+
+    @Test
+    void every_kind_has_a_position_that_holds_it_and_one_that_does_not() {
+        Set<FactKind> held = new HashSet<>();
+        Set<FactKind> refused = new HashSet<>();
+        FactRows.all().stream()
+                .flatMap(r -> r.expectations().stream())
+                .forEach(e -> (e.wanted() ? held : refused).add(e.kind()));
+        Set<FactKind> always =
+                Set.of(
+                        FactKind.MATERIAL,
+                        FactKind.ACTIVITY,
+                        FactKind.CENTRE,
+                        FactKind.ESCAPE_SQUARES);
+        for (FactKind kind : FactKind.values()) {
+            if (!NOT_AT_A_GLANCE.contains(kind)) {
+                assertThat(held).contains(kind);
+                assertThat(always.contains(kind) || refused.contains(kind)).as("%s", kind).isTrue();
+            }
+        }
+    }
+
+    @Property(tries = 60)
+    void facts_change_sides_with_the_colours(@ForAll long seed) {
+        Position position = random(seed);
+        Position flipped = changed(position, s -> s ^ 56, true);
+        assertThat(keys(Insight.of(flipped), s -> s, false))
+                .containsExactlyInAnyOrderElementsOf(keys(Insight.of(position), s -> s ^ 56, true));
+    }
+
+    @Property(tries = 60)
+    void facts_are_mirrored_with_the_board(@ForAll long seed) {
+        Position position = without(random(seed));
+        Position mirrored = changed(position, s -> s ^ 7, false);
+        assertThat(mirrorable(Insight.of(mirrored), s -> s))
+                .containsExactlyInAnyOrderElementsOf(mirrorable(Insight.of(position), s -> s ^ 7));
+    }
+
+    @Property(tries = 30)
+    void facts_do_not_depend_on_the_counters(@ForAll long seed) {
+        Position position = random(seed);
+        String[] fields = position.fen().split(" ");
+        String fen = String.join(" ", List.of(fields).subList(0, 4)) + " 37 91";
+        assertThat(Insight.of(Position.fromFen(fen))).isEqualTo(Insight.of(position));
+    }
+
+    @Property(tries = 30)
+    void what_a_fact_draws_lies_on_the_board_and_its_subject_comes_first(@ForAll long seed) {
+        for (Fact fact : Insight.of(random(seed))) {
+            assertThat(fact.squares()).allMatch(s -> s >= 0 && s < 64).doesNotHaveDuplicates();
+            assertThat(fact.text()).isNotBlank();
+            assertThat(fact.drawn()).allSatisfy(m -> assertThat(m.squares()).isNotEmpty());
+        }
+    }
+
+    /** What can be compared when squares and sides are exchanged: everything but the words. */
+    private static Set<String> keys(List<Fact> facts, IntUnaryOperator square, boolean otherSide) {
+        Set<String> keys = new HashSet<>();
+        for (Fact fact : facts) {
+            Set<Integer> squares = new TreeSet<>();
+            fact.squares().forEach(s -> squares.add(square.applyAsInt(s)));
+            boolean signed = fact.kind() == FactKind.MATERIAL && otherSide;
+            List<String> figures =
+                    fact.figures().entrySet().stream()
+                            .map(e -> e.getKey() + (signed ? -e.getValue() : e.getValue()))
+                            .toList();
+            keys.add(
+                    fact.kind()
+                            + " "
+                            + fact.side().map(s -> otherSide ? s.other() : s)
+                            + squares
+                            + figures);
+        }
+        return keys;
+    }
+
+    /** A king's home is no mirror image of itself, and the evaluation knows the wings apart. */
+    private static Set<String> mirrorable(List<Fact> facts, IntUnaryOperator square) {
+        Set<FactKind> apart = Set.of(FactKind.CASTLING, FactKind.COMPENSATION);
+        return keys(facts.stream().filter(f -> !apart.contains(f.kind())).toList(), square, false);
+    }
+
+    private static Position random(long seed) {
+        Random random = new Random(seed);
+        Position position = Position.START;
+        int plies = random.nextInt(90);
+        for (int i = 0; i < plies; i++) {
+            List<Move> moves = position.legalMoves();
+            if (moves.isEmpty()) {
+                break;
+            }
+            position = position.play(moves.get(random.nextInt(moves.size())));
+        }
+        return position;
+    }
+
+    /** Without castling rights, which a mirror would turn into something else. */
+    private static Position without(Position position) {
+        String[] fields = position.fen().split(" ");
+        fields[2] = "-";
+        fields[3] = "-";
+        return Position.fromFen(String.join(" ", fields));
+    }
+
+    /** The men moved by a map of squares, and the colours exchanged if wanted. */
+    private static Position changed(Position position, IntUnaryOperator map, boolean colours) {
+        Arrangement men = Arrangement.empty();
+        for (int square = 0; square < 64; square++) {
+            int to = map.applyAsInt(square);
+            position.pieceAt(square)
+                    .ifPresent(
+                            p -> men.with(colours ? new Piece(p.side().other(), p.type()) : p, to));
+        }
+        Side side = position.sideToMove();
+        String board = men.toMove(colours ? side.other() : side).position().fen().split(" ")[0];
+        String[] fields = position.fen().split(" ");
+        String rights = fields[2];
+        if (colours && !rights.equals("-")) {
+            rights =
+                    rights.chars()
+                            .map(c -> c ^ 32)
+                            .mapToObj(c -> "" + (char) c)
+                            .sorted()
+                            .reduce("", String::concat);
+        }
+        char move = (colours ? side.other() : side).letter();
+        String passing = fields[3];
+        if (colours && !passing.equals("-")) {
+            passing = passing.charAt(0) + (passing.charAt(1) == '3' ? "6" : "3");
+        }
+        return Position.fromFen(board + " " + move + " " + rights + " " + passing + " 0 1");
+    }
+}
