@@ -39,6 +39,12 @@ final class Judge {
 
     private static final int LEVEL = 15;
 
+    /**
+     * The same while a pawn of files a, c, f or h is about to promote, which may draw against a
+     * queen: the pawn must have been won as well.
+     */
+    private static final int WITHOUT_RUNNER = 950;
+
     private static final int SLOW = 3;
     private static final int FEW = 3;
     private static final int NEAR = 2;
@@ -134,7 +140,7 @@ final class Judge {
         if (searched.size() >= MOST_SEARCHES || cancellation.isCancelled()) {
             return UNKNOWN;
         }
-        int value = search(key.men().position());
+        int value = search(key.men().position(), isRunner(pawns) ? WITHOUT_RUNNER : DECISIVE);
         searched.put(key, value);
         return value;
     }
@@ -162,16 +168,24 @@ final class Judge {
         return true;
     }
 
-    private int search(Position position) {
+    /** Whether a pawn of the files that draw against a queen is one move from promotion. */
+    private static boolean isRunner(Pawns pawns) {
+        long seventh =
+                pawns.white() & Squares.ofRank(Side.WHITE, 6)
+                        | pawns.black() & Squares.ofRank(Side.BLACK, 6);
+        return (seventh & STALEMATING_FILES) != 0;
+    }
+
+    private int search(Position position, int decisive) {
         return engine.analyse(
                         AnalysisRequest.of(position, Limits.nodes(NODES)), a -> {}, cancellation)
                 .best()
                 .map(
                         best -> {
                             int score = best.score().ordinal();
-                            return score <= -DECISIVE
+                            return score <= -decisive
                                     ? LOST
-                                    : score >= DECISIVE
+                                    : score >= decisive
                                             ? WON
                                             : Math.abs(score) <= LEVEL ? 0 : UNKNOWN;
                         })

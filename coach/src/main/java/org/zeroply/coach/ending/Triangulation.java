@@ -60,17 +60,81 @@ public record Triangulation(List<Move> path, int movesLost, String reason) {
         return false;
     }
 
-    /** Against each square of the tour, the squares on which the other king would hold. */
+    /**
+     * Told by corresponding squares where they explain it: from two squares of the tour in a row
+     * the king touches the same of them, and the other king cannot twice in a row stand where it
+     * touches all that belong to them. Else by the squares on which the other king would hold.
+     */
     private static String reason(PawnEnding ending, Position start, List<Move> path) {
+        List<CorrespondingSquares.Pair> pairs = CorrespondingSquares.of(ending, start).pairs();
+        for (int i = 0; i + 2 < path.size(); i += 2) {
+            int first = path.get(i).to();
+            int second = path.get(i + 2).to();
+            int theirs = path.get(i + 1).to();
+            Optional<String> told = byPairs(ending, start, pairs, first, second, theirs);
+            if (told.isPresent()) {
+                return told.get();
+            }
+        }
+        return byHolding(ending, start, path);
+    }
+
+    private static Optional<String> byPairs(
+            PawnEnding ending,
+            Position start,
+            List<CorrespondingSquares.Pair> pairs,
+            int first,
+            int second,
+            int theirs) {
+        Side side = start.sideToMove();
+        long touched = 0;
+        long wanted = 0;
+        long needed = -1L;
+        for (CorrespondingSquares.Pair pair : pairs) {
+            int own = side == Side.WHITE ? pair.white() : pair.black();
+            int other = side == Side.WHITE ? pair.black() : pair.white();
+            if (Squares.has(Attacks.king(first) & Attacks.king(second), own)) {
+                touched |= 1L << own;
+                wanted |= 1L << other;
+                needed &= Attacks.king(other);
+            }
+        }
+        long places = 0;
+        for (int square : Squares.list(touched == 0 ? 0 : needed)) {
+            int white = side == Side.WHITE ? second : square;
+            int black = side == Side.WHITE ? square : second;
+            boolean possible = ending.value(start, side, white, black) != KingTable.ILLEGAL;
+            places |= possible ? 1L << square : 0;
+        }
+        if (Long.bitCount(touched) < 2 || (places & Attacks.king(theirs)) != 0) {
+            return Optional.empty();
+        }
+        String standing = places == 0 ? "there is no such square" : Squares.names(places);
+        return Optional.of(
+                side.other().word()
+                        + " cannot copy it: from "
+                        + Square.name(first)
+                        + " and from "
+                        + Square.name(second)
+                        + " the king touches "
+                        + Squares.names(touched)
+                        + "; each time the other king would have to touch "
+                        + Squares.names(wanted)
+                        + ", that is stand on "
+                        + standing
+                        + ", and from "
+                        + Square.name(theirs)
+                        + " it cannot step to another of these");
+    }
+
+    private static String byHolding(PawnEnding ending, Position start, List<Move> path) {
         Side side = start.sideToMove();
         List<String> parts = new ArrayList<>();
-        Position now = start;
         int theirs = Squares.first(start.pieces(side.other(), PieceType.KING));
         for (int i = 0; i < path.size(); i++) {
-            now = now.play(path.get(i));
             if (i % 2 == 0 && i < path.size() - 1) {
                 int own = path.get(i).to();
-                long holding = holding(ending, now, side, own, theirs);
+                long holding = holding(ending, start, side, own, theirs);
                 parts.add(
                         "with the king on "
                                 + Square.name(own)

@@ -181,7 +181,9 @@ final class EndingView extends VBox {
                         ? ""
                         : report.proof() == EndingReport.Proof.EXACT
                                 ? ", proved exactly"
-                                : ", by search";
+                                : report.graph().isPresent()
+                                        ? "; promotions with more than four men judged by search"
+                                        : ", by search";
         return words + proof;
     }
 

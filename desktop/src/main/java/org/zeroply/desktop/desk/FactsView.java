@@ -24,14 +24,11 @@ final class FactsView extends VBox {
 
     private final LabModel model;
     private final GridPane grid = new GridPane();
-    private final Label searching = Widgets.label("", "faded");
 
     FactsView(LabModel model) {
         this.model = model;
         setId("facts");
         getStyleClass().add("facts");
-        searching.setId("facts-searching");
-        searching.textProperty().bind(model.searchingProperty());
         for (int i = 0; i < 2; i++) {
             ColumnConstraints half = new ColumnConstraints();
             half.setPercentWidth(50);
@@ -39,7 +36,7 @@ final class FactsView extends VBox {
             grid.getColumnConstraints().add(half);
         }
         grid.setHgap(18);
-        getChildren().addAll(grid, searching);
+        getChildren().add(grid);
         model.facts().addListener((ListChangeListener<Fact>) c -> show());
         show();
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -88,7 +89,11 @@ public final class LabDesk implements Desk {
             button.setOnAction(e -> show(name));
             bar.getChildren().add(button);
         }
-        bar.getChildren().addAll(Widgets.spacer(), last);
+        Label searching = Widgets.label("", "faded");
+        searching.setId("facts-searching");
+        searching.textProperty().bind(model.searchingProperty());
+        searching.setMinWidth(0);
+        bar.getChildren().addAll(Widgets.spacer(), searching, last);
         return bar;
     }
 
