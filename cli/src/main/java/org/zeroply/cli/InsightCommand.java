@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Random;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
@@ -76,6 +77,12 @@ final class InsightCommand implements Callable<Integer> {
             paramLabel = "SQUARE")
     private String contest = "";
 
+    @Option(
+            names = "--measure",
+            description = "Times the facts seen at a glance on so many random positions.",
+            paramLabel = "N")
+    private int measured;
+
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
     @Override
@@ -84,7 +91,9 @@ final class InsightCommand implements Callable<Integer> {
         if (nodes < 0) {
             throw new BadInputException("The nodes must not be negative.");
         }
-        if (!after.isBlank()) {
+        if (measured > 0) {
+            measure();
+        } else if (!after.isBlank()) {
             change(start);
         } else if (!route.isBlank()) {
             route(start);
@@ -94,6 +103,40 @@ final class InsightCommand implements Callable<Integer> {
             facts(start);
         }
         return 0;
+    }
+
+    // ---- Speed ----------------------------------------------------------------------------------
+
+    /** Twice over the same positions; the first time warms the compiler up and does not count. */
+    private void measure() {
+        List<Position> positions = new ArrayList<>();
+        Random random = new Random(1);
+        while (positions.size() < measured) {
+            Position p = Position.START;
+            for (int ply = random.nextInt(80); ply > 0 && !p.legalMoves().isEmpty(); ply--) {
+                p = p.play(p.legalMoves().get(random.nextInt(p.legalMoves().size())));
+            }
+            positions.add(p);
+        }
+        long facts = 0;
+        long nanos = 0;
+        for (int round = 0; round < 2; round++) {
+            long began = System.nanoTime();
+            facts = positions.stream().mapToLong(p -> Insight.of(p).size()).sum();
+            nanos = System.nanoTime() - began;
+        }
+        double micros = nanos / 1000.0 / measured;
+        ObjectNode document = Output.document().put("positions", measured).put("facts", facts);
+        long told = facts;
+        output.print(
+                document.put("microsEach", micros),
+                out ->
+                        out.printf(
+                                Locale.ROOT,
+                                "%d positions, %d facts, %.0f microseconds each%n",
+                                measured,
+                                told,
+                                micros));
     }
 
     // ---- All facts ------------------------------------------------------------------------------

@@ -1,7 +1,9 @@
 package org.zeroply.coach.king;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -45,24 +47,29 @@ public final class StormRace {
         long wing = Squares.ofFile(file - 1) | Squares.ofFile(file) | Squares.ofFile(file + 1);
         long cover = scene.pawns(side.other()) & wing;
         int fewest = NONE;
-        int stormer = -1;
-        int goal = -1;
+        Map<Integer, Integer> stormers = new LinkedHashMap<>();
         long near = wing | Squares.ofFile(file - 2) | Squares.ofFile(file + 2);
         for (int pawn : Squares.list(scene.pawns(side) & near)) {
             int contact = contact(scene, side, pawn, cover);
             int moves = contact < 0 ? NONE : moves(side, pawn, contact);
             if (moves < fewest) {
                 fewest = moves;
-                stormer = pawn;
-                goal = contact;
+                stormers.clear();
+            }
+            if (moves == fewest && moves != NONE) {
+                stormers.put(pawn, contact);
             }
         }
         if (fewest == NONE) {
             return;
         }
+        long squares = 0;
+        for (Map.Entry<Integer, Integer> stormer : stormers.entrySet()) {
+            squares |= 1L << stormer.getKey() | 1L << stormer.getValue();
+        }
         String text =
                 fewest == 0
-                        ? "pawn storm: in contact at " + Square.name(stormer)
+                        ? "pawn storm: in contact at " + Squares.names(squares)
                         : "pawn storm: "
                                 + fewest
                                 + (fewest == 1 ? " move" : " moves")
@@ -70,10 +77,16 @@ public final class StormRace {
                                 + (fewest + 1)
                                 + " to open a file";
         Fact fact =
-                Fact.about(FactKind.STORM_RACE, side, text, stormer, 1L << goal)
+                Fact.ofSet(FactKind.STORM_RACE, side, text, squares)
                         .with("contact", fewest)
                         .with("open", fewest + 1);
-        facts.add(fewest == 0 ? fact : fact.marked(Mark.Meaning.ROUTE, stormer, goal));
+        for (Map.Entry<Integer, Integer> stormer : stormers.entrySet()) {
+            fact =
+                    fewest == 0
+                            ? fact
+                            : fact.marked(Mark.Meaning.ROUTE, stormer.getKey(), stormer.getValue());
+        }
+        facts.add(fact);
     }
 
     /** The first square on a pawn's way from which it attacks one of these pawns, or -1. */

@@ -2,8 +2,12 @@ package org.zeroply.coach.tactics;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Mark;
@@ -52,12 +56,55 @@ public final class LineFacts {
         int behind = Squares.first(beyond & occupied);
         if (scene.sideAt(front) == side) {
             own(slider, front, line, behind);
+            return;
+        }
+        int told = facts.size();
+        if ((beyond & occupied) != 0 && scene.sideAt(behind) == enemy) {
+            enemies(slider, front, behind);
         } else if ((beyond & occupied) != 0) {
-            if (scene.sideAt(behind) == enemy) {
-                enemies(slider, front, behind);
-            } else {
-                xRay(slider, front, behind);
+            xRay(slider, front, behind);
+        }
+        if (facts.size() == told && canLeave(slider, front)) {
+            toSquare(slider, front, beyond & ~scene.men(side));
+        }
+    }
+
+    /** A pin to a square: if the man left, the line piece would mate from beyond it. */
+    private void toSquare(int slider, int front, long beyond) {
+        PieceType type = scene.typeAt(slider);
+        long occupied = scene.occupied() & ~(1L << front) & ~(1L << slider);
+        int king = scene.king(enemy);
+        for (int square : Squares.list(front == king ? 0 : beyond)) {
+            boolean checks = Squares.has(Scene.attacksOf(type, side, square, occupied), king);
+            if (checks && mates(slider, front, square)) {
+                String text =
+                        scene.man(front)
+                                + " is pinned to the square "
+                                + Square.name(square)
+                                + " by "
+                                + scene.man(slider)
+                                + ": if it leaves there is mate";
+                facts.add(
+                        Fact.of(FactKind.PIN, side, text, front, slider, square)
+                                .trait("square", true)
+                                .marked(Mark.Meaning.THREAT, slider, square)
+                                .marked(Mark.Meaning.TARGET, front));
+                return;
             }
+        }
+    }
+
+    private boolean mates(int slider, int without, int square) {
+        try {
+            Position left =
+                    Arrangement.of(scene.position()).without(without).toMove(side).position();
+            return left.findMove(slider, square, Optional.empty())
+                    .map(left::play)
+                    .filter(Position::isCheckmate)
+                    .isPresent();
+        } catch (InvalidPositionException e) {
+            // The other king would stand in check: that is a pin to the king, told elsewhere.
+            return false;
         }
     }
 

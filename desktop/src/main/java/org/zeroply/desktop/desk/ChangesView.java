@@ -1,9 +1,12 @@
 package org.zeroply.desktop.desk;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.structure.StructureComparison;
@@ -24,12 +27,13 @@ final class ChangesView extends VBox {
     /** Compares anew. */
     void show() {
         getChildren().clear();
-        var current = model.session().current();
-        heading(
-                current.parent()
-                        .map(p -> "What " + San.write(p.position(), current.move()) + " changed")
-                        .orElse("What the last move changed"));
-        model.lastMoveChanged()
+        getChildren()
+                .add(
+                        Widgets.row(
+                                Widgets.button("compare-from", "Compare from here on", this::from),
+                                Widgets.button("compare-last", "Last move only", this::last)));
+        heading(model.comparedWith().map(this::title).orElse("What the last move changed"));
+        model.changes()
                 .ifPresentOrElse(
                         this::change, () -> note("No move leads here: this is the start."));
         List<StructureComparison> structures = model.structures();
@@ -45,6 +49,33 @@ final class ChangesView extends VBox {
             getChildren().add(move);
             change(s.change());
         }
+    }
+
+    private void from() {
+        model.compareFromHere();
+        show();
+    }
+
+    private void last() {
+        model.compareLastMove();
+        show();
+    }
+
+    private String title(Node before) {
+        Node current = model.session().current();
+        if (before.equals(current)) {
+            return "Play on: what changes from here is told";
+        }
+        if (current.parent().equals(Optional.of(before))) {
+            return "What " + San.write(before.position(), current.move()) + " changed";
+        }
+        return before.parent()
+                .map(
+                        p ->
+                                "What has changed since "
+                                        + Line.number(p.position(), true)
+                                        + San.write(p.position(), before.move()))
+                .orElse("What has changed since the start");
     }
 
     private void heading(String text) {

@@ -39,6 +39,7 @@ public final class LabModel {
     private final BooleanProperty active = new SimpleBooleanProperty();
     private Cancellation search = new Cancellation();
     private Optional<Position> shown = Optional.empty();
+    private Optional<Node> base = Optional.empty();
 
     public LabModel(Services services, TreeSession session) {
         this.services = services;
@@ -145,11 +146,25 @@ public final class LabModel {
 
     // ---- Comparing ------------------------------------------------------------------------------
 
-    /** What the last move changed; nothing at the start of a game. */
-    public Optional<FactChange> lastMoveChanged() {
-        return session.current()
-                .parent()
-                .map(parent -> Insight.change(parent.position(), position()));
+    /** Compares with the position now on the board from here on, whatever is played. */
+    public void compareFromHere() {
+        base = Optional.of(session.current());
+    }
+
+    /** Compares with the position before the last move again. */
+    public void compareLastMove() {
+        base = Optional.empty();
+    }
+
+    /** What is compared with: the position chosen, else the one before the last move. */
+    public Optional<Node> comparedWith() {
+        return base.filter(node -> node.isWithin(session.tree().root()))
+                .or(() -> session.current().parent());
+    }
+
+    /** What has changed since; nothing at the start of a game. */
+    public Optional<FactChange> changes() {
+        return comparedWith().map(node -> Insight.change(node.position(), position()));
     }
 
     /** The structures after the moves that go on from here, or after the ways to recapture. */

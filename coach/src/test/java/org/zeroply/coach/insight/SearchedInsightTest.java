@@ -1,0 +1,129 @@
+package org.zeroply.coach.insight;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.search.BuiltInEngine;
+
+/** The facts that take a search; every one of them must come with a line that can be played. */
+class SearchedInsightTest {
+
+    private static List<Fact> search(String fen) {
+        Position position = Position.fromFen(fen + " - 0 1");
+        List<Fact> facts = new ArrayList<>();
+        new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
+                .search(position, facts::add, (part, doing) -> {}, new Cancellation());
+        for (Fact fact : facts) {
+            Position p = position;
+            for (Move move : fact.line()) {
+                p = p.play(move);
+            }
+            if (fact.kind() != FactKind.EXCHANGE_WANTED) {
+                assertThat(fact.line()).as("%s", fact.text()).isNotEmpty();
+            }
+        }
+        return facts;
+    }
+
+    private static List<Fact> of(List<Fact> facts, FactKind kind, Side side) {
+        return facts.stream()
+                .filter(f -> f.kind() == kind && f.side().orElseThrow() == side)
+                .toList();
+    }
+
+    @Test
+    void a_fork_that_wins_works_and_one_that_loses_the_piece_fails_with_its_reply() {
+        String wins = "r3k3/8/8/3N4/8/8/8/4K3 w -";
+        assertThat(of(search(wins), FactKind.MOTIF_MOVE, Side.WHITE))
+                .anyMatch(
+                        f ->
+                                f.text().startsWith("Nc7+")
+                                        && f.traits().containsAll(List.of("fork", "works")));
+        String fails = "r3k3/8/1b6/3N4/8/8/8/4K3 w -";
+        assertThat(of(search(fails), FactKind.MOTIF_MOVE, Side.WHITE))
+                .noneMatch(f -> f.text().startsWith("Nc7+") && f.traits().contains("works"));
+    }
+
+    @Test
+    void the_other_sides_motifs_are_told_after_a_pass() {
+        List<Fact> facts = search("4k3/8/8/8/3n4/8/8/R3K3 w -");
+        Fact fork =
+                of(facts, FactKind.MOTIF_MOVE, Side.BLACK).stream()
+                        .filter(f -> f.text().startsWith("Nc2+"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(fork.line().get(0)).isEqualTo(Move.NULL);
+        assertThat(fork.traits()).contains("works");
+    }
+
+    @Test
+    void men_that_hold_each_other_are_tied_and_a_free_rook_is_not() {
+        List<Fact> free = search("1r4k1/5ppp/8/8/8/8/5PPP/3R2K1 w -");
+        assertThat(of(free, FactKind.TIED, Side.BLACK)).isEmpty();
+        List<Fact> tied = search("3r2k1/5ppp/8/8/8/8/3N1PPP/3R2K1 w -");
+        assertThat(of(tied, FactKind.TIED, Side.WHITE))
+                .extracting(f -> f.squares().get(0))
+                .containsExactlyInAnyOrder(Square.parse("d1"), Square.parse("d2"));
+    }
+
+    @Test
+    void a_mate_that_is_threatened_is_told_with_its_move() {
+        List<Fact> facts = search("6k1/5ppp/8/8/8/8/5PPP/3R2K1 b -");
+        Fact threat = of(facts, FactKind.THREAT, Side.WHITE).get(0);
+        assertThat(threat.text()).contains("mate in 1").contains("Rd8#");
+        List<Fact> quiet = search("4k3/4p3/8/8/8/8/4P3/4K3 w -");
+        assertThat(of(quiet, FactKind.THREAT, Side.BLACK))
+                .allMatch(f -> !f.traits().contains("concrete"));
+    }
+
+    @Test
+    void checks_are_searched_for_both_sides() {
+        List<Fact> facts = search("6k1/5ppp/8/8/8/8/5PPP/3R2K1 w -");
+        assertThat(of(facts, FactKind.CHECKS, Side.WHITE))
+                .singleElement()
+                .matches(f -> f.traits().contains("mates"));
+        assertThat(of(facts, FactKind.CHECKS, Side.BLACK)).isEmpty();
+    }
+
+    @Test
+    void a_bad_bishop_wants_to_be_traded_and_the_pairs_are_sorted_by_gain() throws Exception {
+        Position position =
+                Position.fromFen("2b1k2r/p4ppp/1p2p3/3pP3/3P4/3B4/PP3PPP/2R1K3 b - - 0 1");
+        List<Exchange> all =
+                new ExchangeInquiry(new BuiltInEngine(1), SearchedInsight.NODES)
+                        .exchanges(position, new Cancellation());
+        assertThat(all).isSortedAccordingTo((a, b) -> Integer.compare(b.gain(), a.gain()));
+        assertThat(all).allMatch(e -> e.gain() >= 0);
+        Exchange bishops =
+                all.stream()
+                        .filter(e -> position.pieceAt(e.own()).isPresent())
+                        .filter(
+                                e ->
+                                        e.own() == Square.parse("c8")
+                                                || e.other() == Square.parse("c8"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(bishops.own()).isEqualTo(Square.parse("c8"));
+        assertThat(San.read(position, "Ba6")).isNotNull();
+    }
+
+    @Test
+    void nothing_more_is_told_once_cancelled() {
+        Cancellation cancelled = new Cancellation();
+        cancelled.cancel();
+        List<Fact> facts = new ArrayList<>();
+        new SearchedInsight(new BuiltInEngine(1), 1_000)
+                .search(Position.START, facts::add, (p, d) -> {}, cancelled);
+        assertThat(facts).isEmpty();
+    }
+}
