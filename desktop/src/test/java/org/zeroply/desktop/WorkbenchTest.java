@@ -4,76 +4,30 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.desktop.app.Workbench;
-import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.board.BoardView;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.library.Library;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 
 /** Drives the real window as a coach and a student would. */
-@ExtendWith(ApplicationExtension.class)
-class WorkbenchTest {
-
-    private static final String GAME =
-            """
-            [Event "Club evening"]
-            [White "Marram, Ilse"]
-            [Black "Quay, Jonas"]
-            [Result "1-0"]
-
-            1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0
-            """;
-
-    @TempDir Path folder;
-    private Stage stage;
-    private Services services;
-    private Workbench bench;
+class WorkbenchTest extends WindowTest {
 
     @Start
     void start(Stage shown) {
-        stage = shown;
-        ZeroPly.loadFonts();
-        open();
-    }
-
-    private void open() {
-        services = ZeroPly.services(Library.open(folder.resolve("test.zpl")), true);
-        services.live().runningProperty().set(false);
-        bench = new Workbench(services, Clock.systemUTC());
-        stage.setScene(ZeroPly.scene(bench));
-        stage.show();
-    }
-
-    @AfterEach
-    void close(FxRobot robot) {
-        robot.interact(() -> bench.flush());
-        services.close();
+        begin(shown);
     }
 
     @Test
@@ -196,7 +150,7 @@ class WorkbenchTest {
     @Test
     void the_lab_explains_a_position_and_measures_how_hard_it_is(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#desk-lab");
+        robot.clickOn("#desk-lab").clickOn("#lab-numbers");
         until(() -> isShown(robot, "#explanation-sum"));
         String atStart = robot.lookup("#explanation-sum").queryLabeled().getText();
         robot.clickOn("#step-on");
@@ -246,10 +200,6 @@ class WorkbenchTest {
         return label(robot, "#engine-state");
     }
 
-    private static String label(FxRobot robot, String id) {
-        return robot.lookup(id).queryLabeled().getText();
-    }
-
     @Test
     void a_position_is_set_up_by_hand_and_an_impossible_one_is_explained(FxRobot robot)
             throws Exception {
@@ -282,27 +232,6 @@ class WorkbenchTest {
         assertThat(board.isFlipped()).isTrue();
     }
 
-    private void importGame(FxRobot robot) throws Exception {
-        Path pgn = folder.resolve("club.pgn");
-        Files.writeString(pgn, GAME);
-        robot.interact(() -> bench.importFiles(List.of(pgn)));
-        until(() -> bench.games().session().tree().nodes().size() == 8);
-        until(() -> isShown(robot, "#move-6-Nf6"));
-    }
-
-    private void restart(FxRobot robot) {
-        robot.interact(() -> bench.flush());
-        services.close();
-        robot.interact(this::open);
-    }
-
-    private String saved() {
-        StringBuilder all = new StringBuilder();
-        services.library().sheets().forEachPgn(SheetKind.GAME, all::append);
-        assertThat(services.library().sheets().find(SheetQuery.all(SheetKind.GAME))).hasSize(1);
-        return all.toString().replace('\n', ' ');
-    }
-
     private boolean exerciseIsOpen(FxRobot robot) {
         return robot.lookup("#position-state").queryLabeled().getText().equals("White to move")
                 && robot.lookup("#scheme-title")
@@ -311,37 +240,10 @@ class WorkbenchTest {
                         .contains("Marram");
     }
 
-    private static boolean isShown(FxRobot robot, String id) {
-        return robot.lookup(id).tryQuery().filter(n -> n.isVisible()).isPresent();
-    }
-
-    private static String message(FxRobot robot) {
-        return robot.lookup("#message").queryLabeled().getText();
-    }
-
-    private static TableView<?> table(FxRobot robot, String id) {
-        return robot.lookup(id).queryTableView();
-    }
-
-    private static void press(FxRobot robot, String square) {
-        robot.clickOn(at(robot, square));
-    }
-
-    private static void drag(FxRobot robot, String from, String to) {
-        robot.moveTo(at(robot, from)).press(MouseButton.PRIMARY);
-        robot.moveTo(at(robot, to)).release(MouseButton.PRIMARY);
-    }
-
-    private static Point2D at(FxRobot robot, String square) {
-        BoardView board = robot.lookup("#board").query();
-        return board.localToScreen(board.centreOf(Square.parse(square)));
-    }
-
-    private static void until(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(
-                60,
-                TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(condition).get(20, TimeUnit.SECONDS));
-        WaitForAsyncUtils.waitForFxEvents();
+    private String saved() {
+        StringBuilder all = new StringBuilder();
+        services.library().sheets().forEachPgn(SheetKind.GAME, all::append);
+        assertThat(services.library().sheets().find(SheetQuery.all(SheetKind.GAME))).hasSize(1);
+        return all.toString().replace('\n', ' ');
     }
 }

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.desk;
 
+import java.io.File;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -107,6 +108,11 @@ public final class LabDesk implements Desk {
                 .forEach(t -> t.setSelected(true));
         model.clearOverlay();
         refresh();
+    }
+
+    /** Prints the note of the position; the ending of the name decides between PDF and PNG. */
+    public void print(File file) {
+        note.print(file);
     }
 
     private boolean isInFront(String name) {

@@ -1,0 +1,118 @@
+package org.zeroply.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Point2D;
+import javafx.scene.control.TableView;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+import org.zeroply.chess.board.Square;
+import org.zeroply.desktop.app.Workbench;
+import org.zeroply.desktop.app.ZeroPly;
+import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.Library;
+
+/** The real window, and the small acts that tests of it are made of. */
+@ExtendWith(ApplicationExtension.class)
+abstract class WindowTest {
+
+    private static final String GAME =
+            """
+            [Event "Club evening"]
+            [White "Marram, Ilse"]
+            [Black "Quay, Jonas"]
+            [Result "1-0"]
+
+            1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0
+            """;
+
+    @TempDir Path folder;
+    private Stage stage;
+    Services services;
+    Workbench bench;
+
+    /** To be called by the start method of a test, which has to be declared in its own class. */
+    void begin(Stage shown) {
+        stage = shown;
+        ZeroPly.loadFonts();
+        open();
+    }
+
+    private void open() {
+        services = ZeroPly.services(Library.open(folder.resolve("test.zpl")), true);
+        services.live().runningProperty().set(false);
+        bench = new Workbench(services, Clock.systemUTC());
+        stage.setScene(ZeroPly.scene(bench));
+        stage.show();
+    }
+
+    @AfterEach
+    void close(FxRobot robot) {
+        robot.interact(() -> bench.flush());
+        services.close();
+    }
+
+    static String label(FxRobot robot, String id) {
+        return robot.lookup(id).queryLabeled().getText();
+    }
+
+    void importGame(FxRobot robot) throws Exception {
+        Path pgn = folder.resolve("club.pgn");
+        Files.writeString(pgn, GAME);
+        robot.interact(() -> bench.importFiles(List.of(pgn)));
+        until(() -> bench.games().session().tree().nodes().size() == 8);
+        until(() -> isShown(robot, "#move-6-Nf6"));
+    }
+
+    void restart(FxRobot robot) {
+        robot.interact(() -> bench.flush());
+        services.close();
+        robot.interact(this::open);
+    }
+
+    static boolean isShown(FxRobot robot, String id) {
+        return robot.lookup(id).tryQuery().filter(n -> n.isVisible()).isPresent();
+    }
+
+    static String message(FxRobot robot) {
+        return robot.lookup("#message").queryLabeled().getText();
+    }
+
+    static TableView<?> table(FxRobot robot, String id) {
+        return robot.lookup(id).queryTableView();
+    }
+
+    static void press(FxRobot robot, String square) {
+        robot.clickOn(at(robot, square));
+    }
+
+    static void drag(FxRobot robot, String from, String to) {
+        robot.moveTo(at(robot, from)).press(MouseButton.PRIMARY);
+        robot.moveTo(at(robot, to)).release(MouseButton.PRIMARY);
+    }
+
+    static Point2D at(FxRobot robot, String square) {
+        BoardView board = robot.lookup("#board").query();
+        return board.localToScreen(board.centreOf(Square.parse(square)));
+    }
+
+    static void until(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> WaitForAsyncUtils.asyncFx(condition).get(20, TimeUnit.SECONDS));
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+}
