@@ -142,6 +142,8 @@ final class InsightCommand implements Callable<Integer> {
     // ---- All facts ------------------------------------------------------------------------------
 
     private void facts(Position start) {
+        List<Move> compared =
+                moves.isBlank() ? StructureComparison.recaptures(start) : one(start, moves);
         List<Fact> facts = new ArrayList<>(Insight.of(start));
         if (nodes > 0) {
             PrintWriter err = spec.commandLine().getErr();
@@ -154,8 +156,6 @@ final class InsightCommand implements Callable<Integer> {
                             new Cancellation());
         }
         facts.sort(Comparator.comparing((Fact f) -> f.kind().group()));
-        List<Move> compared =
-                moves.isBlank() ? StructureComparison.recaptures(start) : one(start, moves);
         List<StructureComparison> structures = StructureComparison.of(start, compared);
         ObjectNode document = Output.document().put("fen", start.fen());
         document.putArray("facts").addAll(FactJson.list(start, facts));

@@ -110,7 +110,13 @@ class InsightCommandTest {
     void the_text_for_people_has_the_headings_a_coach_would_use() {
         assertThat(run("insight", "--fen", OUTPOST, "--nodes", "0")).isZero();
         assertThat(out.toString())
-                .contains("Material", "Kings", "Pawns and squares", "Pieces", "Plans", "Tactics");
+                .contains(
+                        "Material",
+                        "Kings",
+                        "Pawns and squares",
+                        "Pieces",
+                        "Plans",
+                        "Forcing moves");
     }
 
     @ParameterizedTest

@@ -27,6 +27,9 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
     /** A lead below this, half a pawn, is none. */
     private static final int LEAD = 50;
 
+    /** Terms that weigh less than this, in centipawns, are not told. */
+    private static final int TOLD = 5;
+
     private static final String TEMPO = "The move";
     private static final Set<String> MATERIAL = Set.of("Material", "Bishop pair");
 
@@ -64,7 +67,7 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
     public Fact fact() {
         List<String> against =
                 terms.stream()
-                        .filter(t -> t.value() < 0 && !t.name().equals(TEMPO))
+                        .filter(t -> t.value() <= -TOLD && !t.name().equals(TEMPO))
                         .limit(3)
                         .map(t -> t.name().toLowerCase(Locale.ROOT) + " " + pawns(-t.value()))
                         .toList();
