@@ -78,8 +78,8 @@ class LabTest extends WindowTest {
     void searched_facts_come_by_themselves_and_their_line_goes_into_the_sheet(FxRobot robot)
             throws Exception {
         open(robot, "r3k3/8/8/3N4/8/8/8/4K3 w - - 0 1");
-        until(() -> hasFact(robot, "Nc7+ (fork)"));
-        robot.interact(() -> fact(robot, "Nc7+ (fork)").requestFocus());
+        until(() -> hasFact(robot, "Nc7+: knight c7 attacks"));
+        robot.interact(() -> fact(robot, "Nc7+: knight c7 attacks").requestFocus());
         robot.type(KeyCode.L);
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());

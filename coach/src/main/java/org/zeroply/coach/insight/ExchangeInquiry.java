@@ -21,6 +21,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.exchange.StaticExchange;
 
 /**
  * Exchanges wanted: for each pair of like men (queens, rooks, minor pieces) the position without
@@ -33,6 +34,9 @@ public final class ExchangeInquiry implements Inquiry {
 
     /** An exchange that gains less, in centipawns, is not worth a plan. */
     private static final int WORTHWHILE = 25;
+
+    /** So large a gain comes of a blow in the position, not of the trade. */
+    private static final int TACTICAL = 250;
 
     private static final int TOLD = 3;
     private static final int CAP = 10;
@@ -62,10 +66,17 @@ public final class ExchangeInquiry implements Inquiry {
         for (Side side : Side.values()) {
             all.stream()
                     .filter(e -> scene.sideAt(e.own()) == side && e.gain() >= WORTHWHILE)
+                    .filter(e -> e.gain() <= TACTICAL && isCalm(scene, e))
                     .limit(TOLD)
                     .map(e -> e.fact(scene))
                     .forEach(found);
         }
+    }
+
+    /** Neither man can be won as things stand: else the trade is not what matters. */
+    private static boolean isCalm(Scene scene, Exchange exchange) {
+        return StaticExchange.threatTo(scene.board(), exchange.own()) == 0
+                && StaticExchange.threatTo(scene.board(), exchange.other()) == 0;
     }
 
     /** All pairs, each seen by the side that gains by it, the largest gain first. */
@@ -157,9 +168,9 @@ public final class ExchangeInquiry implements Inquiry {
                 reasons.add(
                         String.format(
                                 Locale.ROOT,
-                                "%s %+d",
+                                "%s %+.2f",
                                 change.name().toLowerCase(Locale.ROOT),
-                                change.value()));
+                                change.value() / 100.0));
             }
         }
         long bare = unguardedWithout(scene, other);

@@ -141,7 +141,7 @@ final class MotifInquiry implements Inquiry {
         }
         String kind = motif.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
         String move = San.write(from, found.move());
-        String text = move + " (" + kind + "): " + motif.text() + "; " + verdict;
+        String text = move + ": " + motif.text() + "; " + verdict;
         return Fact.of(
                         FactKind.MOTIF_MOVE,
                         from.sideToMove(),

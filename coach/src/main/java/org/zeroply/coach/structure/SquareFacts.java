@@ -53,6 +53,7 @@ public final class SquareFacts {
                                 .with("defenders", ours)
                                 .trait("an enemy pawn guards it", byPawn)
                                 .trait("occupied", held)
+                                .trait("more enemy men bear on it", !byPawn && !held)
                                 .told());
             }
         }
