@@ -20,6 +20,9 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactGroup;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.insight.Compensation;
+import org.zeroply.coach.insight.Exchange;
+import org.zeroply.coach.insight.ExchangeInquiry;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.pieces.Routes;
@@ -78,6 +81,11 @@ final class InsightCommand implements Callable<Integer> {
     private String contest = "";
 
     @Option(
+            names = "--exchanges",
+            description = "All pairs of like men: what the position is worth without them.")
+    private boolean exchanges;
+
+    @Option(
             names = "--measure",
             description = "Times the facts seen at a glance on so many random positions.",
             paramLabel = "N")
@@ -95,6 +103,8 @@ final class InsightCommand implements Callable<Integer> {
             measure();
         } else if (!after.isBlank()) {
             change(start);
+        } else if (exchanges) {
+            exchanges(start);
         } else if (!route.isBlank()) {
             route(start);
         } else if (!contest.isBlank()) {
@@ -160,6 +170,7 @@ final class InsightCommand implements Callable<Integer> {
         ObjectNode document = Output.document().put("fen", start.fen());
         document.putArray("facts").addAll(FactJson.list(start, facts));
         document.set("forcing", forcing(start));
+        Compensation.of(start).ifPresent(c -> document.set("compensation", compensation(c)));
         ArrayNode sideBySide = document.putArray("structures");
         for (StructureComparison s : structures) {
             Position then = start.play(s.move());
@@ -209,6 +220,14 @@ final class InsightCommand implements Callable<Integer> {
                                         Locale.ROOT, ", threatens %+.2f", move.threatens() / 100.0)
                                 : "";
         return San.write(from, move.move()) + " (" + exchange + threat + ")";
+    }
+
+    private static ObjectNode compensation(Compensation sheet) {
+        ObjectNode node = Output.document().put("ahead", FactJson.word(sheet.ahead()));
+        node.put("material", sheet.material());
+        ArrayNode terms = node.putArray("terms");
+        sheet.terms().forEach(t -> terms.addObject().put("name", t.name()).put("value", t.value()));
+        return node.put("left", sheet.left());
     }
 
     private static ObjectNode forcing(Position start) {
@@ -287,6 +306,32 @@ final class InsightCommand implements Callable<Integer> {
                                     : routes.movesTo(to) + " moves:");
                     ways.forEach(w -> out.println("  " + String.join("-", FactJson.names(w))));
                 });
+    }
+
+    private void exchanges(Position start) {
+        BuiltInEngine engine = new BuiltInEngine(16, Weights.shipped(), cache.endings());
+        List<Exchange> all =
+                new ExchangeInquiry(engine, Math.max(1, nodes))
+                        .exchanges(start, new Cancellation());
+        Scene scene = new Scene(start);
+        ObjectNode document = Output.document();
+        ArrayNode list = document.putArray("exchanges");
+        for (Exchange e : all) {
+            ObjectNode node = list.addObject().put("side", FactJson.word(scene.sideAt(e.own())));
+            node.put("own", Square.name(e.own())).put("other", Square.name(e.other()));
+            node.put("before", e.before()).put("after", e.after()).put("gain", e.gain());
+            node.set("reasons", Output.node(e.reasons()));
+            node.set("plan", Output.node(FactJson.names(e.plan())));
+        }
+        output.print(
+                document,
+                out ->
+                        all.forEach(
+                                e ->
+                                        out.println(
+                                                scene.sideAt(e.own()).word()
+                                                        + " "
+                                                        + e.fact(scene).text())));
     }
 
     private void contest(Position start) {

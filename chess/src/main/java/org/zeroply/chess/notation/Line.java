@@ -39,6 +39,11 @@ public final class Line {
         return line.toString();
     }
 
+    /** The first moves of a line, at most so many. */
+    public static List<Move> start(List<Move> moves, int most) {
+        return moves.subList(0, Math.min(most, moves.size()));
+    }
+
     /** The move number as it stands before a move; empty before Black's move inside a line. */
     public static String number(Position before, boolean always) {
         if (before.sideToMove() == Side.WHITE) {

@@ -88,6 +88,26 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                 .with("left", -left);
     }
 
+    /** The sheet in words: every term, what is for the side ahead with a plus. */
+    public String text() {
+        List<String> all =
+                terms.stream()
+                        .map(
+                                t ->
+                                        t.name().toLowerCase(Locale.ROOT)
+                                                + String.format(
+                                                        Locale.ROOT, " %+.2f", t.value() / 100.0))
+                        .toList();
+        return ahead.word()
+                + " is "
+                + pawns(material)
+                + " ahead in material; the rest: "
+                + String.join(", ", all)
+                + (left > 0
+                        ? ". So " + pawns(left) + " could be given back."
+                        : ". The compensation outweighs it by " + pawns(-left) + ".");
+    }
+
     private static String pawns(int centipawns) {
         return String.format(Locale.ROOT, "%.2f", centipawns / 100.0);
     }

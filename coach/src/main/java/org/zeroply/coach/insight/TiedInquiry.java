@@ -103,7 +103,7 @@ final class TiedInquiry implements Inquiry {
                 mated
                         ? ", else there is mate"
                         : taking.map(m -> ", it guards " + scene.man(m.to())).orElse("");
-        List<Move> told = line.subList(0, Math.min(SHOWN, line.size()));
+        List<Move> told = Line.start(line, SHOWN);
         String text =
                 scene.man(piece) + " is tied" + guards + "; at best " + Line.numbered(own, told);
         return Optional.of(

@@ -18,6 +18,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.zeroply.chess.board.Position;
@@ -106,6 +108,11 @@ final class Shots {
         step(() -> {});
         step(this::pointAtFact);
         shot("lab");
+        step(() -> key(KeyCode.P));
+        step(() -> bench.lab().show("Note"));
+        shot("lab-note");
+        step(() -> bench.lab().print(folder.resolve("printed-note.png").toFile()));
+        step(() -> bench.games().session().editor().undo());
         step(() -> bench.lab().show("Squares"));
         step(() -> ((ToggleButton) bench.lookup("#map-who")).fire());
         shot("lab-squares");
@@ -133,6 +140,13 @@ final class Shots {
                 .filter(n -> n.getAccessibleText().contains("worst-placed"))
                 .findFirst()
                 .ifPresent(Node::requestFocus);
+    }
+
+    private void key(KeyCode code) {
+        Node focused = bench.getScene().getFocusOwner();
+        KeyEvent event =
+                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false);
+        focused.fireEvent(event);
     }
 
     private void step(Runnable step) {

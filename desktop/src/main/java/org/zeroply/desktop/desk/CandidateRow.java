@@ -69,7 +69,7 @@ final class CandidateRow extends HBox {
     }
 
     private static VBox line(Position position, Analysis.Candidate c, Palette palette) {
-        List<Move> moves = c.line().subList(0, Math.min(PLIES, c.line().size()));
+        List<Move> moves = Line.start(c.line(), PLIES);
         List<String> san = Line.san(position, moves);
         HBox cells = new HBox();
         int number = position.toBoard().fullmoveNumber();

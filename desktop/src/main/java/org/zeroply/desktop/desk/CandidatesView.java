@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.LiveAnalysis;
@@ -182,7 +183,7 @@ final class CandidatesView extends VBox {
                 .ifPresent(
                         f -> {
                             Analysis.Candidate c = f.analysis().lines().get(number);
-                            List<Move> line = c.line().subList(0, Math.min(SHOWN, c.line().size()));
+                            List<Move> line = Line.start(c.line(), SHOWN);
                             session.adopt(
                                     line, c.score(), c.depth(), f.analysis().nodes(), f.engine());
                         });

@@ -1,9 +1,12 @@
 package org.zeroply.desktop.desk;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
@@ -94,8 +97,13 @@ final class ChangesView extends VBox {
         if (change.gone().isEmpty() && change.come().isEmpty()) {
             note("Nothing changes.");
         }
-        change.gone().forEach(f -> row(f, "–"));
-        change.come().forEach(f -> row(f, "+"));
+        List<Fact> both = new ArrayList<>(change.gone());
+        both.addAll(change.come());
+        // What was and what is of one kind stand under each other; the sort keeps that order.
+        both.sort(
+                Comparator.comparing((Fact f) -> f.kind())
+                        .thenComparing(f -> f.side().map(Side::ordinal).orElse(2)));
+        both.forEach(f -> row(f, change.come().contains(f) ? "+" : "–"));
     }
 
     private void row(Fact fact, String sign) {

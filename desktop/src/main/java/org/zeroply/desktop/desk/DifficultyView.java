@@ -114,14 +114,7 @@ final class DifficultyView extends VBox {
                                         t.changesResult() ? "wrong" : "weaker",
                                         t.untilDepth(),
                                         100 * t.loss(),
-                                        Line.numbered(
-                                                position,
-                                                t.refutation()
-                                                        .subList(
-                                                                0,
-                                                                Math.min(
-                                                                        SHOWN,
-                                                                        t.refutation().size())))))
+                                        Line.numbered(position, Line.start(t.refutation(), SHOWN))))
                 .orElse("No worse move tempts: none led on the way.");
     }
 

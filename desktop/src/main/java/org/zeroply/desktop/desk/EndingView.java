@@ -145,9 +145,8 @@ final class EndingView extends VBox {
             answer.getChildren().add(line("Plan: " + String.join(", then ", report.plan()) + "."));
         }
         if (!report.line().isEmpty()) {
-            int shown = Math.min(LONG_LINE, report.line().size());
-            String words = Line.numbered(position, report.line().subList(0, shown));
-            String more = report.line().size() > shown ? " …" : "";
+            String words = Line.numbered(position, Line.start(report.line(), LONG_LINE));
+            String more = report.line().size() > LONG_LINE ? " …" : "";
             answer.getChildren().add(line("Line: " + words + more));
             answer.getChildren()
                     .add(

@@ -13,6 +13,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.insight.Compensation;
 import org.zeroply.desktop.session.Explanation;
 import org.zeroply.desktop.session.LiveAnalysis;
 import org.zeroply.desktop.session.TreeSession;
@@ -37,6 +38,7 @@ final class ExplanationView extends VBox {
     private final GridPane grid = new GridPane();
     private final Label sum = Widgets.label("", "sum");
     private final Label engine = Widgets.label("", "plain");
+    private final Label compensation = Widgets.label("", "plain");
     private final LiveAnalysis live;
 
     ExplanationView(LiveAnalysis live, TreeSession session) {
@@ -59,7 +61,10 @@ final class ExplanationView extends VBox {
             }
             grid.getColumnConstraints().add(column);
         }
-        getChildren().addAll(grid, sum, engine);
+        compensation.setId("compensation");
+        compensation.setWrapText(true);
+        compensation.managedProperty().bind(compensation.textProperty().isNotEmpty());
+        getChildren().addAll(grid, sum, engine, compensation);
     }
 
     void show() {
@@ -87,6 +92,7 @@ final class ExplanationView extends VBox {
                         + words(explanation.total())
                         + changed
                         + " (hundredths of a pawn).");
+        compensation.setText(Compensation.of(node.position()).map(Compensation::text).orElse(""));
         showEngine();
     }
 

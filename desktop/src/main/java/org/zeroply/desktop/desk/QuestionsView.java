@@ -1,11 +1,9 @@
 package org.zeroply.desktop.desk;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.desktop.session.Services;
@@ -72,7 +70,7 @@ final class QuestionsView extends VBox {
         return "If "
                 + (white ? "Black" : "White")
                 + " passed: "
-                + Line.numbered(passed, cut(best.line()))
+                + Line.numbered(passed, Line.start(best.line(), SHOWN))
                 + "  ("
                 + own.verdict(true).words()
                 + ", "
@@ -92,7 +90,9 @@ final class QuestionsView extends VBox {
                     String line =
                             found.line().isEmpty()
                                     ? ""
-                                    : " " + Line.numbered(position, cut(found.line()));
+                                    : " "
+                                            + Line.numbered(
+                                                    position, Line.start(found.line(), SHOWN));
                     return words(side, found.outcome()) + line;
                 });
     }
@@ -104,10 +104,6 @@ final class QuestionsView extends VBox {
             case RUNS_OUT -> side + "'s checks run out.";
             case UNCLEAR -> side + "'s checks: unclear, not settled within the limits.";
         };
-    }
-
-    private static List<Move> cut(List<Move> line) {
-        return line.subList(0, Math.min(SHOWN, line.size()));
     }
 
     private void ask(String doing, Function<Cancellation, String> question) {
