@@ -17,8 +17,8 @@ import org.zeroply.coach.ending.EndingSolver;
 import org.zeroply.coach.ending.KingMap;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -46,6 +46,8 @@ final class EndingCommand implements Callable<Integer> {
             paramLabel = "SIDE")
     private Side map;
 
+    @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
+
     @Override
     public Integer call() {
         Position start = position.position();
@@ -53,7 +55,15 @@ final class EndingCommand implements Callable<Integer> {
             throw new BadInputException("The nodes must be positive.");
         }
         EndingTables tables = cache.endings();
-        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), tables);
+        if (tables.count() < EndingTables.total()) {
+            spec.commandLine()
+                    .getErr()
+                    .println(
+                            "The exact tables of four men are not all there; some results are"
+                                    + " found by search instead. To make them: zeroply endings");
+        }
+        // Tables read in the middle of short searches would cost more than they tell.
+        BuiltInEngine engine = new BuiltInEngine(MEGABYTES);
         EndingReport report =
                 new EndingSolver(engine, tables, nodes)
                         .solve(start, p -> {}, new Cancellation())

@@ -3,10 +3,7 @@ package org.zeroply.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,22 +12,11 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class InsightCommandTest {
+class InsightCommandTest extends CommandTest {
 
     private static final String OUTPOST = "r4rk1/1p3ppp/p2p4/4p3/4P3/2N3P1/PP3P1P/R4RK1 w - - 0 20";
 
     @TempDir Path cache;
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... arguments) {
-        return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    }
-
-    private JsonNode json(String... arguments) throws IOException {
-        assertThat(run(arguments)).as(err.toString()).isZero();
-        return new ObjectMapper().readTree(out.toString());
-    }
 
     private static List<String> texts(JsonNode array) {
         List<String> texts = new ArrayList<>();
@@ -74,7 +60,6 @@ class InsightCommandTest {
         String fen = "4k3/8/8/8/8/2b5/PP1P4/4K3 w - - 0 1";
         JsonNode json = json("insight", "--fen", fen, "--nodes", "0", "--json");
         assertThat(json.get("structures")).hasSize(2);
-        out.getBuffer().setLength(0);
         JsonNode change = json("insight", "--fen", fen, "--after", "bxc3", "--json");
         assertThat(texts(change.get("come"))).contains("isolated", "islands");
         assertThat(texts(change.get("gone"))).contains("islands");
@@ -85,7 +70,6 @@ class InsightCommandTest {
         JsonNode route = json("insight", "--fen", OUTPOST, "--route", "c3-d5", "--json");
         assertThat(route.get("moves").asInt()).isEqualTo(1);
         assertThat(texts(route.at("/routes/0"))).containsExactly("c3", "d5");
-        out.getBuffer().setLength(0);
         JsonNode contest = json("insight", "--fen", OUTPOST, "--contest", "d5", "--json");
         assertThat(texts(contest.get("white"))).containsExactly("e4", "c3");
         assertThat(texts(contest.get("holds"))).containsExactly("white");
@@ -130,6 +114,7 @@ class InsightCommandTest {
                 "insight --moves Qh7",
                 "insight --nodes -1",
                 "ending --nodes 0",
+                "insight --exchanges --fen 8/8/8/8/8/8/8/8",
             })
     void bad_input_is_told_with_exit_code_1(String line) {
         assertThat(run(line.split(" "))).isEqualTo(1);

@@ -3,10 +3,7 @@ package org.zeroply.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -17,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 
-class MainTest {
+class MainTest extends CommandTest {
 
     private static final String EXERCISE =
             """
@@ -28,17 +25,6 @@ class MainTest {
             """;
 
     @TempDir Path folder;
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... arguments) {
-        return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
-    }
-
-    private JsonNode json(String... arguments) throws IOException {
-        assertThat(run(arguments)).as(err.toString()).isZero();
-        return new ObjectMapper().readTree(out.toString());
-    }
 
     @Test
     void perft_counts() throws IOException {
@@ -63,7 +49,6 @@ class MainTest {
         JsonNode without =
                 json("analyse", "--fen", fen, "--depth", "4", "--without", "Qb8#,Re8#", "--json");
         assertThat(without.at("/lines/0/score/mate").asInt()).isNotEqualTo(1);
-        out.getBuffer().setLength(0);
         JsonNode threat = json("analyse", "--fen", fen, "--depth", "4", "--threat", "--json");
         assertThat(threat.at("/lines/0/move").asText()).doesNotContain("#").isNotBlank();
     }
@@ -71,7 +56,6 @@ class MainTest {
     @Test
     void the_bench_counts_the_same_nodes_every_time() throws IOException {
         long first = json("bench", "--depth", "5", "--hash", "8", "--json").get("nodes").asLong();
-        out.getBuffer().setLength(0);
         assertThat(json("bench", "--depth", "5", "--hash", "8", "--json").get("nodes").asLong())
                 .isEqualTo(first)
                 .isPositive();
@@ -94,7 +78,6 @@ class MainTest {
         long alone = bench.get("nodes").asLong();
         assertThat(bench.get("together").get("nodes").asLong()).isGreaterThan(alone / 4);
         assertThat(bench.get("together").get("timesAsFast").asDouble()).isPositive();
-        out.getBuffer().setLength(0);
         assertThat(json("bench", "--depth", "6", "--hash", "8", "--json").get("nodes").asLong())
                 .isEqualTo(alone);
     }
@@ -116,12 +99,10 @@ class MainTest {
         assertThat(played.get("positions").asInt()).isGreaterThan(100);
         assertThat(played.get("games").asInt()).isEqualTo(12);
         assertThat(played.get("score").asDouble()).isBetween(0.0, 12.0);
-        out.getBuffer().setLength(0);
         JsonNode tuned =
                 json("tune", samples + "", "--rounds", "20", "--out", weights + "", "--json");
         assertThat(tuned.get("lossAfter").asDouble())
                 .isLessThan(tuned.get("lossBefore").asDouble());
-        out.getBuffer().setLength(0);
         JsonNode match =
                 json(
                         "match",
@@ -151,7 +132,6 @@ class MainTest {
         String fen = "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - 0 1";
         assertThat(json("checks", "--fen", fen, "--json").get("outcome").asText())
                 .isEqualTo("mates");
-        out.getBuffer().setLength(0);
         JsonNode difficulty =
                 json(
                         "difficulty",

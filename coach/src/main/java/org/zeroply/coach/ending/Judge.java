@@ -31,8 +31,8 @@ final class Judge {
 
     private static final int WON = 1;
 
-    private static final long NODES = 1_500;
-    private static final int MOST_SEARCHES = 3_000;
+    private static final long NODES = 700;
+    private static final int MOST_SEARCHES = 2_500;
 
     /** Centipawns from which on a short search counts as decisive, and up to which as a draw. */
     private static final int DECISIVE = 450;

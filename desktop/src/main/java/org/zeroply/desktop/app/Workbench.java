@@ -23,7 +23,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.ExercisesDesk;
@@ -324,36 +323,9 @@ public final class Workbench extends StackPane {
 
     private List<Desk.Command> commands() {
         List<Desk.Command> all = new ArrayList<>(front.commands());
-        all.add(new Desk.Command("One move on", "Right", () -> front.session().forward()));
-        all.add(new Desk.Command("One move back", "Left", () -> front.session().back()));
-        all.add(new Desk.Command("Next variation", "Down", () -> front.session().sibling(1)));
-        all.add(new Desk.Command("Previous variation", "Up", () -> front.session().sibling(-1)));
-        all.add(new Desk.Command("To the start", "Home", () -> front.session().toStart()));
-        all.add(new Desk.Command("To the end", "End", () -> front.session().toEnd()));
+        all.addAll(new TreeCommands(front, services, intake).list());
         all.add(new Desk.Command("Flip the board", "F", this::flip));
-        if (front.isOpenBook()) {
-            all.add(new Desk.Command("Undo", "Shortcut+Z", () -> front.session().editor().undo()));
-            all.add(new Desk.Command("Redo", "Shortcut+Y", () -> front.session().editor().redo()));
-            all.add(new Desk.Command("Delete from here", "Delete", this::deleteHere));
-            all.add(new Desk.Command("Promote the variation", "Shortcut+Up", () -> reorder(true)));
-            all.add(
-                    new Desk.Command(
-                            "Demote the variation", "Shortcut+Down", () -> reorder(false)));
-        }
         all.add(new Desk.Command("Paste a game or position", "Shortcut+V", intake::paste));
-        all.add(
-                new Desk.Command(
-                        "Copy the position as FEN",
-                        "Shortcut+C",
-                        () ->
-                                intake.copy(
-                                        "The position",
-                                        front.session().current().position().fen())));
-        all.add(
-                new Desk.Command(
-                        "Copy the sheet as PGN",
-                        "Shortcut+Shift+C",
-                        () -> intake.copy("The sheet", PgnWriter.write(front.session().tree()))));
         all.add(new Desk.Command("Look at it in the Lab", "Shortcut+B", this::sendToLab));
         all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
         all.add(new Desk.Command("Import files", "Shortcut+O", intake::chooseImport));
@@ -387,22 +359,6 @@ public final class Workbench extends StackPane {
 
     private void flip() {
         column.board().setFlipped(!column.board().isFlipped());
-    }
-
-    private void deleteHere() {
-        if (!front.session().current().isRoot()) {
-            front.session().editor().delete(front.session().current());
-            services.background().say("Deleted. Ctrl+Z brings it back.");
-        }
-    }
-
-    private void reorder(boolean up) {
-        var node = front.session().current();
-        if (!node.isRoot() && up) {
-            front.session().editor().promote(node);
-        } else if (!node.isRoot()) {
-            front.session().editor().demote(node);
-        }
     }
 
     private void key(KeyEvent e) {

@@ -30,7 +30,8 @@ import org.zeroply.chess.tree.Mark;
  */
 public final class BoardView extends Region {
 
-    private static final double MARGIN = 20;
+    /** The coordinates' type as a part of their margin: 12 px in the smallest. */
+    private static final double TYPE_PART = 0.6;
 
     /** Squares are of middling tone in either light, so marks keep the inks of paper. */
     private static final Palette MARKS = Palette.PAPER;
@@ -144,27 +145,24 @@ public final class BoardView extends Region {
 
     // ---- Geometry -------------------------------------------------------------------------------
 
+    private BoardGeometry geometry() {
+        return new BoardGeometry(getWidth(), getHeight(), flipped);
+    }
+
     private double size() {
-        return Math.floor((Math.min(getWidth(), getHeight()) - MARGIN) / 8);
+        return geometry().size();
     }
 
     private double x(int square) {
-        int file = Square.file(square);
-        return MARGIN + (flipped ? 7 - file : file) * size();
+        return geometry().x(square);
     }
 
     private double y(int square) {
-        int rank = Square.rank(square);
-        return (flipped ? rank : 7 - rank) * size();
+        return geometry().y(square);
     }
 
     private int squareAt(double px, double py) {
-        int column = (int) Math.floor((px - MARGIN) / size());
-        int row = (int) Math.floor(py / size());
-        if (column < 0 || column > 7 || row < 0 || row > 7) {
-            return -1;
-        }
-        return Square.at(flipped ? 7 - column : column, flipped ? row : 7 - row);
+        return geometry().squareAt(px, py);
     }
 
     @Override
@@ -253,15 +251,15 @@ public final class BoardView extends Region {
         coordinates(g, size);
         g.setStroke(palette.ink());
         g.setLineWidth(1.2);
-        g.strokeRect(MARGIN, 0.6, 8 * size, 8 * size - 0.6);
-        OverlayPainter over = new OverlayPainter(g, corner(), size, MARKS);
+        g.strokeRect(geometry().margin(), 0.6, 8 * size, 8 * size - 0.6);
+        OverlayPainter over = new OverlayPainter(g, geometry(), size, MARKS);
         over.tones(overlay);
         lastMove.ifPresent(m -> List.of(m.from(), m.to()).forEach(s -> corners(g, s, size)));
         if (selected >= 0) {
             frame(g, selected, size);
             targets(g, size);
         }
-        MarkPainter painter = new MarkPainter(g, corner(), size, MARKS);
+        MarkPainter painter = new MarkPainter(g, geometry(), size, MARKS);
         shownMarks().filter(m -> !m.meaning().isArrow()).forEach(painter::draw);
         for (int square = 0; square < 64; square++) {
             if (square != dragFrom || !dragged) {
@@ -292,20 +290,6 @@ public final class BoardView extends Region {
         return Stream.concat(marks.stream(), overlay.marks().stream()).distinct();
     }
 
-    private MarkPainter.Corner corner() {
-        return new MarkPainter.Corner() {
-            @Override
-            public double x(int square) {
-                return BoardView.this.x(square);
-            }
-
-            @Override
-            public double y(int square) {
-                return BoardView.this.y(square);
-            }
-        };
-    }
-
     private void drawSquare(GraphicsContext g, int square, double size) {
         boolean light = Square.isLight(square);
         double x = x(square);
@@ -334,14 +318,15 @@ public final class BoardView extends Region {
 
     private void coordinates(GraphicsContext g, double size) {
         g.setFill(palette.faded());
-        g.setFont(Font.font("B612", 12));
+        double margin = geometry().margin();
+        g.setFont(Font.font("B612", TYPE_PART * margin));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
         for (int i = 0; i < 8; i++) {
             String rank = String.valueOf(flipped ? i + 1 : 8 - i);
             String file = String.valueOf((char) ('a' + (flipped ? 7 - i : i)));
-            g.fillText(rank, MARGIN / 2 - 1, (i + 0.5) * size);
-            g.fillText(file, MARGIN + (i + 0.5) * size, 8 * size + MARGIN / 2);
+            g.fillText(rank, margin / 2 - 1, (i + 0.5) * size);
+            g.fillText(file, margin + (i + 0.5) * size, 8 * size + margin / 2);
         }
     }
 

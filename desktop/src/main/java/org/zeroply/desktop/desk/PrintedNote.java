@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.Optional;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.geometry.Insets;
+import javafx.scene.Group;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.control.Label;
@@ -35,11 +36,13 @@ final class PrintedNote {
         page.setMaxSize(WIDTH, HEIGHT);
         page.setPadding(new Insets(MARGIN));
         page.setStyle("-fx-background-color: white;");
+        // Drawn in the size of the finished picture: a canvas does not become finer when scaled.
         BoardView board = new BoardView();
-        board.setPrefSize(DIAGRAM, DIAGRAM);
-        board.setMaxSize(DIAGRAM, DIAGRAM);
+        board.setMinSize(SCALE * DIAGRAM, SCALE * DIAGRAM);
+        board.setPrefSize(SCALE * DIAGRAM, SCALE * DIAGRAM);
+        board.getTransforms().add(Transform.scale(1 / SCALE, 1 / SCALE));
         board.show(node.position(), Optional.empty(), node.annotation().marks());
-        page.getChildren().addAll(label(title(node), "Cabin", 15), board);
+        page.getChildren().addAll(label(title(node), "Cabin", 15), new Group(board));
         page.getChildren().add(label(toMove(node), "Cabin", 12));
         page.getChildren().add(label(node.annotation().after(), "Cabin", 12));
         page.getChildren().add(label(node.position().fen(), "B612", 9));

@@ -87,6 +87,7 @@ final class SquaresView extends VBox {
         label.setId(id);
         label.setWrapText(true);
         label.setMinHeight(USE_PREF_SIZE);
+        label.managedProperty().bind(label.textProperty().isNotEmpty());
         return label;
     }
 

@@ -1,0 +1,28 @@
+package org.zeroply.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+
+/** Runs commands as a script would, and keeps what they print. */
+abstract class CommandTest {
+
+    final StringWriter out = new StringWriter();
+    final StringWriter err = new StringWriter();
+
+    /** Runs a command and gives its exit code. */
+    int run(String... arguments) {
+        return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    }
+
+    /** Runs a command that must succeed and gives its document. */
+    JsonNode json(String... arguments) throws IOException {
+        out.getBuffer().setLength(0);
+        assertThat(run(arguments)).as(err.toString()).isZero();
+        return new ObjectMapper().readTree(out.toString());
+    }
+}
