@@ -83,6 +83,11 @@ class LabTest extends WindowTest {
         robot.type(KeyCode.L);
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());
+        open(robot, "r3k3/8/1b6/3N4/8/8/8/4K3 w - - 0 1");
+        until(() -> isShown(robot, "#idle-white"));
+        assertThat(hasFact(robot, "fails")).isFalse();
+        robot.interact(() -> robot.lookup("#idle-white").queryButton().fire());
+        assertThat(hasFact(robot, "fails")).isTrue();
     }
 
     @Test

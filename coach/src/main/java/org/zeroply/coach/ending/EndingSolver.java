@@ -179,7 +179,7 @@ public final class EndingSolver {
         List<Move> moves = best.filter(b -> clear).map(b -> List.of(b.move())).orElse(List.of());
         return new EndingReport(
                 result,
-                EndingReport.Proof.SEARCH,
+                best.isPresent() ? EndingReport.Proof.SEARCH : EndingReport.Proof.EXACT,
                 moves,
                 moves,
                 EndingReport.Zugzwang.NONE,

@@ -33,7 +33,7 @@ public final class ExchangeInquiry implements Inquiry {
     private static final int DEPTH = 8;
 
     /** An exchange that gains less, in centipawns, is not worth a plan. */
-    private static final int WORTHWHILE = 25;
+    private static final int WORTHWHILE = 30;
 
     /** So large a gain comes of a blow in the position, not of the trade. */
     private static final int TACTICAL = 250;

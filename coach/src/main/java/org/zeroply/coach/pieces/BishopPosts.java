@@ -32,7 +32,7 @@ public final class BishopPosts {
      */
     private record Post(int square, int reach, int pawn, long exchangers) {}
 
-    /** The best posts of each undeveloped bishop by reach; equally good ones are all told. */
+    /** A fact for each bishop at home: its best posts by reach, all of those equally good. */
     public static List<Fact> of(Scene scene, Side side) {
         List<Fact> facts = new ArrayList<>();
         long home = Squares.ofRank(side, 0) & (Squares.ofFile(2) | Squares.ofFile(5));
@@ -41,9 +41,12 @@ public final class BishopPosts {
             List<Post> posts = posts(scene, side, from);
             if (posts.size() > 1) {
                 int least = posts.get(Math.min(SHOWN, posts.size()) - 1).reach();
-                posts.stream()
-                        .filter(p -> p.reach() >= least)
-                        .forEach(p -> facts.add(fact(scene, side, from, p)));
+                facts.add(
+                        fact(
+                                scene,
+                                side,
+                                from,
+                                posts.stream().filter(p -> p.reach() >= least).toList()));
             }
         }
         return facts;
@@ -84,25 +87,35 @@ public final class BishopPosts {
         return openers;
     }
 
-    private static Fact fact(Scene scene, Side side, int from, Post post) {
-        String text =
-                "bishop "
-                        + Square.name(from)
-                        + " to "
-                        + Square.name(post.square())
-                        + (post.pawn() < 0
-                                ? ""
-                                : " once the " + Square.name(post.pawn()) + "-pawn has moved")
-                        + ": sees "
-                        + post.reach()
-                        + " squares";
+    private static Fact fact(Scene scene, Side side, int from, List<Post> posts) {
+        long squares = 0;
+        List<String> words = new ArrayList<>();
+        for (Post post : posts) {
+            squares |= 1L << post.square();
+            words.add(words(scene, post));
+        }
+        String text = "bishop " + Square.name(from) + " could see from " + Squares.join(words);
+        Fact fact =
+                Fact.about(FactKind.BISHOP_POST, side, text, from, squares)
+                        .with("reach", posts.get(0).reach())
+                        .with("posts", posts.size());
+        for (Post post : posts) {
+            fact = fact.marked(Mark.Meaning.ROUTE, from, post.square());
+        }
+        return fact;
+    }
+
+    private static String words(Scene scene, Post post) {
+        String once =
+                post.pawn() < 0 ? "" : " once the " + Square.name(post.pawn()) + "-pawn has moved";
         String exchange =
-                post.exchangers() == 0
-                        ? ""
-                        : ", can be exchanged by " + scene.men(post.exchangers());
-        return Fact.of(FactKind.BISHOP_POST, side, text + exchange, from, post.square())
-                .with("reach", post.reach())
-                .with("exchangers", Long.bitCount(post.exchangers()))
-                .marked(Mark.Meaning.ROUTE, from, post.square());
+                post.exchangers() == 0 ? "" : ", exchangeable by " + scene.men(post.exchangers());
+        return Square.name(post.square())
+                + once
+                + " ("
+                + post.reach()
+                + " squares"
+                + exchange
+                + ")";
     }
 }

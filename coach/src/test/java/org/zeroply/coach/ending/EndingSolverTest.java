@@ -236,6 +236,18 @@ class EndingSolverTest {
     }
 
     @Test
+    void a_game_that_is_over_needs_no_proof_but_the_rules() {
+        EndingReport mate =
+                solve(Position.fromFen("R5k1/5ppp/8/8/8/8/8/6K1 b - - 0 1"), Endings.NONE);
+        assertThat(mate.result()).isEqualTo(EndingReport.Result.LOSS);
+        assertThat(mate.proof()).isEqualTo(EndingReport.Proof.EXACT);
+        EndingReport stalemate =
+                solve(Position.fromFen("7k/5Q2/6K1/8/8/8/8/8 b - - 0 1"), Endings.NONE);
+        assertThat(stalemate.result()).isEqualTo(EndingReport.Result.DRAW);
+        assertThat(stalemate.proof()).isEqualTo(EndingReport.Proof.EXACT);
+    }
+
+    @Test
     void a_cancelled_solution_is_none() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();

@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -24,6 +25,7 @@ final class FactsView extends VBox {
 
     private final LabModel model;
     private final GridPane grid = new GridPane();
+    private boolean showsIdle;
 
     FactsView(LabModel model) {
         this.model = model;
@@ -82,9 +84,30 @@ final class FactsView extends VBox {
 
     private VBox rows(List<Fact> facts, Optional<Side> side) {
         VBox rows = new VBox();
-        facts.stream()
-                .filter(f -> f.side().equals(side))
+        List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
+        List<Fact> idle = own.stream().filter(f -> verdict(f) > 0).toList();
+        own.stream()
+                .filter(f -> showsIdle || verdict(f) == 0)
                 .forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
+        if (!idle.isEmpty()) {
+            String text =
+                    showsIdle
+                            ? "hide moves that fail"
+                            : idle.size() + " more moves that gain nothing or fail";
+            Button more = Widgets.button("idle-" + word(side), text, this::toggleIdle);
+            more.getStyleClass().add("quiet-button");
+            more.setFocusTraversable(false);
+            rows.getChildren().add(more);
+        }
         return rows;
+    }
+
+    private static String word(Optional<Side> side) {
+        return side.map(s -> s.word().toLowerCase(Locale.ROOT)).orElse("both");
+    }
+
+    private void toggleIdle() {
+        showsIdle = !showsIdle;
+        show();
     }
 }
