@@ -305,9 +305,8 @@ final class EndingView extends VBox {
         model.overlayProperty().set(new BoardOverlay(List.<Mark>of(), tones, signs));
         services.background()
                 .say(
-                        "Squares with the same number belong together: when one king stands on"
-                                + " its square and the other on its own, whoever is to move does"
-                                + " worse.");
+                        "Squares with the same number belong together: when one king takes its"
+                                + " square, the other has to be able to take its own.");
     }
 
     private void begin() {
