@@ -12,7 +12,7 @@ if "%command%"=="test" (
 )
 if "%command%"=="help" (
   echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR]
-  echo zeroply uci ^| perft ^| analyse ^| suite ^| explain ^| checks ^| difficulty ^| insight ^| ending ^| endings ^| bench
+  echo zeroply uci ^| perft ^| analyse ^| suite ^| explain ^| checks ^| difficulty ^| insight ^| ending ^| endings ^| review ^| bench
   echo zeroply match ^| selfplay ^| tune ^| tactics ^| import ^| export ^| exercise ^| sample
   exit /b 0
 )

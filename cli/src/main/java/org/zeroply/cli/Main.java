@@ -32,6 +32,7 @@ import picocli.CommandLine.Command;
             ChecksCommand.class,
             DifficultyCommand.class,
             InsightCommand.class,
+            ReviewCommand.class,
             EndingCommand.class,
             EndingCheckCommand.class,
             EndingsCommand.class

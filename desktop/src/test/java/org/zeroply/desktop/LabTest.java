@@ -83,10 +83,10 @@ class LabTest extends WindowTest {
         robot.type(KeyCode.L);
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());
-        open(robot, "r3k3/8/1b6/3N4/8/8/8/4K3 w - - 0 1");
-        until(() -> isShown(robot, "#idle-white"));
+        open(robot, "6k1/5ppp/8/8/2n5/2q5/5PPP/3RR1K1 w - - 0 1");
+        until(() -> isShown(robot, "#idle-black"));
         assertThat(hasFact(robot, "fails")).isFalse();
-        robot.interact(() -> robot.lookup("#idle-white").queryButton().fire());
+        robot.interact(() -> robot.lookup("#idle-black").queryButton().fire());
         assertThat(hasFact(robot, "fails")).isTrue();
     }
 

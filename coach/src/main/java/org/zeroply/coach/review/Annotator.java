@@ -1,0 +1,79 @@
+package org.zeroply.coach.review;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.tree.EngineCheck;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * Writes a review into its game: a grade for each move that deserves one, and for each moment the
+ * line that proves it as a variation, with the reason at the move, or at the first move of the
+ * variation where the move has a comment already. Words, verdicts and grades that stand in the game
+ * already are left as they are.
+ */
+public final class Annotator {
+
+    private final String engine;
+    private final long nodes;
+
+    /**
+     * @param engine name of the engine, for the stamp at the end of each line
+     * @param nodes nodes each search had
+     */
+    public Annotator(String engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes;
+    }
+
+    /** Annotates the game of a review; every change can be undone in the editor. */
+    public void annotate(TreeEditor editor, GameReview review) {
+        for (MoveReview move : review.moves()) {
+            move.grade().ifPresent(nag -> grade(editor, move.node(), nag));
+        }
+        for (Moment moment : review.moments()) {
+            if (moment.kind() == Moment.Kind.HARD_MOVE_FOUND) {
+                grade(editor, moment.move().node(), Nag.GOOD);
+            }
+            line(editor, moment);
+        }
+    }
+
+    private static void grade(TreeEditor editor, Node node, int nag) {
+        if (node.annotation().nags().stream().noneMatch(Nag::gradesMove)) {
+            editor.grade(node, nag);
+        }
+    }
+
+    private void line(TreeEditor editor, Moment moment) {
+        Node from =
+                moment.kind() == Moment.Kind.IGNORED_THREAT
+                        ? moment.move().node()
+                        : moment.move().node().parent().orElseThrow();
+        List<Move> line = moment.line();
+        if (line.isEmpty()) {
+            return;
+        }
+        Node first = editor.add(from, line.get(0));
+        Node played = moment.move().node();
+        Node told = played.annotation().after().isEmpty() ? played : first;
+        if (told.annotation().after().isEmpty()) {
+            editor.comment(told, moment.text());
+        }
+        Node end = editor.addLine(from, line);
+        if (end.annotation().check().isEmpty() && moment.kind() != Moment.Kind.IGNORED_THREAT) {
+            editor.annotate(end, a -> a.withCheck(Optional.of(check(moment))));
+        }
+    }
+
+    private EngineCheck check(Moment moment) {
+        boolean white = moment.side().ordinal() == 0;
+        Score score = white ? moment.move().score() : moment.move().score().negated();
+        boolean mate = score instanceof Score.Mate;
+        int value = score instanceof Score.Mate m ? m.moves() : score.ordinal();
+        return new EngineCheck(mate, value, moment.line().size(), nodes, engine);
+    }
+}

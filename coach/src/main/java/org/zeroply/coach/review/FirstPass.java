@@ -1,0 +1,171 @@
+package org.zeroply.coach.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+
+/**
+ * Reviews the main line of a game on a fixed number of nodes a move, so that the review is always
+ * the same. Each position is searched twice: for its best move, and for all moves at once, which
+ * gives the rank of the move played and the width. What a move is worth is what the next position
+ * is worth to the other side.
+ */
+public final class FirstPass {
+
+    /** Nodes for each of the two searches of a position unless chosen otherwise. */
+    public static final long NODES = 200_000;
+
+    private static final int ALL_MOVES = 256;
+    private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d+):(\\d\\d):(\\d\\d)");
+
+    private final Engine engine;
+    private final long nodes;
+
+    public FirstPass(Engine engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes;
+    }
+
+    /** What a position is worth and by which move. */
+    private record Look(Optional<Analysis> analysis, double expected) {
+        Analysis.Candidate best() {
+            return analysis.flatMap(Analysis::best).orElseThrow();
+        }
+    }
+
+    /**
+     * Reviews a game.
+     *
+     * @param only one side's moves alone, or both
+     * @param progress told the part done, 0 to 1
+     * @return nothing when cancelled
+     */
+    public Optional<GameReview> review(
+            MoveTree game,
+            Optional<Side> only,
+            DoubleConsumer progress,
+            Cancellation cancellation) {
+        List<Node> line = game.mainLine().stream().filter(n -> !n.isRoot()).toList();
+        List<MoveReview> moves = new ArrayList<>();
+        Look now =
+                line.isEmpty()
+                        ? null
+                        : look(line.get(0).parent().orElseThrow().position(), cancellation);
+        for (int i = 0; i < line.size() && !cancellation.isCancelled(); i++) {
+            Node node = line.get(i);
+            Look next = look(node.position(), cancellation);
+            Side side = node.parent().orElseThrow().position().sideToMove();
+            boolean wanted = only.isEmpty() || only.get() == side;
+            if (wanted && !node.move().isNull() && now.analysis().isPresent()) {
+                moves.add(review(node, i + 1, now, next, cancellation));
+            }
+            now = next;
+            progress.accept((i + 1.0) / line.size());
+        }
+        if (cancellation.isCancelled()) {
+            return Optional.empty();
+        }
+        List<PlayerReview> players = new ArrayList<>();
+        for (Side side : Side.values()) {
+            if (only.isEmpty() || only.get() == side) {
+                players.add(PlayerReview.of(side, game.tag(side.word()), moves));
+            }
+        }
+        List<Moment> moments =
+                new MomentFinder(engine, nodes).find(moves, game.result(), cancellation);
+        return Optional.of(new GameReview(game, moves, moments, players));
+    }
+
+    private Look look(Position position, Cancellation cancellation) {
+        if (position.legalMoves().isEmpty()) {
+            return new Look(Optional.empty(), position.isCheckmate() ? 0 : 0.5);
+        }
+        Analysis analysis =
+                engine.analyse(
+                        AnalysisRequest.of(position, Limits.nodes(nodes)), a -> {}, cancellation);
+        double expected = analysis.best().map(Analysis.Candidate::expected).orElse(0.5);
+        return new Look(
+                analysis.best().isPresent() ? Optional.of(analysis) : Optional.empty(), expected);
+    }
+
+    private MoveReview review(Node node, int ply, Look now, Look next, Cancellation cancellation) {
+        Position position = node.parent().orElseThrow().position();
+        Analysis.Candidate best = now.best();
+        Analysis all =
+                engine.analyse(
+                        AnalysisRequest.of(position, Limits.nodes(nodes)).withLines(ALL_MOVES),
+                        a -> {},
+                        cancellation);
+        boolean choice = best.move().equals(node.move());
+        double after = choice ? Math.max(now.expected(), 1 - next.expected()) : 1 - next.expected();
+        return new MoveReview(
+                node,
+                ply,
+                best.line(),
+                best.score(),
+                choice ? after : now.expected(),
+                after,
+                choice ? 1 : rank(all, node.move()),
+                width(all),
+                position.legalMoves().size(),
+                depthFound(now.analysis().orElseThrow(), best.move()),
+                tempting(now.analysis().orElseThrow(), best.move()),
+                MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL),
+                clock(node));
+    }
+
+    private static int rank(Analysis all, Move played) {
+        for (int i = 0; i < all.lines().size(); i++) {
+            if (all.lines().get(i).move().equals(played)) {
+                return Math.max(2, i + 1);
+            }
+        }
+        return all.lines().size() + 1;
+    }
+
+    private static int width(Analysis all) {
+        ResultClass best = ResultClass.of(all.best().map(Analysis.Candidate::expected).orElse(0.5));
+        return (int) all.lines().stream().filter(c -> ResultClass.of(c.expected()) == best).count();
+    }
+
+    private static int depthFound(Analysis analysis, Move best) {
+        int depth = 1;
+        for (Analysis.DepthBest at : analysis.byDepth()) {
+            depth = at.move().equals(best) ? depth : at.depth() + 1;
+        }
+        return depth;
+    }
+
+    private static Optional<Move> tempting(Analysis analysis, Move best) {
+        return analysis.byDepth().stream()
+                .map(Analysis.DepthBest::move)
+                .filter(m -> !m.equals(best))
+                .reduce((earlier, later) -> later);
+    }
+
+    private static Optional<Integer> clock(Node node) {
+        Matcher clock = CLOCK.matcher(node.annotation().after());
+        return clock.find()
+                ? Optional.of(
+                        3600 * Integer.parseInt(clock.group(1))
+                                + 60 * Integer.parseInt(clock.group(2))
+                                + Integer.parseInt(clock.group(3)))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,22 @@
+package org.zeroply.coach.review;
+
+import java.util.List;
+import org.zeroply.chess.tree.MoveTree;
+
+/**
+ * The first pass over one game.
+ *
+ * @param game the game
+ * @param moves every move reviewed, in order
+ * @param moments the moments worth stopping at, the most instructive first
+ * @param players the figures of White and Black, as far as they were reviewed
+ */
+public record GameReview(
+        MoveTree game, List<MoveReview> moves, List<Moment> moments, List<PlayerReview> players) {
+
+    public GameReview {
+        moves = List.copyOf(moves);
+        moments = List.copyOf(moments);
+        players = List.copyOf(players);
+    }
+}

@@ -1,0 +1,119 @@
+package org.zeroply.coach.review;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * What one move of a game was worth.
+ *
+ * @param node the move in its game
+ * @param ply 1-based, from the first move of the game
+ * @param best the engine's line, its choice first
+ * @param score what it is worth to who moves
+ * @param before expected score of who moves with the best move, 0 to 1
+ * @param after expected score of who moves after the move played, 0 to 1
+ * @param rank place of the move played among all, 1 for the best
+ * @param width moves that keep the result class
+ * @param legal legal moves in all
+ * @param depthFound depth in plies from which on the best move stays best
+ * @param tempting the move that led before that depth, if another one did
+ * @param balance White's lead in material after the move, in hundredths of a point
+ * @param clock seconds left on the clock after the move, where the game has them
+ */
+public record MoveReview(
+        Node node,
+        int ply,
+        List<Move> best,
+        Score score,
+        double before,
+        double after,
+        int rank,
+        int width,
+        int legal,
+        int depthFound,
+        Optional<Move> tempting,
+        int balance,
+        Optional<Integer> clock) {
+
+    /** Losses in points of a hundred from which on a move is graded {@code ?!}, ? and ??. */
+    public static final double DUBIOUS = 7;
+
+    public static final double MISTAKE = 15;
+    public static final double BLUNDER = 30;
+
+    public MoveReview {
+        best = List.copyOf(best);
+    }
+
+    /** The position in which the move was made. */
+    public Position position() {
+        return node.parent().orElseThrow().position();
+    }
+
+    /** Who moved. */
+    public Side side() {
+        return position().sideToMove();
+    }
+
+    /** The move in SAN. */
+    public String san() {
+        return San.write(position(), node.move());
+    }
+
+    /** The engine's choice. */
+    public Move choice() {
+        return best.get(0);
+    }
+
+    /** The engine's choice in SAN. */
+    public String better() {
+        return San.write(position(), choice());
+    }
+
+    /** Whether the move played is the engine's choice. */
+    public boolean isChoice() {
+        return choice().equals(node.move());
+    }
+
+    /** Expected score given away, in points of a hundred, never negative. */
+    public double loss() {
+        return Math.max(0, 100 * (before - after));
+    }
+
+    /** Whether there was nothing else. */
+    public boolean isForced() {
+        return legal == 1;
+    }
+
+    /** The result the position promised. */
+    public ResultClass classBefore() {
+        return ResultClass.of(before);
+    }
+
+    /** The result it promised after the move, to who moved. */
+    public ResultClass classAfter() {
+        return ResultClass.of(after);
+    }
+
+    /** The phase of the game. */
+    public Phase phase() {
+        return Phase.of(position());
+    }
+
+    /** The grade of the move by its loss, if it deserves one; praise is given by moments. */
+    public Optional<Integer> grade() {
+        return loss() >= BLUNDER
+                ? Optional.of(Nag.BLUNDER)
+                : loss() >= MISTAKE
+                        ? Optional.of(Nag.MISTAKE)
+                        : loss() >= DUBIOUS ? Optional.of(Nag.DUBIOUS) : Optional.empty();
+    }
+}

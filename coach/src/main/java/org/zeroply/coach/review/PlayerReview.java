@@ -1,0 +1,84 @@
+package org.zeroply.coach.review;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Side;
+
+/**
+ * A player's game in figures.
+ *
+ * @param moves moves reviewed, forced ones aside
+ * @param meanLoss mean loss by phase, in points of a hundred; phases without moves are left out
+ * @param firstChoices part of the moves that were the engine's choice, 0 to 1
+ * @param dubious moves that lost {@link MoveReview#DUBIOUS} points or more but were no mistake
+ * @param mistakes moves that lost {@link MoveReview#MISTAKE} or more but were no blunder
+ * @param blunders moves that lost {@link MoveReview#BLUNDER} or more
+ * @param secondsAMove mean time spent on a move, where the game has clocks
+ * @param inTimeTrouble mistakes and blunders made with less than two minutes left
+ */
+public record PlayerReview(
+        Side side,
+        String name,
+        int moves,
+        Map<Phase, Double> meanLoss,
+        double firstChoices,
+        int dubious,
+        int mistakes,
+        int blunders,
+        Optional<Double> secondsAMove,
+        int inTimeTrouble) {
+
+    private static final int TROUBLE = 120;
+
+    public PlayerReview {
+        meanLoss = Map.copyOf(meanLoss);
+    }
+
+    /** The figures of one side. */
+    static PlayerReview of(Side side, String name, List<MoveReview> all) {
+        List<MoveReview> own = all.stream().filter(m -> m.side() == side).toList();
+        List<MoveReview> free = own.stream().filter(m -> !m.isForced()).toList();
+        Map<Phase, Double> loss = new EnumMap<>(Phase.class);
+        for (Phase phase : Phase.values()) {
+            free.stream()
+                    .filter(m -> m.phase() == phase)
+                    .mapToDouble(MoveReview::loss)
+                    .average()
+                    .ifPresent(mean -> loss.put(phase, mean));
+        }
+        int blunders = count(free, MoveReview.BLUNDER);
+        int mistakes = count(free, MoveReview.MISTAKE);
+        int dubious = count(free, MoveReview.DUBIOUS);
+        long trouble =
+                free.stream()
+                        .filter(m -> m.loss() >= MoveReview.MISTAKE)
+                        .filter(m -> m.clock().filter(c -> c < TROUBLE).isPresent())
+                        .count();
+        return new PlayerReview(
+                side,
+                name,
+                free.size(),
+                loss,
+                free.stream().mapToInt(m -> m.isChoice() ? 1 : 0).average().orElse(0),
+                dubious - mistakes,
+                mistakes - blunders,
+                blunders,
+                secondsAMove(own),
+                (int) trouble);
+    }
+
+    private static int count(List<MoveReview> moves, double loss) {
+        return (int) moves.stream().filter(m -> m.loss() >= loss).count();
+    }
+
+    private static Optional<Double> secondsAMove(List<MoveReview> own) {
+        List<Integer> clocks = own.stream().flatMap(m -> m.clock().stream()).toList();
+        if (clocks.size() < 2) {
+            return Optional.empty();
+        }
+        double spent = clocks.get(0) - clocks.get(clocks.size() - 1);
+        return Optional.of(Math.max(0, spent / (clocks.size() - 1)));
+    }
+}

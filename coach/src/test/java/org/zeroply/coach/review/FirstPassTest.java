@@ -1,0 +1,171 @@
+package org.zeroply.coach.review;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.search.BuiltInEngine;
+
+class FirstPassTest {
+
+    private static final long NODES = 20_000;
+
+    /** A smothered mate by a queen sacrifice, with the material otherwise against White. */
+    private static final String SACRIFICE = "5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1";
+
+    private static MoveTree game(String pgn) {
+        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
+    }
+
+    private static MoveTree game(String fen, String moves) {
+        String tags = fen.isEmpty() ? "" : "[SetUp \"1\"]\n[FEN \"" + fen + "\"]\n";
+        return game(tags + "\n" + moves);
+    }
+
+    private static GameReview review(MoveTree game) {
+        return new FirstPass(new BuiltInEngine(1), NODES)
+                .review(game, Optional.empty(), p -> {}, new Cancellation())
+                .orElseThrow();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "the last hold; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0; LAST_HOLD; Nf6",
+                "a threat not seen; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# *; IGNORED_THREAT; Nf6",
+                "an error returned; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qe2 Be7 *; UNPUNISHED_ERROR; Qe2",
+                "found; 5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1; 1. Qg8+ Rxg8 2. Nf7# 1-0; HARD_MOVE_FOUND; Qg8+",
+                "missed; 5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1; 1. h3 h6 *; MISSED_CHANCE; h3",
+                "the turn; 4k3/8/8/3r4/8/8/4PP2/3RK3 w - - 0 1; 1. f4 Rxd1+ 2. Kxd1 *; TURN; f4",
+            })
+    void a_planted_moment_is_the_first_or_second_of_its_game(
+            String name, String fen, String moves, Moment.Kind kind, String san) {
+        GameReview review = review(game(fen == null ? "" : fen, moves));
+        assertThat(review.moments())
+                .as("%s: %s", name, review.moments())
+                .isNotEmpty()
+                .satisfies(
+                        all ->
+                                assertThat(all.subList(0, Math.min(2, all.size())))
+                                        .anyMatch(
+                                                m ->
+                                                        m.kind() == kind
+                                                                && m.move().san().equals(san)));
+        for (Moment moment : review.moments()) {
+            Position p =
+                    moment.kind() == Moment.Kind.IGNORED_THREAT
+                            ? moment.move().node().position()
+                            : moment.move().position();
+            for (Move move : moment.line()) {
+                p = p.play(move);
+            }
+            assertThat(moment.line()).isNotEmpty();
+        }
+    }
+
+    @Test
+    void a_quiet_correct_game_raises_no_alarm() {
+        GameReview review =
+                review(
+                        game(
+                                "",
+                                "1. e4 e5 2. Nf3 Nc6 3. Nc3 Nf6 4. d4 exd4 5. Nxd4 Bb4 6. Nxc6 bxc6"
+                                        + " 7. Bd3 d5 8. exd5 cxd5 9. O-O O-O 1/2-1/2"));
+        assertThat(review.moments())
+                .allMatch(m -> m.kind() == Moment.Kind.HARD_MOVE_FOUND)
+                .hasSizeLessThan(2);
+        assertThat(review.moves()).allMatch(m -> m.loss() < MoveReview.MISTAKE);
+    }
+
+    @Test
+    void every_move_has_its_figures_and_the_review_is_always_the_same() {
+        MoveTree game = game("", "1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0");
+        GameReview review = review(game);
+        assertThat(review.moves()).hasSize(7);
+        for (MoveReview move : review.moves()) {
+            assertThat(move.before()).isBetween(0.0, 1.0);
+            assertThat(move.after()).isBetween(0.0, 1.0);
+            assertThat(move.loss()).isBetween(0.0, 100.0);
+            assertThat(move.rank()).isBetween(1, move.legal());
+            assertThat(move.width()).isBetween(1, move.legal());
+            assertThat(move.isChoice()).isEqualTo(move.rank() == 1);
+        }
+        MoveReview mate = review.moves().get(6);
+        assertThat(mate.after()).isEqualTo(1);
+        assertThat(review.moves().get(5).grade()).contains(Nag.BLUNDER);
+        assertThat(review(game).moves().toString()).isEqualTo(review.moves().toString());
+    }
+
+    @Test
+    void one_player_can_be_reviewed_alone_with_the_clock() {
+        MoveTree game =
+                game(
+                        "[White \"Marram\"]\n[Black \"Quay\"]\n\n"
+                                + "1. e4 {[%clk 0:05:00]} e5 {[%clk 0:05:00]} 2. Qh5 {[%clk 0:04:00]}"
+                                + " Nc6 {[%clk 0:01:30]} 3. Bc4 {[%clk 0:03:00]} Nf6 {[%clk 0:01:00]}"
+                                + " 4. Qxf7# {[%clk 0:02:30]} 1-0");
+        GameReview review =
+                new FirstPass(new BuiltInEngine(1), NODES)
+                        .review(game, Optional.of(Side.BLACK), p -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(review.moves()).hasSize(3).allMatch(m -> m.side() == Side.BLACK);
+        PlayerReview quay = review.players().get(0);
+        assertThat(review.players()).hasSize(1);
+        assertThat(quay.name()).isEqualTo("Quay");
+        assertThat(quay.blunders()).isEqualTo(1);
+        assertThat(quay.inTimeTrouble()).isEqualTo(1);
+        assertThat(quay.secondsAMove()).contains(120.0);
+        assertThat(quay.meanLoss()).containsOnlyKeys(Phase.OPENING);
+    }
+
+    @Test
+    void an_annotated_game_keeps_every_word_and_grade_that_was_there() {
+        MoveTree game =
+                game("", "1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 $6 {My old favourite} 4. Qxf7# 1-0");
+        TreeEditor editor = new TreeEditor(game);
+        new Annotator("test-1", NODES).annotate(editor, review(game));
+        String pgn = PgnWriter.write(editor.tree()).replace('\n', ' ');
+        assertThat(pgn).contains("Nf6 $6 {My old favourite}").contains("The last move at which");
+        assertThat(pgn).contains("[%zp.check");
+        while (editor.canUndo()) {
+            editor.undo();
+        }
+        assertThat(PgnWriter.write(editor.tree())).doesNotContain("The last move");
+    }
+
+    @Test
+    void the_opening_is_told_in_tempi() {
+        MoveTree game = game("", "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Ba4 Nf6 5. O-O b5 6. Bb3 *");
+        OpeningTempi white = OpeningTempi.of(game.mainLine(), Side.WHITE, 6);
+        assertThat(white).isEqualTo(new OpeningTempi(2, true, 1, 2));
+        OpeningTempi black = OpeningTempi.of(game.mainLine(), Side.BLACK, 6);
+        assertThat(black).isEqualTo(new OpeningTempi(2, false, 3, 0));
+        assertThat(white.tempi() - black.tempi()).isEqualTo(1);
+    }
+
+    @Test
+    void a_cancelled_review_is_none_and_a_game_without_moves_is_empty() {
+        Cancellation cancelled = new Cancellation();
+        cancelled.cancel();
+        FirstPass pass = new FirstPass(new BuiltInEngine(1), NODES);
+        MoveTree game = game(SACRIFICE, "1. h3 *");
+        assertThat(pass.review(game, Optional.empty(), p -> {}, cancelled)).isEmpty();
+        GameReview empty = review(new MoveTree(Position.START));
+        assertThat(empty.moves()).isEmpty();
+        assertThat(empty.moments()).isEqualTo(List.of());
+    }
+}
