@@ -27,6 +27,7 @@ import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.pieces.Routes;
 import org.zeroply.coach.structure.StructureComparison;
+import org.zeroply.coach.structure.StructureTable;
 import org.zeroply.coach.tactics.Contest;
 import org.zeroply.coach.tactics.ForcingMoves;
 import org.zeroply.engine.analysis.Cancellation;
@@ -204,10 +205,19 @@ final class InsightCommand implements Callable<Integer> {
                                 out.println("  " + String.join(", ", list));
                             });
         }
+        if (!structures.isEmpty()) {
+            StructureTable table = StructureTable.of(start, structures);
+            out.printf("%-28s%s%n", "Structures", columns(table.columns()));
+            table.rows().forEach(r -> out.printf("  %-26s%s%n", r.label(), columns(r.cells())));
+        }
         for (StructureComparison s : structures) {
             out.println("After " + San.write(start, s.move()));
             printChange(out, start, start.play(s.move()), s.change());
         }
+    }
+
+    private static String columns(List<String> cells) {
+        return String.join("", cells.stream().map(c -> String.format("%-14s", c)).toList());
     }
 
     private static String words(Position from, ForcingMoves.Forcing move) {

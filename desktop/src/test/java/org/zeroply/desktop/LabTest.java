@@ -63,11 +63,11 @@ class LabTest extends WindowTest {
         var annotation = bench.games().session().current().annotation();
         assertThat(annotation.after()).startsWith("White: outpost d5 within reach");
         assertThat(annotation.marks()).contains(route);
-        robot.clickOn("#lab-note");
+        click(robot, "#lab-note");
         TextArea note = robot.lookup("#note-text").query();
         assertThat(note.getText()).contains("outpost d5");
         robot.clickOn("#note-text").write(" Go there!");
-        robot.clickOn("#lab-facts");
+        click(robot, "#lab-facts");
         assertThat(bench.games().session().current().annotation().after()).contains("Go there!");
         robot.interact(() -> bench.games().session().editor().undo());
         robot.interact(() -> bench.games().session().editor().undo());
@@ -93,7 +93,8 @@ class LabTest extends WindowTest {
     @Test
     void changes_are_told_for_a_move_and_for_a_whole_line(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#desk-lab").clickOn("#to-start").clickOn("#lab-changes");
+        robot.clickOn("#desk-lab").clickOn("#to-start");
+        click(robot, "#lab-changes");
         until(() -> hasFact(robot, "") || isShown(robot, "#changes"));
         robot.clickOn("#compare-from").clickOn("#step-on").clickOn("#step-on");
         until(() -> isShown(robot, "#changes"));
@@ -107,12 +108,14 @@ class LabTest extends WindowTest {
                         bench.games()
                                 .analyse(Position.fromFen("4k3/8/8/8/8/2b5/PP1P4/4K3 w - - 0 1")));
         until(() -> isShown(robot, "#structure-bxc3") && isShown(robot, "#structure-dxc3"));
+        assertThat(robot.lookup("#structure-table .number").queryAll()).isNotEmpty();
     }
 
     @Test
     void squares_answer_on_the_board(FxRobot robot) throws Exception {
         open(robot, OUTPOST);
-        robot.clickOn("#lab-squares").clickOn("#map-who");
+        click(robot, "#lab-squares");
+        click(robot, "#map-who");
         assertThat(overlay().signs()).containsEntry(Square.parse("d5"), "+2");
         press(robot, "d5");
         assertThat(label(robot, "#contest-answer")).startsWith("d5: White pawn e4, knight c3");
@@ -126,7 +129,8 @@ class LabTest extends WindowTest {
     @Test
     void an_ending_is_solved_pictured_and_played(FxRobot robot) throws Exception {
         open(robot, "8/8/8/3k4/8/3K4/3P4/8 b - - 0 1");
-        robot.clickOn("#lab-ending").clickOn("#solve-ending");
+        click(robot, "#lab-ending");
+        click(robot, "#solve-ending");
         until(() -> isShown(robot, "#ending-result"));
         assertThat(label(robot, "#ending-result")).isEqualTo("Black loses, proved exactly");
         robot.clickOn("#picture-1");
@@ -145,7 +149,8 @@ class LabTest extends WindowTest {
     @Test
     void a_spoilt_move_is_told_at_once(FxRobot robot) throws Exception {
         open(robot, "8/4k3/8/3K4/3P4/8/8/8 w - - 0 1");
-        robot.clickOn("#lab-ending").clickOn("#solve-ending");
+        click(robot, "#lab-ending");
+        click(robot, "#solve-ending");
         until(() -> isShown(robot, "#ending-result"));
         robot.clickOn("#play-ending");
         press(robot, "d5");
@@ -156,7 +161,9 @@ class LabTest extends WindowTest {
     @Test
     void a_note_is_printed_with_its_diagram(FxRobot robot) throws Exception {
         open(robot, OUTPOST);
-        robot.clickOn("#lab-note").clickOn("#note-text").write("The knight belongs on d5.");
+        click(robot, "#lab-note");
+        click(robot, "#note-text");
+        robot.write("The knight belongs on d5.");
         Path pdf = folder.resolve("note.pdf");
         Path png = folder.resolve("note.png");
         robot.interact(() -> bench.lab().print(pdf.toFile()));

@@ -94,6 +94,18 @@ abstract class WindowTest {
         return robot.lookup(id).queryTableView();
     }
 
+    /** Clicks on something that has only just come into the window: once it has its place there. */
+    static void click(FxRobot robot, String id) throws TimeoutException {
+        until(
+                () ->
+                        robot.lookup(id)
+                                .tryQuery()
+                                .filter(n -> n.getLayoutBounds().getWidth() > 0)
+                                .filter(n -> !n.getParent().isNeedsLayout())
+                                .isPresent());
+        robot.clickOn(id);
+    }
+
     static void press(FxRobot robot, String square) {
         robot.clickOn(at(robot, square));
     }

@@ -150,7 +150,8 @@ class WorkbenchTest extends WindowTest {
     @Test
     void the_lab_explains_a_position_and_measures_how_hard_it_is(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#desk-lab").clickOn("#lab-numbers");
+        robot.clickOn("#desk-lab");
+        click(robot, "#lab-numbers");
         until(() -> isShown(robot, "#explanation-sum"));
         String atStart = robot.lookup("#explanation-sum").queryLabeled().getText();
         robot.clickOn("#step-on");

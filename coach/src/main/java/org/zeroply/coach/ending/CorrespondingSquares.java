@@ -15,10 +15,8 @@ import org.zeroply.coach.fact.Squares;
  * that belong together bear the same number.
  *
  * @param pairs all pairs
- * @param whiteNumbers numbers by square of the white king, 0 for none
- * @param blackNumbers numbers by square of the black king, 0 for none
  */
-public record CorrespondingSquares(List<Pair> pairs, int[] whiteNumbers, int[] blackNumbers) {
+public record CorrespondingSquares(List<Pair> pairs) {
 
     /** One-sided pairs are told this far from where the kings stand, in king moves. */
     private static final int NEAR = 2;
@@ -50,7 +48,7 @@ public record CorrespondingSquares(List<Pair> pairs, int[] whiteNumbers, int[] b
                 }
             }
         }
-        return new CorrespondingSquares(pairs, white, black);
+        return new CorrespondingSquares(pairs);
     }
 
     private static void merge(int[] white, int[] black, List<Pair> pairs, int from, int to) {

@@ -1,5 +1,8 @@
 package org.zeroply.coach.ending;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -10,33 +13,43 @@ import org.zeroply.coach.fact.Squares;
  * to move, from the view of the king that moves about.
  *
  * @param mover whose king is put about
- * @param toMove results by square when its side is to move, empty squares of the array where no
- *     legal position is
+ * @param toMove results by square (0-63) when its side is to move; nothing where no king can stand
  * @param waiting results by square when the other side is to move
  */
-public record KingMap(Side mover, EndingReport.Result[] toMove, EndingReport.Result[] waiting) {
+public record KingMap(
+        Side mover,
+        List<Optional<EndingReport.Result>> toMove,
+        List<Optional<EndingReport.Result>> waiting) {
+
+    public KingMap {
+        toMove = List.copyOf(toMove);
+        waiting = List.copyOf(waiting);
+    }
 
     /** The map of a side's king in a solved ending, the other king where the position has it. */
     public static KingMap of(PawnEnding ending, Position position, Side mover) {
         int fixed = Squares.first(position.pieces(mover.other(), PieceType.KING));
-        EndingReport.Result[] toMove = new EndingReport.Result[64];
-        EndingReport.Result[] waiting = new EndingReport.Result[64];
+        List<Optional<EndingReport.Result>> toMove = new ArrayList<>();
+        List<Optional<EndingReport.Result>> waiting = new ArrayList<>();
         for (int square = 0; square < 64; square++) {
             int white = mover == Side.WHITE ? square : fixed;
             int black = mover == Side.WHITE ? fixed : square;
             int own = ending.value(position, mover, white, black);
             int others = ending.value(position, mover.other(), white, black);
-            toMove[square] = own == KingTable.ILLEGAL ? null : EndingReport.Result.of(own);
-            waiting[square] =
-                    others == KingTable.ILLEGAL
-                            ? null
-                            : EndingReport.Result.of(-Integer.signum(others));
+            toMove.add(result(own, own));
+            waiting.add(result(others, -Integer.signum(others)));
         }
         return new KingMap(mover, toMove, waiting);
     }
 
+    private static Optional<EndingReport.Result> result(int found, int forMover) {
+        return found == KingTable.ILLEGAL
+                ? Optional.empty()
+                : Optional.of(EndingReport.Result.of(forMover));
+    }
+
     /** The result on a square, if a king can stand there. */
-    public java.util.Optional<EndingReport.Result> at(int square, boolean moverToMove) {
-        return java.util.Optional.ofNullable(moverToMove ? toMove[square] : waiting[square]);
+    public Optional<EndingReport.Result> at(int square, boolean moverToMove) {
+        return (moverToMove ? toMove : waiting).get(square);
     }
 }

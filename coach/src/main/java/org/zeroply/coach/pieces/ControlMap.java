@@ -1,5 +1,7 @@
 package org.zeroply.coach.pieces;
 
+import java.util.Arrays;
+import java.util.List;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Scene;
@@ -14,7 +16,11 @@ import org.zeroply.coach.fact.Squares;
  * @param twoSafe the same over and onto squares that no enemy man guards
  * @param count how many of its men attack each square, by square
  */
-public record ControlMap(long one, long two, long twoSafe, int[] count) {
+public record ControlMap(long one, long two, long twoSafe, List<Integer> count) {
+
+    public ControlMap {
+        count = List.copyOf(count);
+    }
 
     /** The control of a side. */
     public static ControlMap of(Scene scene, Side side) {
@@ -32,7 +38,8 @@ public record ControlMap(long one, long two, long twoSafe, int[] count) {
                 twoSafe |= two(scene, side, square, guarded);
             }
         }
-        return new ControlMap(scene.attackedBy(side), two, twoSafe, count);
+        return new ControlMap(
+                scene.attackedBy(side), two, twoSafe, Arrays.stream(count).boxed().toList());
     }
 
     private static long two(Scene scene, Side side, int square, long avoided) {
@@ -49,6 +56,6 @@ public record ControlMap(long one, long two, long twoSafe, int[] count) {
 
     /** Men of both sides compared on a square: positive when this side has more than another. */
     public int lead(ControlMap other, int square) {
-        return count[square] - other.count[square];
+        return count.get(square) - other.count.get(square);
     }
 }

@@ -27,6 +27,27 @@ class StructureComparisonTest {
     }
 
     @Test
+    void the_ways_stand_side_by_side_in_a_table_of_what_differs() {
+        Position position = Position.fromFen("4k3/pp3ppp/8/8/8/2b5/PP1P1PPP/4K3 w - - 0 1");
+        StructureTable table =
+                StructureTable.of(
+                        position,
+                        StructureComparison.of(position, StructureComparison.recaptures(position)));
+        assertThat(table.columns()).containsExactlyInAnyOrder("now", "bxc3", "dxc3");
+        int b = table.columns().indexOf("bxc3");
+        int d = table.columns().indexOf("dxc3");
+        assertThat(table.rows())
+                .filteredOn(r -> r.label().equals("White: isolated"))
+                .singleElement()
+                .satisfies(
+                        r -> {
+                            assertThat(r.cells().get(b)).isEqualTo("a2");
+                            assertThat(r.cells().get(d)).isEqualTo("–");
+                        });
+        assertThat(table.rows()).allMatch(r -> r.cells().stream().distinct().count() > 1);
+    }
+
+    @Test
     void positions_with_one_way_to_take_offer_nothing_to_compare() {
         Position position = Position.fromFen("4k3/8/8/3p4/4P3/8/8/4K3 w - - 0 1");
         assertThat(StructureComparison.recaptures(position)).isEmpty();

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
@@ -13,6 +14,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.structure.StructureComparison;
+import org.zeroply.coach.structure.StructureTable;
 import org.zeroply.desktop.session.LabModel;
 
 /** Comparing: what the last move changed, and the structures that the next moves lead to. */
@@ -45,6 +47,9 @@ final class ChangesView extends VBox {
             note(
                     "Nothing can be recaptured in two ways here. Put the moves you want to compare"
                             + " into the sheet; they appear here side by side.");
+        }
+        if (!structures.isEmpty()) {
+            table(StructureTable.of(model.position(), structures));
         }
         for (StructureComparison s : structures) {
             Label move = Widgets.label("After " + San.write(model.position(), s.move()), "part");
@@ -85,6 +90,26 @@ final class ChangesView extends VBox {
         Label title = Widgets.label(text, "fact-group");
         title.setMaxWidth(Double.MAX_VALUE);
         getChildren().add(title);
+    }
+
+    private void table(StructureTable table) {
+        GridPane grid = new GridPane();
+        grid.setId("structure-table");
+        grid.getStyleClass().add("structure-table");
+        grid.setHgap(18);
+        grid.setVgap(3);
+        for (int column = 0; column < table.columns().size(); column++) {
+            grid.add(Widgets.label(table.columns().get(column), "faded"), column + 1, 0);
+        }
+        for (int row = 0; row < table.rows().size(); row++) {
+            StructureTable.Row told = table.rows().get(row);
+            grid.add(Widgets.label(told.label(), "fact-text"), 0, row + 1);
+            for (int column = 0; column < told.cells().size(); column++) {
+                Label cell = Widgets.label(told.cells().get(column), "number");
+                grid.add(cell, column + 1, row + 1);
+            }
+        }
+        getChildren().add(grid);
     }
 
     private void note(String text) {

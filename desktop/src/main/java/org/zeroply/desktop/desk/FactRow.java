@@ -1,8 +1,11 @@
 package org.zeroply.desktop.desk;
 
+import javafx.geometry.Bounds;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -48,9 +51,21 @@ final class FactRow extends HBox {
         actions.getChildren().add(action("pin", "Pin to the note", this::pin));
         actions.visibleProperty().bind(hoverProperty().or(focusedProperty()));
         hoverProperty().addListener((o, was, is) -> pointed(is));
-        focusedProperty().addListener((o, was, is) -> pointed(is));
+        focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            pointed(is);
+                            if (is) {
+                                bringIntoView();
+                            }
+                        });
         setOnMouseClicked(e -> requestFocus());
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    /** What the row tells. */
+    Fact fact() {
+        return fact;
     }
 
     private static Button action(String text, String says, Runnable run) {
@@ -66,6 +81,25 @@ final class FactRow extends HBox {
             model.point(fact);
         } else if (!isFocused() && !isHover()) {
             model.clearOverlay();
+        }
+    }
+
+    /** Scrolls the page so far that the whole row is seen. */
+    private void bringIntoView() {
+        Node node = getParent();
+        while (node != null && !(node instanceof ScrollPane)) {
+            node = node.getParent();
+        }
+        if (node instanceof ScrollPane page) {
+            Bounds row = page.getContent().sceneToLocal(localToScene(getBoundsInLocal()));
+            double seen = page.getViewportBounds().getHeight();
+            double hidden = page.getContent().getBoundsInLocal().getHeight() - seen;
+            double top = page.getVvalue() * hidden;
+            if (hidden > 0 && row.getMinY() < top) {
+                page.setVvalue(row.getMinY() / hidden);
+            } else if (hidden > 0 && row.getMaxY() > top + seen) {
+                page.setVvalue((row.getMaxY() - seen) / hidden);
+            }
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.HPos;
 import javafx.geometry.VPos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -43,7 +44,22 @@ final class FactsView extends VBox {
         show();
     }
 
+    /** Facts keep coming while somebody reads: whatever row was pointed at stays pointed at. */
     private void show() {
+        Optional<Fact> pointedAt =
+                getScene() != null && getScene().getFocusOwner() instanceof FactRow row
+                        ? Optional.of(row.fact())
+                        : Optional.empty();
+        fill();
+        pointedAt.ifPresent(
+                fact ->
+                        grid.lookupAll(".fact").stream()
+                                .filter(n -> n instanceof FactRow row && row.fact().equals(fact))
+                                .findFirst()
+                                .ifPresent(Node::requestFocus));
+    }
+
+    private void fill() {
         grid.getChildren().clear();
         grid.addRow(0, Widgets.label("White", "faded"), Widgets.label("Black", "faded"));
         int row = 1;

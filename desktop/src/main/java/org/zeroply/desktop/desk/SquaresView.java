@@ -157,7 +157,7 @@ final class SquaresView extends VBox {
         Map<Integer, String> signs = new HashMap<>();
         for (int square = 0; square < 64; square++) {
             int lead = white.lead(black, square);
-            boolean touched = white.count()[square] + black.count()[square] > 0;
+            boolean touched = white.count().get(square) + black.count().get(square) > 0;
             if (touched) {
                 tones.put(
                         square,
