@@ -22,9 +22,9 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
 /**
- * Moves that would create a pin, skewer, fork or discovery which is not there yet, for either side,
- * each searched against the best move that creates none: it works when it is worth half a pawn
- * more, gains nothing when it is worth about as much, and fails when it is worth less.
+ * Moves that would create a pin, skewer, fork, discovery, battery or x-ray which is not there yet,
+ * for either side, each searched against the best move that creates none: it works when it is worth
+ * half a pawn more, gains nothing when it is worth about as much, and fails when it is worth less.
  */
 final class MotifInquiry implements Inquiry {
 
@@ -97,8 +97,12 @@ final class MotifInquiry implements Inquiry {
         if (a.kind() != b.kind()) {
             return false;
         }
-        boolean onLine = a.kind() != FactKind.FORK;
-        return onLine
+        boolean holds =
+                a.kind() == FactKind.PIN
+                        || a.kind() == FactKind.SKEWER
+                        || a.kind() == FactKind.DISCOVERED_ATTACK
+                        || a.kind() == FactKind.DISCOVERED_CHECK;
+        return holds
                 ? a.squares().get(0).equals(b.squares().get(0))
                         && a.squares().get(2).equals(b.squares().get(2))
                 : a.squares().equals(b.squares());
@@ -112,7 +116,7 @@ final class MotifInquiry implements Inquiry {
 
     private static boolean isMotif(FactKind kind) {
         return switch (kind) {
-            case FORK, PIN, SKEWER, DISCOVERED_ATTACK, DISCOVERED_CHECK -> true;
+            case FORK, PIN, SKEWER, DISCOVERED_ATTACK, DISCOVERED_CHECK, BATTERY, X_RAY -> true;
             default -> false;
         };
     }

@@ -91,7 +91,7 @@ final class MomentFinder {
                                 .filter(m -> m.classBefore() != ResultClass.LOSS)
                                 .reduce((earlier, later) -> later)
                                 .filter(m -> m.classAfter() == ResultClass.LOSS)
-                                .filter(m -> m.loss() >= MoveReview.MISTAKE));
+                                .filter(m -> m.loss() >= MoveReview.DUBIOUS));
     }
 
     private static Moment held(MoveReview move) {
