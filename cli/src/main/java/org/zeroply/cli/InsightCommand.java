@@ -245,29 +245,13 @@ final class InsightCommand implements Callable<Integer> {
         for (Side side : Side.values()) {
             ArrayNode list = node.putArray(FactJson.word(side));
             ForcingMoves forcing = ForcingMoves.of(new Scene(start), side);
-            forcing.from()
-                    .ifPresent(
-                            from ->
-                                    forcing.moves()
-                                            .forEach(
-                                                    m ->
-                                                            list.addObject()
-                                                                    .put(
-                                                                            "move",
-                                                                            San.write(
-                                                                                    from, m.move()))
-                                                                    .put(
-                                                                            "way",
-                                                                            m.way()
-                                                                                    .name()
-                                                                                    .toLowerCase(
-                                                                                            Locale
-                                                                                                    .ROOT))
-                                                                    .put("exchange", m.exchange())
-                                                                    .put("threatens", m.threatens())
-                                                                    .put(
-                                                                            "threatensMate",
-                                                                            m.threatensMate())));
+            for (ForcingMoves.Forcing m : forcing.moves()) {
+                String san = San.write(forcing.from().orElseThrow(), m.move());
+                ObjectNode move = list.addObject().put("move", san);
+                move.put("way", m.way().name().toLowerCase(Locale.ROOT));
+                move.put("exchange", m.exchange()).put("threatens", m.threatens());
+                move.put("threatensMate", m.threatensMate());
+            }
         }
         return node;
     }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Squares;
 
 /**
  * Puts a material balance into words: the exchange, three minor pieces for the queen, and so on.
@@ -107,7 +108,7 @@ final class MaterialWords {
         if (count(men, PieceType.PAWN) > 0) {
             words.add(pawns(count(men, PieceType.PAWN), words.isEmpty()));
         }
-        String joined = join(words);
+        String joined = Squares.join(words);
         boolean bare = joined.matches("(queen|rook|bishop|knight).*");
         return bare ? "a " + joined : joined;
     }
@@ -118,15 +119,6 @@ final class MaterialWords {
             return "the queen";
         }
         return list(men, against);
-    }
-
-    private static String join(List<String> words) {
-        if (words.size() < 2) {
-            return String.join("", words);
-        }
-        return String.join(", ", words.subList(0, words.size() - 1))
-                + " and "
-                + words.get(words.size() - 1);
     }
 
     private static void addPieces(List<String> words, Map<PieceType, Integer> men, PieceType type) {

@@ -27,6 +27,8 @@ final class Exits {
     Exits(Judge judge, int wonFor) {
         this.judge = judge;
         this.wonFor = wonFor;
+        // Bare kings draw wherever they stand.
+        tables.put(new Pawns(0, 0), new KingTable(new short[KingTable.SIZE], true));
     }
 
     /** Forgets whether anything unknown was assumed. */
@@ -50,16 +52,16 @@ final class Exits {
 
     /** The result for the side to move. */
     int value(Pawns pawns, int side, int white, int black) {
-        return value(pawns, table(pawns).orElse(null), side, white, black);
+        return value(table(pawns).orElse(null), side, white, black);
     }
 
     /** The same when the table was looked up before; null where there is none. */
-    int value(Pawns pawns, KingTable table, int side, int white, int black) {
+    int value(KingTable table, int side, int white, int black) {
         if (table != null) {
             assumed |= !table.isCertain();
             return table.value(side, white, black);
         }
-        return pawns.all() == 0 ? 0 : unknown(side);
+        return unknown(side);
     }
 
     private int unknown(int side) {
@@ -83,7 +85,7 @@ final class Exits {
         int enemy = side == 0 ? black : white;
         boolean takes = Squares.has(Attacks.king(enemy), at) && !Judge.guards(left, side, own, at);
         if (takes) {
-            int taken = value(left, table, side, side == 0 ? white : at, side == 0 ? at : black);
+            int taken = value(table, side, side == 0 ? white : at, side == 0 ? at : black);
             value = Plies.better(value, Plies.back(taken));
         }
         return value;

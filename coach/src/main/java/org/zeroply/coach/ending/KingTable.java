@@ -9,6 +9,9 @@ final class KingTable {
     /** Stands where no legal position is. */
     static final short ILLEGAL = Short.MAX_VALUE;
 
+    /** Placements of both kings with either side to move. */
+    static final int SIZE = 2 << 12;
+
     private final short[] values;
     private final boolean certain;
 

@@ -14,7 +14,7 @@ import org.zeroply.coach.fact.Squares;
  */
 final class KingTableSolver {
 
-    private static final int SIZE = 2 << 12;
+    private static final int SIZE = KingTable.SIZE;
     private static final short OPEN = Short.MIN_VALUE;
     private static final PieceType[] UNDERPROMOTIONS = {
         PieceType.ROOK, PieceType.BISHOP, PieceType.KNIGHT
@@ -122,8 +122,7 @@ final class KingTableSolver {
             int to = Squares.first(set);
             int white = side == 0 ? to : enemy;
             int black = side == 0 ? enemy : to;
-            Pawns left = pawns.count() == 1 ? new Pawns(0, 0) : pawns;
-            exit(at, exits.value(left, captures[to], 1 - side, white, black));
+            exit(at, exits.value(captures[to], 1 - side, white, black));
         }
         boolean inCheck = (enemyAttacks & 1L << own) != 0;
         long checkers = inCheck ? Attacks.pawn(side, own) & pawns.of(1 - side) : 0;
@@ -156,14 +155,14 @@ final class KingTableSolver {
         if (step.promotes()) {
             return promoted(way, side, white, black);
         }
-        int value = exits.value(step.after(), way.after(), 1 - side, white, black);
+        int value = exits.value(way.after(), 1 - side, white, black);
         List<Pawns.Passing> passing = step.passing();
         for (int i = 0; i < passing.size(); i++) {
             Pawns caught = passing.get(i).after();
             long attacks = Squares.pawnAttacks(Side.of(side), caught.of(side));
             boolean blocked = passing.get(i).to() == own || passing.get(i).to() == enemy;
             if (!blocked && !Squares.has(attacks, enemy)) {
-                int then = exits.value(caught, way.passing()[i], side, white, black);
+                int then = exits.value(way.passing()[i], side, white, black);
                 value = Plies.better(value, Plies.back(then));
             }
         }

@@ -67,27 +67,14 @@ public final class DifficultyMeter {
         }
         return cancellation.isCancelled()
                 ? Optional.empty()
-                : Optional.of(new Difficulty(best, widths, depthFound(analysis, best), temptation));
-    }
-
-    private static int depthFound(Analysis analysis, Analysis.Candidate best) {
-        int depth = 1;
-        for (Analysis.DepthBest at : analysis.byDepth()) {
-            if (!at.move().equals(best.move())) {
-                depth = at.depth() + 1;
-            }
-        }
-        return depth;
+                : Optional.of(new Difficulty(best, widths, analysis.depthFound(), temptation));
     }
 
     /** The last other move that led on the way, if it really is worse. */
     private Optional<Difficulty.Temptation> temptation(
             AnalysisRequest request, Analysis analysis, Cancellation cancellation) {
         Analysis.Candidate best = analysis.best().orElseThrow();
-        Optional<Analysis.DepthBest> leader =
-                analysis.byDepth().stream()
-                        .filter(d -> !d.move().equals(best.move()))
-                        .reduce((earlier, later) -> later);
+        Optional<Analysis.DepthBest> leader = analysis.rival();
         if (leader.isEmpty()) {
             return Optional.empty();
         }
@@ -113,16 +100,11 @@ public final class DifficultyMeter {
                         a -> {},
                         cancellation);
         double best = analysis.best().map(Analysis.Candidate::expected).orElse(0.5);
-        ResultClass result = ResultClass.of(best);
-        long keeping =
-                analysis.lines().stream()
-                        .filter(c -> ResultClass.of(c.expected()) == result)
-                        .count();
         return new Difficulty.Width(
                 ply,
                 position.toBoard().sideToMove() == 0,
-                result,
-                (int) keeping,
+                ResultClass.of(best),
+                ResultClass.keeping(analysis),
                 position.legalMoves().size());
     }
 }

@@ -118,14 +118,18 @@ public final class FirstPass {
                 node,
                 ply,
                 best.line(),
+                next.analysis()
+                        .flatMap(Analysis::best)
+                        .map(Analysis.Candidate::line)
+                        .orElse(List.of()),
                 best.score(),
                 choice ? after : now.expected(),
                 after,
                 choice ? 1 : rank(all, node.move()),
-                width(all),
+                ResultClass.keeping(all),
                 position.legalMoves().size(),
-                depthFound(now.analysis().orElseThrow(), best.move()),
-                tempting(now.analysis().orElseThrow(), best.move()),
+                now.analysis().orElseThrow().depthFound(),
+                now.analysis().orElseThrow().rival().map(Analysis.DepthBest::move),
                 MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL),
                 clock(node));
     }
@@ -137,26 +141,6 @@ public final class FirstPass {
             }
         }
         return all.lines().size() + 1;
-    }
-
-    private static int width(Analysis all) {
-        ResultClass best = ResultClass.of(all.best().map(Analysis.Candidate::expected).orElse(0.5));
-        return (int) all.lines().stream().filter(c -> ResultClass.of(c.expected()) == best).count();
-    }
-
-    private static int depthFound(Analysis analysis, Move best) {
-        int depth = 1;
-        for (Analysis.DepthBest at : analysis.byDepth()) {
-            depth = at.move().equals(best) ? depth : at.depth() + 1;
-        }
-        return depth;
-    }
-
-    private static Optional<Move> tempting(Analysis analysis, Move best) {
-        return analysis.byDepth().stream()
-                .map(Analysis.DepthBest::move)
-                .filter(m -> !m.equals(best))
-                .reduce((earlier, later) -> later);
     }
 
     private static Optional<Integer> clock(Node node) {

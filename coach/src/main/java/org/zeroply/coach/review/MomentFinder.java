@@ -228,20 +228,17 @@ final class MomentFinder {
                                                 >= MoveReview.MISTAKE)
                         .map(Analysis.Candidate::move);
         Position after = move.node().position();
-        if (threat.isEmpty() || after.legalMoves().isEmpty()) {
-            return Optional.empty();
-        }
-        Optional<Analysis.Candidate> answer = candidate(after, cancellation);
-        return answer.filter(a -> isSame(threat.get(), a.move()))
+        List<Move> answer = move.answer();
+        return threat.filter(t -> !answer.isEmpty() && isSame(t, answer.get(0)))
                 .map(
-                        a ->
+                        t ->
                                 new Moment(
                                         move,
                                         Moment.Kind.IGNORED_THREAT,
                                         move.side(),
-                                        a.line(),
+                                        answer,
                                         move.loss() + HARD,
-                                        San.write(after, a.move())
+                                        San.write(after, answer.get(0))
                                                 + " was threatened before "
                                                 + move.san()
                                                 + " and still is; "

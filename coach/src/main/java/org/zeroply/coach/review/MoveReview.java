@@ -17,7 +17,8 @@ import org.zeroply.engine.analysis.Score;
  * @param node the move in its game
  * @param ply 1-based, from the first move of the game
  * @param best the engine's line, its choice first
- * @param score what it is worth to who moves
+ * @param answer the other side's best line after the move played; empty when the game is over
+ * @param score what the engine's line is worth to who moves
  * @param before expected score of who moves with the best move, 0 to 1
  * @param after expected score of who moves after the move played, 0 to 1
  * @param rank place of the move played among all, 1 for the best
@@ -32,6 +33,7 @@ public record MoveReview(
         Node node,
         int ply,
         List<Move> best,
+        List<Move> answer,
         Score score,
         double before,
         double after,
@@ -51,6 +53,7 @@ public record MoveReview(
 
     public MoveReview {
         best = List.copyOf(best);
+        answer = List.copyOf(answer);
     }
 
     /** The position in which the move was made. */

@@ -59,7 +59,7 @@ public record ForcingMoves(Side side, Optional<Position> from, List<Forcing> mov
         from.ifPresent(
                 position -> {
                     Board board = position.toBoard();
-                    int before = best(board);
+                    int before = next(board);
                     for (Move move : position.legalMoves()) {
                         forcing(board, move, before).ifPresent(moves::add);
                     }
@@ -115,9 +115,5 @@ public record ForcingMoves(Side side, Optional<Position> from, List<Forcing> mov
             }
         }
         return best;
-    }
-
-    private static int best(Board board) {
-        return next(board);
     }
 }

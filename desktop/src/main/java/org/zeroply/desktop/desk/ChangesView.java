@@ -87,9 +87,7 @@ final class ChangesView extends VBox {
     }
 
     private void heading(String text) {
-        Label title = Widgets.label(text, "fact-group");
-        title.setMaxWidth(Double.MAX_VALUE);
-        getChildren().add(title);
+        getChildren().add(Widgets.heading(text));
     }
 
     private void table(StructureTable table) {
@@ -132,18 +130,7 @@ final class ChangesView extends VBox {
     }
 
     private void row(Fact fact, String sign) {
-        String side = fact.side().map(s -> s.word() + ": ").orElse("");
-        Fact told =
-                new Fact(
-                        fact.kind(),
-                        fact.side(),
-                        fact.squares(),
-                        side + fact.text(),
-                        fact.figures(),
-                        fact.traits(),
-                        fact.marks(),
-                        fact.line());
-        FactRow row = new FactRow(model, told, sign);
+        FactRow row = new FactRow(model, fact, sign);
         row.getStyleClass().add(sign.equals("+") ? "come" : "gone");
         getChildren().add(row);
     }

@@ -58,7 +58,7 @@ final class EndingView extends VBox {
         told.textProperty().bind(play.messageProperty());
         playing.getChildren()
                 .addAll(
-                        title("Play it yourself"),
+                        Widgets.heading("Play it yourself"),
                         Widgets.row(
                                 Widgets.button("play-ending", "Begin here", this::begin),
                                 Widgets.button("stop-ending", "Stop and look back", play::stop),
@@ -74,12 +74,6 @@ final class EndingView extends VBox {
                         pictures,
                         playing);
         show();
-    }
-
-    private static Label title(String text) {
-        Label title = Widgets.label(text, "fact-group");
-        title.setMaxWidth(Double.MAX_VALUE);
-        return title;
     }
 
     /** Forgets an answer that is about another position. */

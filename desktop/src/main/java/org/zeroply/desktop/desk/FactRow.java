@@ -24,7 +24,8 @@ final class FactRow extends HBox {
     private final HBox actions = new HBox();
 
     /**
-     * @param sign what stands before the text, such as + and - in a comparison; may be empty
+     * @param sign what stands before the text, such as + and - in a comparison; may be empty; with
+     *     a sign the side is named as well
      */
     FactRow(LabModel model, Fact fact, String sign) {
         super(6);
@@ -34,7 +35,7 @@ final class FactRow extends HBox {
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.LIST_ITEM);
         setAccessibleText(sign + fact.sentence());
-        Label text = Widgets.label(fact.text(), "fact-text");
+        Label text = Widgets.label(sign.isEmpty() ? fact.text() : fact.sentence(), "fact-text");
         text.setWrapText(true);
         text.setMinWidth(0);
         text.setMaxWidth(Double.MAX_VALUE);

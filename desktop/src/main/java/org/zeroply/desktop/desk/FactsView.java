@@ -74,8 +74,7 @@ final class FactsView extends VBox {
             if (facts.isEmpty()) {
                 continue;
             }
-            Label title = Widgets.label(group.title(), "fact-group");
-            title.setMaxWidth(Double.MAX_VALUE);
+            Label title = Widgets.heading(group.title());
             title.setId("facts-" + group.name().toLowerCase(Locale.ROOT));
             grid.add(title, 0, row++, 2, 1);
             VBox both = rows(facts, Optional.empty());

@@ -56,20 +56,20 @@ final class SquaresView extends VBox {
         route.setOnAction(e -> route());
         getChildren()
                 .addAll(
-                        title("Control"),
+                        Widgets.heading("Control"),
                         choices,
                         mapWords,
-                        title("Contest of a square"),
+                        Widgets.heading("Contest of a square"),
                         Widgets.row(
                                 contest, Widgets.label("or press a square on the board", "faded")),
                         contestAnswer,
-                        title("Routes of a piece"),
+                        Widgets.heading("Routes of a piece"),
                         Widgets.row(
                                 route,
                                 Widgets.label(
                                         "all shortest safe ways, others stand still", "faded")),
                         routeAnswer,
-                        title("Forcing moves"),
+                        Widgets.heading("Forcing moves"),
                         forcing);
     }
 
@@ -89,12 +89,6 @@ final class SquaresView extends VBox {
         label.setMinHeight(USE_PREF_SIZE);
         label.managedProperty().bind(label.textProperty().isNotEmpty());
         return label;
-    }
-
-    private static Label title(String text) {
-        Label title = Widgets.label(text, "fact-group");
-        title.setMaxWidth(Double.MAX_VALUE);
-        return title;
     }
 
     private ToggleButton map(String id, String text, Runnable draw) {

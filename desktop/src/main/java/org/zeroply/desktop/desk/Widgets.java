@@ -32,6 +32,13 @@ final class Widgets {
         return label;
     }
 
+    /** A heading with a rule under it, as wide as the page. */
+    static Label heading(String text) {
+        Label heading = label(text, "fact-group");
+        heading.setMaxWidth(Double.MAX_VALUE);
+        return heading;
+    }
+
     static HBox row(Node... nodes) {
         HBox row = new HBox(8, nodes);
         row.getStyleClass().add("bar");
