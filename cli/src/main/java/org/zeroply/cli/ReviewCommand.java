@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnEntry;
@@ -23,6 +22,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.KnownGames;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
 import org.zeroply.coach.review.OpeningTempi;
@@ -76,7 +76,7 @@ final class ReviewCommand implements Callable<Integer> {
             throw new BadInputException("The nodes must be positive.");
         }
         BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
-        FirstPass pass = new FirstPass(engine, nodes);
+        FirstPass pass = new FirstPass(engine, nodes, KnownGames.NONE);
         List<GameReview> reviews = new ArrayList<>();
         List<String> rejected = new ArrayList<>();
         StringBuilder pgn = new StringBuilder();
@@ -167,14 +167,8 @@ final class ReviewCommand implements Callable<Integer> {
         ObjectNode node = Output.document().put("ply", m.move().ply());
         node.put("kind", m.kind().word()).put("side", FactJson.word(m.side()));
         node.put("played", m.move().san()).put("better", m.move().better());
-        node.set("line", Output.node(Line.san(from(m), m.line())));
+        node.set("line", Output.node(Line.san(m.from(), m.line())));
         return node.put("weight", round(m.weight())).put("text", m.text());
-    }
-
-    private static Position from(Moment m) {
-        return m.kind() == Moment.Kind.IGNORED_THREAT
-                ? m.move().node().position()
-                : m.move().position();
     }
 
     private static ObjectNode player(GameReview review, PlayerReview p) {
@@ -239,7 +233,7 @@ final class ReviewCommand implements Callable<Integer> {
                     m.move().san(),
                     m.kind().title(),
                     m.text(),
-                    Line.numbered(from(m), m.line()));
+                    Line.numbered(m.from(), m.line()));
         }
         out.println();
     }

@@ -48,7 +48,8 @@ public final class Annotator {
         }
     }
 
-    private void line(TreeEditor editor, Moment moment) {
+    /** Writes the line and the words of one moment into the game. */
+    public void line(TreeEditor editor, Moment moment) {
         Node from =
                 moment.kind() == Moment.Kind.IGNORED_THREAT
                         ? moment.move().node()

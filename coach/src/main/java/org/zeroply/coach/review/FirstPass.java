@@ -34,12 +34,22 @@ public final class FirstPass {
     private static final int ALL_MOVES = 256;
     private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d+):(\\d\\d):(\\d\\d)");
 
+    /** Moves told apart that are kept. */
+    private static final int WAYS = 5;
+
     private final Engine engine;
     private final long nodes;
+    private final KnownGames known;
 
-    public FirstPass(Engine engine, long nodes) {
+    /**
+     * @param engine what calculates; one that remembers makes a second review cheap
+     * @param nodes nodes for each search
+     * @param known the games to leave
+     */
+    public FirstPass(Engine engine, long nodes, KnownGames known) {
         this.engine = engine;
         this.nodes = nodes;
+        this.known = known;
     }
 
     /** What a position is worth and by which move. */
@@ -87,9 +97,12 @@ public final class FirstPass {
                 players.add(PlayerReview.of(side, game.tag(side.word()), moves));
             }
         }
+        Optional<Departure> departure = Departure.of(game, known);
         List<Moment> moments =
-                new MomentFinder(engine, nodes).find(moves, game.result(), cancellation);
-        return Optional.of(new GameReview(game, moves, moments, players));
+                new MomentFinder(engine, nodes).find(moves, game.result(), departure, cancellation);
+        return cancellation.isCancelled()
+                ? Optional.empty()
+                : Optional.of(new GameReview(game, moves, moments, departure, players));
     }
 
     private Look look(Position position, Cancellation cancellation) {
@@ -126,12 +139,14 @@ public final class FirstPass {
                 choice ? after : now.expected(),
                 after,
                 choice ? 1 : rank(all, node.move()),
+                all.lines().subList(0, Math.min(WAYS, all.lines().size())),
                 ResultClass.keeping(all),
                 position.legalMoves().size(),
                 now.analysis().orElseThrow().depthFound(),
                 now.analysis().orElseThrow().rival().map(Analysis.DepthBest::move),
                 MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL),
-                clock(node));
+                clock(node),
+                spent(node));
     }
 
     private static int rank(Analysis all, Move played) {
@@ -141,6 +156,13 @@ public final class FirstPass {
             }
         }
         return all.lines().size() + 1;
+    }
+
+    private static Optional<Integer> spent(Node node) {
+        return node.parent()
+                .flatMap(Node::parent)
+                .flatMap(FirstPass::clock)
+                .flatMap(before -> clock(node).map(now -> Math.max(0, before - now)));
     }
 
     private static Optional<Integer> clock(Node node) {

@@ -1,6 +1,7 @@
 package org.zeroply.coach.review;
 
 import java.util.List;
+import java.util.Optional;
 import org.zeroply.chess.tree.MoveTree;
 
 /**
@@ -9,10 +10,15 @@ import org.zeroply.chess.tree.MoveTree;
  * @param game the game
  * @param moves every move reviewed, in order
  * @param moments the moments worth stopping at, the most instructive first
+ * @param departure where the game left the others at hand
  * @param players the figures of White and Black, as far as they were reviewed
  */
 public record GameReview(
-        MoveTree game, List<MoveReview> moves, List<Moment> moments, List<PlayerReview> players) {
+        MoveTree game,
+        List<MoveReview> moves,
+        List<Moment> moments,
+        Optional<Departure> departure,
+        List<PlayerReview> players) {
 
     public GameReview {
         moves = List.copyOf(moves);

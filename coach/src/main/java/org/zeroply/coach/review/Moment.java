@@ -2,7 +2,9 @@ package org.zeroply.coach.review;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 
 /**
@@ -11,15 +13,47 @@ import org.zeroply.chess.board.Side;
  * @param move the move it is about
  * @param kind why one stops
  * @param side whom it teaches something
- * @param line the line that proves it, from the position before the move or, for a threat, after it
+ * @param line the line that proves it, played from {@link #from}
+ * @param tempting a move that looks good from the same position, and what happens after it; empty
+ *     when there is none
+ * @param cause what an error turned on, where that can be named
  * @param weight how instructive, in points of a hundred; more is better
  * @param text why, in a sentence or two
  */
 public record Moment(
-        MoveReview move, Kind kind, Side side, List<Move> line, double weight, String text) {
+        MoveReview move,
+        Kind kind,
+        Side side,
+        List<Move> line,
+        List<Move> tempting,
+        Optional<Cause> cause,
+        double weight,
+        String text) {
 
     public Moment {
         line = List.copyOf(line);
+        tempting = List.copyOf(tempting);
+    }
+
+    /** A moment for who moved, proved by a line. */
+    static Moment of(MoveReview move, Kind kind, List<Move> line, double weight, String text) {
+        return new Moment(move, kind, move.side(), line, List.of(), Optional.empty(), weight, text);
+    }
+
+    /** The same with what tempts and fails. */
+    Moment tempted(List<Move> by) {
+        return new Moment(move, kind, side, line, by, cause, weight, text);
+    }
+
+    /** The same with what the error turned on, named at the end of the text. */
+    Moment because(Optional<Cause> named) {
+        String more = named.map(c -> text + " " + c.sentence()).orElse(text);
+        return new Moment(move, kind, side, line, tempting, named, weight, more);
+    }
+
+    /** The position from which the line is played: after the move for a threat, else before it. */
+    public Position from() {
+        return kind == Kind.IGNORED_THREAT ? move.node().position() : move.position();
     }
 
     /** Why one stops at a moment. */
@@ -31,6 +65,7 @@ public record Moment(
         UNPUNISHED_ERROR("an error returned"),
         HARD_MOVE_FOUND("a hard move found"),
         SEVERAL_WAYS("several ways"),
+        DEPARTURE("leaving known games"),
         STRATEGIC("a strategic decision");
 
         private final String title;
@@ -44,9 +79,23 @@ public record Moment(
             return title;
         }
 
+        /** Whether the player went wrong; the others are praise or information. */
+        public boolean isError() {
+            return this != HARD_MOVE_FOUND && this != SEVERAL_WAYS && this != DEPARTURE;
+        }
+
         /** The name in files and for scripts: {@code missed-chance}. */
         public String word() {
             return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+
+        /**
+         * The kind with this name.
+         *
+         * @throws IllegalArgumentException if there is none
+         */
+        public static Kind of(String word) {
+            return valueOf(word.toUpperCase(Locale.ROOT).replace('-', '_'));
         }
     }
 }

@@ -9,6 +9,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -22,12 +23,15 @@ import org.zeroply.engine.analysis.Score;
  * @param before expected score of who moves with the best move, 0 to 1
  * @param after expected score of who moves after the move played, 0 to 1
  * @param rank place of the move played among all, 1 for the best
+ * @param ways the best moves told apart, best first
  * @param width moves that keep the result class
  * @param legal legal moves in all
  * @param depthFound depth in plies from which on the best move stays best
  * @param tempting the move that led before that depth, if another one did
  * @param balance White's lead in material after the move, in hundredths of a point
  * @param clock seconds left on the clock after the move, where the game has them
+ * @param spent seconds less on that side's clock than after its move before; increments make it
+ *     smaller than the time used
  */
 public record MoveReview(
         Node node,
@@ -38,12 +42,14 @@ public record MoveReview(
         double before,
         double after,
         int rank,
+        List<Analysis.Candidate> ways,
         int width,
         int legal,
         int depthFound,
         Optional<Move> tempting,
         int balance,
-        Optional<Integer> clock) {
+        Optional<Integer> clock,
+        Optional<Integer> spent) {
 
     /** Losses in points of a hundred from which on a move is graded {@code ?!}, ? and ??. */
     public static final double DUBIOUS = 7;
@@ -51,7 +57,11 @@ public record MoveReview(
     public static final double MISTAKE = 15;
     public static final double BLUNDER = 30;
 
+    /** Seconds; below it a side is in time trouble. */
+    public static final int TROUBLE = 120;
+
     public MoveReview {
+        ways = List.copyOf(ways);
         best = List.copyOf(best);
         answer = List.copyOf(answer);
     }
@@ -109,6 +119,11 @@ public record MoveReview(
     /** The phase of the game. */
     public Phase phase() {
         return Phase.of(position());
+    }
+
+    /** Whether it was made with less than {@value #TROUBLE} seconds left. */
+    public boolean isInTimeTrouble() {
+        return clock.filter(c -> c < TROUBLE).isPresent();
     }
 
     /** The grade of the move by its loss, if it deserves one; praise is given by moments. */

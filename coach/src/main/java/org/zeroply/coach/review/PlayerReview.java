@@ -30,8 +30,6 @@ public record PlayerReview(
         Optional<Double> secondsAMove,
         int inTimeTrouble) {
 
-    private static final int TROUBLE = 120;
-
     public PlayerReview {
         meanLoss = Map.copyOf(meanLoss);
     }
@@ -54,7 +52,7 @@ public record PlayerReview(
         long trouble =
                 free.stream()
                         .filter(m -> m.loss() >= MoveReview.MISTAKE)
-                        .filter(m -> m.clock().filter(c -> c < TROUBLE).isPresent())
+                        .filter(MoveReview::isInTimeTrouble)
                         .count();
         return new PlayerReview(
                 side,

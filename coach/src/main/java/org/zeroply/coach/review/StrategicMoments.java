@@ -4,9 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
@@ -37,11 +41,11 @@ final class StrategicMoments {
         FactChange change = Insight.change(before, after);
         List<String> reasons = new ArrayList<>();
         Side side = move.side();
-        goodBishop(change, side, before, after).ifPresent(reasons::add);
-        outpost(change, side).ifPresent(reasons::add);
+        goodBishop(move).ifPresent(reasons::add);
+        outpost(move, change).ifPresent(reasons::add);
         damage(change, side).ifPresent(reasons::add);
-        cover(change, side).ifPresent(reasons::add);
-        castling(change, side).ifPresent(reasons::add);
+        cover(change, after, side).ifPresent(reasons::add);
+        castling(move).ifPresent(reasons::add);
         if (reasons.isEmpty()) {
             return Optional.empty();
         }
@@ -54,35 +58,57 @@ final class StrategicMoments {
                         move.better(),
                         move.loss());
         double weight = move.loss() + WEIGHT * reasons.size();
+        return Optional.of(Moment.of(move, Moment.Kind.STRATEGIC, move.best(), weight, text));
+    }
+
+    /** The good bishop takes a piece and is taken back. */
+    private static Optional<String> goodBishop(MoveReview move) {
+        Move taking = move.node().move();
+        Optional<PieceType> taken =
+                move.position()
+                        .pieceAt(taking.to())
+                        .map(Piece::type)
+                        .filter(StrategicMoments::minor);
+        boolean back =
+                !move.answer().isEmpty()
+                        && move.answer().get(0).isCapture()
+                        && move.answer().get(0).to() == taking.to();
+        List<Fact> facts = Insight.of(move.position());
+        boolean good = isBishop(facts, FactKind.GOOD_BISHOP, taking.from());
+        if (taken.isEmpty() || !back || !good) {
+            return Optional.empty();
+        }
+        String quality = isBishop(facts, FactKind.BAD_BISHOP, taking.to()) ? "bad " : "";
         return Optional.of(
-                new Moment(move, Moment.Kind.STRATEGIC, side, move.best(), weight, text));
+                "trades the good bishop on "
+                        + Square.name(taking.from())
+                        + " for the "
+                        + quality
+                        + taken.get().word()
+                        + " on "
+                        + Square.name(taking.to()));
     }
 
-    /** The good bishop takes something and leaves the enemy's bad one or a knight behind. */
-    private static Optional<String> goodBishop(
-            FactChange change, Side side, Position before, Position after) {
-        int had =
-                before.count(side.other(), PieceType.BISHOP)
-                        + before.count(side.other(), PieceType.KNIGHT);
-        int has =
-                after.count(side.other(), PieceType.BISHOP)
-                        + after.count(side.other(), PieceType.KNIGHT);
-        return change.gone().stream()
-                .filter(f -> f.kind() == FactKind.GOOD_BISHOP && isOf(f, side))
-                .filter(f -> has < had)
+    private static boolean minor(PieceType type) {
+        return type == PieceType.BISHOP || type == PieceType.KNIGHT;
+    }
+
+    private static boolean isBishop(List<Fact> facts, FactKind kind, int square) {
+        return facts.stream().anyMatch(f -> f.kind() == kind && f.squares().get(0) == square);
+    }
+
+    /** A pawn move or an exchange of pawns leaves a square that an enemy knight can settle on. */
+    private static Optional<String> outpost(MoveReview move, FactChange change) {
+        boolean pawn =
+                move.position()
+                        .pieceAt(move.node().move().from())
+                        .filter(p -> p.type() == PieceType.PAWN)
+                        .isPresent();
+        return change.come().stream()
+                .filter(f -> pawn && f.kind() == FactKind.OUTPOST)
+                .filter(f -> isOf(f, move.side().other()) && f.text().contains("knight"))
                 .findFirst()
-                .map(f -> "trades the good bishop");
-    }
-
-    private static Optional<String> outpost(FactChange change, Side side) {
-        List<Fact> posts =
-                change.come().stream()
-                        .filter(f -> f.kind() == FactKind.OUTPOST && isOf(f, side.other()))
-                        .filter(f -> f.text().contains("knight"))
-                        .toList();
-        return posts.isEmpty()
-                ? Optional.empty()
-                : Optional.of("gives an enemy knight an " + posts.get(0).text());
+                .map(f -> "gives up a square for good: " + f.text());
     }
 
     private static Optional<String> damage(FactChange change, Side side) {
@@ -107,11 +133,12 @@ final class StrategicMoments {
         return gone.kind() == come.kind() && gone.squares().equals(come.squares());
     }
 
-    private static Optional<String> cover(FactChange change, Side side) {
+    private static Optional<String> cover(FactChange change, Position then, Side side) {
+        String king = Square.name(then.toBoard().kingSquare(side.ordinal()));
         int before = pawns(change.gone(), side);
         int after = pawns(change.come(), side);
         return before >= 0 && after >= 0 && after < before - 1
-                ? Optional.of("strips the king of its cover")
+                ? Optional.of("strips the king on " + king + " of its cover")
                 : Optional.empty();
     }
 
@@ -123,15 +150,23 @@ final class StrategicMoments {
                 .orElse(-1);
     }
 
-    private static Optional<String> castling(FactChange change, Side side) {
+    /** The right to castle was there and is gone, and the move did not castle. */
+    private static Optional<String> castling(MoveReview move) {
+        Side side = move.side();
         boolean lost =
-                change.come().stream()
-                        .anyMatch(
-                                f ->
-                                        f.kind() == FactKind.CASTLING
-                                                && isOf(f, side)
-                                                && f.traits().contains("never"));
-        return lost ? Optional.of("gives up castling") : Optional.empty();
+                hasRight(move.position(), side)
+                        && !hasRight(move.node().position(), side)
+                        && !move.node().move().isCastling();
+        String king = Square.name(move.node().position().toBoard().kingSquare(side.ordinal()));
+        return lost ? Optional.of("gives up castling with the king on " + king) : Optional.empty();
+    }
+
+    private static boolean hasRight(Position position, Side side) {
+        int both =
+                side == Side.WHITE
+                        ? Board.WHITE_KING_SIDE | Board.WHITE_QUEEN_SIDE
+                        : Board.BLACK_KING_SIDE | Board.BLACK_QUEEN_SIDE;
+        return (position.castling() & both) != 0;
     }
 
     private static boolean isOf(Fact fact, Side side) {

@@ -36,7 +36,7 @@ class FirstPassTest {
     }
 
     private static GameReview review(MoveTree game) {
-        return new FirstPass(new BuiltInEngine(1), NODES)
+        return new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE)
                 .review(game, Optional.empty(), p -> {}, new Cancellation())
                 .orElseThrow();
     }
@@ -119,7 +119,7 @@ class FirstPassTest {
                                 + " Nc6 {[%clk 0:01:30]} 3. Bc4 {[%clk 0:03:00]} Nf6 {[%clk 0:01:00]}"
                                 + " 4. Qxf7# {[%clk 0:02:30]} 1-0");
         GameReview review =
-                new FirstPass(new BuiltInEngine(1), NODES)
+                new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE)
                         .review(game, Optional.of(Side.BLACK), p -> {}, new Cancellation())
                         .orElseThrow();
         assertThat(review.moves()).hasSize(3).allMatch(m -> m.side() == Side.BLACK);
@@ -161,7 +161,7 @@ class FirstPassTest {
     void a_cancelled_review_is_none_and_a_game_without_moves_is_empty() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
-        FirstPass pass = new FirstPass(new BuiltInEngine(1), NODES);
+        FirstPass pass = new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE);
         MoveTree game = game(SACRIFICE, "1. h3 *");
         assertThat(pass.review(game, Optional.empty(), p -> {}, cancelled)).isEmpty();
         GameReview empty = review(new MoveTree(Position.START));

@@ -1,0 +1,40 @@
+package org.zeroply.coach.review;
+
+import java.util.Optional;
+import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.ThemeFinder;
+
+/**
+ * What an error turned on.
+ *
+ * @param theme the theme of the line that shows it
+ * @param missed whether the player could have had it; otherwise the player let it happen
+ */
+public record Cause(Theme theme, boolean missed) {
+
+    /**
+     * The cause of an error, if it can be named. Who stood above even after it missed something,
+     * who stood below let something happen; if that line has no theme, the other one may have.
+     */
+    static Optional<Cause> of(MoveReview move) {
+        Optional<Cause> missed =
+                ThemeFinder.main(move.position(), move.best()).map(t -> new Cause(t, true));
+        Optional<Cause> allowed =
+                ThemeFinder.main(move.node().position(), move.answer())
+                        .map(t -> new Cause(t, false));
+        return move.before() + move.after() > 1
+                ? missed.or(() -> allowed)
+                : allowed.or(() -> missed);
+    }
+
+    /** In words: {@code missed: fork}, {@code allowed: back rank}. */
+    public String words() {
+        return (missed ? "missed: " : "allowed: ") + theme.words();
+    }
+
+    /** As a sentence: {@code Missed: fork.} */
+    String sentence() {
+        String words = words();
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+    }
+}

@@ -1,0 +1,106 @@
+package org.zeroply.coach.review;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+
+/**
+ * Where a game left all others at hand.
+ *
+ * @param ply the first move after which no other game is left, 1-based
+ * @param node that move
+ * @param visits the games that were left
+ */
+public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
+
+    /** A game that is alone from its first moves on leaves nothing. */
+    private static final int FEWEST_PLIES = 4;
+
+    private static final double WEIGHT = 8;
+    private static final int SHOWN = 3;
+
+    public Departure {
+        visits = List.copyOf(visits);
+    }
+
+    /** Where a game leaves the others; nothing when it never does, or was alone from the start. */
+    static Optional<Departure> of(MoveTree game, KnownGames known) {
+        List<KnownGames.Visit> before = known.at(game.start());
+        int ply = 0;
+        for (Node node : game.mainLine()) {
+            ply++;
+            List<KnownGames.Visit> after = known.at(node.position());
+            if (after.isEmpty()) {
+                return ply > FEWEST_PLIES && !before.isEmpty()
+                        ? Optional.of(new Departure(ply, node, before))
+                        : Optional.empty();
+            }
+            before = after;
+        }
+        return Optional.empty();
+    }
+
+    /** How the others went on: {@code Re1 (2), h3 (1)}. */
+    public String others() {
+        Map<String, Long> moves =
+                visits.stream()
+                        .filter(v -> !v.next().isEmpty())
+                        .collect(
+                                Collectors.groupingBy(
+                                        KnownGames.Visit::next,
+                                        TreeMap::new,
+                                        Collectors.counting()));
+        return moves.entrySet().stream()
+                .sorted(Map.Entry.<String, Long>comparingByValue(Comparator.reverseOrder()))
+                .limit(SHOWN)
+                .map(e -> e.getKey() + " (" + e.getValue() + ")")
+                .collect(Collectors.joining(", "));
+    }
+
+    /** In a sentence, with a game that was left. */
+    public String text() {
+        String others = others();
+        return Line.number(node.parent().orElseThrow().position(), true)
+                + San.write(node.parent().orElseThrow().position(), node.move())
+                + " leaves "
+                + (visits.size() == 1 ? "one known game" : visits.size() + " known games")
+                + " ("
+                + visits.get(0).title()
+                + ")"
+                + (others.isEmpty() ? "" : ", which went on " + others)
+                + ".";
+    }
+
+    /** The moment of leaving, if that move was reviewed. */
+    Optional<Moment> moment(List<MoveReview> moves) {
+        return moves.stream()
+                .filter(m -> m.ply() == ply)
+                .findFirst()
+                .map(
+                        m ->
+                                Moment.of(
+                                        m,
+                                        Moment.Kind.DEPARTURE,
+                                        m.best(),
+                                        WEIGHT + m.loss(),
+                                        text() + judged(m)));
+    }
+
+    private static String judged(MoveReview move) {
+        return move.isChoice()
+                ? " It is the engine's choice."
+                : String.format(
+                        Locale.ROOT,
+                        " The engine prefers %s (%.0f points of a hundred).",
+                        move.better(),
+                        move.loss());
+    }
+}

@@ -1,0 +1,156 @@
+package org.zeroply.coach.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+
+/** Tells what kind of error a move was that gave much away. */
+final class ErrorMoments {
+
+    private final Engine engine;
+    private final long nodes;
+
+    ErrorMoments(Engine engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes;
+    }
+
+    /**
+     * The moment of an error.
+     *
+     * @param previous the other side's move just before, where it was reviewed
+     */
+    Moment of(MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
+        return ignoredThreat(move, cancellation)
+                .or(() -> missedChance(move, previous, cancellation))
+                .or(() -> previous.filter(ErrorMoments::isError).map(p -> unpunished(move, p)))
+                .orElseGet(() -> turn(move))
+                .because(Cause.of(move));
+    }
+
+    private static boolean isError(MoveReview move) {
+        return move.loss() >= MoveReview.MISTAKE;
+    }
+
+    /** The answer that punished the move was a threat already before it. */
+    private Optional<Moment> ignoredThreat(MoveReview move, Cancellation cancellation) {
+        Position position = move.position();
+        if (position.inCheck()) {
+            return Optional.empty();
+        }
+        // A threat is what would have gained much had the side to move passed.
+        Optional<Move> threat =
+                candidate(position.play(Move.NULL), cancellation)
+                        .filter(c -> 100 * (c.expected() - 1 + move.before()) >= MoveReview.MISTAKE)
+                        .map(Analysis.Candidate::move);
+        List<Move> answer = move.answer();
+        return threat.filter(t -> !answer.isEmpty() && isSame(t, answer.get(0)))
+                .map(
+                        t ->
+                                Moment.of(
+                                        move,
+                                        Moment.Kind.IGNORED_THREAT,
+                                        answer,
+                                        move.loss() + MomentFinder.HARD,
+                                        San.write(move.node().position(), answer.get(0))
+                                                + " was threatened before "
+                                                + move.san()
+                                                + " and still is; "
+                                                + move.better()
+                                                + " met it"
+                                                + MomentFinder.points(move)));
+    }
+
+    private static boolean isSame(Move a, Move b) {
+        return a.from() == b.from() && a.to() == b.to();
+    }
+
+    private Optional<Analysis.Candidate> candidate(Position position, Cancellation cancellation) {
+        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(nodes));
+        return engine.analyse(request, a -> {}, cancellation).best();
+    }
+
+    /** The move was won or offered, and hard to see. */
+    private Optional<Moment> missedChance(
+            MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
+        List<String> hard = Hardness.of(move);
+        boolean offered = previous.filter(ErrorMoments::isError).isPresent();
+        if (hard.isEmpty() || !offered && move.classBefore() != ResultClass.WIN) {
+            return Optional.empty();
+        }
+        List<Move> tempting = tempting(move, cancellation);
+        String text =
+                move.better()
+                        + " was there, hard to see: "
+                        + Squares.join(hard)
+                        + tempts(move, tempting)
+                        + "; "
+                        + move.san()
+                        + " let it go"
+                        + MomentFinder.points(move);
+        double weight = move.loss() + MomentFinder.HARD * hard.size();
+        return Optional.of(
+                Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best(), weight, text)
+                        .tempted(tempting));
+    }
+
+    /**
+     * What led at a shorter look, with the answer to it; the move played has its answer already.
+     */
+    private List<Move> tempting(MoveReview move, Cancellation cancellation) {
+        Optional<Move> bait = move.tempting().filter(m -> !m.equals(move.node().move()));
+        if (bait.isEmpty()) {
+            return List.of();
+        }
+        List<Move> line = new ArrayList<>(List.of(bait.get()));
+        candidate(move.position().play(bait.get()), cancellation)
+                .ifPresent(answer -> line.addAll(answer.line()));
+        return line;
+    }
+
+    private static String tempts(MoveReview move, List<Move> line) {
+        if (line.isEmpty()) {
+            return "";
+        }
+        Position p = move.position();
+        String bait = San.write(p, line.get(0));
+        String answer =
+                line.size() > 1
+                        ? ", answered by " + San.write(p.play(line.get(0)), line.get(1))
+                        : "";
+        return " (" + bait + " tempts at a shorter look" + answer + ")";
+    }
+
+    private static Moment unpunished(MoveReview move, MoveReview previous) {
+        String text =
+                previous.san()
+                        + " was an error; "
+                        + move.better()
+                        + " punished it, "
+                        + move.san()
+                        + " returns it"
+                        + MomentFinder.points(move);
+        return Moment.of(move, Moment.Kind.UNPUNISHED_ERROR, move.best(), move.loss(), text);
+    }
+
+    private static Moment turn(MoveReview move) {
+        boolean turned = move.classBefore() != move.classAfter();
+        String text =
+                (turned ? move.san() + " turns the game: " : move.san() + " gives much away: ")
+                        + move.better()
+                        + " was better"
+                        + MomentFinder.points(move);
+        double weight = move.loss() + (turned ? MomentFinder.HARD : 0);
+        return Moment.of(move, Moment.Kind.TURN, move.best(), weight, text);
+    }
+}

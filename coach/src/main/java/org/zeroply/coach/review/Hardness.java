@@ -1,0 +1,49 @@
+package org.zeroply.coach.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Piece;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.engine.exchange.StaticExchange;
+
+/** What makes the best move of a position hard to see. */
+final class Hardness {
+
+    /** A move found at this depth or deeper, in plies, is hard to see. */
+    static final int DEEP = 6;
+
+    private Hardness() {}
+
+    /** Why the best move is hard to see; empty when it is not. */
+    static List<String> of(MoveReview move) {
+        Position position = move.position();
+        Move best = move.choice();
+        List<String> why = new ArrayList<>();
+        int exchange = StaticExchange.of(position.toBoard(), best.packed());
+        boolean check = position.play(best).inCheck();
+        if (exchange <= -100) {
+            why.add("a sacrifice");
+        } else if (!best.isCapture() && !check && best.promotion().isEmpty()) {
+            why.add("a quiet move");
+        }
+        if (isBackward(position, best)) {
+            why.add("a move backwards");
+        }
+        if (move.depthFound() >= DEEP) {
+            why.add("best only from depth " + move.depthFound() + " on");
+        }
+        // Quiet moves are many; alone that is no reason.
+        return why.size() == 1 && why.get(0).equals("a quiet move") ? List.of() : why;
+    }
+
+    private static boolean isBackward(Position position, Move move) {
+        PieceType type = position.pieceAt(move.from()).map(Piece::type).orElseThrow();
+        int ranks = Square.rank(move.to()) - Square.rank(move.from());
+        boolean back = position.sideToMove() == Side.WHITE ? ranks < 0 : ranks > 0;
+        return back && type != PieceType.PAWN && type != PieceType.KING;
+    }
+}

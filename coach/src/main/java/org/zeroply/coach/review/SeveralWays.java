@@ -1,0 +1,117 @@
+package org.zeroply.coach.review;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.exchange.StaticExchange;
+
+/**
+ * Several moves kept the win, and one of them was cleaner than the move played: it mated sooner,
+ * won by a wider margin, or left less counterplay. Counterplay is counted in forcing replies:
+ * checks, and captures that lose nothing by static exchange.
+ */
+final class SeveralWays {
+
+    /** A mate this short is cleaner than any other win, in moves. */
+    private static final int SHORT_MATE = 4;
+
+    /** Points of a hundred by which a win is wider than another. */
+    private static final double MARGIN = 4;
+
+    /** Forcing replies fewer by so many are less counterplay. */
+    private static final int FEWER = 3;
+
+    private SeveralWays() {}
+
+    static Optional<Moment> of(MoveReview move) {
+        if (move.isChoice()
+                || move.classBefore() != ResultClass.WIN
+                || move.classAfter() != ResultClass.WIN
+                || move.width() < 2
+                || move.node().position().isCheckmate()
+                || move.loss() >= MoveReview.MISTAKE) {
+            return Optional.empty();
+        }
+        return mate(move).or(() -> margin(move)).or(() -> counterplay(move));
+    }
+
+    private static Optional<Moment> mate(MoveReview move) {
+        boolean isShort =
+                move.score() instanceof Score.Mate mate
+                        && mate.moves() > 0
+                        && mate.moves() <= SHORT_MATE;
+        return isShort
+                ? Optional.of(
+                        moment(
+                                move,
+                                move.best(),
+                                "mate in " + ((Score.Mate) move.score()).moves(),
+                                3))
+                : Optional.empty();
+    }
+
+    private static Optional<Moment> margin(MoveReview move) {
+        String words = String.format(Locale.ROOT, "a margin wider by %.0f points", move.loss());
+        return move.loss() >= MARGIN
+                ? Optional.of(moment(move, move.best(), words, 2))
+                : Optional.empty();
+    }
+
+    /** Among the winning moves told apart, the one with the fewest forcing replies. */
+    private static Optional<Moment> counterplay(MoveReview move) {
+        int played = forcingReplies(move.node().position());
+        Optional<Analysis.Candidate> calmest =
+                move.ways().stream()
+                        .filter(c -> ResultClass.of(c.expected()) == ResultClass.WIN)
+                        .filter(c -> 100 * (move.after() - c.expected()) < 1)
+                        .min(Comparator.comparingInt(c -> forcingReplies(after(move, c))));
+        return calmest.filter(c -> played - forcingReplies(after(move, c)) >= FEWER)
+                .map(
+                        c ->
+                                moment(
+                                        move,
+                                        c.line(),
+                                        forcingReplies(after(move, c))
+                                                + " forcing replies against "
+                                                + played,
+                                        1));
+    }
+
+    private static Position after(MoveReview move, Analysis.Candidate way) {
+        return move.position().play(way.move());
+    }
+
+    private static int forcingReplies(Position position) {
+        Board board = position.toBoard();
+        return (int)
+                position.legalMoves().stream()
+                        .filter(
+                                m ->
+                                        position.play(m).inCheck()
+                                                || m.isCapture()
+                                                        && StaticExchange.of(board, m.packed())
+                                                                >= 0)
+                        .count();
+    }
+
+    private static Moment moment(MoveReview move, List<Move> line, String why, int weight) {
+        String text =
+                String.format(
+                        "%d moves keep the win; the cleanest is %s (%s), %s was played.",
+                        move.width(), San.write(move.position(), line.get(0)), why, move.san());
+        return Moment.of(
+                move,
+                Moment.Kind.SEVERAL_WAYS,
+                line,
+                MoveReview.DUBIOUS + weight + move.loss() / 10,
+                text);
+    }
+}
