@@ -4,8 +4,12 @@ import java.nio.file.Path;
 import java.time.Clock;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.Database;
+import org.zeroply.library.store.LibraryGames;
+import org.zeroply.library.store.RememberedAnalyses;
+import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SettingStore;
 import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.StudentStore;
 import org.zeroply.library.store.UnreadStore;
 
@@ -21,6 +25,10 @@ public final class Library implements AutoCloseable {
     private final AttemptStore attempts;
     private final UnreadStore unread;
     private final SettingStore settings;
+    private final ReviewStore reviews;
+    private final RememberedAnalyses analyses;
+    private final StudentFile studentFile;
+    private final LibraryGames games;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -29,6 +37,10 @@ public final class Library implements AutoCloseable {
         this.attempts = new AttemptStore(database);
         this.unread = new UnreadStore(database, clock);
         this.settings = new SettingStore(database);
+        this.reviews = new ReviewStore(database, clock);
+        this.analyses = new RememberedAnalyses(database);
+        this.studentFile = new StudentFile(database, clock);
+        this.games = new LibraryGames(database);
     }
 
     /**
@@ -75,6 +87,26 @@ public final class Library implements AutoCloseable {
     /** Small things remembered by name, such as drafts. */
     public SettingStore settings() {
         return settings;
+    }
+
+    /** The queue of reviews and the coach's notes on moments. */
+    public ReviewStore reviews() {
+        return reviews;
+    }
+
+    /** Analyses that need not be made again. */
+    public RememberedAnalyses analyses() {
+        return analyses;
+    }
+
+    /** Moments put into the files of students. */
+    public StudentFile studentFile() {
+        return studentFile;
+    }
+
+    /** Which games came to a position. */
+    public LibraryGames games() {
+        return games;
     }
 
     @Override

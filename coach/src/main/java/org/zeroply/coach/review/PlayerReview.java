@@ -11,6 +11,7 @@ import org.zeroply.chess.board.Side;
  *
  * @param moves moves reviewed, forced ones aside
  * @param meanLoss mean loss by phase, in points of a hundred; phases without moves are left out
+ * @param lossInAll points lost by all of them together
  * @param firstChoices part of the moves that were the engine's choice, 0 to 1
  * @param dubious moves that lost {@link MoveReview#DUBIOUS} points or more but were no mistake
  * @param mistakes moves that lost {@link MoveReview#MISTAKE} or more but were no blunder
@@ -23,6 +24,7 @@ public record PlayerReview(
         String name,
         int moves,
         Map<Phase, Double> meanLoss,
+        double lossInAll,
         double firstChoices,
         int dubious,
         int mistakes,
@@ -59,12 +61,18 @@ public record PlayerReview(
                 name,
                 free.size(),
                 loss,
+                free.stream().mapToDouble(MoveReview::loss).sum(),
                 free.stream().mapToInt(m -> m.isChoice() ? 1 : 0).average().orElse(0),
                 dubious - mistakes,
                 mistakes - blunders,
                 blunders,
                 secondsAMove(own),
                 (int) trouble);
+    }
+
+    /** Mean loss of a move in the whole game, in points of a hundred; 0 without moves. */
+    public double meanLossOfAll() {
+        return moves == 0 ? 0 : lossInAll / moves;
     }
 
     private static int count(List<MoveReview> moves, double loss) {

@@ -224,12 +224,27 @@ public final class SheetStore {
 
     /** The id of the sheet with this content, if there is one. */
     public Optional<Long> findByPgn(String pgn) {
+        return findByKey(ContentKey.of(pgn));
+    }
+
+    /** A fingerprint of a sheet's content, by which it is found again in another library. */
+    public String keyOf(long id) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT content_key FROM sheet WHERE id = :id")
+                                .bind("id", id)
+                                .mapTo(String.class)
+                                .one());
+    }
+
+    /** The id of the sheet with this fingerprint, if there is one. */
+    public Optional<Long> findByKey(String key) {
         return database.read(
                 h ->
                         h.createQuery(
                                         "SELECT min(id) FROM sheet WHERE deleted_at IS NULL AND"
                                                 + " (content_key = :key OR origin_key = :key)")
-                                .bind("key", ContentKey.of(pgn))
+                                .bind("key", key)
                                 .mapTo(Long.class)
                                 .findOne());
     }

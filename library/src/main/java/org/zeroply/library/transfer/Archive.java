@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,14 +28,17 @@ import java.util.zip.ZipOutputStream;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.Student;
+import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.UnreadStore;
 
 /** A whole library as a ZIP: PGN for the sheets, JSON for people and attempts. */
 final class Archive {
 
     private static final String PEOPLE = "people.json";
+    private static final String REVIEWS = "reviews.json";
 
     private final Library library;
     private final ObjectMapper json =
@@ -51,7 +55,20 @@ final class Archive {
     /** Students with their attempts, and texts that could not be read. */
     record People(List<Person> students, List<UnreadStore.Unread> unread) {}
 
-    record Person(String uuid, String name, int rating, String note, List<Try> attempts) {}
+    /** A student; older archives have no file of moments. */
+    record Person(
+            String uuid,
+            String name,
+            int rating,
+            String note,
+            List<Try> attempts,
+            List<Filed> file) {}
+
+    /** A moment in a student's file; the game is named by its fingerprint. */
+    record Filed(String game, int ply, String text) {}
+
+    /** What the coach decided about a moment of a game. */
+    record Noted(String game, int ply, String decision, String words) {}
 
     /** An attempt; the exercise is named by its scheme. */
     record Try(
@@ -77,6 +94,12 @@ final class Archive {
             zip.putNextEntry(entry(PEOPLE));
             json.writeValue(new Uncloseable(zip), people());
             zip.closeEntry();
+            List<Noted> notes = notes();
+            if (!notes.isEmpty()) {
+                zip.putNextEntry(entry(REVIEWS));
+                json.writeValue(new Uncloseable(zip), notes);
+                zip.closeEntry();
+            }
         }
     }
 
@@ -112,9 +135,28 @@ final class Archive {
                                                 s.note(),
                                                 library.attempts().of(s.id()).stream()
                                                         .map(this::attempt)
+                                                        .toList(),
+                                                library.studentFile().of(s.id()).stream()
+                                                        .map(this::filed)
                                                         .toList()))
                         .toList();
         return new People(students, library.unread().all());
+    }
+
+    private Filed filed(StudentFile.Filed f) {
+        return new Filed(library.sheets().keyOf(f.sheetId()), f.ply(), f.text());
+    }
+
+    private List<Noted> notes() {
+        List<Noted> notes = new ArrayList<>();
+        for (long id : library.reviews().notedSheets()) {
+            String key = library.sheets().keyOf(id);
+            for (ReviewStore.Note n : library.reviews().notes(id)) {
+                String decision = n.decision().name();
+                notes.add(new Noted(key, n.ply(), decision, n.words()));
+            }
+        }
+        return notes;
     }
 
     private Try attempt(Attempt a) {
@@ -156,6 +198,14 @@ final class Archive {
             } catch (JsonProcessingException e) {
                 throw new IOException(PEOPLE + " is damaged: " + e.getOriginalMessage(), e);
             }
+            ZipEntry reviews = zip.getEntry(REVIEWS);
+            if (reviews != null) {
+                try (InputStream in = zip.getInputStream(reviews)) {
+                    store(json.readValue(in, Noted[].class));
+                } catch (JsonProcessingException e) {
+                    throw new IOException(REVIEWS + " is damaged: " + e.getOriginalMessage(), e);
+                }
+            }
         }
     }
 
@@ -167,8 +217,31 @@ final class Archive {
                 OptionalLong exercise = known.computeIfAbsent(t.exercise(), this::exercise);
                 library.attempts().add(attempt(t, student.id(), exercise));
             }
+            for (Filed f : p.file() == null ? List.<Filed>of() : p.file()) {
+                library.sheets()
+                        .findByKey(f.game())
+                        .ifPresent(
+                                id ->
+                                        library.studentFile()
+                                                .add(student.id(), id, f.ply(), f.text()));
+            }
         }
         people.unread().forEach(library.unread()::add);
+    }
+
+    /** What the coach said here already is not overwritten. */
+    private void store(Noted[] notes) {
+        for (Noted n : notes) {
+            ReviewStore.Decision decision = ReviewStore.Decision.valueOf(n.decision());
+            ReviewStore.Note note = new ReviewStore.Note(n.ply(), decision, n.words());
+            library.sheets()
+                    .findByKey(n.game())
+                    .filter(
+                            id ->
+                                    library.reviews().notes(id).stream()
+                                            .noneMatch(known -> known.ply() == n.ply()))
+                    .ifPresent(id -> library.reviews().note(id, note));
+        }
     }
 
     private OptionalLong exercise(String pgn) {

@@ -1,0 +1,58 @@
+package org.zeroply.library.store;
+
+import java.util.Optional;
+import org.zeroply.coach.review.AnalysisMemory;
+import org.zeroply.engine.analysis.Analysis;
+
+/** Analyses kept in the library. They can all be made again; nothing the user wrote is in them. */
+public final class RememberedAnalyses implements AnalysisMemory {
+
+    private final Database database;
+
+    public RememberedAnalyses(Database database) {
+        this.database = database;
+    }
+
+    @Override
+    public Optional<Analysis> find(Key key) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT analysis FROM remembered_analysis WHERE engine ="
+                                                + " :engine AND position = :position AND nodes ="
+                                                + " :nodes AND lines = :lines")
+                                .bind("engine", key.engine())
+                                .bind("position", key.position())
+                                .bind("nodes", key.nodes())
+                                .bind("lines", key.lines())
+                                .map((rs, c) -> AnalysisCodec.read(rs.getBytes(1)))
+                                .findOne());
+    }
+
+    @Override
+    public void keep(Key key, Analysis analysis) {
+        byte[] bytes = AnalysisCodec.write(analysis);
+        database.write(
+                h ->
+                        h.createUpdate(
+                                        "INSERT INTO remembered_analysis (engine, position, nodes,"
+                                                + " lines, analysis) VALUES (:engine, :position,"
+                                                + " :nodes, :lines, :analysis) ON CONFLICT DO"
+                                                + " NOTHING")
+                                .bind("engine", key.engine())
+                                .bind("position", key.position())
+                                .bind("nodes", key.nodes())
+                                .bind("lines", key.lines())
+                                .bind("analysis", bytes)
+                                .execute());
+    }
+
+    /** How many are kept. */
+    public long count() {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT count(*) FROM remembered_analysis")
+                                .mapTo(Long.class)
+                                .one());
+    }
+}
