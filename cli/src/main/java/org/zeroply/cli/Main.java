@@ -33,6 +33,7 @@ import picocli.CommandLine.Command;
             DifficultyCommand.class,
             InsightCommand.class,
             ReviewCommand.class,
+            ProfileCommand.class,
             EndingCommand.class,
             EndingCheckCommand.class,
             EndingsCommand.class

@@ -16,7 +16,7 @@ public record Cause(Theme theme, boolean missed) {
      * The cause of an error, if it can be named. Who stood above even after it missed something,
      * who stood below let something happen; if that line has no theme, the other one may have.
      */
-    static Optional<Cause> of(MoveReview move) {
+    public static Optional<Cause> of(MoveReview move) {
         Optional<Cause> missed =
                 ThemeFinder.main(move.position(), move.best()).map(t -> new Cause(t, true));
         Optional<Cause> allowed =

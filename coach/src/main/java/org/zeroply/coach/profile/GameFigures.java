@@ -1,0 +1,164 @@
+package org.zeroply.coach.profile;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.review.Cause;
+import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.Moment;
+import org.zeroply.coach.review.MoveReview;
+import org.zeroply.coach.review.Phase;
+
+/**
+ * One game of a player in figures: what is left of a review when the game itself is put away.
+ *
+ * @param id number of the game, as whoever keeps it numbers it
+ * @param title who played whom
+ * @param date as in PGN; empty when unknown
+ * @param side the player's colour
+ * @param opening name of the opening where the game has one, else its first moves
+ * @param score the player's result, 0, 0.5 or 1; empty for a game without one
+ * @param phases moves and loss by phase
+ * @param errors mistakes and blunders
+ * @param kinds moments by kind, those that teach this player
+ * @param clocked whether the game has clocks
+ * @param inTrouble moves and loss in time trouble
+ */
+public record GameFigures(
+        long id,
+        String title,
+        String date,
+        Side side,
+        String opening,
+        Optional<Double> score,
+        Map<Phase, Estimate.Tally> phases,
+        List<Error> errors,
+        Map<Moment.Kind, Integer> kinds,
+        boolean clocked,
+        Estimate.Tally inTrouble) {
+
+    private static final int OPENING_PLIES = 4;
+
+    public GameFigures {
+        phases = Map.copyOf(phases);
+        errors = List.copyOf(errors);
+        kinds = Map.copyOf(kinds);
+    }
+
+    /**
+     * A mistake or blunder.
+     *
+     * @param ply 1-based
+     * @param move number and move: {@code 23.Qc2}
+     * @param loss points of a hundred
+     * @param cause what it turned on, where that can be named
+     */
+    public record Error(
+            int ply,
+            String move,
+            double loss,
+            Phase phase,
+            Optional<Cause> cause,
+            boolean inTrouble) {}
+
+    /** The figures of one side of a reviewed game. */
+    public static GameFigures of(long id, GameReview review, Side side) {
+        MoveTree game = review.game();
+        List<MoveReview> own =
+                review.moves().stream().filter(m -> m.side() == side && !m.isForced()).toList();
+        Map<Phase, Estimate.Tally> phases = new EnumMap<>(Phase.class);
+        for (Phase phase : Phase.values()) {
+            phases.put(phase, tally(own.stream().filter(m -> m.phase() == phase).toList()));
+        }
+        Map<Moment.Kind, Integer> kinds = new EnumMap<>(Moment.Kind.class);
+        review.moments().stream()
+                .filter(m -> m.side() == side)
+                .forEach(m -> kinds.merge(m.kind(), 1, Integer::sum));
+        return new GameFigures(
+                id,
+                game.tag("White") + " – " + game.tag("Black"),
+                game.tag("Date").replace("????.??.??", "").replace("?", ""),
+                side,
+                opening(game),
+                score(game.result(), side),
+                phases,
+                errors(own),
+                kinds,
+                own.stream().anyMatch(m -> m.clock().isPresent()),
+                tally(own.stream().filter(MoveReview::isInTimeTrouble).toList()));
+    }
+
+    private static Estimate.Tally tally(List<MoveReview> moves) {
+        return new Estimate.Tally(moves.size(), moves.stream().mapToDouble(MoveReview::loss).sum());
+    }
+
+    private static List<Error> errors(List<MoveReview> own) {
+        List<Error> errors = new ArrayList<>();
+        for (MoveReview m : own) {
+            if (m.loss() >= MoveReview.MISTAKE) {
+                errors.add(
+                        new Error(
+                                m.ply(),
+                                Line.number(m.position(), true) + m.san(),
+                                m.loss(),
+                                m.phase(),
+                                Cause.of(m),
+                                m.isInTimeTrouble()));
+            }
+        }
+        return errors;
+    }
+
+    private static Optional<Double> score(String result, Side side) {
+        return switch (result) {
+            case "1-0" -> Optional.of(side == Side.WHITE ? 1.0 : 0.0);
+            case "0-1" -> Optional.of(side == Side.BLACK ? 1.0 : 0.0);
+            case "1/2-1/2" -> Optional.of(0.5);
+            default -> Optional.empty();
+        };
+    }
+
+    private static String opening(MoveTree game) {
+        for (String tag : List.of("Opening", "ECO")) {
+            String name = game.tag(tag);
+            if (!name.isBlank() && !name.equals("?")) {
+                return name;
+            }
+        }
+        if (!game.start().equals(Position.START)) {
+            return "from a position";
+        }
+        List<Node> line = game.mainLine();
+        return Line.numbered(
+                Position.START,
+                line.subList(0, Math.min(OPENING_PLIES, line.size())).stream()
+                        .map(Node::move)
+                        .toList());
+    }
+
+    /** Moves with a choice, and what they lost, in the whole game. */
+    Estimate.Tally all() {
+        int moves = phases.values().stream().mapToInt(Estimate.Tally::moves).sum();
+        double loss = phases.values().stream().mapToDouble(Estimate.Tally::loss).sum();
+        return new Estimate.Tally(moves, loss);
+    }
+
+    /** Moves and loss outside time trouble. */
+    Estimate.Tally inCalm() {
+        Estimate.Tally all = all();
+        return new Estimate.Tally(all.moves() - inTrouble.moves(), all.loss() - inTrouble.loss());
+    }
+
+    /** The earlier game first; games without a date first of all. */
+    static Comparator<GameFigures> byDate() {
+        return Comparator.comparing(GameFigures::date).thenComparing(GameFigures::id);
+    }
+}
