@@ -68,7 +68,12 @@ public record Estimate(double mean, OptionalDouble margin, int games, int moves)
         return new Estimate(mean, OptionalDouble.of(margin), games.size(), total);
     }
 
-    static double student(int freedom) {
+    /**
+     * The two-sided 95% point of Student's t.
+     *
+     * @param freedom degrees of freedom, at least 1
+     */
+    public static double student(int freedom) {
         return freedom > STUDENT.length ? NORMAL : STUDENT[Math.max(1, freedom) - 1];
     }
 

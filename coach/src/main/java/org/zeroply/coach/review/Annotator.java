@@ -3,11 +3,11 @@ package org.zeroply.coach.review;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.engine.analysis.Score;
 
 /**
  * Writes a review into its game: a grade for each move that deserves one, and for each moment the
@@ -71,10 +71,7 @@ public final class Annotator {
     }
 
     private EngineCheck check(Moment moment) {
-        boolean white = moment.side().ordinal() == 0;
-        Score score = white ? moment.move().score() : moment.move().score().negated();
-        boolean mate = score instanceof Score.Mate;
-        int value = score instanceof Score.Mate m ? m.moves() : score.ordinal();
-        return new EngineCheck(mate, value, moment.line().size(), nodes, engine);
+        boolean white = moment.side() == Side.WHITE;
+        return moment.move().score().check(white, moment.line().size(), nodes, engine);
     }
 }

@@ -11,6 +11,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.EngineCheck;
@@ -163,10 +164,8 @@ public final class TreeSession {
 
     /** Adds a line from here, with what the engine found at its end, and stays here. */
     public void adopt(List<Move> line, Score score, int depth, long nodes, String engine) {
-        boolean white = current().position().toBoard().sideToMove() == 0;
-        Score own = white ? score : score.negated();
-        int value = own instanceof Score.Mate m ? m.moves() : own.ordinal();
-        EngineCheck check = new EngineCheck(own instanceof Score.Mate, value, depth, nodes, engine);
+        boolean white = current().position().sideToMove() == Side.WHITE;
+        EngineCheck check = score.check(white, depth, nodes, engine);
         Node end = editor.addLine(current(), line);
         editor.annotate(end, a -> a.withCheck(Optional.of(check)));
     }

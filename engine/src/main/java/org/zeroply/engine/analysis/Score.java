@@ -1,5 +1,6 @@
 package org.zeroply.engine.analysis;
 
+import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Verdict;
 
 /** How good a position is for one side, by a search: in centipawns, or as moves to mate. */
@@ -42,6 +43,20 @@ public sealed interface Score extends Comparable<Score> {
             return cp > 0 ? Verdict.WHITE_BETTER : Verdict.BLACK_BETTER;
         }
         return cp > 0 ? Verdict.WHITE_WINS : Verdict.BLACK_WINS;
+    }
+
+    /**
+     * The score as it is kept with a line in a tree, from White's view.
+     *
+     * @param white whether this score is from White's view
+     * @param depth depth in plies
+     * @param nodes nodes searched
+     * @param engine name of the engine
+     */
+    default EngineCheck check(boolean white, int depth, long nodes, String engine) {
+        Score own = white ? this : negated();
+        int value = own instanceof Mate m ? m.moves() : own.ordinal();
+        return new EngineCheck(own instanceof Mate, value, depth, nodes, engine);
     }
 
     /** The score as it is printed: {@code +0.35}, {@code #3}, {@code #-2}. */

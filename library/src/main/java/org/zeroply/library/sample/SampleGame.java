@@ -11,10 +11,9 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.trial.LimitedPlayer;
+import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 
 /** Plays one sample game: the engine for both sides, as strong as the invented players. */
 final class SampleGame {
@@ -22,8 +21,7 @@ final class SampleGame {
     private static final int LONGEST = 150;
     private static final int HOPELESS = 750;
 
-    private final Engine engine;
-    private final Random random;
+    private final LimitedPlayer player;
     private final SamplePlayer white;
     private final SamplePlayer black;
     private final List<Move> moves = new ArrayList<>();
@@ -31,8 +29,7 @@ final class SampleGame {
     private int hopelessFor;
 
     SampleGame(Engine engine, Random random, SamplePlayer white, SamplePlayer black) {
-        this.engine = engine;
-        this.random = random;
+        this.player = new LimitedPlayer(engine, random);
         this.white = white;
         this.black = black;
     }
@@ -85,39 +82,18 @@ final class SampleGame {
         if (conclusion != Conclusion.ONGOING || moves.size() >= LONGEST) {
             return "1/2-1/2";
         }
-        SamplePlayer player = toMove == Side.WHITE ? white : black;
-        AnalysisRequest request =
-                new AnalysisRequest(
-                        Position.START, moves, Limits.nodes(player.nodes()), 4, List.of(), 1);
-        List<Analysis.Candidate> lines = engine.analyse(request).lines();
-        hopelessFor = lines.get(0).score().ordinal() < -HOPELESS ? hopelessFor + 1 : hopelessFor;
-        if (hopelessFor > 3 && lines.get(0).score().ordinal() < -HOPELESS) {
+        Strength strength = (toMove == Side.WHITE ? white : black).strength();
+        LimitedPlayer.Look look = player.look(Position.START, moves, strength);
+        boolean hopeless = look.score().ordinal() < -HOPELESS;
+        hopelessFor = hopeless ? hopelessFor + 1 : hopelessFor;
+        if (hopelessFor > 3 && hopeless) {
             return won(toMove.other());
         }
-        play(choose(lines, player));
+        play(player.choose(look, strength));
         return MoveTree.NO_RESULT;
     }
 
     private static String won(Side side) {
         return side == Side.WHITE ? "1-0" : "0-1";
-    }
-
-    private Move choose(List<Analysis.Candidate> lines, SamplePlayer player) {
-        double best = lines.get(0).expected();
-        double[] weights = new double[lines.size()];
-        double sum = 0;
-        for (int i = 0; i < weights.length; i++) {
-            double loss = Math.max(0, best - lines.get(i).expected());
-            weights[i] = Math.exp(-loss / player.carelessness());
-            sum += weights[i];
-        }
-        double pick = random.nextDouble() * sum;
-        for (int i = 0; i < weights.length; i++) {
-            pick -= weights[i];
-            if (pick <= 0) {
-                return lines.get(i).move();
-            }
-        }
-        return lines.get(0).move();
     }
 }

@@ -1,6 +1,7 @@
 package org.zeroply.library.sample;
 
 import java.util.List;
+import org.zeroply.coach.trial.Strength;
 
 /**
  * An invented player.
@@ -30,13 +31,8 @@ record SamplePlayer(String name, int rating) {
                     new SamplePlayer("Anselm Picardo-Rhys", 2440),
                     new SamplePlayer("Zuzana Hallorin", 2555));
 
-    /** Nodes searched for each move. */
-    long nodes() {
-        return Math.round(150 * Math.pow(2, (rating - 1400) / 180.0));
-    }
-
-    /** How readily a worse move is chosen: a loss of so much expected score weighs 1/e. */
-    double carelessness() {
-        return Math.max(0.012, 0.095 - (rating - 1400) * 0.000075);
+    /** How well the player plays. */
+    Strength strength() {
+        return new Strength(rating);
     }
 }
