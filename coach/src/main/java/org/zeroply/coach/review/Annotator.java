@@ -38,7 +38,7 @@ public final class Annotator {
             if (moment.kind() == Moment.Kind.HARD_MOVE_FOUND) {
                 grade(editor, moment.move().node(), Nag.GOOD);
             }
-            line(editor, moment);
+            write(editor, moment.move().node(), moment, moment.text());
         }
     }
 
@@ -48,24 +48,27 @@ public final class Annotator {
         }
     }
 
-    /** Writes the line and the words of one moment into the game. */
-    public void line(TreeEditor editor, Moment moment) {
-        Node from =
-                moment.kind() == Moment.Kind.IGNORED_THREAT
-                        ? moment.move().node()
-                        : moment.move().node().parent().orElseThrow();
+    /**
+     * Writes the line and the words of one moment into a game.
+     *
+     * @param played the move of the moment in the tree of the editor, which may be another copy of
+     *     the game than the one reviewed
+     * @param words the coach's own, or those of the moment
+     */
+    public void write(TreeEditor editor, Node played, Moment moment, String words) {
+        boolean threat = moment.kind() == Moment.Kind.IGNORED_THREAT;
+        Node from = threat ? played : played.parent().orElseThrow();
         List<Move> line = moment.line();
         if (line.isEmpty()) {
             return;
         }
         Node first = editor.add(from, line.get(0));
-        Node played = moment.move().node();
         Node told = played.annotation().after().isEmpty() ? played : first;
         if (told.annotation().after().isEmpty()) {
-            editor.comment(told, moment.text());
+            editor.comment(told, words);
         }
         Node end = editor.addLine(from, line);
-        if (end.annotation().check().isEmpty() && moment.kind() != Moment.Kind.IGNORED_THREAT) {
+        if (end.annotation().check().isEmpty() && !threat) {
             editor.annotate(end, a -> a.withCheck(Optional.of(check(moment))));
         }
     }

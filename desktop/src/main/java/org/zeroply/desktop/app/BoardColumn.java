@@ -40,6 +40,7 @@ final class BoardColumn extends VBox {
     private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
     private Optional<Desk> desk = Optional.empty();
+    private Optional<TreeSession> attached = Optional.empty();
     private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
     private final InvalidationListener lay = o -> board.setOverlay(overlay.getValue());
 
@@ -124,13 +125,14 @@ final class BoardColumn extends VBox {
 
     /** Shows what another desk is about. */
     void attach(Desk next) {
-        desk.ifPresent(
-                d -> {
-                    d.session().currentProperty().removeListener(refresh);
-                    d.session().revisionProperty().removeListener(refresh);
-                    overlay.removeListener(lay);
+        attached.ifPresent(
+                s -> {
+                    s.currentProperty().removeListener(refresh);
+                    s.revisionProperty().removeListener(refresh);
                 });
+        overlay.removeListener(lay);
         desk = Optional.of(next);
+        attached = Optional.of(next.session());
         next.session().currentProperty().addListener(refresh);
         next.session().revisionProperty().addListener(refresh);
         overlay = next.overlay();
@@ -150,7 +152,7 @@ final class BoardColumn extends VBox {
         Position p = node.position();
         Optional<org.zeroply.chess.board.Move> move =
                 node.isRoot() ? Optional.empty() : Optional.of(node.move());
-        board.setMovable(d.isOpenBook());
+        board.setMovable(d.isMovable());
         drawing.setVisible(d.isOpenBook());
         // Whoever solves is not told what hangs.
         hanging.setVisible(d.isOpenBook());
@@ -179,7 +181,7 @@ final class BoardColumn extends VBox {
     }
 
     private void moved(int from, int to) {
-        desk.filter(Desk::isOpenBook).ifPresent(d -> d.session().play(from, to));
+        desk.filter(Desk::isMovable).ifPresent(d -> d.session().play(from, to));
     }
 
     /** A line drawn with the right button; a route goes on from where the last leg ended. */

@@ -30,6 +30,7 @@ import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.LabDesk;
 import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
+import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.transfer.ImportReport;
 
@@ -46,6 +47,7 @@ public final class Workbench extends StackPane {
     private final ExercisesDesk exercises;
     private final SolveDesk solve;
     private final LabDesk lab;
+    private final ReviewDesk review;
     private Desk front;
     private boolean lamp;
 
@@ -65,7 +67,8 @@ public final class Workbench extends StackPane {
         exercises = new ExercisesDesk(services, this::openSolve);
         solve = new SolveDesk(services, clock);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
-        desks.addAll(List.of(games, lab, exercises, solve, new StudentsDesk(services)));
+        review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
+        desks.addAll(List.of(games, review, lab, exercises, solve, new StudentsDesk(services)));
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
         }
@@ -79,6 +82,7 @@ public final class Workbench extends StackPane {
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(intake::dragOver);
         setOnDragDropped(intake::dropped);
+        services.reviews().open();
         show(games);
     }
 
@@ -167,6 +171,14 @@ public final class Workbench extends StackPane {
         follow();
     }
 
+    /** The desk in front has put another sheet on the board. */
+    private void boardChanged() {
+        if (front == review) {
+            column.attach(review);
+            follow();
+        }
+    }
+
     /** The engine looks at the board of the desk in front, unless somebody is solving. */
     private void follow() {
         if (front == null) {
@@ -197,6 +209,11 @@ public final class Workbench extends StackPane {
     /** The games desk, for what opens games from outside. */
     public GamesDesk games() {
         return games;
+    }
+
+    /** The Review desk, for what chooses its pages. */
+    public ReviewDesk review() {
+        return review;
     }
 
     /** The Lab, for what chooses its pages. */

@@ -17,6 +17,7 @@ import org.zeroply.desktop.session.Background;
 import org.zeroply.desktop.session.EndingsMaker;
 import org.zeroply.desktop.session.EngineSettings;
 import org.zeroply.desktop.session.LiveAnalysis;
+import org.zeroply.desktop.session.ReviewQueue;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.EndingTables;
@@ -94,7 +95,8 @@ public final class ZeroPly extends Application {
                 new Background(),
                 new LiveAnalysis(settings, endings, limits),
                 new BuiltInEngine(32, Weights.shipped(), endings),
-                new EndingsMaker(tables));
+                new EndingsMaker(tables),
+                new ReviewQueue(library, new BuiltInEngine(16, Weights.shipped(), endings)));
     }
 
     /** A scene with our styles over the base ones. */

@@ -29,6 +29,11 @@ public interface Desk {
     /** Whether men can be moved and the engine may look on. */
     boolean isOpenBook();
 
+    /** Whether men can be moved, even while the engine may not look on. */
+    default boolean isMovable() {
+        return isOpenBook();
+    }
+
     /** Called when the desk comes to the front. */
     void shown();
 

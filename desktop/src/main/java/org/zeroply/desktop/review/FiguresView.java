@@ -1,0 +1,162 @@
+package org.zeroply.desktop.review;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.geometry.HPos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.OpeningTempi;
+import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.review.PlayerReview;
+import org.zeroply.desktop.session.ReviewModel;
+
+/** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
+final class FiguresView extends VBox {
+
+    private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
+
+    private final ReviewModel model;
+
+    FiguresView(ReviewModel model) {
+        super(6);
+        this.model = model;
+        setId("figures");
+        getStyleClass().add("lab-page");
+        model.reviewProperty().addListener(o -> rebuild());
+        model.stateProperty().addListener(o -> rebuild());
+        rebuild();
+    }
+
+    private void rebuild() {
+        getChildren().clear();
+        Optional<GameReview> review = model.reviewProperty().get();
+        if (review.isEmpty()) {
+            getChildren().add(styled(model.stateProperty().get(), "empty-note"));
+            return;
+        }
+        getChildren().addAll(styled("Players", "fact-group"), players(review.get()));
+        getChildren().addAll(styled("The opening in tempi", "fact-group"), opening(review.get()));
+        review.get()
+                .departure()
+                .ifPresent(
+                        d ->
+                                getChildren()
+                                        .addAll(
+                                                styled("Known games", "fact-group"),
+                                                styled(d.text(), "plain")));
+    }
+
+    private static Label styled(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private static GridPane grid(int columns) {
+        GridPane grid = new GridPane();
+        grid.setHgap(14);
+        grid.setVgap(5);
+        ColumnConstraints first = new ColumnConstraints(210);
+        grid.getColumnConstraints().add(first);
+        for (int i = 0; i < columns; i++) {
+            ColumnConstraints column = new ColumnConstraints(120);
+            column.setHalignment(HPos.RIGHT);
+            grid.getColumnConstraints().add(column);
+        }
+        return grid;
+    }
+
+    private static void row(GridPane grid, List<String> cells, String style) {
+        int row = grid.getRowCount();
+        for (int i = 0; i < cells.size(); i++) {
+            Label label = new Label(cells.get(i));
+            label.getStyleClass().add(i == 0 ? "plain" : style);
+            grid.add(label, i, row);
+        }
+    }
+
+    private static GridPane players(GameReview review) {
+        GridPane grid = grid(review.players().size());
+        figure(grid, review, "", p -> p.side().word());
+        for (Phase phase : Phase.values()) {
+            figure(grid, review, "Loss a move, " + phase.word(), p -> loss(p, phase));
+        }
+        figure(grid, review, "Loss a move, whole game", p -> number(p.meanLossOfAll()));
+        figure(grid, review, "Engine's first choice", p -> percent(p.firstChoices()));
+        figure(grid, review, "Moves with a loss from 7  ?!", p -> String.valueOf(p.dubious()));
+        figure(grid, review, "from 15  ?", p -> String.valueOf(p.mistakes()));
+        figure(grid, review, "from 30  ??", p -> String.valueOf(p.blunders()));
+        if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
+            figure(
+                    grid,
+                    review,
+                    "Seconds a move",
+                    p -> p.secondsAMove().map(FiguresView::number).orElse("–"));
+            figure(
+                    grid,
+                    review,
+                    "Errors with less than two minutes",
+                    p -> String.valueOf(p.inTimeTrouble()));
+        }
+        return grid;
+    }
+
+    private static void figure(
+            GridPane grid, GameReview review, String name, Function<PlayerReview, String> value) {
+        List<String> cells = new ArrayList<>(List.of(name));
+        review.players().forEach(p -> cells.add(value.apply(p)));
+        row(grid, cells, name.isEmpty() ? "faded" : "number");
+    }
+
+    private static String loss(PlayerReview player, Phase phase) {
+        return Optional.ofNullable(player.meanLoss().get(phase))
+                .map(FiguresView::number)
+                .orElse("–");
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value);
+    }
+
+    private static String percent(double part) {
+        return Math.round(100 * part) + "%";
+    }
+
+    private static GridPane opening(GameReview review) {
+        GridPane grid = grid(4);
+        row(grid, List.of("", "developed", "castled", "pawn moves", "moved twice"), "faded");
+        for (int moves : OPENING_MOVES) {
+            if (review.game().mainLine().size() < 2 * moves) {
+                continue;
+            }
+            for (PlayerReview p : review.players()) {
+                OpeningTempi t = OpeningTempi.of(review.game().mainLine(), p.side(), moves);
+                OpeningTempi other =
+                        OpeningTempi.of(review.game().mainLine(), p.side().other(), moves);
+                int lead = t.tempi() - other.tempi();
+                row(
+                        grid,
+                        List.of(
+                                "After move "
+                                        + moves
+                                        + ", "
+                                        + p.side().word()
+                                        + (lead > 0 ? "  (ahead by " + lead + ")" : ""),
+                                String.valueOf(t.developed()),
+                                t.castled() ? "yes" : "no",
+                                String.valueOf(t.pawnMoves()),
+                                String.valueOf(t.movedTwice())),
+                        "number");
+            }
+        }
+        return grid;
+    }
+}

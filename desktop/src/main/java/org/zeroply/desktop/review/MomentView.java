@@ -1,0 +1,289 @@
+package org.zeroply.desktop.review;
+
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.review.MoveReview;
+import org.zeroply.desktop.session.MomentCard;
+import org.zeroply.desktop.session.ReviewModel;
+import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.store.Student;
+
+/**
+ * One moment: a row, and under it, when it is looked at, why, the lines, and what to do with it.
+ */
+final class MomentView extends VBox {
+
+    private final ReviewModel model;
+    private final MomentCard moment;
+    private final MomentActions actions;
+
+    /**
+     * @param sheet the sheet of lines, which is put under the row that is open
+     */
+    MomentView(
+            ReviewModel model,
+            MomentCard moment,
+            boolean open,
+            LineSheetView sheet,
+            MomentActions actions) {
+        super(6);
+        this.model = model;
+        this.moment = moment;
+        this.actions = actions;
+        setId("moment-" + moment.number());
+        getStyleClass().add("moment");
+        pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("open"), open);
+        getChildren().add(heading());
+        boolean hidden = model.isHidden(moment);
+        if (open && hidden) {
+            getChildren().addAll(label(question(), "plain"), answer());
+        } else if (open) {
+            Label why = label(moment.said(), moment.words().isEmpty() ? "plain" : "coach-words");
+            why.setId("moment-text");
+            getChildren().addAll(why, answer(), sheet, judged(), comment(), bar());
+        }
+    }
+
+    private HBox heading() {
+        boolean hidden = model.isHidden(moment);
+        Label number = new Label(String.valueOf(moment.number()));
+        number.getStyleClass().addAll("moment-number", kind());
+        number.setMinWidth(Region.USE_PREF_SIZE);
+        String name = hidden ? move() : moment.played();
+        Label played = new Label(name);
+        played.getStyleClass().add("moment-move");
+        Label title = new Label(hidden ? "" : moment.moment().kind().title());
+        title.getStyleClass().add("faded");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label figures = new Label(hidden ? "" : figures());
+        figures.getStyleClass().add("faded");
+        HBox row = new HBox(10, number, played, title, gap, figures);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("moment-row");
+        row.setFocusTraversable(true);
+        row.setAccessibleRole(AccessibleRole.BUTTON);
+        row.setAccessibleText("Moment " + moment.number() + ": " + name + ", " + title.getText());
+        row.setOnMouseClicked(e -> model.select(moment));
+        row.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                        model.select(moment);
+                        e.consume();
+                    }
+                });
+        return row;
+    }
+
+    private String kind() {
+        return moment.moment().kind().isError() ? "error" : "praise";
+    }
+
+    /** Who is to move, without the move. */
+    private String move() {
+        var position = moment.moment().move().position();
+        return "Move " + position.fullmoveNumber() + ", " + position.sideToMove().word();
+    }
+
+    private String figures() {
+        MoveReview move = moment.moment().move();
+        String loss =
+                move.loss() < 0.5 ? "" : String.format(Locale.ROOT, "%.0f points", move.loss());
+        return switch (moment.decision()) {
+            case OPEN -> loss;
+            case KEPT -> loss + "   kept";
+            case DISMISSED -> loss + "   dismissed";
+        };
+    }
+
+    private String question() {
+        return moment.moment().move().side().word()
+                + " to move. What would you play? Make the move on the board.";
+    }
+
+    private Label answer() {
+        Label answer = label("", "earned");
+        answer.setId("guess-answer");
+        answer.textProperty().bind(model.answerProperty());
+        answer.managedProperty().bind(answer.textProperty().isNotEmpty());
+        return answer;
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    // ---- The engine's verdict and the coach's ---------------------------------------------------
+
+    private HBox judged() {
+        MoveReview move = moment.moment().move();
+        boolean white = move.side() == Side.WHITE;
+        String engine =
+                String.format(
+                        Locale.ROOT,
+                        "Engine: %s %s with %s; %s expected %.0f, after %s %.0f.",
+                        move.score().verdict(white).symbol(),
+                        move.score().text(),
+                        move.better(),
+                        move.side().word(),
+                        100 * move.before(),
+                        move.san(),
+                        100 * move.after());
+        Label label = new Label(engine);
+        label.getStyleClass().add("faded");
+        label.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label yours = new Label("Yours:");
+        yours.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(8, label, gap, yours, verdict());
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private ComboBox<Optional<Verdict>> verdict() {
+        ComboBox<Optional<Verdict>> verdict = new ComboBox<>();
+        verdict.setId("moment-verdict");
+        verdict.setAccessibleText("Your verdict on the move");
+        verdict.setMinWidth(110);
+        verdict.getItems().add(Optional.empty());
+        for (Verdict v : Verdict.values()) {
+            verdict.getItems().add(Optional.of(v));
+        }
+        verdict.setCellFactory(v -> new VerdictCell());
+        verdict.setButtonCell(new VerdictCell());
+        Optional<Node> node = model.node(moment);
+        verdict.setDisable(node.isEmpty());
+        verdict.setValue(node.flatMap(n -> n.annotation().verdict()));
+        verdict.setOnAction(
+                e -> node.ifPresent(n -> model.game().editor().verdict(n, verdict.getValue())));
+        return verdict;
+    }
+
+    private static final class VerdictCell extends ListCell<Optional<Verdict>> {
+        @Override
+        protected void updateItem(Optional<Verdict> item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(
+                    empty || item == null
+                            ? null
+                            : item.map(v -> v.symbol() + "  " + v.words()).orElse("none"));
+        }
+    }
+
+    /** The coach's comment on the move, which is part of the game. */
+    private TextField comment() {
+        TextField field = new TextField();
+        field.setId("moment-comment");
+        field.setPromptText("Your words on this move; they go into the game");
+        field.setAccessibleText("Your comment on the move");
+        Optional<Node> node = model.node(moment);
+        field.setDisable(node.isEmpty());
+        field.setText(node.map(n -> n.annotation().after()).orElse(""));
+        Runnable save =
+                () ->
+                        node.filter(n -> n.isWithin(model.game().tree().root()))
+                                .filter(
+                                        n ->
+                                                !n.annotation()
+                                                        .after()
+                                                        .equals(field.getText().strip()))
+                                .ifPresent(n -> model.game().editor().comment(n, field.getText()));
+        field.setOnAction(e -> save.run());
+        field.focusedProperty().addListener((o, was, is) -> save.run());
+        return field;
+    }
+
+    // ---- What to do with it ---------------------------------------------------------------------
+
+    private HBox bar() {
+        boolean kept = moment.decision() == ReviewStore.Decision.KEPT;
+        HBox bar =
+                new HBox(
+                        8,
+                        button(
+                                "moment-keep",
+                                kept ? "Open again" : "Keep",
+                                () -> model.keep(moment)),
+                        button(
+                                "moment-dismiss",
+                                moment.isDismissed() ? "Take back" : "Dismiss",
+                                () -> model.dismiss(moment)),
+                        button("moment-reword", "Reword", this::reword),
+                        button(
+                                "moment-exercise",
+                                "Set as exercise",
+                                () -> actions.setAsExercise(moment)),
+                        students());
+        bar.setAlignment(Pos.CENTER_LEFT);
+        return bar;
+    }
+
+    private static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(text);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private MenuButton students() {
+        MenuButton menu = new MenuButton("To a student");
+        menu.setId("moment-student");
+        menu.setAccessibleText("Put it into a student's file");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        for (Student student : actions.students()) {
+            MenuItem item = new MenuItem(student.name());
+            item.setOnAction(e -> actions.addToFile(moment, student));
+            menu.getItems().add(item);
+        }
+        menu.setDisable(menu.getItems().isEmpty());
+        return menu;
+    }
+
+    /** The words become a field to type in; leaving it keeps them. */
+    private void reword() {
+        TextArea area = new TextArea(moment.said());
+        area.setId("moment-words");
+        area.setWrapText(true);
+        area.setPrefRowCount(3);
+        area.setAccessibleText("Your words for this moment");
+        Button done =
+                button("moment-words-done", "Done", () -> model.reword(moment, area.getText()));
+        Button theirs =
+                button(
+                        "moment-words-back",
+                        "The program's words",
+                        () -> model.reword(moment, moment.moment().text()));
+        HBox bar = new HBox(8, done, theirs);
+        int at = 1;
+        getChildren().set(at, area);
+        getChildren().add(at + 1, bar);
+        area.requestFocus();
+        area.end();
+    }
+}

@@ -1,0 +1,335 @@
+package org.zeroply.desktop.review;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.HPos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.profile.Estimate;
+import org.zeroply.coach.profile.GameFigures;
+import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.tactics.Theme;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.course.TrendView;
+import org.zeroply.desktop.session.ReviewQueue;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.print.Report;
+import org.zeroply.library.print.StudentReport;
+import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/** A player over all reviewed games: progress, what to work on, where the points went. */
+final class PlayerView extends VBox {
+
+    private static final int EXAMPLES = 3;
+
+    /** Opens things that lie in other games. */
+    interface Opener {
+        void game(long sheetId, int ply);
+
+        void exercise(long sheetId);
+    }
+
+    private final Services services;
+    private final Opener opener;
+    private final ComboBox<String> player = new ComboBox<>();
+    private final VBox page = new VBox(6);
+    private final Map<Long, Map<Side, GameFigures>> known = new ConcurrentHashMap<>();
+    private Palette palette = Palette.PAPER;
+    private Optional<Found> shown = Optional.empty();
+
+    /**
+     * @param print asks where to and writes a report
+     */
+    PlayerView(Services services, Opener opener, Consumer<Report> print) {
+        super(8);
+        this.services = services;
+        this.opener = opener;
+        setId("player-page");
+        player.setId("player");
+        player.setPromptText("Choose a player");
+        player.setAccessibleText("Player");
+        player.setMinWidth(220);
+        player.setOnAction(e -> build());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button report = new Button("Report as PDF or page");
+        report.setId("player-report");
+        report.setOnAction(e -> shown.ifPresent(f -> print.accept(report(f))));
+        HBox tools = new HBox(8, player, gap, report);
+        page.getStyleClass().add("lab-page");
+        ScrollPane scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("paper");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(tools, scroll);
+        services.reviews().entries().addListener((javafx.beans.Observable o) -> names());
+        names();
+        show();
+    }
+
+    void setPalette(Palette value) {
+        palette = value;
+        show();
+    }
+
+    private Stream<ReviewStore.Entry> done() {
+        return services.reviews().entries().stream()
+                .filter(e -> e.state() == ReviewStore.State.DONE);
+    }
+
+    private void names() {
+        List<String> names =
+                done().flatMap(e -> Stream.of(e.white(), e.black()))
+                        .filter(n -> !n.isBlank())
+                        .distinct()
+                        .sorted()
+                        .toList();
+        if (!names.equals(player.getItems())) {
+            String chosen = player.getValue();
+            player.getItems().setAll(names);
+            if (chosen != null && names.contains(chosen)) {
+                player.setValue(chosen);
+            }
+        }
+    }
+
+    private record Found(Profile profile, Map<Theme, List<SheetRow>> exercises, String stamp) {}
+
+    private void build() {
+        String name = player.getValue();
+        if (name == null || shown.filter(f -> f.profile().name().equals(name)).isPresent()) {
+            return;
+        }
+        List<ReviewStore.Entry> games =
+                done().filter(e -> e.white().equals(name) || e.black().equals(name)).toList();
+        services.background()
+                .longWork(
+                        "Reading the games of " + name,
+                        (cancellation, progress) -> {
+                            List<GameFigures> figures = new ArrayList<>();
+                            for (ReviewStore.Entry game : games) {
+                                Side side = game.white().equals(name) ? Side.WHITE : Side.BLACK;
+                                figures(game, side, cancellation).ifPresent(figures::add);
+                                progress.accept(figures.size() / (double) games.size());
+                            }
+                            return cancellation.isCancelled()
+                                    ? Optional.<Found>empty()
+                                    : Optional.of(found(name, figures, games));
+                        },
+                        found -> {
+                            services.background().say(found.isEmpty() ? "Broken off." : "");
+                            shown = found;
+                            show();
+                        });
+    }
+
+    private Optional<GameFigures> figures(
+            ReviewStore.Entry game, Side side, Cancellation cancellation) {
+        Map<Side, GameFigures> both = known.get(game.sheetId());
+        if (both == null) {
+            ReviewQueue queue = services.reviews();
+            MoveTree tree = services.library().sheets().load(game.sheetId());
+            both = new HashMap<>();
+            var review =
+                    queue.review(
+                            game.sheetId(), tree, game.nodes(), services.marking(), cancellation);
+            if (review.isEmpty()) {
+                return Optional.empty();
+            }
+            for (Side s : Side.values()) {
+                both.put(s, GameFigures.of(game.sheetId(), review.get(), s));
+            }
+            known.put(game.sheetId(), both);
+        }
+        return Optional.of(both.get(side));
+    }
+
+    private Found found(String name, List<GameFigures> figures, List<ReviewStore.Entry> games) {
+        Profile profile = Profile.of(name, figures);
+        Map<Theme, List<SheetRow>> exercises = new HashMap<>();
+        List<SheetRow> all = services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE));
+        for (SheetRow row : all) {
+            String themes =
+                    services.library()
+                            .sheets()
+                            .load(row.id())
+                            .tag(Exercise.THEMES)
+                            .toLowerCase(Locale.ROOT);
+            for (Profile.ThemeFigures t : profile.worst()) {
+                if (themes.contains(t.theme().words())) {
+                    exercises.computeIfAbsent(t.theme(), x -> new ArrayList<>()).add(row);
+                }
+            }
+        }
+        long nodes = games.isEmpty() ? 0 : games.get(0).nodes();
+        String stamp = services.marking().name() + ", " + nodes + " nodes a search";
+        return new Found(profile, exercises, stamp);
+    }
+
+    private static Report report(Found found) {
+        Map<Theme, List<String>> titles = new HashMap<>();
+        found.exercises()
+                .forEach((t, rows) -> titles.put(t, rows.stream().map(SheetRow::title).toList()));
+        return StudentReport.of(found.profile(), titles, found.stamp());
+    }
+
+    // ---- The page -------------------------------------------------------------------------------
+
+    private void show() {
+        page.getChildren().clear();
+        if (shown.isEmpty()) {
+            page.getChildren()
+                    .add(
+                            label(
+                                    "Choose a player whose games have been reviewed. The more games,"
+                                            + " the surer the figures.",
+                                    "empty-note"));
+            return;
+        }
+        Profile profile = shown.get().profile();
+        page.getChildren()
+                .addAll(
+                        label(
+                                profile.games().size()
+                                        + (profile.games().size() == 1 ? " game" : " games")
+                                        + ", "
+                                        + profile.overall().text()
+                                        + " points lost a move; "
+                                        + profile.change()
+                                        + ".",
+                                "plain"),
+                        new TrendView(profile, palette),
+                        label(
+                                "Each ring is a game, the earliest first; the line is the trend, the"
+                                        + " band where it lies with 95% certainty.",
+                                "faded"),
+                        label("What to work on", "fact-group"));
+        if (profile.worst().isEmpty()) {
+            page.getChildren().add(label("No error has a theme that could be named.", "faded"));
+        }
+        profile.worst().forEach(this::theme);
+        page.getChildren().addAll(label("Where the points went", "fact-group"), table(profile));
+    }
+
+    private static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.setWrapText(true);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    private void theme(Profile.ThemeFigures theme) {
+        page.getChildren()
+                .add(
+                        label(
+                                String.format(
+                                        Locale.ROOT,
+                                        "%s: missed %d, allowed %d, %.0f points in all",
+                                        theme.theme().words(),
+                                        theme.missed(),
+                                        theme.allowed(),
+                                        theme.loss()),
+                                "term"));
+        for (Profile.Example e : theme.examples().stream().limit(EXAMPLES).toList()) {
+            page.getChildren()
+                    .add(
+                            link(
+                                    e.error().move()
+                                            + "   "
+                                            + e.game().title()
+                                            + String.format(
+                                                    Locale.ROOT,
+                                                    "   %.0f points",
+                                                    e.error().loss()),
+                                    () -> opener.game(e.game().id(), e.error().ply())));
+        }
+        List<SheetRow> exercises =
+                shown.orElseThrow().exercises().getOrDefault(theme.theme(), List.of());
+        for (SheetRow row : exercises) {
+            page.getChildren().add(link("Train: " + row.title(), () -> opener.exercise(row.id())));
+        }
+        if (exercises.isEmpty()) {
+            page.getChildren()
+                    .add(
+                            label(
+                                    "No exercise of the library has this theme yet; set one from a"
+                                            + " moment.",
+                                    "faded"));
+        }
+    }
+
+    private static Button link(String text, Runnable action) {
+        Button link = new Button(text);
+        link.getStyleClass().addAll("quiet-button", "player-link");
+        link.setAccessibleText(text);
+        link.setOnAction(e -> action.run());
+        return link;
+    }
+
+    private static GridPane table(Profile profile) {
+        GridPane grid = new GridPane();
+        grid.setHgap(14);
+        grid.setVgap(4);
+        grid.getColumnConstraints().add(new ColumnConstraints(270));
+        for (int i = 0; i < 3; i++) {
+            ColumnConstraints column = new ColumnConstraints(100);
+            column.setHalignment(HPos.RIGHT);
+            grid.getColumnConstraints().add(column);
+        }
+        row(grid, "faded", "", "loss a move", "moves", "games");
+        profile.byPhase().forEach((phase, e) -> row(grid, phase.word(), e));
+        profile.bySide().forEach((side, e) -> row(grid, "with " + side.word(), e));
+        if (profile.inCalm().games() > 0) {
+            row(grid, "with time on the clock", profile.inCalm());
+            row(grid, "with less than two minutes", profile.inTrouble());
+        }
+        row(grid, "faded", "", "", "", "");
+        for (Profile.OpeningFigures o : profile.byOpening().stream().limit(6).toList()) {
+            row(grid, o.name() + " (" + o.side().word() + ")", o.loss());
+        }
+        row(grid, "faded", "", "", "", "");
+        profile.byKind()
+                .forEach((kind, n) -> row(grid, "number", kind.title(), "", "", String.valueOf(n)));
+        return grid;
+    }
+
+    private static void row(GridPane grid, String name, Estimate e) {
+        row(grid, "number", name, e.text(), String.valueOf(e.moves()), String.valueOf(e.games()));
+    }
+
+    private static void row(GridPane grid, String style, String name, String... cells) {
+        int row = grid.getRowCount();
+        Label first = new Label(name);
+        first.getStyleClass().add("plain");
+        grid.add(first, 0, row);
+        for (int i = 0; i < cells.length; i++) {
+            Label label = new Label(cells[i]);
+            label.getStyleClass().add(style);
+            grid.add(label, i + 1, row);
+        }
+    }
+}

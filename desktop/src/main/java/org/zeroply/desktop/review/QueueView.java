@@ -1,0 +1,207 @@
+package org.zeroply.desktop.review;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.LongConsumer;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.session.ReviewQueue;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/** The queue of games to review: what is done, what goes on, what waits. */
+final class QueueView extends VBox {
+
+    private static final List<Long> BUDGETS = List.of(50_000L, 200_000L, 800_000L);
+
+    private final Services services;
+    private final ReviewQueue queue;
+    private final LongConsumer open;
+    private final TableView<ReviewStore.Entry> table;
+    private final ComboBox<Long> budget = new ComboBox<>();
+
+    /**
+     * @param open opens a reviewed game
+     */
+    QueueView(Services services, LongConsumer open) {
+        super(8);
+        this.services = services;
+        this.queue = services.reviews();
+        this.open = open;
+        table = new TableView<>(queue.entries());
+        table.setId("review-queue");
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        Label empty =
+                new Label(
+                        "No games are queued. Press Queue all games, or choose a game on the Games"
+                                + " desk and press Review this game.");
+        empty.setWrapText(true);
+        table.setPlaceholder(empty);
+        column("White", 140, ReviewStore.Entry::white);
+        column("Black", 140, ReviewStore.Entry::black);
+        column("Result", 58, e -> e.result().replace("1/2-1/2", "½–½"));
+        column("State", 92, this::state);
+        column("Moments", 70, e -> isDone(e) ? String.valueOf(e.moments()) : "");
+        column("Loss W", 64, e -> number(e.whiteLoss()));
+        column("Loss B", 64, e -> number(e.blackLoss()));
+        table.setOnMouseClicked(
+                e -> {
+                    if (e.getClickCount() == 2) {
+                        openSelected();
+                    }
+                });
+        table.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER) {
+                        openSelected();
+                        e.consume();
+                    }
+                });
+        queue.currentProperty().addListener(o -> table.refresh());
+        queue.runningProperty().addListener(o -> table.refresh());
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().addAll(tools(), table, progress());
+    }
+
+    private HBox tools() {
+        budget.setId("review-budget");
+        budget.setAccessibleText("Nodes for each search");
+        budget.getItems().addAll(BUDGETS);
+        budget.setCellFactory(v -> new BudgetCell());
+        budget.setButtonCell(new BudgetCell());
+        budget.setValue(BUDGETS.get(1));
+        budget.setOnAction(e -> queue.setNodes(budget.getValue()));
+        HBox tools =
+                new HBox(
+                        8,
+                        button("queue-all", "Queue all games", this::queueAll),
+                        button("queue-open", "Open", this::openSelected),
+                        button("queue-withdraw", "Take out", this::withdraw),
+                        budget);
+        tools.setAlignment(Pos.CENTER_LEFT);
+        return tools;
+    }
+
+    private static final class BudgetCell extends ListCell<Long> {
+        @Override
+        protected void updateItem(Long item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(
+                    empty || item == null
+                            ? null
+                            : item < 100_000 ? "Quick" : item < 500_000 ? "Normal" : "Thorough");
+        }
+    }
+
+    private HBox progress() {
+        Label state = new Label();
+        state.setId("queue-state");
+        state.getStyleClass().add("faded");
+        state.textProperty().bind(queue.stateProperty());
+        ProgressBar bar = new ProgressBar();
+        bar.setId("queue-progress");
+        bar.progressProperty().bind(queue.partProperty());
+        bar.visibleProperty().bind(queue.runningProperty());
+        Button go = button("queue-go", "Go on", queue::start);
+        go.visibleProperty().bind(queue.runningProperty().not());
+        go.managedProperty().bind(go.visibleProperty());
+        Button pause = button("queue-pause", "Pause", queue::pause);
+        pause.visibleProperty().bind(queue.runningProperty());
+        pause.managedProperty().bind(pause.visibleProperty());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(10, state, gap, bar, go, pause);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(text);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private interface Cell {
+        String of(ReviewStore.Entry entry);
+    }
+
+    private void column(String title, double width, Cell cell) {
+        TableColumn<ReviewStore.Entry, String> column = new TableColumn<>(title);
+        column.setCellValueFactory(c -> new ReadOnlyStringWrapper(cell.of(c.getValue())));
+        column.setPrefWidth(width);
+        table.getColumns().add(column);
+    }
+
+    private static boolean isDone(ReviewStore.Entry entry) {
+        return entry.state() == ReviewStore.State.DONE;
+    }
+
+    private String state(ReviewStore.Entry entry) {
+        boolean now =
+                queue.runningProperty().get() && queue.currentProperty().get() == entry.sheetId();
+        return switch (entry.state()) {
+            case DONE -> "done";
+            case FAILED -> "failed: " + entry.problem();
+            case WAITING -> now ? "under way" : "waits";
+        };
+    }
+
+    private static String number(Optional<Double> value) {
+        return value.map(v -> String.format(Locale.ROOT, "%.1f", v)).orElse("");
+    }
+
+    private void openSelected() {
+        ReviewStore.Entry entry = table.getSelectionModel().getSelectedItem();
+        if (entry == null) {
+            services.background().say("Choose a game of the queue first.");
+        } else {
+            open.accept(entry.sheetId());
+        }
+    }
+
+    private void withdraw() {
+        List<Long> ids =
+                table.getSelectionModel().getSelectedItems().stream()
+                        .map(ReviewStore.Entry::sheetId)
+                        .toList();
+        if (!ids.isEmpty()) {
+            queue.withdraw(ids);
+            services.background().say("Taken out of the queue; what is done stays.");
+        }
+    }
+
+    private void queueAll() {
+        services.background()
+                .library(
+                        () ->
+                                services
+                                        .library()
+                                        .sheets()
+                                        .find(SheetQuery.all(SheetKind.GAME))
+                                        .stream()
+                                        .map(SheetRow::id)
+                                        .toList(),
+                        queue::add);
+    }
+}

@@ -1,0 +1,492 @@
+package org.zeroply.desktop.review;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.FirstScheme;
+import org.zeroply.coach.review.Annotator;
+import org.zeroply.coach.review.Moment;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.course.CourseStrip;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.GamesDesk;
+import org.zeroply.desktop.session.MomentCard;
+import org.zeroply.desktop.session.ReviewModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.print.GameReport;
+import org.zeroply.library.print.HtmlReport;
+import org.zeroply.library.print.PdfReport;
+import org.zeroply.library.print.Report;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.Student;
+
+/** Review: the first pass over games, and the coach's second one. It looks at the open game. */
+public final class ReviewDesk implements Desk {
+
+    private static final long SCHEME_NODES = 250_000;
+    private static final Set<String> WITH_STRIP = Set.of("Moments", "Figures", "Trial");
+
+    private final Services services;
+    private final GamesDesk games;
+    private final LongConsumer openExercise;
+    private final ReviewModel model;
+    private final CourseStrip strip;
+    private final MomentsView moments;
+    private final PlayerView player;
+    private final TrialView trial;
+    private final VBox content = new VBox();
+    private final VBox place = new VBox();
+    private final ToggleGroup pages = new ToggleGroup();
+    private final Map<String, Region> pageByName = new LinkedHashMap<>();
+    private final ToggleButton guess = new ToggleButton("Guess first");
+    private List<Student> students = List.of();
+
+    /**
+     * @param games holds the open game
+     * @param openExercise opens an exercise on its desk
+     * @param boardChanged called when another sheet comes on the board
+     */
+    public ReviewDesk(
+            Services services, GamesDesk games, LongConsumer openExercise, Runnable boardChanged) {
+        this.services = services;
+        this.games = games;
+        this.openExercise = openExercise;
+        model = new ReviewModel(services, games.session());
+        strip = new CourseStrip(model::go);
+        moments = new MomentsView(model, new Actions());
+        player = new PlayerView(services, new Opener(), this::save);
+        trial = new TrialView(services, model);
+        content.setId("review-desk");
+        content.getStyleClass().add("desk");
+        ScrollPane figures = new ScrollPane(new FiguresView(model));
+        figures.setFitToWidth(true);
+        figures.getStyleClass().add("paper");
+        pageByName.put("Moments", moments);
+        pageByName.put("Figures", figures);
+        pageByName.put("Player", player);
+        pageByName.put("Trial", trial);
+        pageByName.put("Queue", new QueueView(services, this::open));
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren().addAll(bar(), place);
+        model.onBoardProperty().addListener(o -> boardChanged.run());
+        model.onBoardProperty().addListener(o -> caret());
+        model.card().currentProperty().addListener(o -> boardChanged.run());
+        model.card().currentProperty().addListener(o -> caret());
+        games.session().currentProperty().addListener(o -> caret());
+        model.cards().addListener((javafx.beans.Observable o) -> course());
+        model.reviewProperty().addListener(o -> course());
+        model.guessingProperty().addListener(o -> boardChanged.run());
+        model.selectedProperty().addListener(o -> boardChanged.run());
+        content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
+        show("Moments");
+    }
+
+    private HBox bar() {
+        HBox bar = new HBox(8);
+        bar.getStyleClass().add("bar");
+        for (String name : pageByName.keySet()) {
+            ToggleButton button = new ToggleButton(name);
+            button.setId("review-" + name.toLowerCase(Locale.ROOT));
+            button.setToggleGroup(pages);
+            button.setUserData(name);
+            button.setFocusTraversable(false);
+            button.setMinWidth(Region.USE_PREF_SIZE);
+            button.setOnAction(e -> show(name));
+            bar.getChildren().add(button);
+        }
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        guess.setId("guess-first");
+        guess.setFocusTraversable(false);
+        guess.setMinWidth(Region.USE_PREF_SIZE);
+        guess.selectedProperty().bindBidirectional(model.guessingProperty());
+        Button review = new Button("Review this game");
+        review.setId("review-this");
+        review.setMinWidth(Region.USE_PREF_SIZE);
+        review.setOnAction(e -> reviewThis());
+        bar.getChildren().addAll(gap, guess, review, out());
+        return bar;
+    }
+
+    /** What goes out of the house: reports and the annotated game. */
+    private MenuButton out() {
+        MenuButton menu = new MenuButton("Save as");
+        menu.setId("review-save");
+        menu.setMinWidth(Region.USE_PREF_SIZE);
+        MenuItem report = new MenuItem("Report of the game (PDF or page) …");
+        report.setOnAction(e -> report().ifPresent(this::save));
+        MenuItem annotated = new MenuItem("Annotated game (PGN) …");
+        annotated.setOnAction(e -> saveAnnotated());
+        menu.getItems().addAll(report, annotated);
+        return menu;
+    }
+
+    /** Brings one of the pages to the front. */
+    public void show(String name) {
+        Region page = pageByName.get(name);
+        VBox.setVgrow(page, Priority.ALWAYS);
+        place.getChildren().clear();
+        place.setSpacing(8);
+        if (WITH_STRIP.contains(name)) {
+            place.getChildren().add(strip);
+        }
+        place.getChildren().add(page);
+        pages.getToggles().stream()
+                .filter(t -> t.getUserData().equals(name))
+                .forEach(t -> t.setSelected(true));
+        course();
+    }
+
+    /** The model, for tests and pictures. */
+    public ReviewModel model() {
+        return model;
+    }
+
+    private void course() {
+        boolean there = model.reviewProperty().get().isPresent();
+        strip.setVisible(there);
+        strip.setManaged(there);
+        strip.show(
+                model.reviewProperty().get(),
+                model.cards().stream()
+                        .filter(c -> !c.isDismissed())
+                        .map(MomentCard::moment)
+                        .toList());
+        caret();
+    }
+
+    private void caret() {
+        strip.at(model.ply());
+    }
+
+    // ---- Opening and reviewing ------------------------------------------------------------------
+
+    private void open(long sheetId) {
+        games.open(sheetId);
+        show("Moments");
+    }
+
+    private void reviewThis() {
+        games.flush();
+        if (games.session().id().isEmpty()) {
+            services.background().say("Save the game first: make or paste its moves.");
+            return;
+        }
+        services.reviews().add(List.of(games.session().id().getAsLong()));
+        services.background().say("Queued. The moments come when the review is done.");
+    }
+
+    private final class Opener implements PlayerView.Opener {
+        @Override
+        public void game(long sheetId, int ply) {
+            open(sheetId);
+            services.background().say("Move " + (ply + 1) / 2 + " of this game.");
+        }
+
+        @Override
+        public void exercise(long sheetId) {
+            openExercise.accept(sheetId);
+        }
+    }
+
+    // ---- Exercises and students -----------------------------------------------------------------
+
+    private final class Actions implements MomentActions {
+
+        @Override
+        public void setAsExercise(MomentCard moment) {
+            Position position = moment.moment().move().position();
+            MoveTree own = model.card().tree();
+            MoveTree game = model.game().tree();
+            services.background()
+                    .longWork(
+                            "Drafting the exercise",
+                            (cancellation, progress) ->
+                                    draft(moment, position, own, game)
+                                            .map(pgn -> services.library().sheets().add(pgn)),
+                            id -> id.ifPresent(openExercise::accept));
+        }
+
+        @Override
+        public void addToFile(MomentCard moment, Student student) {
+            long id = model.game().id().orElseThrow();
+            services.background()
+                    .library(
+                            () -> {
+                                services.library()
+                                        .studentFile()
+                                        .add(student.id(), id, moment.ply(), text(moment));
+                                return student.name();
+                            },
+                            name -> services.background().say("In the file of " + name + "."));
+        }
+
+        private String text(MomentCard moment) {
+            return moment.played() + "  " + moment.said();
+        }
+
+        @Override
+        public List<Student> students() {
+            return students;
+        }
+    }
+
+    /** The first scheme, with the lines of the card that it lacks; those earn no points. */
+    private Optional<String> draft(
+            MomentCard moment, Position position, MoveTree own, MoveTree game) {
+        Moment m = moment.moment();
+        Optional<Move> bait =
+                m.tempting().stream()
+                        .findFirst()
+                        .or(
+                                () ->
+                                        m.move().isChoice()
+                                                ? Optional.empty()
+                                                : Optional.of(m.move().node().move()));
+        return new FirstScheme(services.marking(), SCHEME_NODES)
+                .draft(position, bait)
+                .map(
+                        tree -> {
+                            TreeEditor editor = new TreeEditor(tree);
+                            merge(editor, editor.tree().root(), own.root());
+                            for (String tag : List.of("White", "Black", "Date")) {
+                                editor.tag(tag, game.tag(tag));
+                            }
+                            m.cause()
+                                    .ifPresent(c -> editor.tag(Exercise.THEMES, c.theme().words()));
+                            editor.tag(
+                                    "ZpTitle",
+                                    game.tag("White")
+                                            + " – "
+                                            + game.tag("Black")
+                                            + ", move "
+                                            + position.fullmoveNumber());
+                            return PgnWriter.write(editor.tree());
+                        });
+    }
+
+    private static void merge(TreeEditor editor, Node to, Node from) {
+        for (Node child : from.children()) {
+            merge(editor, editor.add(to, child.move()), child);
+        }
+    }
+
+    // ---- Out of the house -----------------------------------------------------------------------
+
+    private Optional<Report> report() {
+        Map<Integer, String> words = new HashMap<>();
+        Set<Integer> dismissed = new HashSet<>();
+        for (MomentCard card : model.cards()) {
+            if (!card.words().isEmpty()) {
+                words.put(card.ply(), card.words());
+            }
+            if (card.isDismissed()) {
+                dismissed.add(card.ply());
+            }
+        }
+        if (model.reviewProperty().get().isEmpty()) {
+            services.background().say("There is no review of this game yet.");
+        }
+        return model.reviewProperty()
+                .get()
+                .map(r -> GameReport.of(r, words, dismissed, model.stamp()));
+    }
+
+    private Optional<File> choose(String title, String name, String... endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.setInitialFileName(name);
+        for (String ending : endings) {
+            chooser.getExtensionFilters()
+                    .add(
+                            new FileChooser.ExtensionFilter(
+                                    ending.toUpperCase(Locale.ROOT), "*." + ending));
+        }
+        return Optional.ofNullable(chooser.showSaveDialog(content.getScene().getWindow()));
+    }
+
+    private void save(Report report) {
+        choose("Save the report", "report.pdf", "pdf", "html")
+                .ifPresent(file -> save(report, file));
+    }
+
+    /** Writes a report to a file, as a page when its name ends in {@code .html}, else as a PDF. */
+    public void save(Report report, File file) {
+        services.background()
+                .library(
+                        () -> {
+                            write(report, file);
+                            return file.getName();
+                        },
+                        name -> services.background().say("Written to " + name + "."));
+    }
+
+    /** The report of the open game, for pictures. */
+    public Optional<Report> gameReport() {
+        return report();
+    }
+
+    private static void write(Report report, File file) {
+        try {
+            if (file.getName().toLowerCase(Locale.ROOT).endsWith(".html")) {
+                Files.writeString(file.toPath(), HtmlReport.write(report));
+                return;
+            }
+            try (OutputStream out = Files.newOutputStream(file.toPath())) {
+                PdfReport.write(report, out);
+            }
+        } catch (IOException | UncheckedIOException e) {
+            throw new LibraryException(
+                    file + " could not be written: " + e.getMessage() + ". Choose another place.",
+                    e);
+        }
+    }
+
+    private void saveAnnotated() {
+        if (model.reviewProperty().get().isEmpty()) {
+            services.background().say("There is no review of this game yet.");
+            return;
+        }
+        choose("Save the annotated game", "annotated.pgn", "pgn")
+                .ifPresent(
+                        file -> {
+                            TreeEditor editor = new TreeEditor(copy(model.game().tree()));
+                            annotate(editor);
+                            String pgn = PgnWriter.write(editor.tree());
+                            services.background()
+                                    .library(
+                                            () -> {
+                                                Files.writeString(file.toPath(), pgn);
+                                                return file.getName();
+                                            },
+                                            name ->
+                                                    services.background()
+                                                            .say("Written to " + name + "."));
+                        });
+    }
+
+    private static MoveTree copy(MoveTree tree) {
+        return SheetStore.parse(PgnWriter.write(tree));
+    }
+
+    private void annotate(TreeEditor editor) {
+        Annotator annotator = new Annotator(services.marking().name(), model.nodes());
+        List<Node> line = editor.tree().mainLine();
+        for (MomentCard card : model.cards()) {
+            if (!card.isDismissed() && model.node(card).isPresent()) {
+                annotator.write(editor, line.get(card.ply() - 1), card.moment(), card.said());
+            }
+        }
+    }
+
+    // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String name() {
+        return "Review";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public TreeSession session() {
+        return model.onBoardProperty().get();
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return !(session() == model.card() && model.isHidden());
+    }
+
+    @Override
+    public boolean isMovable() {
+        return true;
+    }
+
+    @Override
+    public void shown() {
+        services.background()
+                .library(() -> services.library().students().all(), found -> students = found);
+    }
+
+    @Override
+    public void flush() {
+        games.flush();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        strip.setPalette(palette);
+        moments.setPalette(palette);
+        player.setPalette(palette);
+        trial.setPalette(palette);
+    }
+
+    @Override
+    public List<Command> commands() {
+        List<Command> commands = new ArrayList<>();
+        int number = 1;
+        for (String name : pageByName.keySet()) {
+            commands.add(new Command("Review: " + name, "Alt+" + number++, () -> show(name)));
+        }
+        commands.add(new Command("Next moment", "Page_Down", () -> model.step(1)));
+        commands.add(new Command("Previous moment", "Page_Up", () -> model.step(-1)));
+        commands.add(new Command("Keep the moment", "K", () -> here(model::keep)));
+        commands.add(new Command("Dismiss the moment", "D", () -> here(model::dismiss)));
+        commands.add(
+                new Command(
+                        "Set the moment as exercise",
+                        "Shortcut+E",
+                        () -> here(m -> new Actions().setAsExercise(m))));
+        commands.add(
+                new Command(
+                        "Guess first",
+                        "Shortcut+G",
+                        () -> model.guessingProperty().set(!model.guessingProperty().get())));
+        commands.add(new Command("Review this game", "Shortcut+R", this::reviewThis));
+        return commands;
+    }
+
+    private void here(Consumer<MomentCard> action) {
+        model.selectedProperty()
+                .get()
+                .filter(m -> !model.isHidden(m))
+                .ifPresentOrElse(action, () -> services.background().say("Choose a moment first."));
+    }
+}

@@ -1,0 +1,233 @@
+package org.zeroply.desktop.review;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.trial.PlayOut;
+import org.zeroply.coach.trial.PracticalProbe;
+import org.zeroply.coach.trial.Strength;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.session.ReviewModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Limits;
+
+/**
+ * Tries a position in practice: one game played out, or many fast ones between players of limited
+ * strength, beside what the engine promises.
+ */
+final class TrialView extends VBox {
+
+    private static final long VERDICT_NODES = 400_000;
+
+    private final Services services;
+    private final ReviewModel model;
+    private final TreeSession played = new TreeSession();
+    private final LineSheetView sheet = new LineSheetView(played, false);
+    private final ComboBox<Strength> white = strength("trial-white", "Strength of White");
+    private final ComboBox<Strength> black = strength("trial-black", "Strength of Black");
+    private final ComboBox<Integer> games = new ComboBox<>();
+    private final Label outcome = new Label();
+    private final VBox results = new VBox(4);
+    private long seed = 1;
+
+    TrialView(Services services, ReviewModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        getStyleClass().add("lab-page");
+        setId("trial");
+        games.setId("trial-games");
+        games.getItems().addAll(20, 50, 100);
+        games.setValue(20);
+        games.setAccessibleText("Number of games");
+        outcome.setId("trial-outcome");
+        outcome.setWrapText(true);
+        outcome.getStyleClass().add("plain");
+        results.setId("trial-results");
+        sheet.setId("trial-sheet");
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        Label what =
+                new Label(
+                        "From the position on the board. The strengths are steps of this program's"
+                                + " own scale, not measured against people.");
+        what.setWrapText(true);
+        what.getStyleClass().add("faded");
+        HBox who = new HBox(8, new Label("White"), white, new Label("Black"), black);
+        who.setAlignment(Pos.CENTER_LEFT);
+        HBox doing =
+                new HBox(
+                        8,
+                        button("trial-play", "Play it out", this::playOut),
+                        button("trial-probe", "Probe with", this::probe),
+                        games,
+                        new Label("games"));
+        doing.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(what, who, doing, outcome, results, sheet);
+        outcome.setText(
+                "Play it out shows whether and how a position is won. The probe shows how often each"
+                        + " side scores, whatever the engine's verdict says.");
+    }
+
+    void setPalette(Palette palette) {
+        sheet.setPalette(palette);
+    }
+
+    private static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(text);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    private static ComboBox<Strength> strength(String id, String says) {
+        ComboBox<Strength> box = new ComboBox<>();
+        box.setId(id);
+        box.setAccessibleText(says);
+        box.getItems().addAll(Strength.STEPS);
+        box.setValue(Strength.STEPS.get(2));
+        box.setCellFactory(v -> new StrengthCell());
+        box.setButtonCell(new StrengthCell());
+        return box;
+    }
+
+    private static final class StrengthCell extends ListCell<Strength> {
+        @Override
+        protected void updateItem(Strength item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : String.valueOf(item.rating()));
+        }
+    }
+
+    private Optional<Position> position() {
+        Position position = model.onBoardProperty().get().current().position();
+        if (position.legalMoves().isEmpty()) {
+            services.background().say("The game is over in this position; choose another.");
+            return Optional.empty();
+        }
+        return Optional.of(position);
+    }
+
+    private void playOut() {
+        Strength w = white.getValue();
+        Strength b = black.getValue();
+        long number = seed++;
+        position()
+                .ifPresent(
+                        p ->
+                                services.background()
+                                        .longWork(
+                                                "Playing it out",
+                                                (cancellation, progress) ->
+                                                        new PlayOut(services.marking(), w, b)
+                                                                .play(p, number, cancellation),
+                                                game -> show(p, game)));
+    }
+
+    private void show(Position from, PlayOut.Played game) {
+        TreeEditor editor = new TreeEditor(new MoveTree(from));
+        editor.addLine(editor.tree().root(), game.moves());
+        played.open(editor.tree(), OptionalLong.empty());
+        String result = game.whiteScore() == 1 ? "1-0" : game.whiteScore() == 0 ? "0-1" : "½–½";
+        outcome.setText(
+                (game.decided() ? result + ": " : "Not decided: ")
+                        + game.how()
+                        + " after "
+                        + (game.moves().size() + 1) / 2
+                        + " moves. The arrows go through it.");
+        services.background().say("Played out.");
+        model.show(played);
+    }
+
+    private record Probed(double promised, PracticalProbe.Tally tally) {}
+
+    private void probe() {
+        Strength w = white.getValue();
+        Strength b = black.getValue();
+        int count = games.getValue();
+        position()
+                .ifPresent(
+                        p ->
+                                services.background()
+                                        .longWork(
+                                                "Probing",
+                                                (cancellation, progress) ->
+                                                        new PracticalProbe(services.marking(), w, b)
+                                                                .run(
+                                                                        p,
+                                                                        count,
+                                                                        1,
+                                                                        t -> {
+                                                                            progress.accept(
+                                                                                    t.games()
+                                                                                            / (double)
+                                                                                                    count);
+                                                                            tell(t);
+                                                                        },
+                                                                        cancellation)
+                                                                .map(
+                                                                        t ->
+                                                                                new Probed(
+                                                                                        promised(p),
+                                                                                        t)),
+                                                found -> done(p, w, b, found)));
+    }
+
+    private void tell(PracticalProbe.Tally tally) {
+        Platform.runLater(() -> outcome.setText(tally.text() + "."));
+    }
+
+    /** What the engine promises White, 0 to 1. */
+    private double promised(Position position) {
+        Analysis analysis =
+                services.marking()
+                        .analyse(AnalysisRequest.of(position, Limits.nodes(VERDICT_NODES)));
+        double own = analysis.lines().get(0).expected();
+        return position.sideToMove() == Side.WHITE ? own : 1 - own;
+    }
+
+    private void done(Position p, Strength w, Strength b, Optional<Probed> found) {
+        if (found.isEmpty()) {
+            services.background().say("The probe was broken off.");
+            return;
+        }
+        String text =
+                String.format(
+                        Locale.ROOT,
+                        "Move %d, %s to move, %d against %d: %s. The engine promises White %.0f.",
+                        p.fullmoveNumber(),
+                        p.sideToMove().word(),
+                        w.rating(),
+                        b.rating(),
+                        found.get().tally().text(),
+                        100 * found.get().promised());
+        outcome.setText(text);
+        Label row = new Label(text);
+        row.setWrapText(true);
+        row.getStyleClass().add("faded");
+        results.getChildren().add(0, row);
+        if (results.getChildren().size() > 4) {
+            results.getChildren().remove(4);
+        }
+        services.background().say("The probe is done.");
+    }
+}

@@ -1,0 +1,2 @@
+/** The pages of the Review desk. */
+package org.zeroply.desktop.review;
