@@ -1,11 +1,13 @@
 package org.zeroply.coach.profile;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
@@ -48,9 +50,9 @@ public record GameFigures(
     private static final int OPENING_PLIES = 4;
 
     public GameFigures {
-        phases = Map.copyOf(phases);
+        phases = Collections.unmodifiableMap(new TreeMap<>(phases));
         errors = List.copyOf(errors);
-        kinds = Map.copyOf(kinds);
+        kinds = Collections.unmodifiableMap(new TreeMap<>(kinds));
     }
 
     /**

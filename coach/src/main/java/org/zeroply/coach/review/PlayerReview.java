@@ -1,9 +1,11 @@
 package org.zeroply.coach.review;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.zeroply.chess.board.Side;
 
 /**
@@ -33,7 +35,7 @@ public record PlayerReview(
         int inTimeTrouble) {
 
     public PlayerReview {
-        meanLoss = Map.copyOf(meanLoss);
+        meanLoss = Collections.unmodifiableMap(new TreeMap<>(meanLoss));
     }
 
     /** The figures of one side. */

@@ -76,6 +76,7 @@ final class BoardColumn extends VBox {
         hanging.setWrapText(true);
         hanging.setMinHeight(20);
         words.setWrapText(true);
+        points.setMinWidth(USE_PREF_SIZE);
         getChildren().addAll(board, steps, balance, hanging, drawing, below);
     }
 

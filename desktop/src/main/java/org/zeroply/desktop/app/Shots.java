@@ -25,6 +25,10 @@ import javax.imageio.ImageIO;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.desktop.session.Services;
+import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
 final class Shots {
@@ -32,7 +36,9 @@ final class Shots {
     /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
     private static final String ENDING = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
 
-    private static final int MOST_WAITS = 35;
+    private static final long REVIEW_NODES = 20_000;
+    private static final long REVIEWED = 12;
+    private static final int MOST_WAITS = 60;
     private static final Duration SETTLE = Duration.millis(1800);
 
     private final Workbench bench;
@@ -47,9 +53,19 @@ final class Shots {
         this.folder = folder;
     }
 
-    void take() {
+    /**
+     * Takes the pictures.
+     *
+     * @param part {@code review} for those of that desk alone, else all
+     */
+    void take(String part) {
         step(() -> {});
         step(() -> {});
+        if (part.equals("review")) {
+            review();
+            next();
+            return;
+        }
         step(
                 () -> {
                     var session = bench.games().session();
@@ -77,6 +93,7 @@ final class Shots {
         shot("games-lamp");
         step(bench::toggleTheme);
         lab();
+        review();
         step(() -> press("#engines"));
         shot("engines");
         step(() -> press("#engine-cancel"));
@@ -100,6 +117,64 @@ final class Shots {
         step(bench::showCommands);
         shot("commands");
         next();
+    }
+
+    /** Reviews a few games on few nodes, so that the pictures do not take long. */
+    private void review() {
+        step(
+                () -> {
+                    services.reviews().setNodes(REVIEW_NODES);
+                    List<Long> games =
+                            services
+                                    .library()
+                                    .sheets()
+                                    .find(SheetQuery.all(SheetKind.GAME))
+                                    .stream()
+                                    .limit(REVIEWED)
+                                    .map(SheetRow::id)
+                                    .toList();
+                    services.reviews().add(games);
+                });
+        step(() -> bench.show("Review"));
+        step(() -> bench.review().show("Queue"));
+        until(() -> done() >= 4);
+        shot("review-queue");
+        until(() -> done() == REVIEWED);
+        step(
+                () -> {
+                    ((TableView<?>) bench.lookup("#queue-table")).getSelectionModel().select(3);
+                    press("#queue-open");
+                });
+        until(() -> !bench.review().model().cards().isEmpty());
+        step(() -> {});
+        shot("review-moments");
+        step(() -> bench.review().model().guessingProperty().set(true));
+        shot("review-guess");
+        step(() -> bench.review().model().guessingProperty().set(false));
+        step(() -> bench.review().show("Figures"));
+        shot("review-figures");
+        step(() -> bench.review().show("Trial"));
+        step(() -> press("#trial-play"));
+        until(() -> !services.background().busyProperty().get());
+        step(() -> press("#trial-probe"));
+        until(() -> !services.background().busyProperty().get());
+        step(() -> {});
+        shot("review-trial");
+        step(() -> bench.review().show("Player"));
+        step(
+                () -> {
+                    ComboBox<?> player = (ComboBox<?>) bench.lookup("#player");
+                    player.getSelectionModel().select(player.getItems().indexOf("Ilse Marram"));
+                });
+        until(() -> bench.lookup("#trend") != null);
+        step(() -> {});
+        shot("review-player");
+    }
+
+    private long done() {
+        return services.reviews().entries().stream()
+                .filter(e -> e.state() == ReviewStore.State.DONE)
+                .count();
     }
 
     private void lab() {
@@ -153,7 +228,7 @@ final class Shots {
         steps.add(step);
     }
 
-    /** Waits until something is so, for a minute at most. */
+    /** Waits until something is so, for two minutes at most. */
     private void until(BooleanSupplier condition) {
         until(condition, MOST_WAITS);
     }

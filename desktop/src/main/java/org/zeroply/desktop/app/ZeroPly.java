@@ -77,7 +77,8 @@ public final class ZeroPly extends Application {
         if (shots) {
             int out = arguments.indexOf("--out");
             Path folder = Path.of(out < 0 ? "docs/screenshots" : arguments.get(out + 1));
-            new Shots(workbench, services, folder).take();
+            int part = arguments.indexOf("--part");
+            new Shots(workbench, services, folder).take(part < 0 ? "" : arguments.get(part + 1));
         }
     }
 

@@ -1,10 +1,16 @@
 package org.zeroply.desktop.review;
 
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.coach.review.Departure;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.MomentCard;
@@ -32,12 +38,40 @@ final class MomentsView extends VBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
+        getChildren().addAll(tools(), scroll);
         model.cards().addListener((javafx.beans.Observable o) -> rebuild());
         model.selectedProperty().addListener(o -> rebuild());
         model.stateProperty().addListener(o -> rebuild());
         model.guessingProperty().addListener(o -> rebuild());
         rebuild();
+    }
+
+    private HBox tools() {
+        Label departure = new Label();
+        departure.setId("departure");
+        departure.setMinWidth(0);
+        departure.setMaxWidth(Double.MAX_VALUE);
+        departure.getStyleClass().add("faded");
+        HBox.setHgrow(departure, Priority.ALWAYS);
+        model.reviewProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            String text =
+                                    is.flatMap(GameReview::departure)
+                                            .map(Departure::text)
+                                            .orElse("");
+                            departure.setText(text);
+                            departure.setTooltip(text.isEmpty() ? null : new Tooltip(text));
+                        });
+        ToggleButton guess = new ToggleButton("Guess first");
+        guess.setId("guess-first");
+        guess.setFocusTraversable(false);
+        guess.setMinWidth(Region.USE_PREF_SIZE);
+        guess.setTooltip(new Tooltip("The better move stays hidden until a move was tried"));
+        guess.selectedProperty().bindBidirectional(model.guessingProperty());
+        HBox tools = new HBox(8, departure, guess);
+        tools.setAlignment(Pos.CENTER_LEFT);
+        return tools;
     }
 
     void setPalette(Palette palette) {
@@ -46,7 +80,6 @@ final class MomentsView extends VBox {
 
     private void rebuild() {
         cards.getChildren().clear();
-        model.reviewProperty().get().flatMap(GameReview::departure).ifPresent(d -> note(d.text()));
         if (!model.stateProperty().get().isEmpty()) {
             Label state = new Label(model.stateProperty().get());
             state.setId("review-state");
@@ -59,12 +92,5 @@ final class MomentsView extends VBox {
             boolean open = selected.filter(s -> s.ply() == moment.ply()).isPresent();
             cards.getChildren().add(new MomentView(model, moment, open, sheet, actions));
         }
-    }
-
-    private void note(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.getStyleClass().add("faded");
-        cards.getChildren().add(label);
     }
 }

@@ -46,7 +46,7 @@ final class QueueView extends VBox {
         this.queue = services.reviews();
         this.open = open;
         table = new TableView<>(queue.entries());
-        table.setId("review-queue");
+        table.setId("queue-table");
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         Label empty =
@@ -107,7 +107,9 @@ final class QueueView extends VBox {
             setText(
                     empty || item == null
                             ? null
-                            : item < 100_000 ? "Quick" : item < 500_000 ? "Normal" : "Thorough");
+                            : item < 100_000
+                                    ? "Quick look"
+                                    : item < 500_000 ? "Normal look" : "Thorough look");
         }
     }
 

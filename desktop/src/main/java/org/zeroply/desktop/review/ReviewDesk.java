@@ -71,7 +71,6 @@ public final class ReviewDesk implements Desk {
     private final VBox place = new VBox();
     private final ToggleGroup pages = new ToggleGroup();
     private final Map<String, Region> pageByName = new LinkedHashMap<>();
-    private final ToggleButton guess = new ToggleButton("Guess first");
     private List<Student> students = List.of();
 
     /**
@@ -129,15 +128,11 @@ public final class ReviewDesk implements Desk {
         }
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        guess.setId("guess-first");
-        guess.setFocusTraversable(false);
-        guess.setMinWidth(Region.USE_PREF_SIZE);
-        guess.selectedProperty().bindBidirectional(model.guessingProperty());
         Button review = new Button("Review this game");
         review.setId("review-this");
         review.setMinWidth(Region.USE_PREF_SIZE);
         review.setOnAction(e -> reviewThis());
-        bar.getChildren().addAll(gap, guess, review, out());
+        bar.getChildren().addAll(gap, review, out());
         return bar;
     }
 
