@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
@@ -134,8 +135,12 @@ final class ProfileCommand implements Callable<Integer> {
         out.println("  " + profile.change());
         for (Profile.ThemeFigures t : profile.worst()) {
             out.printf(
+                    Locale.ROOT,
                     "  %s: missed %d, allowed %d, %.0f points%n",
-                    t.theme().words(), t.missed(), t.allowed(), t.loss());
+                    t.theme().words(),
+                    t.missed(),
+                    t.allowed(),
+                    t.loss());
             for (Profile.Example e : t.examples()) {
                 out.printf("      %s  %s%n", e.error().move(), e.game().title());
             }

@@ -25,6 +25,7 @@ public final class Profile {
 
     private static final double PART = 0.15;
     private static final int FEWEST_FOR_TREND = 4;
+    private static final int FEWEST_FOR_CHANGE = 6;
 
     private final String name;
     private final List<GameFigures> games;
@@ -227,11 +228,11 @@ public final class Profile {
     }
 
     /**
-     * What the later half of the games lost a move more than the earlier, in points, with its
-     * margin; nothing is claimed when the margin is wider than the difference.
+     * What the later half of the games lost a move against the earlier, in points with the margin
+     * of the difference; nothing is claimed when the margin is wider than the difference.
      */
     public String change() {
-        if (games.size() < FEWEST_FOR_TREND) {
+        if (games.size() < FEWEST_FOR_CHANGE) {
             return "too few games to tell a change";
         }
         int half = games.size() / 2;
@@ -239,15 +240,13 @@ public final class Profile {
         Estimate late = of(name, games.subList(half, games.size())).overall();
         double difference = late.mean() - early.mean();
         double margin = Math.hypot(early.margin().orElse(0), late.margin().orElse(0));
-        String verdict =
-                Math.abs(difference) <= margin
-                        ? "no change that is sure"
-                        : difference < 0 ? "better" : "worse";
+        String verdict = Math.abs(difference) <= margin ? "no sure change" : "a sure change";
         return String.format(
                 Locale.ROOT,
-                "the later half lost %+.1f ± %.1f points a move against the earlier: %s",
-                difference,
+                "in the later half of the games %.1f ± %.1f points a move %s than in the earlier: %s",
+                Math.abs(difference),
                 margin,
+                difference < 0 ? "less" : "more",
                 verdict);
     }
 }

@@ -25,4 +25,9 @@ public record GameReview(
         moments = List.copyOf(moments);
         players = List.copyOf(players);
     }
+
+    /** The same review with other moments, such as those a coach kept or added. */
+    public GameReview with(List<Moment> others) {
+        return new GameReview(game, moves, others, departure, players);
+    }
 }

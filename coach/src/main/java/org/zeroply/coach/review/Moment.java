@@ -40,6 +40,19 @@ public record Moment(
         return new Moment(move, kind, move.side(), line, List.of(), Optional.empty(), weight, text);
     }
 
+    /** A moment that the coach chose, with the engine's line beside it. */
+    public static Moment chosen(MoveReview move) {
+        String text =
+                move.isChoice()
+                        ? move.san() + " is the engine's choice too."
+                        : String.format(
+                                Locale.ROOT,
+                                "The engine prefers %s (%.0f points of a hundred).",
+                                move.better(),
+                                move.loss());
+        return of(move, Kind.COACH, move.best(), 0, text);
+    }
+
     /** The same with what tempts and fails. */
     Moment tempted(List<Move> by) {
         return new Moment(move, kind, side, line, by, cause, weight, text);
@@ -66,7 +79,9 @@ public record Moment(
         HARD_MOVE_FOUND("a hard move found"),
         SEVERAL_WAYS("several ways"),
         DEPARTURE("leaving known games"),
-        STRATEGIC("a strategic decision");
+        STRATEGIC("a strategic decision"),
+        /** Chosen by the coach; no review finds it by itself. */
+        COACH("your own moment");
 
         private final String title;
 
@@ -81,7 +96,10 @@ public record Moment(
 
         /** Whether the player went wrong; the others are praise or information. */
         public boolean isError() {
-            return this != HARD_MOVE_FOUND && this != SEVERAL_WAYS && this != DEPARTURE;
+            return this != HARD_MOVE_FOUND
+                    && this != SEVERAL_WAYS
+                    && this != DEPARTURE
+                    && this != COACH;
         }
 
         /** The name in files and for scripts: {@code missed-chance}. */

@@ -1,6 +1,7 @@
 package org.zeroply.coach.review;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +18,10 @@ import org.zeroply.engine.analysis.Engine;
 final class MomentFinder {
 
     private static final int MOST = 5;
+
+    /** Praise teaches less than errors do. */
+    private static final int MOST_PRAISE = 2;
+
     private static final int NARROW = 2;
     private static final int MANY_LEGAL = 10;
 
@@ -64,7 +69,20 @@ final class MomentFinder {
         Map<Integer, Moment> byPly = new LinkedHashMap<>();
         found.sort(Comparator.comparingDouble(Moment::weight).reversed());
         found.forEach(m -> byPly.putIfAbsent(m.move().ply(), m));
-        return byPly.values().stream().limit(MOST).toList();
+        return chosen(byPly.values());
+    }
+
+    private static List<Moment> chosen(Collection<Moment> ranked) {
+        List<Moment> chosen = new ArrayList<>();
+        int praise = 0;
+        for (Moment moment : ranked) {
+            boolean praises = moment.kind() == Moment.Kind.HARD_MOVE_FOUND;
+            if (chosen.size() < MOST && !(praises && praise == MOST_PRAISE)) {
+                chosen.add(moment);
+                praise += praises ? 1 : 0;
+            }
+        }
+        return chosen;
     }
 
     // ---- The last hold --------------------------------------------------------------------------

@@ -68,7 +68,14 @@ public final class Workbench extends StackPane {
         solve = new SolveDesk(services, clock);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
-        desks.addAll(List.of(games, review, lab, exercises, solve, new StudentsDesk(services)));
+        desks.addAll(
+                List.of(
+                        games,
+                        review,
+                        lab,
+                        exercises,
+                        solve,
+                        new StudentsDesk(services, this::openMoment)));
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
         }
@@ -194,6 +201,11 @@ public final class Workbench extends StackPane {
     private void openExercise(long id) {
         exercises.open(id);
         show(exercises);
+    }
+
+    private void openMoment(long sheetId, int ply) {
+        review.open(sheetId, ply);
+        show(review);
     }
 
     private void openSolve(long id) {

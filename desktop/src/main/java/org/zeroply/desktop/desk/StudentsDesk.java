@@ -8,6 +8,8 @@ import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -21,6 +23,14 @@ import org.zeroply.library.store.Student;
 /** Students: who they are, and the log of their attempts. */
 public final class StudentsDesk implements Desk {
 
+    /** Opens a game at one of its moves. */
+    public interface GameOpener {
+        /**
+         * @param ply the move, 1-based
+         */
+        void open(long sheetId, int ply);
+    }
+
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("yyyy-MM-dd  HH:mm").withZone(ZoneId.systemDefault());
 
@@ -33,10 +43,17 @@ public final class StudentsDesk implements Desk {
     private final TextField name = new TextField();
     private final TextField rating = new TextField();
     private final MarkedSheetView marked = new MarkedSheetView(this::play);
+    private final StudentFileView file;
+    private final VBox place = new VBox(8);
+    private final ToggleGroup pages = new ToggleGroup();
     private final VBox content = new VBox();
 
-    public StudentsDesk(Services services) {
+    /**
+     * @param opener opens a game at a move of it, to look at its review
+     */
+    public StudentsDesk(Services services, GameOpener opener) {
         this.services = services;
+        file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");
         content.setId("students-desk");
         table.setId("students-table");
@@ -74,9 +91,37 @@ public final class StudentsDesk implements Desk {
                                 Widgets.button("student-add", "Add", this::add),
                                 Widgets.button("student-save", "Save changes", this::save)),
                         table,
-                        Widgets.label("Attempts", "sheet-title"),
-                        log,
-                        marked);
+                        Widgets.row(
+                                page("Attempts", "students-attempts"),
+                                page("File of moments", "students-file")),
+                        place);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        VBox.setVgrow(file, Priority.ALWAYS);
+        pages.selectToggle(pages.getToggles().get(0));
+        place.getChildren().setAll(log, marked);
+    }
+
+    private ToggleButton page(String text, String id) {
+        ToggleButton button = new ToggleButton(text);
+        button.setId(id);
+        button.setToggleGroup(pages);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(
+                e -> {
+                    button.setSelected(true);
+                    showPage(id.equals("students-file"));
+                });
+        return button;
+    }
+
+    private void showPage(boolean moments) {
+        if (moments) {
+            place.getChildren().setAll(file);
+            file.showOnBoard();
+        } else {
+            place.getChildren().setAll(log, marked);
+            open(log.getSelectionModel().getSelectedItem());
+        }
     }
 
     private static String time(int seconds) {
@@ -89,6 +134,7 @@ public final class StudentsDesk implements Desk {
         }
         name.setText(student.name());
         rating.setText(student.rating() == 0 ? "" : String.valueOf(student.rating()));
+        file.show(student);
         services.background()
                 .library(
                         () -> services.library().attempts().of(student.id()),
@@ -100,7 +146,7 @@ public final class StudentsDesk implements Desk {
 
     private void open(Attempt attempt) {
         marked.setVisible(attempt != null);
-        if (attempt != null) {
+        if (attempt != null && marked.getParent() != null) {
             marked.show(MarkedSheets.read(attempt.marked()), attempt.seconds());
             session.open(SheetStore.parse(attempt.scheme()), java.util.OptionalLong.empty());
         }

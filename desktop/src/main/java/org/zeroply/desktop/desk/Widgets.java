@@ -12,11 +12,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
 /** Small parts that all desks are made of; everything gets an id and an accessible text. */
-final class Widgets {
+public final class Widgets {
 
     private Widgets() {}
 
-    static Button button(String id, String text, Runnable action) {
+    /** A button that is never cut off. */
+    public static Button button(String id, String text, Runnable action) {
         Button button = new Button(text);
         button.setId(id);
         button.setAccessibleText(text);
@@ -26,32 +27,45 @@ final class Widgets {
         return button;
     }
 
-    static Label label(String text, String style) {
+    /** A text in one of the styles of the sheet. */
+    public static Label label(String text, String style) {
         Label label = new Label(text);
         label.getStyleClass().add(style);
         return label;
     }
 
+    /** A text that wraps and is never cut off. */
+    public static Label wrapped(String text, String style) {
+        Label label = label(text, style);
+        label.setWrapText(true);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
     /** A heading with a rule under it, as wide as the page. */
-    static Label heading(String text) {
+    public static Label heading(String text) {
         Label heading = label(text, "fact-group");
         heading.setMaxWidth(Double.MAX_VALUE);
         return heading;
     }
 
-    static HBox row(Node... nodes) {
+    /** Controls side by side. */
+    public static HBox row(Node... nodes) {
         HBox row = new HBox(8, nodes);
         row.getStyleClass().add("bar");
         return row;
     }
 
-    static Region spacer() {
+    /** Takes what room is left in a row. */
+    public static Region spacer() {
         Region region = new Region();
         HBox.setHgrow(region, Priority.ALWAYS);
         return region;
     }
 
-    static <T> void column(
+    /** A column of texts. */
+    public static <T> void column(
             TableView<T> table, String title, double width, Function<T, String> value) {
         TableColumn<T, String> column = new TableColumn<>(title);
         column.setCellValueFactory(c -> new ReadOnlyStringWrapper(value.apply(c.getValue())));

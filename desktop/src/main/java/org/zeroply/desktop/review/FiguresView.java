@@ -14,6 +14,7 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.review.PlayerReview;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.ReviewModel;
 
 /** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
@@ -37,37 +38,32 @@ final class FiguresView extends VBox {
         getChildren().clear();
         Optional<GameReview> review = model.reviewProperty().get();
         if (review.isEmpty()) {
-            getChildren().add(styled(model.stateProperty().get(), "empty-note"));
+            getChildren().add(Widgets.wrapped(model.stateProperty().get(), "empty-note"));
             return;
         }
-        getChildren().addAll(styled("Players", "fact-group"), players(review.get()));
-        getChildren().addAll(styled("The opening in tempi", "fact-group"), opening(review.get()));
+        getChildren().addAll(Widgets.wrapped("Players", "fact-group"), players(review.get()));
+        getChildren()
+                .addAll(
+                        Widgets.wrapped("The opening in tempi", "fact-group"),
+                        opening(review.get()));
         review.get()
                 .departure()
                 .ifPresent(
                         d ->
                                 getChildren()
                                         .addAll(
-                                                styled("Known games", "fact-group"),
-                                                styled(d.text(), "plain")));
+                                                Widgets.wrapped("Known games", "fact-group"),
+                                                Widgets.wrapped(d.text(), "plain")));
     }
 
-    private static Label styled(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMaxWidth(Double.MAX_VALUE);
-        label.getStyleClass().add(style);
-        return label;
-    }
-
-    private static GridPane grid(int columns) {
+    private static GridPane grid(int columns, double width) {
         GridPane grid = new GridPane();
-        grid.setHgap(14);
+        grid.setHgap(10);
         grid.setVgap(5);
-        ColumnConstraints first = new ColumnConstraints(210);
+        ColumnConstraints first = new ColumnConstraints(200);
         grid.getColumnConstraints().add(first);
         for (int i = 0; i < columns; i++) {
-            ColumnConstraints column = new ColumnConstraints(120);
+            ColumnConstraints column = new ColumnConstraints(width);
             column.setHalignment(HPos.RIGHT);
             grid.getColumnConstraints().add(column);
         }
@@ -84,7 +80,7 @@ final class FiguresView extends VBox {
     }
 
     private static GridPane players(GameReview review) {
-        GridPane grid = grid(review.players().size());
+        GridPane grid = grid(review.players().size(), 110);
         figure(grid, review, "", p -> p.side().word());
         for (Phase phase : Phase.values()) {
             figure(grid, review, "Loss a move, " + phase.word(), p -> loss(p, phase));
@@ -103,7 +99,7 @@ final class FiguresView extends VBox {
             figure(
                     grid,
                     review,
-                    "Errors with less than two minutes",
+                    "Errors in the last two minutes",
                     p -> String.valueOf(p.inTimeTrouble()));
         }
         return grid;
@@ -131,7 +127,7 @@ final class FiguresView extends VBox {
     }
 
     private static GridPane opening(GameReview review) {
-        GridPane grid = grid(4);
+        GridPane grid = grid(4, 92);
         row(grid, List.of("", "developed", "castled", "pawn moves", "moved twice"), "faded");
         for (int moves : OPENING_MOVES) {
             if (review.game().mainLine().size() < 2 * moves) {

@@ -13,6 +13,9 @@ interface MomentActions {
     /** Puts a moment into a student's file. */
     void addToFile(MomentCard moment, Student student);
 
+    /** Makes the move on the board a moment of the coach's own. */
+    void choose();
+
     /** The students to choose from. */
     List<Student> students();
 }

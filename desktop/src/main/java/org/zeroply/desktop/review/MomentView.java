@@ -21,9 +21,11 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.review.MoveReview;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.MomentCard;
 import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.engine.analysis.Score;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.Student;
 
@@ -55,9 +57,11 @@ final class MomentView extends VBox {
         getChildren().add(heading());
         boolean hidden = model.isHidden(moment);
         if (open && hidden) {
-            getChildren().addAll(label(question(), "plain"), answer());
+            getChildren().addAll(Widgets.wrapped(question(), "plain"), answer());
         } else if (open) {
-            Label why = label(moment.said(), moment.words().isEmpty() ? "plain" : "coach-words");
+            Label why =
+                    Widgets.wrapped(
+                            moment.said(), moment.words().isEmpty() ? "plain" : "coach-words");
             why.setId("moment-text");
             getChildren().addAll(why, answer(), sheet, judged(), comment(), bar());
         }
@@ -121,32 +125,23 @@ final class MomentView extends VBox {
     }
 
     private Label answer() {
-        Label answer = label("", "earned");
+        Label answer = Widgets.wrapped("", "earned");
         answer.setId("guess-answer");
         answer.textProperty().bind(model.answerProperty());
         answer.managedProperty().bind(answer.textProperty().isNotEmpty());
         return answer;
     }
 
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
-    }
-
     // ---- The engine's verdict and the coach's ---------------------------------------------------
 
     private HBox judged() {
         MoveReview move = moment.moment().move();
-        boolean white = move.side() == Side.WHITE;
         String engine =
                 String.format(
                         Locale.ROOT,
                         "Engine: %s %s with %s; %s expected %.0f, after %s %.0f.",
-                        move.score().verdict(white).symbol(),
-                        move.score().text(),
+                        white(move).verdict(true).symbol(),
+                        white(move).text(),
                         move.better(),
                         move.side().word(),
                         100 * move.before(),
@@ -162,6 +157,11 @@ final class MomentView extends VBox {
         HBox row = new HBox(8, label, gap, yours, verdict());
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** Scores are printed from White's view everywhere. */
+    private static Score white(MoveReview move) {
+        return move.side() == Side.WHITE ? move.score() : move.score().negated();
     }
 
     private ComboBox<Optional<Verdict>> verdict() {
@@ -224,31 +224,22 @@ final class MomentView extends VBox {
         HBox bar =
                 new HBox(
                         8,
-                        button(
+                        Widgets.button(
                                 "moment-keep",
                                 kept ? "Open again" : "Keep",
                                 () -> model.keep(moment)),
-                        button(
+                        Widgets.button(
                                 "moment-dismiss",
                                 moment.isDismissed() ? "Take back" : "Dismiss",
                                 () -> model.dismiss(moment)),
-                        button("moment-reword", "Reword", this::reword),
-                        button(
+                        Widgets.button("moment-reword", "Reword", this::reword),
+                        Widgets.button(
                                 "moment-exercise",
                                 "Set as exercise",
                                 () -> actions.setAsExercise(moment)),
                         students());
         bar.setAlignment(Pos.CENTER_LEFT);
         return bar;
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.setAccessibleText(text);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private MenuButton students() {
@@ -273,9 +264,10 @@ final class MomentView extends VBox {
         area.setPrefRowCount(3);
         area.setAccessibleText("Your words for this moment");
         Button done =
-                button("moment-words-done", "Done", () -> model.reword(moment, area.getText()));
+                Widgets.button(
+                        "moment-words-done", "Done", () -> model.reword(moment, area.getText()));
         Button theirs =
-                button(
+                Widgets.button(
                         "moment-words-back",
                         "The program's words",
                         () -> model.reword(moment, moment.moment().text()));

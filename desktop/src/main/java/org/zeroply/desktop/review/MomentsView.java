@@ -2,6 +2,7 @@ package org.zeroply.desktop.review;
 
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -69,7 +70,13 @@ final class MomentsView extends VBox {
         guess.setMinWidth(Region.USE_PREF_SIZE);
         guess.setTooltip(new Tooltip("The better move stays hidden until a move was tried"));
         guess.selectedProperty().bindBidirectional(model.guessingProperty());
-        HBox tools = new HBox(8, departure, guess);
+        Button own = new Button("Add a moment");
+        own.setId("moment-add");
+        own.setFocusTraversable(false);
+        own.setMinWidth(Region.USE_PREF_SIZE);
+        own.setTooltip(new Tooltip("Makes the move just played on the board a moment of yours"));
+        own.setOnAction(e -> actions.choose());
+        HBox tools = new HBox(8, departure, own, guess);
         tools.setAlignment(Pos.CENTER_LEFT);
         return tools;
     }

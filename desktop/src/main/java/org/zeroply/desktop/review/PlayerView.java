@@ -29,6 +29,7 @@ import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.course.TrendView;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.ReviewQueue;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.engine.analysis.Cancellation;
@@ -202,7 +203,7 @@ final class PlayerView extends VBox {
         if (shown.isEmpty()) {
             page.getChildren()
                     .add(
-                            label(
+                            Widgets.wrapped(
                                     "Choose a player whose games have been reviewed. The more games,"
                                             + " the surer the figures.",
                                     "empty-note"));
@@ -211,7 +212,7 @@ final class PlayerView extends VBox {
         Profile profile = shown.get().profile();
         page.getChildren()
                 .addAll(
-                        label(
+                        Widgets.wrapped(
                                 profile.games().size()
                                         + (profile.games().size() == 1 ? " game" : " games")
                                         + ", "
@@ -221,31 +222,24 @@ final class PlayerView extends VBox {
                                         + ".",
                                 "plain"),
                         new TrendView(profile, palette),
-                        label(
+                        Widgets.wrapped(
                                 "Each ring is a game, the earliest first; the line is the trend, the"
                                         + " band where it lies with 95% certainty.",
                                 "faded"),
-                        label("What to work on", "fact-group"));
+                        Widgets.wrapped("What to work on", "fact-group"));
         if (profile.worst().isEmpty()) {
-            page.getChildren().add(label("No error has a theme that could be named.", "faded"));
+            page.getChildren()
+                    .add(Widgets.wrapped("No error has a theme that could be named.", "faded"));
         }
         profile.worst().forEach(this::theme);
-        page.getChildren().addAll(label("Where the points went", "fact-group"), table(profile));
-    }
-
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMaxWidth(Double.MAX_VALUE);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        label.getStyleClass().add(style);
-        return label;
+        page.getChildren()
+                .addAll(Widgets.wrapped("Where the points went", "fact-group"), table(profile));
     }
 
     private void theme(Profile.ThemeFigures theme) {
         page.getChildren()
                 .add(
-                        label(
+                        Widgets.wrapped(
                                 String.format(
                                         Locale.ROOT,
                                         "%s: missed %d, allowed %d, %.0f points in all",
@@ -275,7 +269,7 @@ final class PlayerView extends VBox {
         if (exercises.isEmpty()) {
             page.getChildren()
                     .add(
-                            label(
+                            Widgets.wrapped(
                                     "No exercise of the library has this theme yet; set one from a"
                                             + " moment.",
                                     "faded"));

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.LongConsumer;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -12,13 +11,13 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.ReviewQueue;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.store.ReviewStore;
@@ -55,13 +54,13 @@ final class QueueView extends VBox {
                                 + " desk and press Review this game.");
         empty.setWrapText(true);
         table.setPlaceholder(empty);
-        column("White", 140, ReviewStore.Entry::white);
-        column("Black", 140, ReviewStore.Entry::black);
-        column("Result", 58, e -> e.result().replace("1/2-1/2", "½–½"));
-        column("State", 92, this::state);
-        column("Moments", 70, e -> isDone(e) ? String.valueOf(e.moments()) : "");
-        column("Loss W", 64, e -> number(e.whiteLoss()));
-        column("Loss B", 64, e -> number(e.blackLoss()));
+        Widgets.column(table, "White", 140, ReviewStore.Entry::white);
+        Widgets.column(table, "Black", 140, ReviewStore.Entry::black);
+        Widgets.column(table, "Result", 58, e -> e.result().replace("1/2-1/2", "½–½"));
+        Widgets.column(table, "State", 92, this::state);
+        Widgets.column(table, "Moments", 70, e -> isDone(e) ? String.valueOf(e.moments()) : "");
+        Widgets.column(table, "Loss W", 64, e -> number(e.whiteLoss()));
+        Widgets.column(table, "Loss B", 64, e -> number(e.blackLoss()));
         table.setOnMouseClicked(
                 e -> {
                     if (e.getClickCount() == 2) {
@@ -92,9 +91,9 @@ final class QueueView extends VBox {
         HBox tools =
                 new HBox(
                         8,
-                        button("queue-all", "Queue all games", this::queueAll),
-                        button("queue-open", "Open", this::openSelected),
-                        button("queue-withdraw", "Take out", this::withdraw),
+                        Widgets.button("queue-all", "Queue all games", this::queueAll),
+                        Widgets.button("queue-open", "Open", this::openSelected),
+                        Widgets.button("queue-withdraw", "Take out", this::withdraw),
                         budget);
         tools.setAlignment(Pos.CENTER_LEFT);
         return tools;
@@ -122,10 +121,10 @@ final class QueueView extends VBox {
         bar.setId("queue-progress");
         bar.progressProperty().bind(queue.partProperty());
         bar.visibleProperty().bind(queue.runningProperty());
-        Button go = button("queue-go", "Go on", queue::start);
+        Button go = Widgets.button("queue-go", "Go on", queue::start);
         go.visibleProperty().bind(queue.runningProperty().not());
         go.managedProperty().bind(go.visibleProperty());
-        Button pause = button("queue-pause", "Pause", queue::pause);
+        Button pause = Widgets.button("queue-pause", "Pause", queue::pause);
         pause.visibleProperty().bind(queue.runningProperty());
         pause.managedProperty().bind(pause.visibleProperty());
         Region gap = new Region();
@@ -133,26 +132,6 @@ final class QueueView extends VBox {
         HBox row = new HBox(10, state, gap, bar, go, pause);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.setAccessibleText(text);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
-    }
-
-    private interface Cell {
-        String of(ReviewStore.Entry entry);
-    }
-
-    private void column(String title, double width, Cell cell) {
-        TableColumn<ReviewStore.Entry, String> column = new TableColumn<>(title);
-        column.setCellValueFactory(c -> new ReadOnlyStringWrapper(cell.of(c.getValue())));
-        column.setPrefWidth(width);
-        table.getColumns().add(column);
     }
 
     private static boolean isDone(ReviewStore.Entry entry) {

@@ -189,6 +189,12 @@ public final class ReviewDesk implements Desk {
 
     // ---- Opening and reviewing ------------------------------------------------------------------
 
+    /** Opens a game at one of its moves, at the moment there if it has one. */
+    public void open(long sheetId, int ply) {
+        model.goOnceRead(ply);
+        open(sheetId);
+    }
+
     private void open(long sheetId) {
         games.open(sheetId);
         show("Moments");
@@ -207,8 +213,7 @@ public final class ReviewDesk implements Desk {
     private final class Opener implements PlayerView.Opener {
         @Override
         public void game(long sheetId, int ply) {
-            open(sheetId);
-            services.background().say("Move " + (ply + 1) / 2 + " of this game.");
+            ReviewDesk.this.open(sheetId, ply);
         }
 
         @Override
@@ -251,6 +256,14 @@ public final class ReviewDesk implements Desk {
 
         private String text(MomentCard moment) {
             return moment.played() + "  " + moment.said();
+        }
+
+        @Override
+        public void choose() {
+            if (!model.choose()) {
+                services.background()
+                        .say("Go to a move of the reviewed game that is no moment yet.");
+            }
         }
 
         @Override
@@ -317,6 +330,7 @@ public final class ReviewDesk implements Desk {
         }
         return model.reviewProperty()
                 .get()
+                .map(r -> r.with(model.cards().stream().map(MomentCard::moment).toList()))
                 .map(r -> GameReport.of(r, words, dismissed, model.stamp()));
     }
 
@@ -469,6 +483,7 @@ public final class ReviewDesk implements Desk {
                         "Set the moment as exercise",
                         "Shortcut+E",
                         () -> here(m -> new Actions().setAsExercise(m))));
+        commands.add(new Command("Add a moment", "M", () -> new Actions().choose()));
         commands.add(
                 new Command(
                         "Guess first",

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -21,6 +20,7 @@ import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
@@ -36,6 +36,7 @@ import org.zeroply.engine.analysis.Limits;
 final class TrialView extends VBox {
 
     private static final long VERDICT_NODES = 400_000;
+    private static final int SHOWN = 3;
 
     private final Services services;
     private final ReviewModel model;
@@ -46,6 +47,7 @@ final class TrialView extends VBox {
     private final ComboBox<Integer> games = new ComboBox<>();
     private final Label outcome = new Label();
     private final VBox results = new VBox(4);
+    private Optional<String> before = Optional.empty();
     private long seed = 1;
 
     TrialView(Services services, ReviewModel model) {
@@ -60,6 +62,7 @@ final class TrialView extends VBox {
         games.setAccessibleText("Number of games");
         outcome.setId("trial-outcome");
         outcome.setWrapText(true);
+        outcome.setMinHeight(Region.USE_PREF_SIZE);
         outcome.getStyleClass().add("plain");
         results.setId("trial-results");
         sheet.setId("trial-sheet");
@@ -75,8 +78,8 @@ final class TrialView extends VBox {
         HBox doing =
                 new HBox(
                         8,
-                        button("trial-play", "Play it out", this::playOut),
-                        button("trial-probe", "Probe with", this::probe),
+                        Widgets.button("trial-play", "Play it out", this::playOut),
+                        Widgets.button("trial-probe", "Probe with", this::probe),
                         games,
                         new Label("games"));
         doing.setAlignment(Pos.CENTER_LEFT);
@@ -88,15 +91,6 @@ final class TrialView extends VBox {
 
     void setPalette(Palette palette) {
         sheet.setPalette(palette);
-    }
-
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.setAccessibleText(text);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
     }
 
     private static ComboBox<Strength> strength(String id, String says) {
@@ -220,14 +214,21 @@ final class TrialView extends VBox {
                         b.rating(),
                         found.get().tally().text(),
                         100 * found.get().promised());
+        before.ifPresent(this::keepResult);
+        before = Optional.of(text);
         outcome.setText(text);
+        services.background().say("The probe is done.");
+    }
+
+    /** Earlier probes stay below the last one, to compare strengths and positions. */
+    private void keepResult(String text) {
         Label row = new Label(text);
         row.setWrapText(true);
+        row.setMinHeight(Region.USE_PREF_SIZE);
         row.getStyleClass().add("faded");
         results.getChildren().add(0, row);
-        if (results.getChildren().size() > 4) {
-            results.getChildren().remove(4);
+        if (results.getChildren().size() > SHOWN) {
+            results.getChildren().remove(SHOWN);
         }
-        services.background().say("The probe is done.");
     }
 }

@@ -43,6 +43,10 @@ public record MomentCard(int number, Moment moment, ReviewStore.Decision decisio
         return new MomentCard(number, moment, decision, value);
     }
 
+    MomentCard numbered(int value) {
+        return new MomentCard(value, moment, decision, words);
+    }
+
     ReviewStore.Note note() {
         return new ReviewStore.Note(ply(), decision, words);
     }

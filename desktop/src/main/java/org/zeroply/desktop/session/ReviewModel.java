@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
 import java.util.function.Function;
@@ -61,6 +62,8 @@ public final class ReviewModel {
     private Optional<MoveTree> seen = Optional.empty();
     private Cancellation loading = new Cancellation();
     private long nodes;
+    private int elsewhere;
+    private OptionalInt wanted = OptionalInt.empty();
 
     /**
      * @param game the open game of the games desk
@@ -181,6 +184,7 @@ public final class ReviewModel {
                     game.tree().nodes().size() < 2
                             ? "Open a game to review it, or queue many on the Queue page."
                             : "This game has not been reviewed. Press Review this game.");
+            goWhereWanted();
             return;
         }
         if (entry.get().state() != ReviewStore.State.DONE) {
@@ -188,6 +192,7 @@ public final class ReviewModel {
                     entry.get().state() == ReviewStore.State.FAILED
                             ? "The review failed: " + entry.get().problem()
                             : "This game waits in the queue; its moments come here when it is done.");
+            goWhereWanted();
             return;
         }
         loaded = Optional.of(game.tree());
@@ -239,11 +244,7 @@ public final class ReviewModel {
                 found.notes().stream()
                         .collect(Collectors.toMap(ReviewStore.Note::ply, Function.identity()));
         List<MomentCard> made = new ArrayList<>();
-        List<Moment> ordered =
-                found.review().moments().stream()
-                        .sorted(Comparator.comparingInt((Moment m) -> m.move().ply()))
-                        .toList();
-        for (Moment moment : ordered) {
+        for (Moment moment : moments(found.review(), notes)) {
             ReviewStore.Note note =
                     notes.getOrDefault(
                             moment.move().ply(),
@@ -254,7 +255,75 @@ public final class ReviewModel {
         review.set(Optional.of(found.review()));
         cards.setAll(made);
         state.set(made.isEmpty() ? "No moment to stop at: a quiet, correct game." : "");
-        strongest(found.review()).ifPresent(this::select);
+        OptionalInt place = wanted;
+        wanted = OptionalInt.empty();
+        if (place.isPresent()) {
+            at(place.getAsInt()).ifPresentOrElse(this::select, () -> go(place.getAsInt()));
+        } else {
+            strongest(found.review()).ifPresent(this::select);
+        }
+    }
+
+    /** Without a review there is no moment to go to, only the move. */
+    private void goWhereWanted() {
+        OptionalInt place = wanted;
+        wanted = OptionalInt.empty();
+        place.ifPresent(this::go);
+    }
+
+    /** The moments of the review, and those that the coach chose or has said something about. */
+    private static List<Moment> moments(GameReview made, Map<Integer, ReviewStore.Note> notes) {
+        List<Moment> moments = new ArrayList<>(made.moments());
+        Set<Integer> there = moments.stream().map(m -> m.move().ply()).collect(Collectors.toSet());
+        made.moves().stream()
+                .filter(m -> notes.containsKey(m.ply()) && !there.contains(m.ply()))
+                .filter(m -> isWorthKeeping(notes.get(m.ply())))
+                .forEach(m -> moments.add(Moment.chosen(m)));
+        moments.sort(Comparator.comparingInt((Moment m) -> m.move().ply()));
+        return moments;
+    }
+
+    private static boolean isWorthKeeping(ReviewStore.Note note) {
+        return note.decision() == ReviewStore.Decision.KEPT || !note.words().isEmpty();
+    }
+
+    private Optional<MomentCard> at(int ply) {
+        return cards.stream().filter(c -> c.ply() == ply).findFirst();
+    }
+
+    /** Goes to a ply of the game that is opened next, or to the moment there. */
+    public void goOnceRead(int ply) {
+        wanted = OptionalInt.of(ply);
+    }
+
+    /**
+     * Makes the move before the board a moment of the coach's own.
+     *
+     * @return whether there is such a move in the reviewed game and it was no moment yet
+     */
+    public boolean choose() {
+        int ply = onBoard.get() == game ? game.current().depth() : 0;
+        Optional<MoveReview> move =
+                review.get().stream()
+                        .flatMap(r -> r.moves().stream())
+                        .filter(m -> m.ply() == ply && at(ply).isEmpty())
+                        .filter(m -> m.node().move().equals(game.current().move()))
+                        .findFirst();
+        move.map(Moment::chosen)
+                .map(m -> new MomentCard(0, m, ReviewStore.Decision.KEPT, ""))
+                .ifPresent(
+                        made -> {
+                            List<MomentCard> all = new ArrayList<>(cards);
+                            all.add(made);
+                            all.sort(Comparator.comparingInt(MomentCard::ply));
+                            for (int i = 0; i < all.size(); i++) {
+                                all.set(i, all.get(i).numbered(i + 1));
+                            }
+                            cards.setAll(all);
+                            keep(made.note());
+                            at(ply).ifPresent(this::select);
+                        });
+        return move.isPresent();
     }
 
     /** The most instructive moment is looked at first. */
@@ -297,11 +366,12 @@ public final class ReviewModel {
         if (onBoard.get() == card) {
             return selected.get().map(c -> c.ply() - 1).orElse(0) + card.current().depth();
         }
-        return game.current().depth();
+        return onBoard.get() == game ? game.current().depth() : elsewhere;
     }
 
-    /** Puts another sheet on the board, such as a game played out. */
+    /** Puts another sheet on the board, such as a game played out from the position there. */
     public void show(TreeSession session) {
+        elsewhere = ply();
         onBoard.set(session);
     }
 
@@ -465,11 +535,15 @@ public final class ReviewModel {
                 }
             }
         }
+        keep(changed.note());
+    }
+
+    private void keep(ReviewStore.Note note) {
         long id = game.id().orElseThrow();
         services.background()
                 .library(
                         () -> {
-                            services.library().reviews().note(id, changed.note());
+                            services.library().reviews().note(id, note);
                             return true;
                         },
                         done -> {});

@@ -17,11 +17,11 @@ public final class TrendPlot {
         trend = profile.trend();
     }
 
-    /** The largest loss shown: the next even number above all points, at least 4. */
+    /** The largest loss shown: the next number above all points that four steps divide. */
     public double top() {
         double most = course.stream().mapToDouble(d -> d).max().orElse(0);
         most = Math.max(most, trend.stream().mapToDouble(Estimate::high).max().orElse(0));
-        return Math.max(4, 2 * Math.ceil(most / 2));
+        return Math.max(4, 4 * Math.ceil(most / 4));
     }
 
     /** Draws it into a box. */
