@@ -3,6 +3,7 @@ package org.zeroply.coach.trial;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -50,7 +51,7 @@ public final class PlayOut {
      * @param start a position that is not over
      */
     public Played play(Position start, long seed, Cancellation cancellation) {
-        LimitedPlayer player = new LimitedPlayer(engine, new Random(seed));
+        LimitedPlayer player = new LimitedPlayer(engine, random(seed));
         List<Move> moves = new ArrayList<>();
         List<Position> positions = new ArrayList<>(List.of(start));
         int[] hopeless = new int[2];
@@ -76,6 +77,11 @@ public final class PlayOut {
             positions.add(p.play(move));
         }
         return new Played(moves, 0.5, false, "broken off");
+    }
+
+    /** Random itself begins nearly alike with neighbouring seeds, so these are mixed first. */
+    private static Random random(long seed) {
+        return new Random(new SplittableRandom(seed).nextLong());
     }
 
     private static Played won(List<Move> moves, Side side, String how) {

@@ -77,6 +77,7 @@ final class BoardColumn extends VBox {
         hanging.setMinHeight(20);
         words.setWrapText(true);
         points.setMinWidth(USE_PREF_SIZE);
+        scale.setMinWidth(116);
         getChildren().addAll(board, steps, balance, hanging, drawing, below);
     }
 

@@ -15,6 +15,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -46,6 +47,7 @@ final class Shots {
     private final Path folder;
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private final List<String> views = new ArrayList<>();
+    private boolean details;
 
     Shots(Workbench bench, Services services, Path folder) {
         this.bench = bench;
@@ -56,12 +58,13 @@ final class Shots {
     /**
      * Takes the pictures.
      *
-     * @param part {@code review} for those of that desk alone, else all
+     * @param part {@code review} for those of that desk alone with all its pages, else all
      */
     void take(String part) {
         step(() -> {});
         step(() -> {});
         if (part.equals("review")) {
+            details = true;
             review();
             next();
             return;
@@ -128,7 +131,7 @@ final class Shots {
                             services
                                     .library()
                                     .sheets()
-                                    .find(SheetQuery.all(SheetKind.GAME))
+                                    .find(new SheetQuery(SheetKind.GAME, "Ilse Marram", "", 0))
                                     .stream()
                                     .limit(REVIEWED)
                                     .map(SheetRow::id)
@@ -149,17 +152,17 @@ final class Shots {
         step(() -> {});
         shot("review-moments");
         step(() -> bench.review().model().guessingProperty().set(true));
-        shot("review-guess");
+        detail("review-guess");
         step(() -> bench.review().model().guessingProperty().set(false));
         step(() -> bench.review().show("Figures"));
-        shot("review-figures");
+        detail("review-figures");
         step(() -> bench.review().show("Trial"));
         step(() -> press("#trial-play"));
         until(() -> !services.background().busyProperty().get());
         step(() -> press("#trial-probe"));
         until(() -> !services.background().busyProperty().get());
         step(() -> {});
-        shot("review-trial");
+        detail("review-trial");
         step(() -> bench.review().show("Player"));
         step(
                 () -> {
@@ -169,6 +172,30 @@ final class Shots {
         until(() -> bench.lookup("#trend") != null);
         step(() -> {});
         shot("review-player");
+        if (details) {
+            reviewInDetail();
+        }
+    }
+
+    private void reviewInDetail() {
+        step(bench::toggleTheme);
+        detail("review-player-lamp");
+        step(() -> bench.review().show("Moments"));
+        step(() -> bench.review().model().select(bench.review().model().cards().get(0)));
+        detail("review-moments-lamp");
+        step(bench::toggleTheme);
+        step(() -> ((MenuButton) bench.lookup("#moment-student")).getItems().get(1).fire());
+        step(() -> press("#moment-reword"));
+        detail("review-reword");
+        step(() -> press("#moment-words-done"));
+        step(() -> press("#moment-exercise"));
+        until(() -> bench.frontName().equals("Exercises"));
+        step(() -> {});
+        detail("review-exercise");
+        step(() -> bench.show("Students"));
+        step(() -> select("#students-table", 1));
+        step(() -> ((ToggleButton) bench.lookup("#students-file")).fire());
+        detail("students-file");
     }
 
     private long done() {
@@ -247,6 +274,13 @@ final class Shots {
 
     private void shot(String name) {
         steps.add(() -> save(name));
+    }
+
+    /** A picture to look at while working, not one for the documents. */
+    private void detail(String name) {
+        if (details) {
+            shot(name);
+        }
     }
 
     private void next() {

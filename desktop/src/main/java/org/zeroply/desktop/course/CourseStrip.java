@@ -36,9 +36,9 @@ public final class CourseStrip extends Region {
         this.go = go;
         setId("course-strip");
         getStyleClass().add("course-strip");
-        setMinHeight(128);
-        setPrefHeight(128);
-        setMaxHeight(128);
+        setMinHeight(136);
+        setPrefHeight(136);
+        setMaxHeight(136);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.SLIDER);
         setAccessibleText("Course of the game");
@@ -100,10 +100,10 @@ public final class CourseStrip extends Region {
         }
         FxPen pen = new FxPen(g, palette);
         double width = getWidth() - GUTTER - EDGE;
-        double height = getHeight() - 16;
+        double height = getHeight() - 14;
         double at = GUTTER + width * plot.get().part(ply);
         pen.rectangle(at - 3, 4, 6, height + 8, Ink.SHADE);
         pen.line(List.of(at, 4.0, at, height + 12), Ink.COACH, isFocused() ? 2 : 1, false);
-        plot.get().draw(pen, GUTTER, 8, width, height);
+        plot.get().draw(pen, GUTTER, 6, width, height);
     }
 }

@@ -60,7 +60,7 @@ final class FiguresView extends VBox {
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(5);
-        ColumnConstraints first = new ColumnConstraints(200);
+        ColumnConstraints first = new ColumnConstraints(222);
         grid.getColumnConstraints().add(first);
         for (int i = 0; i < columns; i++) {
             ColumnConstraints column = new ColumnConstraints(width);
@@ -127,7 +127,7 @@ final class FiguresView extends VBox {
     }
 
     private static GridPane opening(GameReview review) {
-        GridPane grid = grid(4, 92);
+        GridPane grid = grid(4, 86);
         row(grid, List.of("", "developed", "castled", "pawn moves", "moved twice"), "faded");
         for (int moves : OPENING_MOVES) {
             if (review.game().mainLine().size() < 2 * moves) {

@@ -237,7 +237,20 @@ public final class ReviewDesk implements Desk {
                             (cancellation, progress) ->
                                     draft(moment, position, own, game)
                                             .map(pgn -> services.library().sheets().add(pgn)),
-                            id -> id.ifPresent(openExercise::accept));
+                            this::drafted);
+        }
+
+        private void drafted(Optional<Long> exercise) {
+            exercise.ifPresentOrElse(
+                    id -> {
+                        services.background()
+                                .say(
+                                        "The exercise is drafted; change lines and points as you like.");
+                        openExercise.accept(id);
+                    },
+                    () ->
+                            services.background()
+                                    .say("No exercise: nothing is to be found in this position."));
         }
 
         @Override

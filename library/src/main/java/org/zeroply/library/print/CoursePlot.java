@@ -18,6 +18,9 @@ public final class CoursePlot {
     private static final double MOST_POINTS = 900;
     private static final double SMALL = 7.5;
 
+    /** Height of the line that names the phases. */
+    private static final double HEAD = 11;
+
     private final List<MoveReview> moves;
     private final List<Moment> moments;
     private final boolean clocked;
@@ -61,6 +64,11 @@ public final class CoursePlot {
 
     /** Draws it into a box. */
     public void draw(Pen pen, double x, double y, double width, double height) {
+        under(pen, x, y + HEAD, width, height - HEAD);
+    }
+
+    /** The plot under the names of the phases. */
+    private void under(Pen pen, double x, double y, double width, double height) {
         double upper = height * upper();
         scale(pen, x, y, width, upper);
         phases(pen, x, y, width, upper);
@@ -99,15 +107,8 @@ public final class CoursePlot {
             if (m.phase().compareTo(phase) > 0) {
                 phase = m.phase();
                 double at = x + width * part(m.ply() - 1);
-                pen.line(List.of(at, y, at, y + upper), Ink.RULE, 0.8, true);
-                pen.text(
-                        at + 3,
-                        y + upper - 3,
-                        SMALL,
-                        false,
-                        Ink.FADED,
-                        Pen.Anchor.START,
-                        phase.word());
+                pen.line(List.of(at, y - HEAD, at, y + upper), Ink.RULE, 0.8, true);
+                pen.text(at + 3, y - 3, SMALL, false, Ink.FADED, Pen.Anchor.START, phase.word());
             }
         }
     }
