@@ -18,13 +18,21 @@ public record Cause(Theme theme, boolean missed) {
      */
     public static Optional<Cause> of(MoveReview move) {
         Optional<Cause> missed =
-                ThemeFinder.main(move.position(), move.best()).map(t -> new Cause(t, true));
+                isSameCapture(move)
+                        ? Optional.empty()
+                        : ThemeFinder.main(move.position(), move.best())
+                                .map(t -> new Cause(t, true));
         Optional<Cause> allowed =
                 ThemeFinder.main(move.node().position(), move.answer())
                         .map(t -> new Cause(t, false));
         return move.before() + move.after() > 1
                 ? missed.or(() -> allowed)
                 : allowed.or(() -> missed);
+    }
+
+    /** Who took the same man, only with another one, did not miss that it could be taken. */
+    private static boolean isSameCapture(MoveReview move) {
+        return move.choice().isCapture() && move.choice().to() == move.node().move().to();
     }
 
     /** In words: {@code missed: fork}, {@code allowed: back rank}. */

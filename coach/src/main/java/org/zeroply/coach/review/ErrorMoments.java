@@ -8,14 +8,18 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.analysis.Score;
 
 /** Tells what kind of error a move was that gave much away. */
 final class ErrorMoments {
+
+    private static final int PAWN = 100;
 
     private final Engine engine;
     private final long nodes;
@@ -48,10 +52,11 @@ final class ErrorMoments {
         if (position.inCheck()) {
             return Optional.empty();
         }
-        // A threat is what would have gained much had the side to move passed.
+        Position passed = position.play(Move.NULL);
         Optional<Move> threat =
-                candidate(position.play(Move.NULL), cancellation)
+                candidate(passed, cancellation)
                         .filter(c -> 100 * (c.expected() - 1 + move.before()) >= MoveReview.MISTAKE)
+                        .filter(c -> isConcrete(passed, c))
                         .map(Analysis.Candidate::move);
         List<Move> answer = move.answer();
         return threat.filter(t -> !answer.isEmpty() && isSame(t, answer.get(0)))
@@ -69,6 +74,12 @@ final class ErrorMoments {
                                                 + move.better()
                                                 + " met it"
                                                 + MomentFinder.points(move)));
+    }
+
+    /** A threat mates or wins material; a good move with the extra tempo alone is none. */
+    private static boolean isConcrete(Position passed, Analysis.Candidate threat) {
+        return threat.score() instanceof Score.Mate
+                || LineGain.hundredths(passed, threat.line()) >= PAWN;
     }
 
     private static boolean isSame(Move a, Move b) {

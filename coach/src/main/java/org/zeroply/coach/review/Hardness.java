@@ -23,9 +23,8 @@ final class Hardness {
         Position position = move.position();
         Move best = move.choice();
         List<String> why = new ArrayList<>();
-        int exchange = StaticExchange.of(position.toBoard(), best.packed());
         boolean check = position.play(best).inCheck();
-        if (exchange <= -100) {
+        if (isSacrifice(move)) {
             why.add("a sacrifice");
         } else if (!best.isCapture() && !check && best.promotion().isEmpty()) {
             why.add("a quiet move");
@@ -38,6 +37,11 @@ final class Hardness {
         }
         // Quiet moves are many; alone that is no reason.
         return why.size() == 1 && why.get(0).equals("a quiet move") ? List.of() : why;
+    }
+
+    /** Whether the best move gives material away by static exchange. */
+    static boolean isSacrifice(MoveReview move) {
+        return StaticExchange.of(move.position().toBoard(), move.choice().packed()) <= -100;
     }
 
     private static boolean isBackward(Position position, Move move) {

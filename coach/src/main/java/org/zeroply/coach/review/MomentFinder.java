@@ -141,7 +141,7 @@ final class MomentFinder {
                 && move.width() <= NARROW
                 && move.legal() >= MANY_LEGAL
                 && move.classBefore() != ResultClass.LOSS
-                && (move.depthFound() >= Hardness.DEEP || !Hardness.of(move).isEmpty());
+                && (move.depthFound() >= Hardness.DEEP || Hardness.isSacrifice(move));
     }
 
     private static Moment praise(MoveReview move) {

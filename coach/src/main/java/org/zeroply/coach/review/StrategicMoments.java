@@ -16,16 +16,20 @@ import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.tactics.LineGain;
 
 /**
  * What a move gave up for good, read off the facts before and after it: a good bishop, a square for
  * an enemy knight, the pawn structure, the king's cover, castling. Told only when the move also
- * lost something by calculation.
+ * lost something by calculation, but neither material nor the result.
  */
 final class StrategicMoments {
 
     /** Points of a hundred that such a move must have lost; below it the engine disagrees. */
     private static final double LOSS = 4;
+
+    /** Hundredths of a point; pawns come and go in long lines. */
+    private static final int MATERIAL = 200;
 
     /** Weight of a strategic moment, to which the loss is added. */
     private static final double WEIGHT = 6;
@@ -33,7 +37,9 @@ final class StrategicMoments {
     private StrategicMoments() {}
 
     static Optional<Moment> of(MoveReview move) {
-        if (move.loss() < LOSS || move.loss() >= MoveReview.MISTAKE) {
+        boolean turned = move.classBefore() != move.classAfter();
+        double most = turned ? MoveReview.MISTAKE : MoveReview.BLUNDER;
+        if (move.loss() < LOSS || move.loss() >= most || costsMaterial(move)) {
             return Optional.empty();
         }
         Position before = move.position();
@@ -44,7 +50,7 @@ final class StrategicMoments {
         goodBishop(move).ifPresent(reasons::add);
         outpost(move, change).ifPresent(reasons::add);
         damage(change, side).ifPresent(reasons::add);
-        cover(change, after, side).ifPresent(reasons::add);
+        cover(change, move).ifPresent(reasons::add);
         castling(move).ifPresent(reasons::add);
         if (reasons.isEmpty()) {
             return Optional.empty();
@@ -59,6 +65,18 @@ final class StrategicMoments {
                         move.loss());
         double weight = move.loss() + WEIGHT * reasons.size();
         return Optional.of(Moment.of(move, Moment.Kind.STRATEGIC, move.best(), weight, text));
+    }
+
+    /**
+     * What costs the exchange or more by calculation is explained by that, not by what it looks
+     * like.
+     */
+    private static boolean costsMaterial(MoveReview move) {
+        List<Move> played = new ArrayList<>(List.of(move.node().move()));
+        played.addAll(move.answer());
+        return LineGain.hundredths(move.position(), move.best())
+                        - LineGain.hundredths(move.position(), played)
+                >= MATERIAL;
     }
 
     /** The good bishop takes a piece and is taken back. */
@@ -99,16 +117,18 @@ final class StrategicMoments {
 
     /** A pawn move or an exchange of pawns leaves a square that an enemy knight can settle on. */
     private static Optional<String> outpost(MoveReview move, FactChange change) {
-        boolean pawn =
-                move.position()
-                        .pieceAt(move.node().move().from())
-                        .filter(p -> p.type() == PieceType.PAWN)
-                        .isPresent();
         return change.come().stream()
-                .filter(f -> pawn && f.kind() == FactKind.OUTPOST)
+                .filter(f -> isPawn(move) && f.kind() == FactKind.OUTPOST)
                 .filter(f -> isOf(f, move.side().other()) && f.text().contains("knight"))
                 .findFirst()
                 .map(f -> "gives up a square for good: " + f.text());
+    }
+
+    private static boolean isPawn(MoveReview move) {
+        return move.position()
+                .pieceAt(move.node().move().from())
+                .filter(p -> p.type() == PieceType.PAWN)
+                .isPresent();
     }
 
     private static Optional<String> damage(FactChange change, Side side) {
@@ -133,12 +153,19 @@ final class StrategicMoments {
         return gone.kind() == come.kind() && gone.squares().equals(come.squares());
     }
 
-    private static Optional<String> cover(FactChange change, Position then, Side side) {
-        String king = Square.name(then.toBoard().kingSquare(side.ordinal()));
+    /** A pawn leaves the cover of a king that stands on a wing. */
+    private static Optional<String> cover(FactChange change, MoveReview move) {
+        Side side = move.side();
+        int square = move.node().position().toBoard().kingSquare(side.ordinal());
+        boolean onWing = Square.file(square) <= 2 || Square.file(square) >= 6;
         int before = pawns(change.gone(), side);
         int after = pawns(change.come(), side);
-        return before >= 0 && after >= 0 && after < before - 1
-                ? Optional.of("strips the king on " + king + " of its cover")
+        return isPawn(move) && onWing && after >= 0 && after < before
+                ? Optional.of(
+                        "takes the pawn on "
+                                + Square.name(move.node().move().from())
+                                + " from the cover of the king on "
+                                + Square.name(square))
                 : Optional.empty();
     }
 

@@ -11,8 +11,6 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
@@ -71,7 +69,7 @@ public final class ThemeFinder {
         } else if (isPawnEnding(positions.get(0))) {
             ordered.add(Theme.PAWN_ENDING);
         }
-        if (ordered.isEmpty() && gain() < GAIN) {
+        if (ordered.isEmpty() && LineGain.hundredths(positions.get(0), line) < GAIN) {
             return ordered;
         }
         for (int i = 0; i < line.size() && i < 2 * OWN_MOVES; i += 2) {
@@ -85,17 +83,6 @@ public final class ThemeFinder {
     private static boolean isPawnEnding(Position p) {
         Scene scene = new Scene(p);
         return scene.pawns() != 0 && scene.pieces(Side.WHITE) == 0 && scene.pieces(Side.BLACK) == 0;
-    }
-
-    /** What the line wins, in hundredths of a point, counted after the last reply. */
-    private int gain() {
-        int end = line.size() - line.size() % 2;
-        return end == 0 ? hundredths(1) - hundredths(0) : hundredths(end) - hundredths(0);
-    }
-
-    private int hundredths(int ply) {
-        int white = MaterialBalance.of(positions.get(ply)).hundredths(MaterialScale.SCHOOL);
-        return side == Side.WHITE ? white : -white;
     }
 
     /** Mated along its own first rank by a rook or queen, shut in by its own men. */

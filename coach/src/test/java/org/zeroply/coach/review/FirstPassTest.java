@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
@@ -39,56 +36,6 @@ class FirstPassTest {
         return new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE)
                 .review(game, Optional.empty(), p -> {}, new Cancellation())
                 .orElseThrow();
-    }
-
-    @ParameterizedTest(name = "{0}")
-    @CsvSource(
-            delimiter = ';',
-            value = {
-                "the last hold; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0; LAST_HOLD; Nf6",
-                "a threat not seen; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# *; IGNORED_THREAT; Nf6",
-                "an error returned; ; 1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qe2 Be7 *; UNPUNISHED_ERROR; Qe2",
-                "found; 5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1; 1. Qg8+ Rxg8 2. Nf7# 1-0; HARD_MOVE_FOUND; Qg8+",
-                "missed; 5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1; 1. h3 h6 *; MISSED_CHANCE; h3",
-                "the turn; 4k3/8/8/3r4/8/8/4PP2/3RK3 w - - 0 1; 1. f4 Rxd1+ 2. Kxd1 *; TURN; f4",
-            })
-    void a_planted_moment_is_the_first_or_second_of_its_game(
-            String name, String fen, String moves, Moment.Kind kind, String san) {
-        GameReview review = review(game(fen == null ? "" : fen, moves));
-        assertThat(review.moments())
-                .as("%s: %s", name, review.moments())
-                .isNotEmpty()
-                .satisfies(
-                        all ->
-                                assertThat(all.subList(0, Math.min(2, all.size())))
-                                        .anyMatch(
-                                                m ->
-                                                        m.kind() == kind
-                                                                && m.move().san().equals(san)));
-        for (Moment moment : review.moments()) {
-            Position p =
-                    moment.kind() == Moment.Kind.IGNORED_THREAT
-                            ? moment.move().node().position()
-                            : moment.move().position();
-            for (Move move : moment.line()) {
-                p = p.play(move);
-            }
-            assertThat(moment.line()).isNotEmpty();
-        }
-    }
-
-    @Test
-    void a_quiet_correct_game_raises_no_alarm() {
-        GameReview review =
-                review(
-                        game(
-                                "",
-                                "1. e4 e5 2. Nf3 Nc6 3. Nc3 Nf6 4. d4 exd4 5. Nxd4 Bb4 6. Nxc6 bxc6"
-                                        + " 7. Bd3 d5 8. exd5 cxd5 9. O-O O-O 1/2-1/2"));
-        assertThat(review.moments())
-                .allMatch(m -> m.kind() == Moment.Kind.HARD_MOVE_FOUND)
-                .hasSizeLessThan(2);
-        assertThat(review.moves()).allMatch(m -> m.loss() < MoveReview.MISTAKE);
     }
 
     @Test
