@@ -51,8 +51,11 @@ public final class Main implements Runnable {
 
     /** Runs a command and gives its exit code. */
     static int run(PrintWriter out, PrintWriter err, String... args) {
-        return new CommandLine(new Main())
-                .setOut(out)
+        CommandLine line = new CommandLine(new Main());
+        line.getSubcommands()
+                .values()
+                .forEach(c -> c.getCommandSpec().mixinStandardHelpOptions(true));
+        return line.setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler(new BadInputHandler())

@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.tactics.Theme;
 import org.zeroply.library.print.StudentReport;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -24,8 +25,8 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "profile",
         description = {
-            "A player over many games: where points are lost, on which themes, and whether it gets",
-            "better, each with how sure it is."
+            "A player over many games: where points are lost, on which themes, and whether it"
+                    + " gets better, each with how sure it is."
         })
 final class ProfileCommand implements Callable<Integer> {
 
@@ -63,16 +64,17 @@ final class ProfileCommand implements Callable<Integer> {
                     games.add(GameFigures.of(number, review, side));
                 });
         Profile profile = Profile.of(names.get(0), games);
+        Map<Theme, List<String>> exercises = run.exercises(profile.worst());
         if (report != null) {
-            ReportFile.write(StudentReport.of(profile, Map.of(), run.stamp()), report);
+            ReportFile.write(StudentReport.of(profile, exercises, run.stamp()), report);
         }
-        ObjectNode document = document(profile);
+        ObjectNode document = document(profile, exercises);
         document.set("rejected", Output.node(run.rejected()));
         output.print(document, out -> print(out, profile));
         return 0;
     }
 
-    private static ObjectNode document(Profile profile) {
+    private static ObjectNode document(Profile profile, Map<Theme, List<String>> exercises) {
         ObjectNode node = Output.document().put("player", profile.name());
         node.put("games", profile.games().size()).put("errors", profile.errors());
         node.set("loss", estimate(profile.overall()));
@@ -87,6 +89,7 @@ final class ProfileCommand implements Callable<Integer> {
             ObjectNode theme = themes.addObject().put("theme", t.theme().word());
             theme.put("missed", t.missed()).put("allowed", t.allowed());
             theme.put("loss", Math.round(t.loss()));
+            theme.set("exercises", Output.node(exercises.getOrDefault(t.theme(), List.of())));
             ArrayNode examples = theme.putArray("examples");
             for (Profile.Example e : t.examples()) {
                 examples.addObject()

@@ -4,18 +4,22 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
 import org.zeroply.coach.review.RememberingEngine;
+import org.zeroply.coach.tactics.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.eval.Weights;
@@ -24,6 +28,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.TrainingExercises;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
@@ -127,6 +132,24 @@ final class ReviewRun {
                             ? "There is no game that can be read."
                             : "There is no game of " + player() + ".");
         }
+    }
+
+    /** Titles of the library's exercises for these themes; none without a library. */
+    Map<Theme, List<String>> exercises(List<Profile.ThemeFigures> themes) {
+        Map<Theme, List<String>> titles = new EnumMap<>(Theme.class);
+        if (library != null) {
+            try (Library open = Library.open(library)) {
+                TrainingExercises.of(
+                                open.sheets(),
+                                themes.stream().map(Profile.ThemeFigures::theme).toList())
+                        .forEach(
+                                (theme, rows) ->
+                                        titles.put(
+                                                theme,
+                                                rows.stream().map(SheetRow::title).toList()));
+            }
+        }
+        return titles;
     }
 
     private void file(

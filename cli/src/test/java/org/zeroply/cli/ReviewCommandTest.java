@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -74,5 +75,43 @@ class ReviewCommandTest extends CommandTest {
         assertThat(run("review", file(), "--player", "Nobody", "--nodes", "1000")).isEqualTo(1);
         assertThat(err.toString()).contains("no game of Nobody");
         assertThat(run("review", "" + folder.resolve("none.pgn"))).isEqualTo(1);
+    }
+
+    @Test
+    void a_library_remembers_what_was_searched_and_gives_the_same_answer() throws IOException {
+        String library = "" + folder.resolve("club.zpl");
+        assertThat(run("import", file(), "--library", library)).isZero();
+        String[] review = {"review", "--library", library, "--nodes", "2000", "--json"};
+        JsonNode first = json(review);
+        assertThat(first.get("games")).hasSize(1);
+        assertThat(json(review)).isEqualTo(first);
+        JsonNode profile =
+                json(
+                        "profile",
+                        "--library",
+                        library,
+                        "--player",
+                        "Quay",
+                        "--nodes",
+                        "2000",
+                        "--json");
+        assertThat(profile.get("games").asInt()).isEqualTo(1);
+        assertThat(
+                        profile.at("/byTheme/0/missed").asInt()
+                                + profile.at("/byTheme/0/allowed").asInt())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void reports_are_written_as_page_and_as_pdf() throws IOException {
+        Path page = folder.resolve("game.html");
+        Path pdf = folder.resolve("quay.pdf");
+        run("review", file(), "--nodes", "2000", "--report", "" + page);
+        run("profile", file(), "--player", "Quay", "--nodes", "2000", "--report", "" + pdf);
+        assertThat(Files.readString(page)).startsWith("<!doctype html>").contains("Quay");
+        assertThat(Files.readAllBytes(pdf)).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+        assertThat(run("review", file(), "--nodes", "2000", "--report", "" + folder + "/x.doc"))
+                .isNotZero();
+        assertThat(err.toString()).contains(".pdf");
     }
 }

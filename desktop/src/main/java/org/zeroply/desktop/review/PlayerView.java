@@ -22,7 +22,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
@@ -36,9 +35,8 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.StudentReport;
 import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.TrainingExercises;
 
 /** A player over all reviewed games: progress, what to work on, where the points went. */
 final class PlayerView extends VBox {
@@ -169,21 +167,10 @@ final class PlayerView extends VBox {
 
     private Found found(String name, List<GameFigures> figures, List<ReviewStore.Entry> games) {
         Profile profile = Profile.of(name, figures);
-        Map<Theme, List<SheetRow>> exercises = new HashMap<>();
-        List<SheetRow> all = services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE));
-        for (SheetRow row : all) {
-            String themes =
-                    services.library()
-                            .sheets()
-                            .load(row.id())
-                            .tag(Exercise.THEMES)
-                            .toLowerCase(Locale.ROOT);
-            for (Profile.ThemeFigures t : profile.worst()) {
-                if (themes.contains(t.theme().words())) {
-                    exercises.computeIfAbsent(t.theme(), x -> new ArrayList<>()).add(row);
-                }
-            }
-        }
+        Map<Theme, List<SheetRow>> exercises =
+                TrainingExercises.of(
+                        services.library().sheets(),
+                        profile.worst().stream().map(Profile.ThemeFigures::theme).toList());
         long nodes = games.isEmpty() ? 0 : games.get(0).nodes();
         String stamp = services.marking().name() + ", " + nodes + " nodes a search";
         return new Found(profile, exercises, stamp);
