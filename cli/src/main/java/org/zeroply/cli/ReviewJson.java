@@ -6,6 +6,8 @@ import java.util.List;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
+import org.zeroply.coach.balance.LineBalance;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
@@ -56,6 +58,9 @@ final class ReviewJson {
         node.put("kind", m.kind().word()).put("side", FactJson.word(m.side()));
         node.put("played", m.move().san()).put("better", m.move().better());
         node.set("line", Output.node(Line.san(m.from(), m.line())));
+        ArrayNode balance = node.putArray("balance");
+        LineBalance.along(m.from(), m.line())
+                .forEach(s -> balance.add(s.balance().hundredths(MaterialScale.SCHOOL)));
         node.set("tempting", Output.node(Line.san(m.from(), m.tempting())));
         m.cause().ifPresent(c -> node.put("theme", c.theme().word()).put("missed", c.missed()));
         return node.put("weight", round(m.weight())).put("text", m.text());
