@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import javafx.collections.FXCollections;
 import javafx.collections.transformation.FilteredList;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -85,7 +86,9 @@ final class CommandPane extends VBox {
             HBox.setHgrow(gap, Priority.ALWAYS);
             Label key = new Label(item.key().replace("Shortcut", "Ctrl"));
             key.getStyleClass().add("key");
-            setGraphic(new HBox(8, new Label(item.name()), gap, key));
+            HBox row = new HBox(8, new Label(item.name()), gap, key);
+            row.setAlignment(Pos.CENTER_LEFT);
+            setGraphic(row);
         }
     }
 }

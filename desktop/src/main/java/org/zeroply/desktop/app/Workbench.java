@@ -114,7 +114,7 @@ public final class Workbench extends StackPane {
             button.setUserData(desk);
             button.setMaxWidth(Double.MAX_VALUE);
             button.setFocusTraversable(false);
-            button.setOnAction(e -> show(desk));
+            button.setOnAction(e -> go(desk));
             box.getChildren().add(button);
         }
         Region gap = new Region();
@@ -161,7 +161,13 @@ public final class Workbench extends StackPane {
 
     /** Brings a desk to the front by its name. */
     public void show(String name) {
-        desks.stream().filter(d -> d.name().equals(name)).findFirst().ifPresent(this::show);
+        desks.stream().filter(d -> d.name().equals(name)).findFirst().ifPresent(this::go);
+    }
+
+    /** Somebody turns to a desk; what was said at the other one is no longer of interest. */
+    private void go(Desk desk) {
+        services.background().say("");
+        show(desk);
     }
 
     private void show(Desk desk) {
@@ -381,7 +387,7 @@ public final class Workbench extends StackPane {
         all.add(new Desk.Command("Keys of this desk", "F1", this::showKeys));
         for (int i = 0; i < desks.size(); i++) {
             Desk desk = desks.get(i);
-            all.add(new Desk.Command(desk.name(), "Shortcut+" + (i + 1), () -> show(desk)));
+            all.add(new Desk.Command(desk.name(), "Shortcut+" + (i + 1), () -> go(desk)));
         }
         return all;
     }
