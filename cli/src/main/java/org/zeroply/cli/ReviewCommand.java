@@ -129,7 +129,7 @@ final class ReviewCommand implements Callable<Integer> {
                     "  %s%s, %s: %s%n      %s%n",
                     Line.number(m.move().position(), true),
                     m.move().san(),
-                    m.kind().title(),
+                    m.title(),
                     m.text(),
                     Line.numbered(m.from(), m.line()));
         }

@@ -155,13 +155,14 @@ final class ErrorMoments {
     }
 
     private static Moment turn(MoveReview move) {
-        boolean turned = move.classBefore() != move.classAfter();
         String text =
-                (turned ? move.san() + " turns the game: " : move.san() + " gives much away: ")
+                (move.isTurn()
+                                ? move.san() + " turns the game: "
+                                : move.san() + " gives much away: ")
                         + move.better()
                         + " was better"
                         + MomentFinder.points(move);
-        double weight = move.loss() + (turned ? MomentFinder.HARD : 0);
+        double weight = move.loss() + (move.isTurn() ? MomentFinder.HARD : 0);
         return Moment.of(move, Moment.Kind.TURN, move.best(), weight, text);
     }
 }

@@ -69,6 +69,11 @@ public record Moment(
         return kind == Kind.IGNORED_THREAT ? move.node().position() : move.position();
     }
 
+    /** The heading of its card. */
+    public String title() {
+        return kind == Kind.TURN && !move.isTurn() ? "much given away" : kind.title();
+    }
+
     /** Why one stops at a moment. */
     public enum Kind {
         TURN("the turn"),

@@ -116,6 +116,11 @@ public record MoveReview(
         return ResultClass.of(after);
     }
 
+    /** Whether the move changed the result that the position promised. */
+    public boolean isTurn() {
+        return classBefore() != classAfter();
+    }
+
     /** The phase of the game. */
     public Phase phase() {
         return Phase.of(position());

@@ -37,8 +37,7 @@ final class StrategicMoments {
     private StrategicMoments() {}
 
     static Optional<Moment> of(MoveReview move) {
-        boolean turned = move.classBefore() != move.classAfter();
-        double most = turned ? MoveReview.MISTAKE : MoveReview.BLUNDER;
+        double most = move.isTurn() ? MoveReview.MISTAKE : MoveReview.BLUNDER;
         if (move.loss() < LOSS || move.loss() >= most || costsMaterial(move)) {
             return Optional.empty();
         }

@@ -75,7 +75,7 @@ final class MomentView extends VBox {
         String name = hidden ? move() : moment.played();
         Label played = new Label(name);
         played.getStyleClass().add("moment-move");
-        Label title = new Label(hidden ? "" : moment.moment().kind().title());
+        Label title = new Label(hidden ? "" : moment.moment().title());
         title.getStyleClass().add("faded");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);

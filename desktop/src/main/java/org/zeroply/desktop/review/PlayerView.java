@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.HPos;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -42,6 +43,7 @@ import org.zeroply.library.store.TrainingExercises;
 final class PlayerView extends VBox {
 
     private static final int EXAMPLES = 3;
+    private static final Insets UNDER_LINKS = new Insets(0, 0, 4, 10);
 
     /** Opens things that lie in other games. */
     interface Opener {
@@ -254,12 +256,12 @@ final class PlayerView extends VBox {
             page.getChildren().add(link("Train: " + row.title(), () -> opener.exercise(row.id())));
         }
         if (exercises.isEmpty()) {
-            page.getChildren()
-                    .add(
-                            Widgets.wrapped(
-                                    "No exercise of the library has this theme yet; set one from a"
-                                            + " moment.",
-                                    "faded"));
+            Label none =
+                    Widgets.wrapped(
+                            "No exercise of the library has this theme yet; set one from a moment.",
+                            "faded");
+            none.setPadding(UNDER_LINKS);
+            page.getChildren().add(none);
         }
     }
 

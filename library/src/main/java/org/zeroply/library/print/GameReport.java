@@ -98,7 +98,7 @@ public final class GameReport {
                         + move.san()
                         + move.grade().map(Nag::show).orElse("")
                         + "   "
-                        + moment.kind().title();
+                        + moment.title();
         List<Report.Text> texts = new ArrayList<>();
         String own = words.getOrDefault(move.ply(), "");
         texts.add(
