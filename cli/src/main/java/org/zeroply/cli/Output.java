@@ -40,6 +40,14 @@ final class Output {
         out.flush();
     }
 
+    /** Lets text be printed while the work goes on; nothing when one document is wanted. */
+    void progress(Consumer<PrintWriter> text) {
+        if (!json) {
+            text.accept(spec.commandLine().getOut());
+            spec.commandLine().getOut().flush();
+        }
+    }
+
     /** A new document. */
     static ObjectNode document() {
         return JSON.createObjectNode();

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -19,8 +18,6 @@ import org.zeroply.library.print.StudentReport;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 
 @Command(
         name = "profile",
@@ -33,18 +30,6 @@ final class ProfileCommand implements Callable<Integer> {
     @Mixin private Output output;
     @Mixin private ReviewRun run;
 
-    @Parameters(
-            arity = "0..*",
-            paramLabel = "FILE.pgn",
-            description = "The games; without a file those of the library.")
-    private List<Path> files = new ArrayList<>();
-
-    @Option(
-            names = "--report",
-            description = "Write a report, as PDF or HTML by the ending.",
-            paramLabel = "OUT")
-    private Path report;
-
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
     @Override
@@ -55,7 +40,6 @@ final class ProfileCommand implements Callable<Integer> {
         List<GameFigures> games = new ArrayList<>();
         List<String> names = new ArrayList<>();
         run.run(
-                files,
                 spec.commandLine().getErr(),
                 (id, review) -> {
                     Side side = run.side(review.game()).orElseThrow();
@@ -65,8 +49,8 @@ final class ProfileCommand implements Callable<Integer> {
                 });
         Profile profile = Profile.of(names.get(0), games);
         Map<Theme, List<String>> exercises = run.exercises(profile.worst());
-        if (report != null) {
-            ReportFile.write(StudentReport.of(profile, exercises, run.stamp()), report);
+        if (run.report().isPresent()) {
+            ReportFile.write(StudentReport.of(profile, exercises, run.stamp()), run.report().get());
         }
         ObjectNode document = document(profile, exercises);
         document.set("rejected", Output.node(run.rejected()));

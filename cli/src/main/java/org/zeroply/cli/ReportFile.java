@@ -5,6 +5,7 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Set;
 import org.zeroply.library.print.HtmlReport;
 import org.zeroply.library.print.PdfReport;
 import org.zeroply.library.print.Report;
@@ -20,16 +21,30 @@ final class ReportFile {
      * @throws BadInputException for any other ending
      */
     static void write(Report report, Path file) throws IOException {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(".pdf")) {
+        check(file);
+        if (ending(file).equals("pdf")) {
             try (OutputStream out = Files.newOutputStream(file)) {
                 PdfReport.write(report, out);
             }
-        } else if (name.endsWith(".html") || name.endsWith(".htm")) {
-            Files.writeString(file, HtmlReport.write(report));
         } else {
+            Files.writeString(file, HtmlReport.write(report));
+        }
+    }
+
+    /**
+     * Looks at the name before the work begins.
+     *
+     * @throws BadInputException for any other ending
+     */
+    static void check(Path file) {
+        if (!Set.of("pdf", "html", "htm").contains(ending(file))) {
             throw new BadInputException(file + ": a report ends in .pdf or .html.");
         }
+    }
+
+    private static String ending(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        return name.substring(name.lastIndexOf('.') + 1);
     }
 
     /** The file for one of several reports: {@code report-2.pdf}. */

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -28,24 +27,16 @@ import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 
 @Command(
         name = "review",
-        description = {
-            "The first pass over the games of a file: what each move cost, and the few moments of",
-            "each game that are worth stopping at, each with the line that proves it."
-        })
+        description =
+                "The first pass over games: what each move cost, and the few moments of each game"
+                        + " that are worth stopping at, each with the line that proves it.")
 final class ReviewCommand implements Callable<Integer> {
 
     @Mixin private Output output;
     @Mixin private ReviewRun run;
-
-    @Parameters(
-            arity = "0..*",
-            paramLabel = "FILE.pgn",
-            description = "The games; without a file those of the library.")
-    private List<Path> files = new ArrayList<>();
 
     @Option(
             names = "--annotate",
@@ -53,30 +44,20 @@ final class ReviewCommand implements Callable<Integer> {
             paramLabel = "OUT.pgn")
     private Path annotated;
 
-    @Option(
-            names = "--report",
-            description = "Write a report of each game, as PDF or HTML by the ending.",
-            paramLabel = "OUT")
-    private Path report;
-
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
     @Override
     public Integer call() throws IOException {
         ObjectNode document = Output.document();
         ArrayNode games = document.putArray("games");
-        List<String> texts = new ArrayList<>();
         StringBuilder pgn = new StringBuilder();
         List<Report> reports = new ArrayList<>();
         run.run(
-                files,
                 spec.commandLine().getErr(),
                 (id, review) -> {
                     games.add(ReviewJson.of(review));
-                    StringWriter text = new StringWriter();
-                    print(new PrintWriter(text, true), review);
-                    texts.add(text.toString());
-                    if (report != null) {
+                    output.progress(out -> print(out, review));
+                    if (run.report().isPresent()) {
                         reports.add(GameReport.of(review, Map.of(), Set.of(), run.stamp()));
                     }
                     if (annotated != null) {
@@ -90,10 +71,11 @@ final class ReviewCommand implements Callable<Integer> {
             Files.writeString(annotated, pgn);
         }
         for (int i = 0; i < reports.size(); i++) {
+            Path report = run.report().orElseThrow();
             ReportFile.write(
                     reports.get(i), ReportFile.numbered(report, i + 1, reports.size() > 1));
         }
-        output.print(document, out -> texts.forEach(out::print));
+        output.print(document, out -> {});
         return 0;
     }
 

@@ -31,6 +31,7 @@ import org.zeroply.library.store.SheetRow;
 import org.zeroply.library.store.TrainingExercises;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
 /** How commands review games: on how many nodes, whose moves, and what is remembered where. */
 final class ReviewRun {
@@ -54,6 +55,18 @@ final class ReviewRun {
                     "A library that remembers what was searched, and whose games are known games.",
             paramLabel = "L")
     private Path library;
+
+    @Parameters(
+            arity = "0..*",
+            paramLabel = "FILE.pgn",
+            description = "The games; without a file those of the library.")
+    private List<Path> files = new ArrayList<>();
+
+    @Option(
+            names = "--report",
+            description = "Write a report of each game or of the player, as PDF or HTML.",
+            paramLabel = "OUT.pdf|OUT.html")
+    private Path report;
 
     private final List<String> rejected = new ArrayList<>();
     private int reviewed;
@@ -81,6 +94,11 @@ final class ReviewRun {
         return nodes;
     }
 
+    /** Where a report is to be written, if one is wanted. */
+    Optional<Path> report() {
+        return Optional.ofNullable(report);
+    }
+
     /** Games that could not be read. */
     List<String> rejected() {
         return rejected;
@@ -101,9 +119,10 @@ final class ReviewRun {
      * Reviews the games of files, or, without a file, those of the library.
      *
      * @param err where progress and problems are told
-     * @throws BadInputException if there is no game to review
+     * @throws BadInputException if there is no game to review, or the report has no known ending
      */
-    void run(List<Path> files, PrintWriter err, Listener listener) throws IOException {
+    void run(PrintWriter err, Listener listener) throws IOException {
+        report().ifPresent(ReportFile::check);
         if (nodes < 1) {
             throw new BadInputException("The nodes must be positive.");
         }

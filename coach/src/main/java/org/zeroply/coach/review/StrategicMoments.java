@@ -152,14 +152,18 @@ final class StrategicMoments {
         return gone.kind() == come.kind() && gone.squares().equals(come.squares());
     }
 
-    /** A pawn leaves the cover of a king that stands on a wing. */
+    /** A pawn leaves the cover of a king that stands on a wing; in endings kings come out. */
     private static Optional<String> cover(FactChange change, MoveReview move) {
         Side side = move.side();
         int square = move.node().position().toBoard().kingSquare(side.ordinal());
         boolean onWing = Square.file(square) <= 2 || Square.file(square) >= 6;
         int before = pawns(change.gone(), side);
         int after = pawns(change.come(), side);
-        return isPawn(move) && onWing && after >= 0 && after < before
+        return isPawn(move)
+                        && onWing
+                        && move.phase() != Phase.ENDING
+                        && after >= 0
+                        && after < before
                 ? Optional.of(
                         "takes the pawn on "
                                 + Square.name(move.node().move().from())
