@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
@@ -81,7 +82,9 @@ final class ProfileCommand implements Callable<Integer> {
                         .put("date", e.game().date())
                         .put("ply", e.error().ply())
                         .put("move", e.error().move())
-                        .put("loss", Math.round(e.error().loss()));
+                        .put("loss", Math.round(e.error().loss()))
+                        .put("fen", e.error().position().fen())
+                        .set("line", Output.node(Line.san(e.error().position(), e.error().line())));
             }
         }
         ArrayNode openings = node.putArray("byOpening");

@@ -118,7 +118,9 @@ class ReportTest {
                 StudentReport.of(profile, Map.of(theme, List.of("Calculation 3")), "engine");
         assertThat(HtmlReport.write(report))
                 .containsIgnoringCase(theme.words() + ": missed")
-                .contains("Calculation 3");
+                .contains("Calculation 3")
+                .contains("<svg")
+                .contains("Balance:");
         assertThat(pdfText(report)).contains("Quay").contains("Calculation 3");
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
@@ -62,6 +63,9 @@ public record GameFigures(
      * @param move number and move: {@code 23.Qc2}
      * @param loss points of a hundred
      * @param cause what it turned on, where that can be named
+     * @param position the position before it
+     * @param line what shows it from there: the better line, or, for what it allowed, the move
+     *     itself with the answer
      */
     public record Error(
             int ply,
@@ -69,7 +73,13 @@ public record GameFigures(
             double loss,
             Phase phase,
             Optional<Cause> cause,
-            boolean inTrouble) {}
+            boolean inTrouble,
+            Position position,
+            List<Move> line) {
+        public Error {
+            line = List.copyOf(line);
+        }
+    }
 
     /** The figures of one side of a reviewed game. */
     public static GameFigures of(long id, GameReview review, Side side) {
@@ -113,10 +123,21 @@ public record GameFigures(
                                 m.loss(),
                                 m.phase(),
                                 Cause.of(m),
-                                m.isInTimeTrouble()));
+                                m.isInTimeTrouble(),
+                                m.position(),
+                                line(m)));
             }
         }
         return errors;
+    }
+
+    private static List<Move> line(MoveReview move) {
+        if (Cause.of(move).filter(c -> !c.missed()).isEmpty()) {
+            return move.best();
+        }
+        List<Move> line = new ArrayList<>(List.of(move.node().move()));
+        line.addAll(move.answer());
+        return line;
     }
 
     private static Optional<Double> score(String result, Side side) {

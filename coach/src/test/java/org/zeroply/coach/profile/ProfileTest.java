@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.Moment;
@@ -47,7 +48,9 @@ class ProfileTest {
                 loss,
                 Phase.MIDDLEGAME,
                 Optional.of(new Cause(theme, missed)),
-                false);
+                false,
+                Position.START,
+                List.of());
     }
 
     @Test

@@ -120,7 +120,8 @@ public final class GameReport {
         return new Report.Card(diagram, title, texts);
     }
 
-    private static List<Report.Text> line(Position from, List<Move> line) {
+    /** A line with the material balance after each move. */
+    static List<Report.Text> line(Position from, List<Move> line) {
         List<Move> shown = Line.start(line, LONGEST);
         if (shown.isEmpty()) {
             return List.of();
@@ -157,9 +158,9 @@ public final class GameReport {
             row(rows, "Loss a move, " + phase.word(), p -> loss(p, phase));
         }
         row(rows, "Engine's first choice", p -> percent(p.firstChoices()));
-        row(rows, "Inaccuracies ?!", p -> String.valueOf(p.dubious()));
-        row(rows, "Mistakes ?", p -> String.valueOf(p.mistakes()));
-        row(rows, "Blunders ??", p -> String.valueOf(p.blunders()));
+        row(rows, "Moves with a loss from 7  ?!", p -> String.valueOf(p.dubious()));
+        row(rows, "from 15  ?", p -> String.valueOf(p.mistakes()));
+        row(rows, "from 30  ??", p -> String.valueOf(p.blunders()));
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
             row(rows, "Seconds a move", p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
             row(rows, "Errors in time trouble", p -> String.valueOf(p.inTimeTrouble()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.zeroply.chess.board.Side;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.tactics.Theme;
@@ -59,33 +60,52 @@ public final class StudentReport {
 
     private static void theme(
             List<Report.Block> blocks, Profile.ThemeFigures theme, List<String> exercises) {
-        blocks.add(
-                plain(
-                        String.format(
-                                Locale.ROOT,
-                                "%s: missed %d, allowed %d, %.0f points in all.",
-                                capital(theme.theme().words()),
-                                theme.missed(),
-                                theme.allowed(),
-                                theme.loss())));
-        for (Profile.Example e : theme.examples().stream().limit(EXAMPLES).toList()) {
-            blocks.add(
-                    new Report.Text(
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s in %s %s (%.0f points)",
-                                    e.error().move(),
-                                    e.game().title(),
-                                    e.game().date(),
-                                    e.error().loss()),
-                            Report.Tone.FADED));
-        }
+        String title =
+                String.format(
+                        Locale.ROOT,
+                        "%s: missed %d, allowed %d, %.0f points in all",
+                        capital(theme.theme().words()),
+                        theme.missed(),
+                        theme.allowed(),
+                        theme.loss());
+        List<Profile.Example> examples = theme.examples();
+        examples.stream().findFirst().ifPresent(e -> blocks.add(card(title, e)));
+        examples.stream()
+                .limit(EXAMPLES)
+                .skip(1)
+                .forEach(e -> blocks.add(new Report.Text(title(e), Report.Tone.FADED)));
         blocks.add(
                 new Report.Text(
                         exercises.isEmpty()
                                 ? "No exercise of the library has this theme yet."
                                 : "To train: " + String.join(", ", exercises) + ".",
                         Report.Tone.COACH));
+    }
+
+    private static String title(Profile.Example e) {
+        return String.format(
+                Locale.ROOT,
+                "%s in %s %s (%.0f points)",
+                e.error().move(),
+                e.game().title(),
+                e.game().date(),
+                e.error().loss());
+    }
+
+    /** A theme with the diagram of its dearest example. */
+    private static Report.Card card(String title, Profile.Example e) {
+        List<Report.Text> words = new ArrayList<>();
+        words.add(new Report.Text(title(e), Report.Tone.PLAIN));
+        e.error()
+                .cause()
+                .ifPresent(c -> words.add(new Report.Text(capital(c.words()), Report.Tone.PLAIN)));
+        words.addAll(GameReport.line(e.error().position(), e.error().line()));
+        Diagram diagram =
+                new Diagram(
+                        e.error().position(),
+                        e.game().side() == Side.BLACK,
+                        e.error().line().stream().findFirst());
+        return new Report.Card(diagram, title, words);
     }
 
     private static Report.Table losses(Profile profile) {
