@@ -228,6 +228,9 @@ class ReviewTest extends WindowTest {
                                 .save(bench.review().gameReport().orElseThrow(), page.toFile()));
         until(() -> message(robot).contains("report.html"));
         assertThat(Files.readString(page)).contains("could hold");
+        String annotated = bench.review().annotated().orElseThrow();
+        assertThat(annotated).contains("Nf6 $4").containsIgnoringWhitespaces("could hold");
+        assertThat(pgn()).doesNotContain("could hold");
         click(robot, "#review-figures");
         assertThat(robot.lookup("#figures .number").queryAllAs(Label.class))
                 .anyMatch(l -> l.getText().equals("1"));

@@ -2,6 +2,7 @@ package org.zeroply.coach.review;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.EngineCheck;
@@ -31,15 +32,39 @@ public final class Annotator {
 
     /** Annotates the game of a review; every change can be undone in the editor. */
     public void annotate(TreeEditor editor, GameReview review) {
+        annotate(editor, review, m -> Optional.of(m.text()));
+    }
+
+    /**
+     * Annotates the game of a review, or another copy of it; moves that are not in the copy are
+     * left out.
+     *
+     * @param words what to say at a moment; nothing leaves it out
+     */
+    public void annotate(
+            TreeEditor editor, GameReview review, Function<Moment, Optional<String>> words) {
+        List<Node> line = editor.tree().mainLine();
         for (MoveReview move : review.moves()) {
-            move.grade().ifPresent(nag -> grade(editor, move.node(), nag));
+            Optional<Integer> nag = move.grade();
+            at(line, move).ifPresent(n -> nag.ifPresent(g -> grade(editor, n, g)));
         }
         for (Moment moment : review.moments()) {
-            if (moment.kind() == Moment.Kind.HARD_MOVE_FOUND) {
-                grade(editor, moment.move().node(), Nag.GOOD);
+            Optional<String> said = words.apply(moment);
+            Optional<Node> node = at(line, moment.move()).filter(n -> said.isPresent());
+            if (node.isPresent()) {
+                if (moment.kind() == Moment.Kind.HARD_MOVE_FOUND) {
+                    grade(editor, node.get(), Nag.GOOD);
+                }
+                write(editor, node.get(), moment, said.get());
             }
-            write(editor, moment.move().node(), moment, moment.text());
         }
+    }
+
+    private static Optional<Node> at(List<Node> line, MoveReview move) {
+        return line.size() < move.ply()
+                ? Optional.empty()
+                : Optional.of(line.get(move.ply() - 1))
+                        .filter(n -> n.move().equals(move.node().move()));
     }
 
     private static void grade(TreeEditor editor, Node node, int nag) {

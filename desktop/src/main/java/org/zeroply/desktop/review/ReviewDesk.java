@@ -1,13 +1,7 @@
 package org.zeroply.desktop.review;
 
 import java.io.File;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -26,17 +20,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
-import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.FirstScheme;
-import org.zeroply.coach.review.Annotator;
-import org.zeroply.coach.review.Moment;
+import org.zeroply.coach.review.MomentExercise;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.course.CourseStrip;
 import org.zeroply.desktop.desk.Desk;
@@ -45,12 +31,7 @@ import org.zeroply.desktop.session.MomentCard;
 import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
-import org.zeroply.library.LibraryException;
-import org.zeroply.library.print.GameReport;
-import org.zeroply.library.print.HtmlReport;
-import org.zeroply.library.print.PdfReport;
 import org.zeroply.library.print.Report;
-import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
 
 /** Review: the first pass over games, and the coach's second one. It looks at the open game. */
@@ -64,6 +45,7 @@ public final class ReviewDesk implements Desk {
     private final LongConsumer openExercise;
     private final ReviewModel model;
     private final CourseStrip strip;
+    private final ReviewFiles files;
     private final MomentsView moments;
     private final PlayerView player;
     private final TrialView trial;
@@ -86,7 +68,8 @@ public final class ReviewDesk implements Desk {
         model = new ReviewModel(services, games.session());
         strip = new CourseStrip(model::go);
         moments = new MomentsView(model, new Actions());
-        player = new PlayerView(services, new Opener(), this::save);
+        files = new ReviewFiles(services, model, content);
+        player = new PlayerView(services, new Opener(), files::save);
         trial = new TrialView(services, model);
         content.setId("review-desk");
         content.getStyleClass().add("desk");
@@ -142,9 +125,9 @@ public final class ReviewDesk implements Desk {
         menu.setId("review-save");
         menu.setMinWidth(Region.USE_PREF_SIZE);
         MenuItem report = new MenuItem("Report of the game (PDF or page) …");
-        report.setOnAction(e -> report().ifPresent(this::save));
+        report.setOnAction(e -> files.gameReport().ifPresent(files::save));
         MenuItem annotated = new MenuItem("Annotated game (PGN) …");
-        annotated.setOnAction(e -> saveAnnotated());
+        annotated.setOnAction(e -> files.saveAnnotated());
         menu.getItems().addAll(report, annotated);
         return menu;
     }
@@ -163,6 +146,21 @@ public final class ReviewDesk implements Desk {
                 .filter(t -> t.getUserData().equals(name))
                 .forEach(t -> t.setSelected(true));
         course();
+    }
+
+    /** The report of the open game, for tests. */
+    public Optional<Report> gameReport() {
+        return files.gameReport();
+    }
+
+    /** The annotated game as PGN, for tests. */
+    public Optional<String> annotated() {
+        return files.annotated();
+    }
+
+    /** Writes a report to a file, for tests. */
+    public void save(Report report, File file) {
+        files.save(report, file);
     }
 
     /** The model, for tests and pictures. */
@@ -228,15 +226,16 @@ public final class ReviewDesk implements Desk {
 
         @Override
         public void setAsExercise(MomentCard moment) {
-            Position position = moment.moment().move().position();
             MoveTree own = model.card().tree();
             MoveTree game = model.game().tree();
+            MomentExercise drafter = new MomentExercise(services.marking(), SCHEME_NODES);
             services.background()
                     .longWork(
                             "Drafting the exercise",
                             (cancellation, progress) ->
-                                    draft(moment, position, own, game)
-                                            .map(pgn -> services.library().sheets().add(pgn)),
+                                    drafter.draft(moment.moment(), own, game)
+                                            .map(PgnWriter::write)
+                                            .map(services.library().sheets()::add),
                             this::drafted);
         }
 
@@ -282,155 +281,6 @@ public final class ReviewDesk implements Desk {
         @Override
         public List<Student> students() {
             return students;
-        }
-    }
-
-    /** The first scheme, with the lines of the card that it lacks; those earn no points. */
-    private Optional<String> draft(
-            MomentCard moment, Position position, MoveTree own, MoveTree game) {
-        Moment m = moment.moment();
-        Optional<Move> bait =
-                m.tempting().stream()
-                        .findFirst()
-                        .or(
-                                () ->
-                                        m.move().isChoice()
-                                                ? Optional.empty()
-                                                : Optional.of(m.move().node().move()));
-        return new FirstScheme(services.marking(), SCHEME_NODES)
-                .draft(position, bait)
-                .map(
-                        tree -> {
-                            TreeEditor editor = new TreeEditor(tree);
-                            merge(editor, editor.tree().root(), own.root());
-                            for (String tag : List.of("White", "Black", "Date")) {
-                                editor.tag(tag, game.tag(tag));
-                            }
-                            m.cause()
-                                    .ifPresent(c -> editor.tag(Exercise.THEMES, c.theme().words()));
-                            editor.tag(
-                                    "ZpTitle",
-                                    game.tag("White")
-                                            + " – "
-                                            + game.tag("Black")
-                                            + ", move "
-                                            + position.fullmoveNumber());
-                            return PgnWriter.write(editor.tree());
-                        });
-    }
-
-    private static void merge(TreeEditor editor, Node to, Node from) {
-        for (Node child : from.children()) {
-            merge(editor, editor.add(to, child.move()), child);
-        }
-    }
-
-    // ---- Out of the house -----------------------------------------------------------------------
-
-    private Optional<Report> report() {
-        Map<Integer, String> words = new HashMap<>();
-        Set<Integer> dismissed = new HashSet<>();
-        for (MomentCard card : model.cards()) {
-            if (!card.words().isEmpty()) {
-                words.put(card.ply(), card.words());
-            }
-            if (card.isDismissed()) {
-                dismissed.add(card.ply());
-            }
-        }
-        if (model.reviewProperty().get().isEmpty()) {
-            services.background().say("There is no review of this game yet.");
-        }
-        return model.reviewProperty()
-                .get()
-                .map(r -> r.with(model.cards().stream().map(MomentCard::moment).toList()))
-                .map(r -> GameReport.of(r, words, dismissed, model.stamp()));
-    }
-
-    private Optional<File> choose(String title, String name, String... endings) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.setInitialFileName(name);
-        for (String ending : endings) {
-            chooser.getExtensionFilters()
-                    .add(
-                            new FileChooser.ExtensionFilter(
-                                    ending.toUpperCase(Locale.ROOT), "*." + ending));
-        }
-        return Optional.ofNullable(chooser.showSaveDialog(content.getScene().getWindow()));
-    }
-
-    private void save(Report report) {
-        choose("Save the report", "report.pdf", "pdf", "html")
-                .ifPresent(file -> save(report, file));
-    }
-
-    /** Writes a report to a file, as a page when its name ends in {@code .html}, else as a PDF. */
-    public void save(Report report, File file) {
-        services.background()
-                .library(
-                        () -> {
-                            write(report, file);
-                            return file.getName();
-                        },
-                        name -> services.background().say("Written to " + name + "."));
-    }
-
-    /** The report of the open game, for pictures. */
-    public Optional<Report> gameReport() {
-        return report();
-    }
-
-    private static void write(Report report, File file) {
-        try {
-            if (file.getName().toLowerCase(Locale.ROOT).endsWith(".html")) {
-                Files.writeString(file.toPath(), HtmlReport.write(report));
-                return;
-            }
-            try (OutputStream out = Files.newOutputStream(file.toPath())) {
-                PdfReport.write(report, out);
-            }
-        } catch (IOException | UncheckedIOException e) {
-            throw new LibraryException(
-                    file + " could not be written: " + e.getMessage() + ". Choose another place.",
-                    e);
-        }
-    }
-
-    private void saveAnnotated() {
-        if (model.reviewProperty().get().isEmpty()) {
-            services.background().say("There is no review of this game yet.");
-            return;
-        }
-        choose("Save the annotated game", "annotated.pgn", "pgn")
-                .ifPresent(
-                        file -> {
-                            TreeEditor editor = new TreeEditor(copy(model.game().tree()));
-                            annotate(editor);
-                            String pgn = PgnWriter.write(editor.tree());
-                            services.background()
-                                    .library(
-                                            () -> {
-                                                Files.writeString(file.toPath(), pgn);
-                                                return file.getName();
-                                            },
-                                            name ->
-                                                    services.background()
-                                                            .say("Written to " + name + "."));
-                        });
-    }
-
-    private static MoveTree copy(MoveTree tree) {
-        return SheetStore.parse(PgnWriter.write(tree));
-    }
-
-    private void annotate(TreeEditor editor) {
-        Annotator annotator = new Annotator(services.marking().name(), model.nodes());
-        List<Node> line = editor.tree().mainLine();
-        for (MomentCard card : model.cards()) {
-            if (!card.isDismissed() && model.node(card).isPresent()) {
-                annotator.write(editor, line.get(card.ply() - 1), card.moment(), card.said());
-            }
         }
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,20 +20,14 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetStore;
 
@@ -377,46 +370,14 @@ public final class ReviewModel {
 
     private void open(MomentCard moment) {
         answer.set("");
-        card.open(isHidden(moment) ? bare(moment) : lines(moment), OptionalLong.empty());
+        card.open(
+                isHidden(moment) ? MomentLines.bare(moment.moment()) : lines(moment),
+                OptionalLong.empty());
         onBoard.set(card);
     }
 
-    private static MoveTree bare(MomentCard moment) {
-        return new MoveTree(moment.moment().move().position());
-    }
-
-    /** What was better, what was played, and what tempted, as far as they differ. */
-    private MoveTree lines(MomentCard shown) {
-        Moment moment = shown.moment();
-        MoveReview move = moment.move();
-        TreeEditor editor = new TreeEditor(bare(shown));
-        Node root = editor.tree().root();
-        boolean threat = moment.kind() == Moment.Kind.IGNORED_THREAT;
-        Node end = editor.addLine(root, threat ? move.best() : moment.line());
-        boolean white = move.side() == org.zeroply.chess.board.Side.WHITE;
-        editor.annotate(
-                end,
-                a ->
-                        a.withCheck(
-                                Optional.of(
-                                        move.score()
-                                                .check(
-                                                        white,
-                                                        move.best().size(),
-                                                        nodes,
-                                                        services.marking().name()))));
-        List<Move> played = new ArrayList<>(List.of(move.node().move()));
-        played.addAll(move.answer());
-        if (!move.isChoice()) {
-            editor.addLine(root, played);
-            move.grade()
-                    .ifPresent(
-                            nag -> editor.grade(root.child(move.node().move()).orElseThrow(), nag));
-        }
-        if (!moment.tempting().isEmpty()) {
-            editor.addLine(root, moment.tempting());
-        }
-        return editor.tree();
+    private MoveTree lines(MomentCard moment) {
+        return MomentLines.of(moment.moment(), nodes, services.marking().name());
     }
 
     // ---- Guess first ----------------------------------------------------------------------------
@@ -426,52 +387,20 @@ public final class ReviewModel {
         if (here.isEmpty() || card.current().depth() != 1 || onBoard.get() != card) {
             return;
         }
-        Move move = card.current().move();
-        MoveReview truth = here.get().moment().move();
-        tried.add(here.get().ply());
-        Optional<Analysis.Candidate> known =
-                truth.ways().stream().filter(c -> c.move().equals(move)).findFirst();
-        String san = San.write(truth.position(), move);
-        if (move.equals(truth.choice())) {
-            reveal(here.get(), move, san + " is the move.");
-        } else if (known.isPresent()) {
-            judge(here.get(), move, known.get().expected());
-        } else {
-            answer.set("Looking at " + san + " …");
-            Position after = truth.position().play(move);
-            services.background()
-                    .beside(
-                            (cancellation, progress) -> expected(after, cancellation),
-                            theirs -> judge(here.get(), move, 1 - theirs));
+        MomentCard moment = here.get();
+        Guess guess = new Guess(moment.moment().move(), card.current().move());
+        tried.add(moment.ply());
+        if (guess.isKnown()) {
+            reveal(moment, guess.move(), guess.answer());
+            return;
         }
-    }
-
-    private double expected(Position position, Cancellation cancellation) {
-        if (position.legalMoves().isEmpty()) {
-            return position.isCheckmate() ? 0 : 0.5;
-        }
-        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(nodes));
-        return services.marking().analyse(request, a -> {}, cancellation).best().stream()
-                .mapToDouble(Analysis.Candidate::expected)
-                .findFirst()
-                .orElse(0.5);
-    }
-
-    private void judge(MomentCard moment, Move move, double expected) {
-        MoveReview truth = moment.moment().move();
-        double loss = Math.max(0, 100 * (truth.before() - expected));
-        String san = San.write(truth.position(), move);
-        reveal(
-                moment,
-                move,
-                loss < MoveReview.DUBIOUS
-                        ? san + " is as good as the engine's move " + truth.better() + "."
-                        : String.format(
-                                Locale.ROOT,
-                                "%s gives away %.0f points of a hundred; better is %s.",
-                                san,
-                                loss,
-                                truth.better()));
+        answer.set("Looking at " + guess.san() + " …");
+        long budget = nodes;
+        services.background()
+                .beside(
+                        (cancellation, progress) ->
+                                guess.answer(services.marking(), budget, cancellation),
+                        says -> reveal(moment, guess.move(), says));
     }
 
     /** Shows the lines, the move that was tried among them. */

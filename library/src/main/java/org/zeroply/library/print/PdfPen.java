@@ -44,15 +44,20 @@ final class PdfPen implements Pen {
         return (float) (height - down);
     }
 
+    /** Red, green or blue of a colour, 0 to 1. */
+    private static float part(Ink ink, int shift) {
+        return (ink.rgb() >> shift & 0xff) / 255f;
+    }
+
     private void stroke(Ink ink, double width) throws IOException {
-        out.setStrokingColor(new java.awt.Color(ink.rgb()));
+        out.setStrokingColor(part(ink, 16), part(ink, 8), part(ink, 0));
         out.setLineWidth((float) width);
         out.setLineJoinStyle(1);
         out.setLineCapStyle(1);
     }
 
     private void fill(Ink ink) throws IOException {
-        out.setNonStrokingColor(new java.awt.Color(ink.rgb()));
+        out.setNonStrokingColor(part(ink, 16), part(ink, 8), part(ink, 0));
     }
 
     private void trace(List<Double> points) throws IOException {
