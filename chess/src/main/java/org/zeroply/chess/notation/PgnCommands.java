@@ -6,9 +6,11 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.tree.Annotation;
+import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.RepertoireNote;
 
 /**
  * The commands embedded in comments that this program gives a meaning to. Everything else, and ours
@@ -54,8 +56,59 @@ final class PgnCommands {
             case "equal" -> value.isBlank() ? Optional.of(a.withEqual(true)) : Optional.empty();
             case "tempting" ->
                     value.isBlank() ? Optional.of(a.withTempting(true)) : Optional.empty();
+            default -> repertoire(a.repertoire(), name, value).map(a::withRepertoire);
+        };
+    }
+
+    private static Optional<RepertoireNote> repertoire(
+            RepertoireNote note, String name, String value) {
+        boolean bare = value.isBlank();
+        return switch (name) {
+            case "main" -> bare ? Optional.of(note.withMain(true)) : Optional.empty();
+            case "trap" -> bare ? Optional.of(note.withTrap(true)) : Optional.empty();
+            case "must" -> bare ? Optional.of(note.withMust(true)) : Optional.empty();
+            case "approach" ->
+                    Approach.of(value).map(approach -> note.withApproach(Optional.of(approach)));
+            case "idea" ->
+                    bare || note.idea().isPresent()
+                            ? Optional.empty()
+                            : Optional.of(note.withIdea(Optional.of(plain(value))));
+            case "card" ->
+                    bare
+                            ? Optional.empty()
+                            : Optional.of(note.withCards(with(note.cards(), plain(value))));
+            case "accept" ->
+                    bare || note.accepted().isPresent()
+                            ? Optional.empty()
+                            : Optional.of(note.withAccepted(Optional.of(plain(value))));
             default -> Optional.empty();
         };
+    }
+
+    private static void write(StringBuilder text, RepertoireNote note) {
+        text.append(note.main() ? "[%zp.main] " : "");
+        note.approach().ifPresent(a -> text.append("[%zp.approach ").append(a.word()).append("] "));
+        text.append(note.trap() ? "[%zp.trap] " : "").append(note.must() ? "[%zp.must] " : "");
+        note.idea().ifPresent(t -> text.append("[%zp.idea ").append(coded(t)).append("] "));
+        note.cards().forEach(t -> text.append("[%zp.card ").append(coded(t)).append("] "));
+        note.accepted().ifPresent(t -> text.append("[%zp.accept ").append(coded(t)).append("] "));
+    }
+
+    /** Brackets would end the command, braces the comment: they are written as in addresses. */
+    private static String coded(String text) {
+        return text.replace("%", "%25")
+                .replace("]", "%5D")
+                .replace("[", "%5B")
+                .replace("{", "%7B")
+                .replace("}", "%7D");
+    }
+
+    private static String plain(String text) {
+        return text.replace("%7D", "}")
+                .replace("%7B", "{")
+                .replace("%5B", "[")
+                .replace("%5D", "]")
+                .replace("%25", "%");
     }
 
     private static <T> List<T> with(List<T> list, T item) {
@@ -73,6 +126,7 @@ final class PgnCommands {
         text.append(a.tempting() ? "[%zp.tempting] " : "");
         a.marks().forEach(m -> text.append("[%zp.mark ").append(m.text()).append("] "));
         a.check().ifPresent(c -> text.append("[%zp.check ").append(c.text()).append("] "));
+        write(text, a.repertoire());
         return join(text.toString(), a.after());
     }
 }

@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param equal as good as its main-line sibling
  * @param tempting wrong on purpose
  * @param check what the engine found
+ * @param repertoire what a repertoire says about it
  */
 public record Annotation(
         String before,
@@ -26,12 +27,22 @@ public record Annotation(
         boolean end,
         boolean equal,
         boolean tempting,
-        Optional<EngineCheck> check) {
+        Optional<EngineCheck> check,
+        RepertoireNote repertoire) {
 
     /** Nothing said. */
     public static final Annotation NONE =
             new Annotation(
-                    "", "", List.of(), List.of(), List.of(), false, false, false, Optional.empty());
+                    "",
+                    "",
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    false,
+                    false,
+                    false,
+                    Optional.empty(),
+                    RepertoireNote.NONE);
 
     public Annotation {
         nags = List.copyOf(nags);
@@ -46,17 +57,20 @@ public record Annotation(
 
     /** The same with another comment before the move. */
     public Annotation withBefore(String text) {
-        return new Annotation(text, after, nags, marks, points, end, equal, tempting, check);
+        return new Annotation(
+                text, after, nags, marks, points, end, equal, tempting, check, repertoire);
     }
 
     /** The same with another comment after the move. */
     public Annotation withAfter(String text) {
-        return new Annotation(before, text, nags, marks, points, end, equal, tempting, check);
+        return new Annotation(
+                before, text, nags, marks, points, end, equal, tempting, check, repertoire);
     }
 
     /** The same with other glyphs. */
     public Annotation withNags(List<Integer> list) {
-        return new Annotation(before, after, list, marks, points, end, equal, tempting, check);
+        return new Annotation(
+                before, after, list, marks, points, end, equal, tempting, check, repertoire);
     }
 
     /** The same with another verdict, or with none; the glyphs that grade the move stay. */
@@ -69,31 +83,43 @@ public record Annotation(
 
     /** The same with other marks. */
     public Annotation withMarks(List<Mark> list) {
-        return new Annotation(before, after, nags, list, points, end, equal, tempting, check);
+        return new Annotation(
+                before, after, nags, list, points, end, equal, tempting, check, repertoire);
     }
 
     /** The same with other points. */
     public Annotation withPoints(List<PointRule> list) {
-        return new Annotation(before, after, nags, marks, list, end, equal, tempting, check);
+        return new Annotation(
+                before, after, nags, marks, list, end, equal, tempting, check, repertoire);
     }
 
     /** The same, to be reached or not. */
     public Annotation withEnd(boolean value) {
-        return new Annotation(before, after, nags, marks, points, value, equal, tempting, check);
+        return new Annotation(
+                before, after, nags, marks, points, value, equal, tempting, check, repertoire);
     }
 
     /** The same, equal to the main move or not. */
     public Annotation withEqual(boolean value) {
-        return new Annotation(before, after, nags, marks, points, end, value, tempting, check);
+        return new Annotation(
+                before, after, nags, marks, points, end, value, tempting, check, repertoire);
     }
 
     /** The same, tempting but wrong or not. */
     public Annotation withTempting(boolean value) {
-        return new Annotation(before, after, nags, marks, points, end, equal, value, check);
+        return new Annotation(
+                before, after, nags, marks, points, end, equal, value, check, repertoire);
     }
 
     /** The same with what an engine found. */
     public Annotation withCheck(Optional<EngineCheck> value) {
-        return new Annotation(before, after, nags, marks, points, end, equal, tempting, value);
+        return new Annotation(
+                before, after, nags, marks, points, end, equal, tempting, value, repertoire);
+    }
+
+    /** The same with what a repertoire says. */
+    public Annotation withRepertoire(RepertoireNote value) {
+        return new Annotation(
+                before, after, nags, marks, points, end, equal, tempting, check, value);
     }
 }

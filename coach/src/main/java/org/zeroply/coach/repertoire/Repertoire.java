@@ -1,0 +1,125 @@
+package org.zeroply.coach.repertoire;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+
+/**
+ * A repertoire for one side: chapters, each a move tree, read together as a graph of positions. It
+ * is a view: when a chapter changes, it is made anew.
+ */
+public final class Repertoire {
+
+    /** The tag that says whose repertoire a chapter is. */
+    public static final String SIDE = "ZpSide";
+
+    private final Side side;
+    private final List<MoveTree> chapters;
+    private final Map<Position, Spot> spots = new LinkedHashMap<>();
+
+    private Repertoire(Side side, List<MoveTree> chapters) {
+        this.side = side;
+        this.chapters = List.copyOf(chapters);
+        for (MoveTree chapter : chapters) {
+            add(chapter.root());
+            chapter.visit(this::add);
+        }
+    }
+
+    private void add(Node node) {
+        Spot spot = spots.computeIfAbsent(node.position(), Spot::new);
+        if (!spot.places().contains(node)) {
+            spot.add(node);
+        }
+    }
+
+    /**
+     * The repertoire of these chapters.
+     *
+     * @throws IllegalArgumentException if there is none, one does not say whose it is, or they are
+     *     for different sides; the message names the chapter
+     */
+    public static Repertoire of(List<MoveTree> chapters) {
+        if (chapters.isEmpty()) {
+            throw new IllegalArgumentException("A repertoire needs a chapter.");
+        }
+        Side side = side(chapters, 0);
+        for (int i = 1; i < chapters.size(); i++) {
+            if (side(chapters, i) != side) {
+                throw new IllegalArgumentException(
+                        "Chapter "
+                                + (i + 1)
+                                + " is for "
+                                + side.other().word()
+                                + ", the first one for "
+                                + side.word()
+                                + "; a repertoire is for one side.");
+            }
+        }
+        return new Repertoire(side, chapters);
+    }
+
+    private static Side side(List<MoveTree> chapters, int index) {
+        return side(chapters.get(index))
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        "Chapter "
+                                                + (index + 1)
+                                                + " has no tag ZpSide that says white or black."));
+    }
+
+    /** Whose repertoire a chapter is, if it says so. */
+    public static Optional<Side> side(MoveTree chapter) {
+        return switch (chapter.tag(SIDE).strip().toLowerCase(Locale.ROOT)) {
+            case "white" -> Optional.of(Side.WHITE);
+            case "black" -> Optional.of(Side.BLACK);
+            default -> Optional.empty();
+        };
+    }
+
+    /** Whose repertoire it is. */
+    public Side side() {
+        return side;
+    }
+
+    /** The chapters in their order. */
+    public List<MoveTree> chapters() {
+        return chapters;
+    }
+
+    /** All positions, in the order of the chapters. */
+    public Collection<Spot> spots() {
+        return spots.values();
+    }
+
+    /** A position of the repertoire, if it is one. */
+    public Optional<Spot> at(Position position) {
+        return Optional.ofNullable(spots.get(position));
+    }
+
+    /** Whether it is our turn in a position. */
+    public boolean isOurs(Position position) {
+        return position.sideToMove() == side;
+    }
+
+    /** Where the chapters begin; each position once. */
+    public List<Spot> starts() {
+        List<Spot> starts = new ArrayList<>();
+        for (MoveTree chapter : chapters) {
+            Spot spot = spots.get(chapter.start());
+            if (!starts.contains(spot)) {
+                starts.add(spot);
+            }
+        }
+        return starts;
+    }
+}
