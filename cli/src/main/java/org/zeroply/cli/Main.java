@@ -34,6 +34,7 @@ import picocli.CommandLine.Command;
             InsightCommand.class,
             ReviewCommand.class,
             ProfileCommand.class,
+            RepertoireCommand.class,
             EndingCommand.class,
             EndingCheckCommand.class,
             EndingsCommand.class
@@ -52,14 +53,20 @@ public final class Main implements Runnable {
     /** Runs a command and gives its exit code. */
     static int run(PrintWriter out, PrintWriter err, String... args) {
         CommandLine line = new CommandLine(new Main());
-        line.getSubcommands()
-                .values()
-                .forEach(c -> c.getCommandSpec().mixinStandardHelpOptions(true));
+        explain(line);
         return line.setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler(new BadInputHandler())
                 .execute(args);
+    }
+
+    /** Lets every command explain itself with --help, and those below it. */
+    private static void explain(CommandLine line) {
+        for (CommandLine command : line.getSubcommands().values()) {
+            command.getCommandSpec().mixinStandardHelpOptions(true);
+            explain(command);
+        }
     }
 
     @Override

@@ -127,7 +127,7 @@ public final class Audit {
             if (repertoire.isOurs(spot.position())) {
                 continue;
             }
-            int games = shares.games(spot.position());
+            int games = shares.areFromGames() ? shares.games(spot.position()) : 0;
             for (Move reply : games < ENOUGH_GAMES ? List.<Move>of() : moves(spot)) {
                 if (shares.games(spot.position(), reply) == 0) {
                     String san = San.write(spot.position(), reply);

@@ -230,7 +230,7 @@ public final class EngineAudit {
                                         >= TRAP;
         int games = shares.games(spot.position());
         Optional<Double> found =
-                games < FEW_GAMES
+                games < FEW_GAMES || !shares.areFromGames()
                         ? Optional.empty()
                         : Optional.of(shares.games(spot.position(), ours.get()) / (double) games);
         boolean rare = found.filter(f -> f < RARELY).isPresent();

@@ -18,6 +18,11 @@ public interface Replies {
      */
     record Reply(Move move, int games, Optional<Double> score) {}
 
+    /** Whether these were played; otherwise they are only an estimate. */
+    default boolean werePlayed() {
+        return true;
+    }
+
     /** The moves played in a position. */
     List<Reply> at(Position position);
 }

@@ -47,7 +47,12 @@ public final class Shares {
         return shares;
     }
 
-    /** Games in which a move was played. */
+    /** Whether there are games behind them; otherwise no number of games may be told. */
+    public boolean areFromGames() {
+        return replies.werePlayed();
+    }
+
+    /** Games in which a move was played, or as if it had been. */
     public int games(Position position, Move move) {
         return replies.at(position).stream()
                 .filter(r -> r.move().equals(move))

@@ -1,0 +1,15 @@
+package org.zeroply.cli;
+
+import picocli.CommandLine.Command;
+
+@Command(
+        name = "repertoire",
+        description = "Asks a repertoire what is missing, what is likely and what is risky.",
+        subcommands = {
+            RepertoireAuditCommand.class,
+            RepertoireCoverageCommand.class,
+            RepertoireCompareCommand.class,
+            RepertoireMergeCommand.class
+        },
+        synopsisSubcommandLabel = "COMMAND")
+final class RepertoireCommand {}

@@ -1,0 +1,145 @@
+package org.zeroply.cli;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.repertoire.EngineReplies;
+import org.zeroply.coach.repertoire.GameBook;
+import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.coach.repertoire.Replies;
+import org.zeroply.coach.repertoire.Shares;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.search.BuiltInEngine;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** The repertoire a question is about, and the games that tell how likely replies are. */
+final class RepertoireInput {
+
+    private static final int MEGABYTES = 16;
+
+    @Parameters(index = "0", paramLabel = "REP.pgn", description = "The repertoire.")
+    private Path file;
+
+    @Option(
+            names = "--games",
+            description = "Games that tell how likely the replies are.",
+            paramLabel = "G.pgn")
+    private List<Path> games = new ArrayList<>();
+
+    @Option(
+            names = "--library",
+            description = "A library whose games tell how likely the replies are.",
+            paramLabel = "L")
+    private Path library;
+
+    @Option(
+            names = "--approach",
+            description = "quiet or sharp: the school whose moves are followed.",
+            paramLabel = "A")
+    private String approach = "";
+
+    @Option(
+            names = "--nodes",
+            description =
+                    "Nodes for each search; 0 asks no engine. Without games the engine tells how"
+                            + " likely replies are.",
+            paramLabel = "N")
+    private long nodes = 50_000;
+
+    @Mixin private CacheFolder cache;
+
+    private final List<String> rejected = new ArrayList<>();
+
+    /** The repertoire. */
+    Repertoire repertoire(PrintWriter err) throws IOException {
+        try {
+            return Repertoire.of(trees(file, err));
+        } catch (IllegalArgumentException e) {
+            throw new BadInputException(file + ": " + e.getMessage());
+        }
+    }
+
+    /** The school asked for. */
+    Optional<Approach> school() {
+        if (approach.isBlank()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                Approach.of(approach)
+                        .orElseThrow(
+                                () ->
+                                        new BadInputException(
+                                                "The approach is quiet or sharp, not "
+                                                        + approach
+                                                        + ".")));
+    }
+
+    /** How likely replies are by the games named. */
+    Shares shares(PrintWriter err) throws IOException {
+        GameBook book = new GameBook();
+        for (Path path : games) {
+            trees(path, err).forEach(book::add);
+        }
+        if (library != null) {
+            try (Library open = Library.open(library)) {
+                for (SheetRow row : open.sheets().find(SheetQuery.all(SheetKind.GAME))) {
+                    book.add(open.sheets().load(row.id()));
+                }
+            }
+        }
+        if (book.games() > 0) {
+            return new Shares(book);
+        }
+        err.println(
+                nodes > 0
+                        ? "No games were named: the engine tells how likely replies are."
+                        : "No games were named: how likely replies are rests on the repertoire"
+                                + " alone.");
+        return new Shares(nodes > 0 ? new EngineReplies(engine(), nodes) : Replies.NONE);
+    }
+
+    /** The games of a file; those that cannot be read are told. */
+    List<MoveTree> trees(Path path, PrintWriter err) throws IOException {
+        List<MoveTree> trees = new ArrayList<>();
+        try (PgnReader reader = PgnReader.open(path)) {
+            for (Optional<PgnEntry> e = reader.next(); e.isPresent(); e = reader.next()) {
+                if (e.get() instanceof PgnEntry.Game game) {
+                    trees.add(game.tree());
+                } else if (e.get() instanceof PgnEntry.Problem problem) {
+                    rejected.add(problem.message());
+                    err.println(problem.message());
+                }
+            }
+        }
+        return trees;
+    }
+
+    /** Nodes for each search; 0 when no engine is to be asked. */
+    long nodes() {
+        return Math.max(0, nodes);
+    }
+
+    /** An engine of its own. */
+    Engine engine() {
+        return new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
+    }
+
+    /** Games and chapters that could not be read. */
+    List<String> rejected() {
+        return rejected;
+    }
+}
