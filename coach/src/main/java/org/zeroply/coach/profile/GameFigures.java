@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.repertoire.OpeningNames;
 import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
@@ -27,7 +28,8 @@ import org.zeroply.coach.review.Phase;
  * @param title who played whom
  * @param date as in PGN; empty when unknown
  * @param side the player's colour
- * @param opening name of the opening where the game has one, else its first moves
+ * @param opening name of the opening by its tag or by its moves, without the variation, else the
+ *     first moves
  * @param score the player's result, 0, 0.5 or 1; empty for a game without one
  * @param phases moves and loss by phase
  * @param errors mistakes and blunders
@@ -149,12 +151,21 @@ public record GameFigures(
         };
     }
 
+    private static Optional<String> tag(MoveTree game, String name) {
+        return Optional.of(game.tag(name)).filter(v -> !v.isBlank() && !v.equals("?"));
+    }
+
     private static String opening(MoveTree game) {
-        for (String tag : List.of("Opening", "ECO")) {
-            String name = game.tag(tag);
-            if (!name.isBlank() && !name.equals("?")) {
-                return name;
-            }
+        Optional<String> name =
+                tag(game, "Opening")
+                        .or(
+                                () ->
+                                        OpeningNames.shipped()
+                                                .of(game.mainLine())
+                                                .map(n -> n.split(": ")[0]))
+                        .or(() -> tag(game, "ECO"));
+        if (name.isPresent()) {
+            return name.get();
         }
         if (!game.start().equals(Position.START)) {
             return "from a position";

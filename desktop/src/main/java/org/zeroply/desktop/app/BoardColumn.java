@@ -20,6 +20,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.Hanging;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.repertoire.OpeningNames;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.desk.Desk;
@@ -33,6 +34,7 @@ final class BoardColumn extends VBox {
     private final Label words = label("balance-words", "balance-words");
     private final Label state = label("position-state", "faded");
     private final Label hanging = label("hanging", "faded");
+    private final Label opening = label("opening-name", "plain");
     private final ComboBox<MaterialScale> scale = new ComboBox<>();
     private final ComboBox<Mark.Meaning> meaning = new ComboBox<>();
     private final List<Integer> route = new ArrayList<>();
@@ -78,7 +80,9 @@ final class BoardColumn extends VBox {
         words.setWrapText(true);
         points.setMinWidth(USE_PREF_SIZE);
         scale.setMinWidth(116);
-        getChildren().addAll(board, steps, balance, hanging, drawing, below);
+        opening.setWrapText(true);
+        opening.managedProperty().bind(opening.visibleProperty());
+        getChildren().addAll(board, steps, opening, balance, hanging, drawing, below);
     }
 
     private static Label label(String id, String style) {
@@ -159,6 +163,9 @@ final class BoardColumn extends VBox {
         // Whoever solves is not told what hangs.
         hanging.setVisible(d.isOpenBook());
         board.show(p, move, node.annotation().marks());
+        Optional<String> name = OpeningNames.shipped().of(node.path());
+        opening.setText(name.orElse(""));
+        opening.setVisible(d.isOpenBook() && name.isPresent());
         MaterialBalance balance = MaterialBalance.of(p);
         points.setText(balance.points(scale.getValue()));
         words.setText(balance.words());

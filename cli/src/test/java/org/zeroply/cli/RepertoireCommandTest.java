@@ -1,0 +1,139 @@
+package org.zeroply.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class RepertoireCommandTest extends CommandTest {
+
+    private static final String REPERTOIRE =
+            """
+            [Event "Our first moves"]
+            [ZpSide "white"]
+
+            1. e4 {[%zp.card IF black knight on c6 THEN play Bb5]} e5 2. Nf3 (2. f4) Nc6 3. Bb5 *
+
+            [ZpSide "white"]
+
+            1. Nf3 e5 2. e4 Nc6 3. Bc4 *
+            """;
+    private static final String GAMES =
+            """
+            [White "Marram, Ilse"]
+            [Black "Quay, Jonas"]
+            [Result "1-0"]
+
+            1. e4 e5 2. Nf3 Nc6 3. Bc4 Bc5 1-0
+
+            [White "Marram, Ilse"]
+            [Black "Shoal, Greta"]
+            [Result "0-1"]
+
+            1. e4 c5 2. Nf3 d6 0-1
+
+            [White "Shoal, Greta"]
+            [Black "Marram, Ilse"]
+
+            1. e4 e5 2. Nf3 Nf6 *
+            """;
+
+    @TempDir Path folder;
+
+    private String repertoire() throws IOException {
+        return "" + Files.writeString(folder.resolve("rep.pgn"), REPERTOIRE);
+    }
+
+    private String games() throws IOException {
+        return "" + Files.writeString(folder.resolve("games.pgn"), GAMES);
+    }
+
+    @Test
+    void an_audit_names_gaps_contradictions_and_dead_ends() throws IOException {
+        JsonNode json =
+                json(
+                        "repertoire",
+                        "audit",
+                        repertoire(),
+                        "--games",
+                        games(),
+                        "--nodes",
+                        "1000",
+                        "--json");
+        assertThat(json.at("/gaps/0/line").asText()).isEqualTo("1.e4");
+        assertThat(json.at("/gaps/0/reply").asText()).isEqualTo("c5");
+        assertThat(json.at("/gaps/0/share").asDouble()).isBetween(0.1, 0.5);
+        assertThat(json.get("contradictions"))
+                .extracting(c -> c.get("moves").toString())
+                .containsExactlyInAnyOrder("[\"e4\",\"Nf3\"]", "[\"Bb5\",\"Bc4\"]");
+        assertThat(json.at("/contradictions/0/fen").asText()).contains(" w ");
+        assertThat(json.has("costly") && json.has("traps") && json.has("mustKnow")).isTrue();
+    }
+
+    @Test
+    void coverage_falls_from_move_to_move_and_names_what_to_answer() throws IOException {
+        JsonNode json = json("repertoire", "coverage", repertoire(), "--games", games(), "--json");
+        double before = 1;
+        for (JsonNode move : json.get("byMove")) {
+            assertThat(move.get("probability").asDouble()).isLessThanOrEqualTo(before);
+            before = move.get("probability").asDouble();
+        }
+        assertThat(before).isLessThan(1);
+        assertThat(json.at("/best/0/reply").asText()).isEqualTo("c5");
+    }
+
+    @Test
+    void games_are_compared_with_what_was_recommended_and_the_cards() throws IOException {
+        JsonNode json =
+                json(
+                        "repertoire",
+                        "compare",
+                        repertoire(),
+                        games(),
+                        "--player",
+                        "marram",
+                        "--nodes",
+                        "2000",
+                        "--json");
+        assertThat(json.get("games")).hasSize(2);
+        assertThat(json.at("/games/0/leftBy").asText()).isEqualTo("them");
+        assertThat(json.at("/games/0/played").asText()).isEqualTo("Bc5");
+        assertThat(json.at("/games/0/cards/0/followed").asBoolean()).isFalse();
+        assertThat(json.at("/games/1/leftBy").asText()).isEqualTo("them");
+        assertThat(json.at("/games/1/ply").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void merging_tells_first_and_writes_only_when_asked() throws IOException {
+        Path lines = Files.writeString(folder.resolve("new.pgn"), "1. e4 e5 2. Nf3 Nf6 3. Nxe5 *");
+        Path out = folder.resolve("merged.pgn");
+        JsonNode told = json("repertoire", "merge", repertoire(), "" + lines, "--json");
+        assertThat(told.at("/added/0").asText()).isEqualTo("1.e4 e5 2.Nf3 Nf6");
+        assertThat(Files.exists(out)).isFalse();
+        run("repertoire", "merge", repertoire(), "" + lines, "--out", "" + out);
+        assertThat(Files.readString(out)).contains("Nf6 3. Nxe5").contains("zp.card");
+        JsonNode again = json("repertoire", "merge", "" + out, "" + lines, "--json");
+        assertThat(again.get("added")).isEmpty();
+    }
+
+    @Test
+    void what_is_no_repertoire_is_refused() throws IOException {
+        assertThat(run("repertoire", "audit", games(), "--nodes", "0")).isEqualTo(1);
+        assertThat(err.toString()).contains("has no tag ZpSide");
+        assertThat(
+                        run(
+                                "repertoire",
+                                "coverage",
+                                repertoire(),
+                                "--approach",
+                                "wild",
+                                "--nodes",
+                                "0"))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("quiet or sharp");
+    }
+}

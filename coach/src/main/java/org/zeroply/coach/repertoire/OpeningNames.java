@@ -1,0 +1,80 @@
+package org.zeroply.coach.repertoire;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Node;
+
+/** Names of openings in general use, by position, so that every order of moves gets its name. */
+public final class OpeningNames {
+
+    private static final OpeningNames SHIPPED = read();
+
+    private final Map<Position, String> names;
+
+    private OpeningNames(Map<Position, String> names) {
+        this.names = names;
+    }
+
+    /** The names that come with the program. */
+    public static OpeningNames shipped() {
+        return SHIPPED;
+    }
+
+    private static OpeningNames read() {
+        Map<Position, String> names = new LinkedHashMap<>();
+        try (InputStream in = OpeningNames.class.getResourceAsStream("openings.tsv");
+                BufferedReader lines =
+                        new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                String[] columns = line.split("\t");
+                String before = names.put(position(columns[0]), columns[1]);
+                if (before != null) {
+                    throw new IllegalStateException(
+                            "two names for one position: " + before + ", " + columns[1]);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (NotationException e) {
+            throw new IllegalStateException("the shipped names have an illegal move", e);
+        }
+        return new OpeningNames(names);
+    }
+
+    private static Position position(String moves) throws NotationException {
+        Position position = Position.START;
+        for (String san : moves.split(" ")) {
+            position = position.play(San.read(position, san));
+        }
+        return position;
+    }
+
+    /** How many there are. */
+    public int size() {
+        return names.size();
+    }
+
+    /** The name of a position, if it has one of its own. */
+    public Optional<String> of(Position position) {
+        return Optional.ofNullable(names.get(position));
+    }
+
+    /** The name of a game: that of the last named position of its line. */
+    public Optional<String> of(List<Node> line) {
+        return line.stream()
+                .map(n -> of(n.position()))
+                .flatMap(Optional::stream)
+                .reduce((earlier, later) -> later);
+    }
+}

@@ -1,0 +1,38 @@
+package org.zeroply.coach.repertoire;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class OpeningNamesTest {
+
+    private final OpeningNames names = OpeningNames.shipped();
+
+    @Test
+    void there_are_names_for_many_positions() {
+        assertThat(names.size()).isGreaterThanOrEqualTo(300);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1. d4 d5 2. c4 e6 *|Queen's Gambit Declined",
+                "1. c4 e6 2. d4 d5 *|Queen's Gambit Declined",
+                "1. Nf3 Nf6 2. c4 g6 3. Nc3 Bg7 4. e4 d6 5. d4 O-O 6. Be2 *"
+                        + "|King's Indian Defence: Classical Variation",
+                "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Ba4 d6 5. c3 Bd7 *"
+                        + "|Ruy Lopez: Modern Steinitz Defence"
+            })
+    void every_order_gets_the_name_of_its_last_named_position(String pgn, String name) {
+        assertThat(names.of(RepertoireTest.trees(pgn).get(0).mainLine())).contains(name);
+    }
+
+    @Test
+    void a_game_from_elsewhere_has_no_name() {
+        String pgn = "[SetUp \"1\"]\n[FEN \"8/8/8/4k3/8/4K3/4P3/8 w - - 0 1\"]\n\n1. Kd3 *";
+        assertThat(names.of(RepertoireTest.trees(pgn).get(0).mainLine())).isEmpty();
+    }
+}
