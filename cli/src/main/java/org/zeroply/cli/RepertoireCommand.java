@@ -9,7 +9,8 @@ import picocli.CommandLine.Command;
             RepertoireAuditCommand.class,
             RepertoireCoverageCommand.class,
             RepertoireCompareCommand.class,
-            RepertoireMergeCommand.class
+            RepertoireMergeCommand.class,
+            RepertoireMeasureCommand.class
         },
         synopsisSubcommandLabel = "COMMAND")
 final class RepertoireCommand {}

@@ -35,17 +35,22 @@ public final class Audit {
     /**
      * A reply that is not answered.
      *
-     * @param line the moves before it
+     * @param spot the position before it
      * @param share how likely a game of ours comes there and meets it, 0 to 1
      * @param games games in which it was played
      */
-    public record Gap(Spot spot, String line, String reply, double share, int games) {}
+    public record Gap(Spot spot, String reply, double share, int games) {
+        /** The moves before it. */
+        public String line() {
+            return spot.line();
+        }
+    }
 
     /** Replies that are not answered, the likeliest first; on the way of a school. */
     public List<Gap> gaps(Optional<Approach> school) {
         return Coverage.of(repertoire, shares, school).leaks().stream()
                 .filter(l -> l.reply().isPresent() && l.probability() >= RAREST)
-                .map(l -> new Gap(l.spot(), l.spot().line(), l.san(), l.probability(), l.games()))
+                .map(l -> new Gap(l.spot(), l.san(), l.probability(), l.games()))
                 .toList();
     }
 
@@ -88,7 +93,12 @@ public final class Audit {
      *
      * @param why in words
      */
-    public record DeadEnd(Spot spot, String line, String why) {}
+    public record DeadEnd(Spot spot, String why) {
+        /** The moves that lead there. */
+        public String line() {
+            return spot.line();
+        }
+    }
 
     /** Lines that stop on their move, or with a verdict that leaves the position unclear. */
     public List<DeadEnd> deadEnds() {
@@ -104,10 +114,10 @@ public final class Audit {
                                             n.annotation()
                                                     .verdict()
                                                     .equals(Optional.of(Verdict.UNCLEAR)));
-            if (repertoire.isOurs(spot.position()) && !spot.line().isEmpty()) {
-                ends.add(new DeadEnd(spot, spot.line(), "stops on their move"));
+            if (repertoire.isOurs(spot.position()) && !spot.places().get(0).isRoot()) {
+                ends.add(new DeadEnd(spot, "stops on their move"));
             } else if (unclear) {
-                ends.add(new DeadEnd(spot, spot.line(), "ends in an unclear position"));
+                ends.add(new DeadEnd(spot, "ends in an unclear position"));
             }
         }
         return ends;
@@ -118,7 +128,12 @@ public final class Audit {
      *
      * @param games games that came to the position before it
      */
-    public record Unreached(Spot spot, String line, String reply, int games) {}
+    public record Unreached(Spot spot, String reply, int games) {
+        /** The moves before it. */
+        public String line() {
+            return spot.line();
+        }
+    }
 
     /** Replies that are answered and that nobody played, although many came to the position. */
     public List<Unreached> unreached() {
@@ -131,7 +146,7 @@ public final class Audit {
             for (Move reply : games < ENOUGH_GAMES ? List.<Move>of() : moves(spot)) {
                 if (shares.games(spot.position(), reply) == 0) {
                     String san = San.write(spot.position(), reply);
-                    found.add(new Unreached(spot, spot.line(), san, games));
+                    found.add(new Unreached(spot, san, games));
                 }
             }
         }
