@@ -9,6 +9,8 @@ import picocli.CommandLine.Command;
             RepertoireAuditCommand.class,
             RepertoireCoverageCommand.class,
             RepertoireCompareCommand.class,
+            RepertoirePrepareCommand.class,
+            RepertoireOrdersCommand.class,
             RepertoireMergeCommand.class,
             RepertoireMeasureCommand.class
         },

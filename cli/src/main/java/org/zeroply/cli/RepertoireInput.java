@@ -66,8 +66,18 @@ final class RepertoireInput {
 
     /** The repertoire. */
     Repertoire repertoire(PrintWriter err) throws IOException {
+        return read(file, rejected, err);
+    }
+
+    /**
+     * The repertoire of a file.
+     *
+     * @param rejected gets what could not be read
+     * @throws BadInputException if it is none
+     */
+    static Repertoire read(Path file, List<String> rejected, PrintWriter err) throws IOException {
         try {
-            return Repertoire.of(trees(file, err));
+            return Repertoire.of(trees(file, rejected, err));
         } catch (IllegalArgumentException e) {
             throw new BadInputException(file + ": " + e.getMessage());
         }
@@ -114,6 +124,11 @@ final class RepertoireInput {
 
     /** The games of a file; those that cannot be read are told. */
     List<MoveTree> trees(Path path, PrintWriter err) throws IOException {
+        return trees(path, rejected, err);
+    }
+
+    private static List<MoveTree> trees(Path path, List<String> rejected, PrintWriter err)
+            throws IOException {
         List<MoveTree> trees = new ArrayList<>();
         try (PgnReader reader = PgnReader.open(path)) {
             for (Optional<PgnEntry> e = reader.next(); e.isPresent(); e = reader.next()) {

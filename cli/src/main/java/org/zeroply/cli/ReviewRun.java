@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
@@ -68,6 +69,13 @@ final class ReviewRun {
             paramLabel = "OUT.pdf|OUT.html")
     private Path report;
 
+    @Option(
+            names = "--repertoire",
+            description = "A repertoire; where a game leaves it is a moment too.",
+            paramLabel = "REP.pgn")
+    private Path repertoire;
+
+    private Optional<Repertoire> chapters = Optional.empty();
     private final List<String> rejected = new ArrayList<>();
     private int reviewed;
 
@@ -123,6 +131,9 @@ final class ReviewRun {
      */
     void run(PrintWriter err, Listener listener) throws IOException {
         report().ifPresent(ReportFile::check);
+        if (repertoire != null) {
+            chapters = Optional.of(RepertoireInput.read(repertoire, rejected, err));
+        }
         if (nodes < 1) {
             throw new BadInputException("The nodes must be positive.");
         }
@@ -218,8 +229,10 @@ final class ReviewRun {
         err.printf("%d. %s – %s%n", reviewed, game.tag("White"), game.tag("Black"));
         err.flush();
         KnownGames others = known.map(l -> l.games().without(id)).orElse(KnownGames.NONE);
+        FirstPass pass = new FirstPass(engine, nodes, others);
         GameReview review =
-                new FirstPass(engine, nodes, others)
+                chapters.map(pass::with)
+                        .orElse(pass)
                         .review(game, only, part -> {}, new Cancellation())
                         .orElseThrow();
         if (id != 0 && only.isEmpty()) {

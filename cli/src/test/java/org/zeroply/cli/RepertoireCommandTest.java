@@ -121,6 +121,64 @@ class RepertoireCommandTest extends CommandTest {
     }
 
     @Test
+    void an_opponent_is_prepared_for_and_orders_are_told() throws IOException {
+        JsonNode json =
+                json(
+                        "repertoire",
+                        "prepare",
+                        repertoire(),
+                        "--opponent",
+                        games(),
+                        "--player",
+                        "Quay",
+                        "--nodes",
+                        "500",
+                        "--json");
+        assertThat(json.at("/likely/0/probability").asDouble()).isEqualTo(1);
+        assertThat(json.get("repeat").toString()).contains("Bb5");
+        assertThat(json.at("/openings/0/opening").asText()).isEqualTo("Italian Game");
+        JsonNode orders =
+                json(
+                        "repertoire",
+                        "orders",
+                        repertoire(),
+                        "--moves",
+                        "Nf3,e5,e4,Nc6",
+                        "--games",
+                        games(),
+                        "--json");
+        assertThat(orders.get("orders"))
+                .extracting(o -> o.get("line").asText())
+                .containsExactlyInAnyOrder("1.e4 e5 2.Nf3 Nc6", "1.Nf3 e5 2.e4 Nc6");
+        assertThat(run("repertoire", "orders", repertoire(), "--moves", "d4")).isEqualTo(1);
+        assertThat(err.toString()).contains("does not come to that position");
+    }
+
+    @Test
+    void a_review_tells_where_our_side_left_the_repertoire() throws IOException {
+        Path game = folder.resolve("left.pgn");
+        Files.writeString(game, "1. e4 e5 2. Nc3 Nf6 3. Nf3 Nc6 1/2-1/2");
+        JsonNode json =
+                json(
+                        "review",
+                        "" + game,
+                        "--repertoire",
+                        repertoire(),
+                        "--nodes",
+                        "1000",
+                        "--json");
+        assertThat(json.at("/games/0/moments"))
+                .anyMatch(
+                        m ->
+                                m.get("kind").asText().equals("departure")
+                                        && m.get("text")
+                                                .asText()
+                                                .startsWith(
+                                                        "2.Nc3 leaves the repertoire, which has"
+                                                                + " Nf3."));
+    }
+
+    @Test
     void what_is_no_repertoire_is_refused() throws IOException {
         assertThat(run("repertoire", "audit", games(), "--nodes", "0")).isEqualTo(1);
         assertThat(err.toString()).contains("has no tag ZpSide");

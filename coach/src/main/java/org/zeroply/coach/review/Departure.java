@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.repertoire.GameComparison;
 
 /**
  * Where a game left all others at hand.
@@ -92,6 +93,26 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                         m.best(),
                                         WEIGHT + m.loss(),
                                         text() + judged(m)));
+    }
+
+    /** The moment at which a player left the repertoire, if that move was reviewed. */
+    static Optional<Moment> fromRepertoire(GameComparison left, List<MoveReview> moves) {
+        return moves.stream()
+                .filter(m -> m.ply() == left.ply())
+                .findFirst()
+                .map(
+                        m ->
+                                Moment.of(
+                                        m,
+                                        Moment.Kind.DEPARTURE,
+                                        m.best(),
+                                        2 * WEIGHT + m.loss(),
+                                        Line.number(m.position(), true)
+                                                + m.san()
+                                                + " leaves the repertoire, which has "
+                                                + left.recommended()
+                                                + "."
+                                                + judged(m)));
     }
 
     private static String judged(MoveReview move) {

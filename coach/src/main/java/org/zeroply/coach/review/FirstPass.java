@@ -14,6 +14,8 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.repertoire.GameComparison;
+import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -40,6 +42,7 @@ public final class FirstPass {
     private final Engine engine;
     private final long nodes;
     private final KnownGames known;
+    private final Optional<Repertoire> repertoire;
 
     /**
      * @param engine what calculates; one that remembers makes a second review cheap
@@ -47,9 +50,20 @@ public final class FirstPass {
      * @param known the games to leave
      */
     public FirstPass(Engine engine, long nodes, KnownGames known) {
+        this(engine, nodes, known, Optional.empty());
+    }
+
+    private FirstPass(
+            Engine engine, long nodes, KnownGames known, Optional<Repertoire> repertoire) {
         this.engine = engine;
         this.nodes = nodes;
         this.known = known;
+        this.repertoire = repertoire;
+    }
+
+    /** The same, which also tells where its side leaves a repertoire. */
+    public FirstPass with(Repertoire other) {
+        return new FirstPass(engine, nodes, known, Optional.of(other));
     }
 
     /** What a position is worth and by which move. */
@@ -99,10 +113,28 @@ public final class FirstPass {
         }
         Optional<Departure> departure = Departure.of(game, known);
         List<Moment> moments =
-                new MomentFinder(engine, nodes).find(moves, game.result(), departure, cancellation);
+                new MomentFinder(engine, nodes)
+                        .find(
+                                moves,
+                                game.result(),
+                                departures(game, departure, moves),
+                                cancellation);
         return cancellation.isCancelled()
                 ? Optional.empty()
                 : Optional.of(new GameReview(game, moves, moments, departure, players));
+    }
+
+    /** Where the game left the known games, and where our side left the repertoire. */
+    private List<Moment> departures(
+            MoveTree game, Optional<Departure> departure, List<MoveReview> moves) {
+        List<Moment> moments = new ArrayList<>();
+        departure.flatMap(d -> d.moment(moves)).ifPresent(moments::add);
+        repertoire
+                .flatMap(r -> GameComparison.of(r, game, Optional.empty()))
+                .filter(c -> c.leftBy() == GameComparison.LeftBy.US)
+                .flatMap(c -> Departure.fromRepertoire(c, moves))
+                .ifPresent(moments::add);
+        return moments;
     }
 
     private Look look(Position position, Cancellation cancellation) {

@@ -41,7 +41,7 @@ final class MomentFinder {
     List<Moment> find(
             List<MoveReview> moves,
             String result,
-            Optional<Departure> departure,
+            List<Moment> departures,
             Cancellation cancellation) {
         List<Moment> found = new ArrayList<>();
         Optional<MoveReview> hold = lastHold(moves, result);
@@ -65,7 +65,7 @@ final class MomentFinder {
                 .flatMap(Optional::stream)
                 .max(Comparator.comparingDouble(Moment::weight))
                 .ifPresent(found::add);
-        departure.flatMap(d -> d.moment(moves)).ifPresent(found::add);
+        found.addAll(departures);
         Map<Integer, Moment> byPly = new LinkedHashMap<>();
         found.sort(Comparator.comparingDouble(Moment::weight).reversed());
         found.forEach(m -> byPly.putIfAbsent(m.move().ply(), m));

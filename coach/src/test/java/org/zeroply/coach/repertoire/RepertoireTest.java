@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -233,6 +234,63 @@ class RepertoireTest {
                                                 "[ZpSide \"white\"]\n\n1. e4 *\n\n[ZpSide"
                                                         + " \"black\"]\n\n1. e4 *\n")))
                 .hasMessageContaining("Chapter 2 is for Black");
+    }
+
+    // ---- Preparing ------------------------------------------------------------------------------
+
+    private static String game(String date, String moves) {
+        return "[Date \"" + date + "\"]\n\n" + moves + "\n\n";
+    }
+
+    @Test
+    void recent_games_of_an_opponent_count_more_and_their_experience_has_an_end() {
+        List<MoveTree> theirs =
+                trees(
+                        game("2020.01.01", "1. d4 Nf6 2. c4 g6 *")
+                                + game("2020.01.02", "1. d4 Nf6 2. c4 g6 *")
+                                + game("2026.01.01", "1. d4 d5 2. c4 e6 3. Nf3 *")
+                                + game("2026.02.01", "1. d4 d5 2. c4 e6 3. Nf3 *"));
+        Preparation preparation = new Preparation(repertoire, theirs, Optional.empty());
+        List<Preparation.Stop> stops = preparation.stops();
+        assertThat(stops)
+                .isSortedAccordingTo(
+                        Comparator.comparingDouble(Preparation.Stop::probability).reversed());
+        Preparation.Stop fresh = stop(stops, "1.d4 d5");
+        assertThat(fresh.probability()).isGreaterThan(2 * stop(stops, "1.d4 Nf6").probability());
+        assertThat(fresh.games()).isEqualTo(2);
+        assertThat(stop(stops, "1.d4 d5 2.c4 e6").experienceEnds()).isTrue();
+        assertThat(fresh.experienceEnds()).isFalse();
+        assertThat(preparation.toRepeat(4))
+                .extracting(Preparation.Stop::line)
+                .startsWith("1.d4 d5 2.c4 e6");
+        assertThat(preparation.sideSteps())
+                .extracting(s -> s.move() + " instead of " + s.instead())
+                .contains("Bf4 instead of c4");
+    }
+
+    private static Preparation.Stop stop(List<Preparation.Stop> stops, String line) {
+        return stops.stream().filter(s -> s.line().equals(line)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void orders_tell_what_they_allow_and_what_they_avoid() {
+        Repertoire ours =
+                Repertoire.of(
+                        trees(
+                                "[ZpSide \"white\"]\n\n1. d4 d5 (1... Nf6 2. c4 e6 3. Nc3 d5) 2. c4"
+                                        + " e6 3. Nc3 Nf6 4. Bg5 *"));
+        Position target =
+                trees("1. d4 d5 2. c4 e6 3. Nc3 Nf6 *").get(0).mainLine().get(5).position();
+        List<MoveOrders.Order> orders =
+                MoveOrders.of(
+                        ours,
+                        target,
+                        shares("1. d4 d5 2. c4 c6 *", "1. d4 Nf6 2. c4 e6 3. Nc3 Bb4 *"),
+                        0.05);
+        assertThat(orders).hasSize(2);
+        assertThat(orders.get(0).allows()).contains("1.d4 d5 2.c4  c6").contains("1.d4  Nf6");
+        assertThat(orders.get(0).avoids()).contains("1.d4 Nf6 2.c4 e6 3.Nc3  Bb4");
+        assertThat(orders.get(1).avoids()).contains("1.d4 d5 2.c4  c6");
     }
 
     // ---- Cards ----------------------------------------------------------------------------------

@@ -1,14 +1,22 @@
-package org.zeroply.coach.repertoire;
+package org.zeroply.chess.opening;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.Node;
 
 class OpeningNamesTest {
 
     private final OpeningNames names = OpeningNames.shipped();
+
+    private static List<Node> line(String pgn) {
+        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree().mainLine();
+    }
 
     @Test
     void there_are_names_for_many_positions() {
@@ -27,12 +35,12 @@ class OpeningNamesTest {
                         + "|Ruy Lopez: Modern Steinitz Defence"
             })
     void every_order_gets_the_name_of_its_last_named_position(String pgn, String name) {
-        assertThat(names.of(RepertoireTest.trees(pgn).get(0).mainLine())).contains(name);
+        assertThat(names.of(line(pgn))).contains(name);
     }
 
     @Test
     void a_game_from_elsewhere_has_no_name() {
         String pgn = "[SetUp \"1\"]\n[FEN \"8/8/8/4k3/8/4K3/4P3/8 w - - 0 1\"]\n\n1. Kd3 *";
-        assertThat(names.of(RepertoireTest.trees(pgn).get(0).mainLine())).isEmpty();
+        assertThat(names.of(line(pgn))).isEmpty();
     }
 }

@@ -1,4 +1,4 @@
-package org.zeroply.coach.repertoire;
+package org.zeroply.chess.opening;
 
 import java.io.BufferedReader;
 import java.io.IOException;

@@ -1,0 +1,2 @@
+/** Names of openings in general use. */
+package org.zeroply.chess.opening;
