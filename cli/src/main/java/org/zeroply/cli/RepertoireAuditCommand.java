@@ -108,11 +108,13 @@ final class RepertoireAuditCommand implements Callable<Integer> {
 
     private static void engine(ObjectNode node, EngineAudit.Findings found) {
         ArrayNode costly = node.putArray("costly");
+        ArrayNode accepted = node.putArray("accepted");
         for (EngineAudit.Costly c : found.costly()) {
-            ObjectNode item = costly.addObject().put("line", c.spot().line());
+            ObjectNode item = Output.document().put("line", c.spot().line());
             item.put("move", c.move()).put("better", first(c.better())).put("loss", c.loss());
             item.set("betterLine", Output.node(c.better()));
-            c.accepted().ifPresent(reason -> item.put("accepted", reason));
+            c.accepted().ifPresent(reason -> item.put("reason", reason));
+            (c.accepted().isPresent() ? accepted : costly).add(item);
         }
         ArrayNode traps = node.putArray("traps");
         for (EngineAudit.Trap t : found.traps()) {

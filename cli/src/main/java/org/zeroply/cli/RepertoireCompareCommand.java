@@ -85,9 +85,12 @@ final class RepertoireCompareCommand implements Callable<Integer> {
         }
     }
 
-    /** What a move of ours that left loses against the recommended one. */
+    /** What a move of ours that left loses against the recommended one; 0 when others left. */
     private OptionalDouble loss(GameComparison found, Engine engine) {
-        if (input.nodes() <= 0 || found.leftBy() != GameComparison.LeftBy.US) {
+        if (found.leftBy() != GameComparison.LeftBy.US) {
+            return OptionalDouble.of(0);
+        }
+        if (input.nodes() <= 0) {
             return OptionalDouble.empty();
         }
         Position position = found.spot().position();
@@ -161,7 +164,7 @@ final class RepertoireCompareCommand implements Callable<Integer> {
     }
 
     private static String cost(OptionalDouble loss) {
-        return loss.isPresent()
+        return loss.orElse(0) >= 0.5
                 ? String.format(Locale.ROOT, " (%.0f points)", loss.getAsDouble())
                 : "";
     }
