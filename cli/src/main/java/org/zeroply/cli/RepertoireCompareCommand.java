@@ -19,9 +19,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.repertoire.CardCheck;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -97,14 +95,9 @@ final class RepertoireCompareCommand implements Callable<Integer> {
         Position played = found.game().mainLine().get(found.ply() - 1).position();
         Position should = position.play(found.spot().recommended(input.school()).orElseThrow());
         return OptionalDouble.of(
-                Math.max(0, 100 * (theirs(played, engine) - theirs(should, engine))));
-    }
-
-    private double theirs(Position position, Engine engine) {
-        return engine.analyse(AnalysisRequest.of(position, Limits.nodes(input.nodes())))
-                .best()
-                .map(c -> c.expected())
-                .orElse(position.isCheckmate() ? 0.0 : 0.5);
+                Math.max(
+                        0,
+                        100 * (input.expected(engine, played) - input.expected(engine, should))));
     }
 
     /** Positions that the player left more than once, with how often. */

@@ -20,10 +20,8 @@ import org.zeroply.coach.repertoire.Preparation;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.KnownGames;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -84,43 +82,38 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
                             + ".");
         }
         Preparation preparation = new Preparation(repertoire, theirs, input.school());
+        Engine engine = input.engine();
         List<Judged> steps =
                 preparation.sideSteps().stream()
-                        .map(s -> new Judged(s, loss(s)))
+                        .map(s -> new Judged(s, loss(s, engine)))
                         .filter(j -> j.loss().orElse(0.0) <= most)
                         .toList();
-        Profile profile = Profile.of(player, figures(theirs, repertoire.side().other(), err));
+        Profile profile =
+                Profile.of(player, figures(theirs, repertoire.side().other(), engine, err));
         ObjectNode document = document(preparation, steps, profile, theirs.size());
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, preparation, steps, profile));
         return 0;
     }
 
-    private Optional<Double> loss(Preparation.SideStep step) {
+    private Optional<Double> loss(Preparation.SideStep step, Engine engine) {
         if (input.nodes() == 0) {
             return Optional.empty();
         }
-        Engine engine = input.engine();
         Position p = step.spot().position();
-        double best = expected(engine, p);
-        double own = 1 - expected(engine, p.play(step.step()));
+        double best = input.expected(engine, p);
+        double own = 1 - input.expected(engine, p.play(step.step()));
         return Optional.of(Math.max(0, 100 * (best - own)));
     }
 
-    private double expected(Engine engine, Position position) {
-        return engine.analyse(AnalysisRequest.of(position, Limits.nodes(input.nodes())))
-                .best()
-                .map(c -> c.expected())
-                .orElse(position.isCheckmate() ? 0.0 : 0.5);
-    }
-
     /** What the opponent loses in each game; none without an engine. */
-    private List<GameFigures> figures(List<MoveTree> theirs, Side side, PrintWriter err) {
+    private List<GameFigures> figures(
+            List<MoveTree> theirs, Side side, Engine engine, PrintWriter err) {
         List<GameFigures> figures = new ArrayList<>();
         if (input.nodes() == 0) {
             return figures;
         }
-        FirstPass pass = new FirstPass(input.engine(), input.nodes(), KnownGames.NONE);
+        FirstPass pass = new FirstPass(engine, input.nodes(), KnownGames.NONE);
         for (MoveTree game : theirs) {
             err.printf("%d of %d%n", figures.size() + 1, theirs.size());
             err.flush();

@@ -91,6 +91,15 @@ public final class Position {
         return 2 * (board.fullmoveNumber() - 1) + board.sideToMove();
     }
 
+    /** Whether a side has a right to castle left, now or later. */
+    public boolean hasCastlingRight(Side side) {
+        int rights =
+                side == Side.WHITE
+                        ? Board.WHITE_KING_SIDE | Board.WHITE_QUEEN_SIDE
+                        : Board.BLACK_KING_SIDE | Board.BLACK_QUEEN_SIDE;
+        return (castling() & rights) != 0;
+    }
+
     /** Key that equal positions share. */
     public long key() {
         return board.key();

@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,12 +34,13 @@ public final class OpeningNames {
 
     private static OpeningNames read() {
         Map<Position, String> names = new LinkedHashMap<>();
+        Map<String, Position> reached = new HashMap<>(Map.of("", Position.START));
         try (InputStream in = OpeningNames.class.getResourceAsStream("openings.tsv");
                 BufferedReader lines =
                         new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 String[] columns = line.split("\t");
-                String before = names.put(position(columns[0]), columns[1]);
+                String before = names.put(position(columns[0], reached), columns[1]);
                 if (before != null) {
                     throw new IllegalStateException(
                             "two names for one position: " + before + ", " + columns[1]);
@@ -52,12 +54,18 @@ public final class OpeningNames {
         return new OpeningNames(names);
     }
 
-    private static Position position(String moves) throws NotationException {
-        Position position = Position.START;
-        for (String san : moves.split(" ")) {
-            position = position.play(San.read(position, san));
+    /** The position after some moves; lines share their beginnings, which are read once. */
+    private static Position position(String moves, Map<String, Position> reached)
+            throws NotationException {
+        Position known = reached.get(moves);
+        if (known != null) {
+            return known;
         }
-        return position;
+        int last = moves.lastIndexOf(' ');
+        Position before = position(moves.substring(0, Math.max(0, last)), reached);
+        Position after = before.play(San.read(before, moves.substring(last + 1)));
+        reached.put(moves, after);
+        return after;
     }
 
     /** How many there are. */

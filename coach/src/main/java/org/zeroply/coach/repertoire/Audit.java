@@ -2,7 +2,6 @@ package org.zeroply.coach.repertoire;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -156,15 +155,5 @@ public final class Audit {
 
     private static List<Move> moves(Spot spot) {
         return List.copyOf(spot.moves().keySet());
-    }
-
-    /** How often each of our moves was the answer in the games at hand, 0 to 1. */
-    public Map<Move, Double> found(Spot spot) {
-        int games = shares.games(spot.position());
-        Map<Move, Double> found = new HashMap<>();
-        for (Move move : moves(spot)) {
-            found.put(move, games == 0 ? 0 : shares.games(spot.position(), move) / (double) games);
-        }
-        return found;
     }
 }

@@ -2,7 +2,6 @@ package org.zeroply.coach.repertoire;
 
 import java.util.Locale;
 import java.util.Optional;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
@@ -58,15 +57,9 @@ public sealed interface Condition {
             int king = position.toBoard().kingSquare(side.ordinal());
             int home = side == Side.WHITE ? 0 : 7;
             int file = Square.file(king);
-            return Square.rank(king) == home && (file <= 2 || file >= 6) && !mayCastle(position);
-        }
-
-        private boolean mayCastle(Position position) {
-            int rights =
-                    side == Side.WHITE
-                            ? Board.WHITE_KING_SIDE | Board.WHITE_QUEEN_SIDE
-                            : Board.BLACK_KING_SIDE | Board.BLACK_QUEEN_SIDE;
-            return (position.castling() & rights) != 0;
+            return Square.rank(king) == home
+                    && (file <= 2 || file >= 6)
+                    && !position.hasCastlingRight(side);
         }
 
         @Override
@@ -87,11 +80,7 @@ public sealed interface Condition {
 
         @Override
         public String text() {
-            return word(side)
-                    + " "
-                    + kind.name().toLowerCase(Locale.ROOT)
-                    + " pawn on "
-                    + Square.name(square);
+            return word(side) + " " + kind.word() + " pawn on " + Square.name(square);
         }
     }
 

@@ -154,6 +154,13 @@ public final class EngineAudit {
                 cancellation);
     }
 
+    private double expected(Position position, Cancellation cancellation) {
+        return search(position, 1, cancellation)
+                .best()
+                .map(Analysis.Candidate::expected)
+                .orElse(0.5);
+    }
+
     private void look(
             Spot spot,
             Move move,
@@ -170,9 +177,11 @@ public final class EngineAudit {
         if (replies.best().isEmpty()) {
             return;
         }
-        double value = 1 - search(after, 1, cancellation).best().orElseThrow().expected();
         double loss =
-                choice.move().equals(move) ? 0 : Math.max(0, 100 * (choice.expected() - value));
+                choice.move().equals(move)
+                        ? 0
+                        : Math.max(
+                                0, 100 * (choice.expected() - 1 + expected(after, cancellation)));
         String san = San.write(spot.position(), move);
         Optional<String> accepted = spot.note(move).accepted();
         if (loss >= most || accepted.isPresent()) {

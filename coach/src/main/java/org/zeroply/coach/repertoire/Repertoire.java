@@ -29,16 +29,12 @@ public final class Repertoire {
         this.side = side;
         this.chapters = List.copyOf(chapters);
         for (MoveTree chapter : chapters) {
-            add(chapter.root());
             chapter.visit(this::add);
         }
     }
 
     private void add(Node node) {
-        Spot spot = spots.computeIfAbsent(node.position(), Spot::new);
-        if (!spot.places().contains(node)) {
-            spot.add(node);
-        }
+        spots.computeIfAbsent(node.position(), Spot::new).add(node);
     }
 
     /**

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
@@ -184,19 +183,11 @@ final class StrategicMoments {
     private static Optional<String> castling(MoveReview move) {
         Side side = move.side();
         boolean lost =
-                hasRight(move.position(), side)
-                        && !hasRight(move.node().position(), side)
+                move.position().hasCastlingRight(side)
+                        && !move.node().position().hasCastlingRight(side)
                         && !move.node().move().isCastling();
         String king = Square.name(move.node().position().toBoard().kingSquare(side.ordinal()));
         return lost ? Optional.of("gives up castling with the king on " + king) : Optional.empty();
-    }
-
-    private static boolean hasRight(Position position, Side side) {
-        int both =
-                side == Side.WHITE
-                        ? Board.WHITE_KING_SIDE | Board.WHITE_QUEEN_SIDE
-                        : Board.BLACK_KING_SIDE | Board.BLACK_QUEEN_SIDE;
-        return (position.castling() & both) != 0;
     }
 
     private static boolean isOf(Fact fact, Side side) {

@@ -41,6 +41,7 @@ final class BoardColumn extends VBox {
     private final HBox drawing;
     private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
+    private Optional<OpeningNames> names = Optional.empty();
     private Optional<Desk> desk = Optional.empty();
     private Optional<TreeSession> attached = Optional.empty();
     private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
@@ -83,6 +84,12 @@ final class BoardColumn extends VBox {
         opening.setWrapText(true);
         opening.managedProperty().bind(opening.visibleProperty());
         getChildren().addAll(board, steps, opening, balance, hanging, drawing, below);
+    }
+
+    /** Names openings from now on. */
+    void setNames(OpeningNames value) {
+        names = Optional.of(value);
+        show();
     }
 
     private static Label label(String id, String style) {
@@ -163,7 +170,7 @@ final class BoardColumn extends VBox {
         // Whoever solves is not told what hangs.
         hanging.setVisible(d.isOpenBook());
         board.show(p, move, node.annotation().marks());
-        Optional<String> name = OpeningNames.shipped().of(node.path());
+        Optional<String> name = names.flatMap(n -> n.of(node.path()));
         opening.setText(name.orElse(""));
         opening.setVisible(d.isOpenBook() && name.isPresent());
         MaterialBalance balance = MaterialBalance.of(p);

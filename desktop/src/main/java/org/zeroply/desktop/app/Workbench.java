@@ -23,6 +23,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.ExercisesDesk;
@@ -90,6 +91,7 @@ public final class Workbench extends StackPane {
         setOnDragOver(intake::dragOver);
         setOnDragDropped(intake::dropped);
         services.reviews().open();
+        services.background().library(OpeningNames::shipped, column::setNames);
         show(games);
     }
 

@@ -248,8 +248,7 @@ public final class ReviewModel {
         review.set(Optional.of(found.review()));
         cards.setAll(made);
         state.set(made.isEmpty() ? "No moment to stop at: a quiet, correct game." : "");
-        OptionalInt place = wanted;
-        wanted = OptionalInt.empty();
+        OptionalInt place = takeWanted();
         if (place.isPresent()) {
             at(place.getAsInt()).ifPresentOrElse(this::select, () -> go(place.getAsInt()));
         } else {
@@ -259,9 +258,13 @@ public final class ReviewModel {
 
     /** Without a review there is no moment to go to, only the move. */
     private void goWhereWanted() {
+        takeWanted().ifPresent(this::go);
+    }
+
+    private OptionalInt takeWanted() {
         OptionalInt place = wanted;
         wanted = OptionalInt.empty();
-        place.ifPresent(this::go);
+        return place;
     }
 
     /** The moments of the review, and those that the coach chose or has said something about. */
