@@ -23,6 +23,7 @@ import picocli.CommandLine.Command;
             ExportCommand.class,
             ExerciseCommand.class,
             SampleCommand.class,
+            SyntheticCommand.class,
             SelfplayCommand.class,
             TuneCommand.class,
             MatchCommand.class,
@@ -35,6 +36,7 @@ import picocli.CommandLine.Command;
             ReviewCommand.class,
             ProfileCommand.class,
             RepertoireCommand.class,
+            StatisticsCommand.class,
             EndingCommand.class,
             EndingCheckCommand.class,
             EndingsCommand.class

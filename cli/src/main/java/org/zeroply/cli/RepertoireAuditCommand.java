@@ -29,7 +29,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
     private static final int MOST_GAPS = 20;
 
     @Mixin private Output output;
-    @Mixin private RepertoireInput input;
+    @Mixin private final RepertoireInput input = new RepertoireInput();
 
     @Option(
             names = "--max-loss",
@@ -50,6 +50,13 @@ final class RepertoireAuditCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
+        try (input) {
+            answer();
+            return 0;
+        }
+    }
+
+    private void answer() throws IOException {
         PrintWriter err = spec.commandLine().getErr();
         Repertoire repertoire = input.repertoire(err);
         Shares shares = input.shares(err);
@@ -71,7 +78,6 @@ final class RepertoireAuditCommand implements Callable<Integer> {
         ObjectNode document = document(found);
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, found));
-        return 0;
     }
 
     private static ObjectNode document(Found found) {

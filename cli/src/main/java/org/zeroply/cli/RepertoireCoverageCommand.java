@@ -20,7 +20,7 @@ import picocli.CommandLine.Option;
 final class RepertoireCoverageCommand implements Callable<Integer> {
 
     @Mixin private Output output;
-    @Mixin private RepertoireInput input;
+    @Mixin private final RepertoireInput input = new RepertoireInput();
 
     @Option(names = "--best", description = "Places to name.", paramLabel = "N")
     private int most = 10;
@@ -29,6 +29,13 @@ final class RepertoireCoverageCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
+        try (input) {
+            answer();
+            return 0;
+        }
+    }
+
+    private void answer() throws IOException {
         PrintWriter err = spec.commandLine().getErr();
         Coverage coverage = Coverage.of(input.repertoire(err), input.shares(err), input.school());
         ObjectNode document = Output.document();
@@ -46,7 +53,6 @@ final class RepertoireCoverageCommand implements Callable<Integer> {
         }
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, coverage));
-        return 0;
     }
 
     private void print(PrintWriter out, Coverage coverage) {

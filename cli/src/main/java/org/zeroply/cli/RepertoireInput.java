@@ -23,15 +23,13 @@ import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.index.GameFilter;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 
 /** The repertoire a question is about, and the games that tell how likely replies are. */
-final class RepertoireInput {
+final class RepertoireInput implements AutoCloseable {
 
     private static final int MEGABYTES = 16;
 
@@ -67,6 +65,7 @@ final class RepertoireInput {
     @Mixin private CacheFolder cache;
 
     private final List<String> rejected = new ArrayList<>();
+    private Optional<Library> open = Optional.empty();
 
     /** The repertoire. */
     Repertoire repertoire(PrintWriter err) throws IOException {
@@ -109,11 +108,8 @@ final class RepertoireInput {
             trees(path, err).forEach(book::add);
         }
         if (library != null) {
-            try (Library open = Library.open(library)) {
-                for (SheetRow row : open.sheets().find(SheetQuery.all(SheetKind.GAME))) {
-                    book.add(open.sheets().load(row.id()));
-                }
-            }
+            open = Optional.of(Library.open(library));
+            return new Shares(open.get().games().replies(GameFilter.ALL));
         }
         if (book.games() > 0) {
             return new Shares(book);
@@ -168,5 +164,10 @@ final class RepertoireInput {
     /** Games and chapters that could not be read. */
     List<String> rejected() {
         return rejected;
+    }
+
+    @Override
+    public void close() {
+        open.ifPresent(Library::close);
     }
 }

@@ -24,7 +24,7 @@ import picocli.CommandLine.Option;
 final class RepertoireOrdersCommand implements Callable<Integer> {
 
     @Mixin private Output output;
-    @Mixin private RepertoireInput input;
+    @Mixin private final RepertoireInput input = new RepertoireInput();
 
     @Option(
             names = "--moves",
@@ -44,6 +44,13 @@ final class RepertoireOrdersCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, NotationException {
+        try (input) {
+            answer();
+            return 0;
+        }
+    }
+
+    private void answer() throws IOException, NotationException {
         PrintWriter err = spec.commandLine().getErr();
         Repertoire repertoire = input.repertoire(err);
         Position target = repertoire.starts().get(0).position();
@@ -63,7 +70,6 @@ final class RepertoireOrdersCommand implements Callable<Integer> {
         }
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, orders));
-        return 0;
     }
 
     private static void print(PrintWriter out, List<MoveOrders.Order> orders) {

@@ -4,7 +4,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.Database;
-import org.zeroply.library.store.LibraryGames;
 import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SettingStore;
@@ -12,6 +11,7 @@ import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.StudentStore;
 import org.zeroply.library.store.UnreadStore;
+import org.zeroply.library.store.index.PositionIndex;
 
 /**
  * One library file and everything in it. Safe for use by several threads: reading goes on while one
@@ -28,7 +28,7 @@ public final class Library implements AutoCloseable {
     private final ReviewStore reviews;
     private final RememberedAnalyses analyses;
     private final StudentFile studentFile;
-    private final LibraryGames games;
+    private final PositionIndex games;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -40,7 +40,7 @@ public final class Library implements AutoCloseable {
         this.reviews = new ReviewStore(database, clock);
         this.analyses = new RememberedAnalyses(database);
         this.studentFile = new StudentFile(database, clock);
-        this.games = new LibraryGames(database);
+        this.games = new PositionIndex(database);
     }
 
     /**
@@ -105,7 +105,7 @@ public final class Library implements AutoCloseable {
     }
 
     /** Which games came to a position. */
-    public LibraryGames games() {
+    public PositionIndex games() {
         return games;
     }
 

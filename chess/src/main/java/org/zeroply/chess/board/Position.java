@@ -130,7 +130,7 @@ public final class Position {
 
     /** Whether the move is legal here. */
     public boolean isLegal(Move move) {
-        return legalMoves().contains(move);
+        return MoveGenerator.isLegal(board, move.packed());
     }
 
     /**

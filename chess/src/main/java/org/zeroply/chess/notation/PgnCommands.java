@@ -44,6 +44,9 @@ final class PgnCommands {
 
     /** Two comments as one, white space folded. */
     static String join(String first, String second) {
+        if (first.isEmpty() && second.isEmpty()) {
+            return "";
+        }
         return SPACES.matcher(first + " " + second).replaceAll(" ").strip();
     }
 

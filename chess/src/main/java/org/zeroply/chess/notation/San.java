@@ -1,5 +1,6 @@
 package org.zeroply.chess.notation;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -43,11 +44,14 @@ public final class San {
                     + target
                     + move.promotion().map(p -> "=" + p.letter()).orElse("");
         }
-        List<Move> rivals =
-                position.legalMoves().stream()
-                        .filter(m -> m.to() == move.to() && m.from() != move.from())
-                        .filter(m -> position.pieceAt(m.from()).orElseThrow().type() == type)
-                        .toList();
+        List<Move> rivals = new ArrayList<>(1);
+        for (Move m : position.legalMoves()) {
+            if (m.to() == move.to()
+                    && m.from() != move.from()
+                    && position.pieceAt(m.from()).orElseThrow().type() == type) {
+                rivals.add(m);
+            }
+        }
         return type.letter() + disambiguation(move, rivals, origin) + target;
     }
 
@@ -114,18 +118,22 @@ public final class San {
                                                         .indexOf(
                                                                 Character.toUpperCase(
                                                                         p.charAt(0)))));
-        List<Move> sameTarget =
-                legal.stream()
-                        .filter(m -> m.to() == target)
-                        .filter(m -> !m.isCastling() || type.isEmpty())
-                        .filter(m -> type.isEmpty() || typeOf(position, m) == type.get())
-                        .toList();
-        List<Move> fitting =
-                sameTarget.stream()
-                        .filter(m -> promotion.isEmpty() || m.promotion().equals(promotion))
-                        .filter(m -> promotion.isPresent() || form.group(5) == null)
-                        .filter(m -> fitsOrigin(origin, form, Square.name(m.from())))
-                        .toList();
+        List<Move> sameTarget = new ArrayList<>(2);
+        for (Move m : legal) {
+            boolean thatMan =
+                    type.isEmpty() || !m.isCastling() && typeOf(position, m) == type.get();
+            if (m.to() == target && thatMan) {
+                sameTarget.add(m);
+            }
+        }
+        List<Move> fitting = new ArrayList<>(1);
+        for (Move m : sameTarget) {
+            boolean promotes =
+                    promotion.isPresent() ? m.promotion().equals(promotion) : form.group(5) == null;
+            if (promotes && fitsOrigin(origin, form, Square.name(m.from()))) {
+                fitting.add(m);
+            }
+        }
         if (fitting.size() == 1) {
             return fitting.get(0);
         }

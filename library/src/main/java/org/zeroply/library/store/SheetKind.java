@@ -6,7 +6,9 @@ import java.util.Locale;
 public enum SheetKind {
     GAME,
     ANALYSIS,
-    EXERCISE;
+    EXERCISE,
+    /** A chapter of a repertoire. */
+    REPERTOIRE;
 
     /** The word in the database and in files. */
     public String word() {

@@ -14,6 +14,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.LibraryException;
 
 /** Games, analyses and exercises: move trees kept as PGN. */
@@ -37,6 +38,9 @@ public final class SheetStore {
     public static SheetKind kindOf(MoveTree tree) {
         if (Exercise.isExercise(tree)) {
             return SheetKind.EXERCISE;
+        }
+        if (Repertoire.side(tree).isPresent()) {
+            return SheetKind.REPERTOIRE;
         }
         boolean analysis = tree.tag(SHEET_TAG).equals(SheetKind.ANALYSIS.word());
         return analysis ? SheetKind.ANALYSIS : SheetKind.GAME;
@@ -80,39 +84,53 @@ public final class SheetStore {
     private long insert(Handle h, MoveTree tree, String pgn) {
         String key = ContentKey.of(pgn);
         String now = clock.instant().toString();
-        return h.createUpdate(
-                        "INSERT INTO sheet (kind, title, white, black, event, date, result,"
-                                + " white_elo, black_elo, plies, pgn, content_key, origin_key,"
-                                + " added_at, changed_at) VALUES (:kind, :title, :white, :black,"
-                                + " :event, :date, :result, :whiteElo, :blackElo, :plies, :pgn,"
-                                + " :key, :key, :now, :now)")
-                .bindMap(Columns.of(tree))
-                .bind("pgn", pgn)
-                .bind("key", key)
-                .bind("now", now)
-                .executeAndReturnGeneratedKeys("id")
-                .mapTo(Long.class)
-                .one();
+        long id =
+                h.createUpdate(
+                                "INSERT INTO sheet (kind, title, white, black, event, date, result,"
+                                        + " white_elo, black_elo, plies, pgn, content_key, origin_key,"
+                                        + " added_at, changed_at) VALUES (:kind, :title, :white, :black,"
+                                        + " :event, :date, :result, :whiteElo, :blackElo, :plies, :pgn,"
+                                        + " :key, :key, :now, :now)")
+                        .bindMap(Columns.of(tree))
+                        .bind("pgn", pgn)
+                        .bind("key", key)
+                        .bind("now", now)
+                        .executeAndReturnGeneratedKeys("id")
+                        .mapTo(Long.class)
+                        .one();
+        if (kindOf(tree) == SheetKind.GAME) {
+            GameLines.add(h, id, tree);
+        }
+        return id;
     }
 
     /** Replaces a tree by its present state. */
     public void save(long id, MoveTree tree) {
         String pgn = PgnWriter.write(tree);
         database.write(
-                h ->
-                        h.createUpdate(
-                                        "UPDATE sheet SET kind = :kind, title = :title,"
-                                                + " white = :white, black = :black, event = :event,"
-                                                + " date = :date, result = :result,"
-                                                + " white_elo = :whiteElo, black_elo = :blackElo,"
-                                                + " plies = :plies, pgn = :pgn, content_key = :key,"
-                                                + " changed_at = :now WHERE id = :id")
-                                .bindMap(Columns.of(tree))
-                                .bind("pgn", pgn)
-                                .bind("key", ContentKey.of(pgn))
-                                .bind("now", clock.instant().toString())
-                                .bind("id", id)
-                                .execute());
+                h -> {
+                    if (kindOf(tree) == SheetKind.GAME) {
+                        GameLines.change(h, id, tree);
+                    } else {
+                        GameLines.remove(h, id);
+                    }
+                    return update(h, id, tree, pgn);
+                });
+    }
+
+    private int update(Handle h, long id, MoveTree tree, String pgn) {
+        return h.createUpdate(
+                        "UPDATE sheet SET kind = :kind, title = :title, white = :white, black ="
+                                + " :black, event = :event, date = :date, result = :result,"
+                                + " white_elo = :whiteElo, black_elo = :blackElo, plies = :plies,"
+                                + " pgn = :pgn, content_key = :key, changed_at = :now WHERE id ="
+                                + " :id")
+                .bindMap(Columns.of(tree))
+                .bind("pgn", pgn)
+                .bind("key", ContentKey.of(pgn))
+                .bind("now", clock.instant().toString())
+                .bind("id", id)
+                .execute();
     }
 
     /** Replaces a tree by the one written in this PGN. */
@@ -152,16 +170,23 @@ public final class SheetStore {
 
     /** Puts a sheet away; {@link #restore} brings it back. */
     public void delete(long id) {
-        setDeleted(id, clock.instant().toString());
+        setDeleted(id, Optional.of(clock.instant().toString()));
     }
 
     /** Brings back a sheet that was put away. */
     public void restore(long id) {
-        setDeleted(id, null);
+        setDeleted(id, Optional.empty());
     }
 
-    private void setDeleted(long id, String at) {
-        database.write(h -> h.execute("UPDATE sheet SET deleted_at = ? WHERE id = ?", at, id));
+    private void setDeleted(long id, Optional<String> at) {
+        String now = clock.instant().toString();
+        database.write(
+                h ->
+                        h.execute(
+                                "UPDATE sheet SET deleted_at = ?, changed_at = ? WHERE id = ?",
+                                at.orElse(null),
+                                now,
+                                id));
     }
 
     /** The sheets that fit, newest first. */
@@ -220,6 +245,18 @@ public final class SheetStore {
                             .forEach(consumer);
                     return null;
                 });
+    }
+
+    /** Bytes of the PGN of all sheets of a kind. */
+    public long pgnBytes(SheetKind kind) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT coalesce(sum(length(CAST(pgn AS BLOB))), 0) FROM"
+                                                + " sheet WHERE kind = :kind AND deleted_at IS NULL")
+                                .bind("kind", kind.word())
+                                .mapTo(Long.class)
+                                .one());
     }
 
     /** The id of the sheet with this content, if there is one. */

@@ -11,12 +11,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.stream.Stream;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
+import org.zeroply.library.LibraryException;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
@@ -33,6 +36,7 @@ public final class Importer {
     private final List<MoveTree> batch = new ArrayList<>();
     private int read;
     private int stored;
+    private CompletableFuture<Integer> storing = CompletableFuture.completedFuture(0);
 
     public Importer(Library library, Progress progress, Cancellation cancellation) {
         this.library = library;
@@ -42,6 +46,14 @@ public final class Importer {
 
     /** Imports files; a folder stands for the PGN files in it and below it. */
     public ImportReport files(List<Path> paths) {
+        try {
+            return read(paths);
+        } finally {
+            library.games().update();
+        }
+    }
+
+    private ImportReport read(List<Path> paths) {
         for (Path path : paths) {
             for (Path file : expand(path)) {
                 if (!cancellation.isCancelled()) {
@@ -112,6 +124,7 @@ public final class Importer {
                     new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
         } finally {
             flush();
+            settle();
         }
     }
 
@@ -129,9 +142,25 @@ public final class Importer {
         }
     }
 
+    /** Hands the batch to the writer, which stores it while the next one is read. */
     private void flush() {
-        stored += library.sheets().addNew(batch).size();
+        settle();
+        List<MoveTree> full = List.copyOf(batch);
         batch.clear();
+        if (!full.isEmpty()) {
+            storing = CompletableFuture.supplyAsync(() -> library.sheets().addNew(full).size());
+        }
+    }
+
+    /** Waits for the batch that is being stored. */
+    private void settle() {
+        CompletableFuture<Integer> last = storing;
+        storing = CompletableFuture.completedFuture(0);
+        try {
+            stored += last.join();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof LibraryException ours ? ours : e;
+        }
     }
 
     private ImportReport report() {

@@ -1,0 +1,72 @@
+package org.zeroply.library.store;
+
+import java.util.Arrays;
+import java.util.List;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.MoveGenerator;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.Node;
+
+/**
+ * A game's main line in one byte a move: the move's place among the legal moves in ascending packed
+ * order.
+ *
+ * @param start FEN of the first position; empty for the usual one
+ */
+public record PackedLine(String start, byte[] moves) {
+
+    /** Told of every position of a line. */
+    public interface Visitor {
+        /**
+         * @param ply 0 for the first position
+         * @param key the position's key
+         * @param next the packed move played there; 0 after the last one
+         * @return whether to go on
+         */
+        boolean visit(int ply, long key, int next);
+    }
+
+    /** Packs a main line. */
+    static PackedLine of(Position start, List<Node> line) {
+        byte[] bytes = new byte[line.size()];
+        Board board = start.toBoard();
+        int[] legal = new int[MoveGenerator.MAX_MOVES];
+        for (int i = 0; i < bytes.length; i++) {
+            int move = line.get(i).move().packed();
+            int place = 0;
+            int end = MoveGenerator.all(board, legal, 0);
+            for (int m = 0; m < end; m++) {
+                place += legal[m] < move ? 1 : 0;
+            }
+            bytes[i] = (byte) place;
+            if (move == Move.NULL.packed()) {
+                // A pass cannot be told apart from a move; the line is kept up to there.
+                return packed(start, Arrays.copyOf(bytes, i));
+            }
+            board.make(move);
+        }
+        return packed(start, bytes);
+    }
+
+    private static PackedLine packed(Position start, byte[] bytes) {
+        return new PackedLine(start.equals(Position.START) ? "" : start.fen(), bytes);
+    }
+
+    /** Plays the line through, position by position. */
+    public void replay(Visitor visitor) {
+        Position first = start.isEmpty() ? Position.START : Position.fromFen(start);
+        Board board = first.toBoard();
+        int[] legal = new int[MoveGenerator.MAX_MOVES];
+        for (int ply = 0; ply < moves.length; ply++) {
+            int end = MoveGenerator.all(board, legal, 0);
+            Arrays.sort(legal, 0, end);
+            int move = legal[moves[ply] & 0xff];
+            if (!visitor.visit(ply, board.key(), move)) {
+                return;
+            }
+            board.make(move);
+        }
+        visitor.visit(moves.length, board.key(), 0);
+    }
+}

@@ -1,0 +1,318 @@
+package org.zeroply.library.store.index;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jdbi.v3.core.Handle;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.repertoire.Replies;
+import org.zeroply.coach.review.KnownGames;
+import org.zeroply.library.store.Database;
+import org.zeroply.library.store.GameLines;
+import org.zeroply.library.store.SheetStore;
+
+/**
+ * Which games of the library came to a position. New and changed games are found at once: the last
+ * few are played through, the others are in segments (see {@link PageWriter}).
+ */
+public final class PositionIndex {
+
+    /** So many games may wait to be put into a segment. */
+    private static final int LOOSE = 256;
+
+    private static final int SHOWN = 200;
+
+    private final Database database;
+    private final GameRoster roster = new GameRoster();
+
+    /** Whether every game has its line; from then on each gets it when it is stored. */
+    private boolean complete;
+
+    public PositionIndex(Database database) {
+        this.database = database;
+    }
+
+    private record Segment(long id, int first, int last) {}
+
+    // ---- Keeping up -----------------------------------------------------------------------------
+
+    /** Puts into segments what waits for it; a library without an index gets one. */
+    public synchronized void update() {
+        addMissingLines();
+        while (looseGames() > 0) {
+            database.write(PositionIndex::addSegment);
+        }
+        while (database.write(PositionIndex::mergeLast)) {
+            // Goes on while the last two segments are of about the same size.
+        }
+    }
+
+    private int looseGames() {
+        return database.read(PositionIndex::loose).size();
+    }
+
+    private static List<GameLines.Numbered> loose(Handle h) {
+        return lines(h, lastNumber(h), Integer.MAX_VALUE, LOOSE + 1);
+    }
+
+    private static int lastNumber(Handle h) {
+        return h.createQuery("SELECT coalesce(max(last_number), 0) FROM position_segment")
+                .mapTo(Integer.class)
+                .one();
+    }
+
+    private static List<GameLines.Numbered> lines(Handle h, int after, int last, int most) {
+        return h.createQuery(
+                        "SELECT number, start, moves FROM game_line WHERE number > :after AND"
+                                + " number <= :last ORDER BY number LIMIT :most")
+                .bind("after", after)
+                .bind("last", last)
+                .bind("most", most)
+                .map((rs, c) -> GameLines.numbered(rs))
+                .list();
+    }
+
+    /** Games stored before there was an index have no line yet. */
+    private void addMissingLines() {
+        while (!complete) {
+            int added =
+                    database.write(
+                            h -> {
+                                Map<Long, String> missing = missing(h);
+                                missing.forEach(
+                                        (id, pgn) -> GameLines.add(h, id, SheetStore.parse(pgn)));
+                                return missing.size();
+                            });
+            if (added == 0) {
+                complete = true;
+                return;
+            }
+        }
+    }
+
+    private static Map<Long, String> missing(Handle h) {
+        Map<Long, String> missing = new HashMap<>();
+        h.createQuery(
+                        "SELECT id, pgn FROM sheet WHERE kind = 'game' AND id NOT IN"
+                                + " (SELECT sheet_id FROM game_line) LIMIT 500")
+                .map((rs, c) -> missing.put(rs.getLong(1), rs.getString(2)) == null)
+                .forEach(isNew -> {});
+        return missing;
+    }
+
+    private static boolean addSegment(Handle h) {
+        int after = lastNumber(h);
+        List<GameLines.Numbered> lines =
+                lines(h, after, after + SegmentBuilder.MOST_GAMES, SegmentBuilder.MOST_GAMES);
+        int last = lines.isEmpty() ? after : lines.get(lines.size() - 1).number();
+        if (lines.isEmpty()) {
+            // All games of this stretch were changed since; the next one begins further on.
+            List<GameLines.Numbered> next = lines(h, after, Integer.MAX_VALUE, 1);
+            last = next.get(0).number() - 1;
+        }
+        write(h, new Segment(0, after + 1, last), lines);
+        return true;
+    }
+
+    private static void write(Handle h, Segment range, List<GameLines.Numbered> lines) {
+        SegmentBuilder builder = new SegmentBuilder();
+        int number = range.first();
+        for (GameLines.Numbered line : lines) {
+            while (number < line.number()) {
+                builder.skip();
+                number++;
+            }
+            builder.add(line.line());
+            number++;
+        }
+        long id =
+                h.createUpdate(
+                                "INSERT INTO position_segment (first_number, last_number, games)"
+                                        + " VALUES (:first, :last, :games)")
+                        .bind("first", range.first())
+                        .bind("last", range.last())
+                        .bind("games", lines.size())
+                        .executeAndReturnGeneratedKeys("id")
+                        .mapTo(Long.class)
+                        .one();
+        var batch = h.prepareBatch("INSERT INTO position_page (id, groups) VALUES (?, ?)");
+        for (PageWriter.Page page : builder.pages()) {
+            batch.bind(0, id << 32 | page.firstKey()).bind(1, page.bytes()).add();
+        }
+        if (batch.size() > 0) {
+            batch.execute();
+        }
+    }
+
+    /**
+     * Joins the last two segments when the older one is not more than twice as large, so that there
+     * are few and each game is sorted in only a few times.
+     */
+    private static boolean mergeLast(Handle h) {
+        List<Segment> segments = segments(h);
+        if (segments.size() < 2) {
+            return false;
+        }
+        Segment older = segments.get(segments.size() - 2);
+        Segment newer = segments.get(segments.size() - 1);
+        int size = newer.last() - newer.first() + 1;
+        int together = newer.last() - older.first() + 1;
+        if (together > SegmentBuilder.MOST_GAMES || together > 3 * size) {
+            return false;
+        }
+        List<GameLines.Numbered> lines =
+                lines(h, older.first() - 1, newer.last(), SegmentBuilder.MOST_GAMES);
+        for (Segment s : List.of(older, newer)) {
+            h.execute("DELETE FROM position_segment WHERE id = ?", s.id());
+            h.execute(
+                    "DELETE FROM position_page WHERE id >= ? AND id < ?",
+                    s.id() << 32,
+                    s.id() + 1 << 32);
+        }
+        write(h, new Segment(0, older.first(), newer.last()), lines);
+        return true;
+    }
+
+    private static List<Segment> segments(Handle h) {
+        return h.createQuery(
+                        "SELECT id, first_number, last_number FROM position_segment ORDER BY"
+                                + " first_number")
+                .map((rs, c) -> new Segment(rs.getLong(1), rs.getInt(2), rs.getInt(3)))
+                .list();
+    }
+
+    // ---- Asking ---------------------------------------------------------------------------------
+
+    /** What the games that pass did in a position. */
+    public PositionStatistics at(Position position, GameFilter filter) {
+        Tally tally = new Tally(position.sideToMove());
+        visits(
+                position,
+                (game, next) -> {
+                    if (filter.passes(game)) {
+                        tally.add(game, next);
+                    }
+                });
+        return tally.sum();
+    }
+
+    /** All games but one, as far as a few of many will do. */
+    public KnownGames without(long sheetId) {
+        return position -> {
+            List<KnownGames.Visit> known = new ArrayList<>();
+            visits(
+                    position,
+                    (game, next) -> {
+                        if (known.size() < SHOWN && game.sheetId() != sheetId) {
+                            known.add(known(position, game, next));
+                        }
+                    });
+            return known;
+        };
+    }
+
+    private static KnownGames.Visit known(Position position, GameFacts game, int next) {
+        String san = next == 0 ? "" : San.write(position, new Move(next));
+        return new KnownGames.Visit(game.sheetId(), game.title(), san);
+    }
+
+    /** The replies of the games that pass, for the questions of a repertoire. */
+    public Replies replies(GameFilter filter) {
+        return position ->
+                at(position, filter).moves().stream()
+                        .map(p -> new Replies.Reply(p.move(), p.games(), p.score()))
+                        .toList();
+    }
+
+    /**
+     * What the index takes, in bytes: the pages, the packed lines with their numbers, and what of
+     * the database's own pages stays empty or goes into finding them.
+     */
+    public long bytes() {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT coalesce(sum(pgsize), 0) FROM dbstat WHERE name IN"
+                                                + " ('position_page', 'position_segment',"
+                                                + " 'game_line', 'sqlite_autoindex_game_line_1')")
+                                .mapTo(Long.class)
+                                .one());
+    }
+
+    /**
+     * Told of each game that came to a position and the packed move it went on with, 0 for none.
+     */
+    private interface Visitor {
+        void visit(GameFacts game, int next);
+    }
+
+    private synchronized void visits(Position position, Visitor visitor) {
+        if (!complete || looseGames() > LOOSE) {
+            update();
+        }
+        database.read(
+                h -> {
+                    roster.refresh(h);
+                    for (Segment segment : segments(h)) {
+                        search(h, segment, position.key(), visitor);
+                    }
+                    loose(h).forEach(n -> through(n, position.key(), visitor));
+                    return true;
+                });
+    }
+
+    private void search(Handle h, Segment segment, long key, Visitor visitor) {
+        Optional<PageWriter.Page> page =
+                h.createQuery(
+                                "SELECT id, groups FROM position_page WHERE id >= :lowest AND id <="
+                                        + " :wanted ORDER BY id DESC LIMIT 1")
+                        .bind("lowest", segment.id() << 32)
+                        .bind("wanted", segment.id() << 32 | key >>> PageWriter.SHORT)
+                        .map(
+                                (rs, c) ->
+                                        new PageWriter.Page(
+                                                rs.getLong(1) & 0xffffffffL, rs.getBytes(2)))
+                        .findOne();
+        if (page.isEmpty()) {
+            return;
+        }
+        List<Integer> perhaps = new ArrayList<>();
+        new PageReader(page.get().firstKey(), page.get().bytes())
+                .find(
+                        key,
+                        new PageReader.Found() {
+                            @Override
+                            public void surely(int game, int move) {
+                                roster.of(segment.first() + game)
+                                        .ifPresent(g -> visitor.visit(g, move));
+                            }
+
+                            @Override
+                            public void perhaps(int game) {
+                                perhaps.add(segment.first() + game);
+                            }
+                        });
+        for (int number : perhaps) {
+            lines(h, number - 1, number, 1).forEach(n -> through(n, key, visitor));
+        }
+    }
+
+    /** Plays a game through and tells if it came to the position. */
+    private void through(GameLines.Numbered numbered, long key, Visitor visitor) {
+        Optional<GameFacts> game = roster.of(numbered.number());
+        if (game.isPresent()) {
+            numbered.line()
+                    .replay(
+                            (ply, here, next) -> {
+                                if (here == key) {
+                                    visitor.visit(game.get(), next);
+                                }
+                                return here != key;
+                            });
+        }
+    }
+}
