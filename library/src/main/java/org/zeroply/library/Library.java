@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.Database;
+import org.zeroply.library.store.RecallStore;
 import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SettingStore;
@@ -29,6 +30,7 @@ public final class Library implements AutoCloseable {
     private final RememberedAnalyses analyses;
     private final StudentFile studentFile;
     private final PositionIndex games;
+    private final RecallStore recall;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -41,6 +43,7 @@ public final class Library implements AutoCloseable {
         this.analyses = new RememberedAnalyses(database);
         this.studentFile = new StudentFile(database, clock);
         this.games = new PositionIndex(database);
+        this.recall = new RecallStore(database);
     }
 
     /**
@@ -102,6 +105,11 @@ public final class Library implements AutoCloseable {
     /** Moments put into the files of students. */
     public StudentFile studentFile() {
         return studentFile;
+    }
+
+    /** What students remember of repertoires. */
+    public RecallStore recall() {
+        return recall;
     }
 
     /** Which games came to a position. */

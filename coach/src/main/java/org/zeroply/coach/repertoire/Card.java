@@ -38,6 +38,11 @@ public record Card(List<Condition> conditions, String then, List<Condition> exce
         return play.matches() ? Condition.move(position, play.group(1)) : Optional.empty();
     }
 
+    /** When it holds: its conditions in the text form. */
+    public String when() {
+        return all(conditions);
+    }
+
     /** The text form. */
     public String text() {
         return "IF "

@@ -1,6 +1,7 @@
 package org.zeroply.coach.repertoire;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -23,11 +24,14 @@ public final class Coverage {
     private final List<Double> byMove;
     private final List<Leak> leaks;
     private final List<Double> unseen;
+    private final Map<Spot, Double> reached;
 
-    private Coverage(List<Double> byMove, List<Leak> leaks, List<Double> unseen) {
+    private Coverage(
+            List<Double> byMove, List<Leak> leaks, List<Double> unseen, Map<Spot, Double> reached) {
         this.byMove = List.copyOf(byMove);
         this.leaks = List.copyOf(leaks);
         this.unseen = List.copyOf(unseen);
+        this.reached = Collections.unmodifiableMap(reached);
     }
 
     /**
@@ -74,6 +78,11 @@ public final class Coverage {
         return unseen;
     }
 
+    /** How likely a game comes to each position that can be reached, 0 to 1. */
+    public Map<Spot, Double> reached() {
+        return reached;
+    }
+
     /** The unanswered replies whose answer would raise the coverage most. */
     public List<Leak> best(int most) {
         return leaks.stream().limit(most).toList();
@@ -87,6 +96,7 @@ public final class Coverage {
         private final List<Double> byMove = new ArrayList<>();
         private final List<Leak> leaks = new ArrayList<>();
         private final List<Double> unseen = new ArrayList<>();
+        private final Map<Spot, Double> reached = new LinkedHashMap<>();
 
         Walk(Repertoire repertoire, Shares shares, Optional<Approach> school) {
             this.repertoire = repertoire;
@@ -103,6 +113,7 @@ public final class Coverage {
                 double moved = 0;
                 for (Map.Entry<Position, Double> e : now.entrySet()) {
                     Spot spot = repertoire.at(e.getKey()).orElseThrow();
+                    reached.merge(spot, e.getValue(), Double::sum);
                     if (repertoire.isOurs(spot.position())) {
                         moved += ours(spot, e.getValue(), move, next);
                     } else {
@@ -116,7 +127,7 @@ public final class Coverage {
                 now = next;
             }
             leaks.sort(Comparator.comparingDouble(Leak::probability).reversed());
-            return new Coverage(byMove, leaks, unseen);
+            return new Coverage(byMove, leaks, unseen, reached);
         }
 
         /** What comes on by our move. */

@@ -2,7 +2,6 @@ package org.zeroply.coach.repertoire;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,7 +27,6 @@ public final class Preparation {
     private static final int FROM_MOVE = 3;
     private static final double RAREST = 0.01;
     private static final int FEW = 2;
-    private static final int MOST = 40;
 
     private final Repertoire repertoire;
     private final Optional<Approach> school;
@@ -97,40 +95,13 @@ public final class Preparation {
 
     /** Our positions on the likely ways, the likeliest first. */
     public List<Stop> stops() {
-        Map<Spot, Double> reached = new LinkedHashMap<>();
-        Map<Position, Double> now = new LinkedHashMap<>();
-        now.put(repertoire.starts().get(0).position(), 1.0);
-        for (int ply = 0; ply < MOST && !now.isEmpty(); ply++) {
-            Map<Position, Double> next = new LinkedHashMap<>();
-            for (Map.Entry<Position, Double> e : now.entrySet()) {
-                repertoire.at(e.getKey()).ifPresent(s -> step(s, e.getValue(), reached, next));
-            }
-            now = next;
-        }
+        Map<Spot, Double> reached = Coverage.of(repertoire, shares, school).reached();
         return reached.entrySet().stream()
+                .filter(e -> repertoire.isOurs(e.getKey().position()))
                 .filter(e -> e.getValue() >= RAREST)
                 .map(e -> stop(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingDouble(Stop::probability).reversed())
                 .toList();
-    }
-
-    private void step(
-            Spot spot, double mass, Map<Spot, Double> reached, Map<Position, Double> next) {
-        if (repertoire.isOurs(spot.position())) {
-            reached.merge(spot, mass, Double::sum);
-            spot.recommended(school)
-                    .ifPresent(m -> next.merge(spot.position().play(m), mass, Double::sum));
-            return;
-        }
-        Map<Move, Double> of = shares.of(spot.position(), spot.moves().keySet());
-        spot.moves()
-                .keySet()
-                .forEach(
-                        m ->
-                                next.merge(
-                                        spot.position().play(m),
-                                        mass * of.getOrDefault(m, 0.0),
-                                        Double::sum));
     }
 
     private Stop stop(Spot spot, double probability) {

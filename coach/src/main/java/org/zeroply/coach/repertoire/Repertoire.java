@@ -92,6 +92,20 @@ public final class Repertoire {
         return chapters;
     }
 
+    /** The number of the chapter a place belongs to, 0 for the first. */
+    public int chapter(Node place) {
+        Node root = place;
+        while (root.parent().isPresent()) {
+            root = root.parent().get();
+        }
+        for (int i = 0; i < chapters.size(); i++) {
+            if (chapters.get(i).root() == root) {
+                return i;
+            }
+        }
+        throw new IllegalArgumentException("the place is in none of the chapters");
+    }
+
     /** All positions, in the order of the chapters. */
     public Collection<Spot> spots() {
         return spots.values();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 
@@ -23,8 +24,15 @@ public final class Shares {
 
     private final Replies replies;
 
+    /** Each position is asked once; the games do not change while a question is answered. */
+    private final Map<Position, List<Replies.Reply>> known = new ConcurrentHashMap<>();
+
     public Shares(Replies replies) {
         this.replies = replies;
+    }
+
+    private List<Replies.Reply> replies(Position position) {
+        return known.computeIfAbsent(position, replies::at);
     }
 
     /**
@@ -35,7 +43,7 @@ public final class Shares {
     public Map<Move, Double> of(Position position, Set<Move> thoughtOf) {
         List<Move> legal = position.legalMoves();
         Map<Move, Integer> games = new HashMap<>();
-        replies.at(position).forEach(r -> games.merge(r.move(), r.games(), Integer::sum));
+        replies(position).forEach(r -> games.merge(r.move(), r.games(), Integer::sum));
         double total = games.values().stream().mapToInt(Integer::intValue).sum() + PRIOR_GAMES;
         double named = thoughtOf.isEmpty() ? 0 : THOUGHT_OF / thoughtOf.size();
         double any = (thoughtOf.isEmpty() ? 1 : 1 - THOUGHT_OF) / Math.max(1, legal.size());
@@ -54,7 +62,7 @@ public final class Shares {
 
     /** Games in which a move was played, or as if it had been. */
     public int games(Position position, Move move) {
-        return replies.at(position).stream()
+        return replies(position).stream()
                 .filter(r -> r.move().equals(move))
                 .mapToInt(Replies.Reply::games)
                 .sum();
@@ -62,6 +70,6 @@ public final class Shares {
 
     /** Games that came to a position and went on. */
     public int games(Position position) {
-        return replies.at(position).stream().mapToInt(Replies.Reply::games).sum();
+        return replies(position).stream().mapToInt(Replies.Reply::games).sum();
     }
 }

@@ -26,6 +26,8 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.training.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.ReviewStore;
@@ -55,14 +57,23 @@ final class Archive {
     /** Students with their attempts, and texts that could not be read. */
     record People(List<Person> students, List<UnreadStore.Unread> unread) {}
 
-    /** A student; older archives have no file of moments. */
+    /** A student; older archives have no file of moments and nothing learnt. */
     record Person(
             String uuid,
             String name,
             int rating,
             String note,
             List<Try> attempts,
-            List<Filed> file) {}
+            List<Filed> file,
+            Map<String, Recall> learnt,
+            String approach) {
+
+        Person {
+            file = file == null ? List.of() : file;
+            learnt = learnt == null ? Map.of() : learnt;
+            approach = approach == null ? "" : approach;
+        }
+    }
 
     /** A moment in a student's file; the game is named by its fingerprint. */
     record Filed(String game, int ply, String text) {}
@@ -138,7 +149,12 @@ final class Archive {
                                                         .toList(),
                                                 library.studentFile().of(s.id()).stream()
                                                         .map(this::filed)
-                                                        .toList()))
+                                                        .toList(),
+                                                library.recall().all(s.id()),
+                                                library.recall()
+                                                        .approach(s.id())
+                                                        .map(Approach::word)
+                                                        .orElse("")))
                         .toList();
         return new People(students, library.unread().all());
     }
@@ -217,7 +233,7 @@ final class Archive {
                 OptionalLong exercise = known.computeIfAbsent(t.exercise(), this::exercise);
                 library.attempts().add(attempt(t, student.id(), exercise));
             }
-            for (Filed f : p.file() == null ? List.<Filed>of() : p.file()) {
+            for (Filed f : p.file()) {
                 library.sheets()
                         .findByKey(f.game())
                         .ifPresent(
@@ -225,8 +241,25 @@ final class Archive {
                                         library.studentFile()
                                                 .add(student.id(), id, f.ply(), f.text()));
             }
+            learnt(student.id(), p);
         }
         people.unread().forEach(library.unread()::add);
+    }
+
+    /** What the student was asked more often here is newer and stays. */
+    private void learnt(long student, Person p) {
+        Map<String, Recall> here = library.recall().all(student);
+        p.learnt()
+                .forEach(
+                        (question, recall) -> {
+                            Recall known = here.get(question);
+                            if (known == null || known.asked() < recall.asked()) {
+                                library.recall().keep(student, question, recall);
+                            }
+                        });
+        if (library.recall().approach(student).isEmpty()) {
+            library.recall().choose(student, Approach.of(p.approach()));
+        }
     }
 
     /** What the coach said here already is not overwritten. */
