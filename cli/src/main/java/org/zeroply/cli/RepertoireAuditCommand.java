@@ -46,6 +46,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             List<Audit.Contradiction> contradictions,
             List<Audit.DeadEnd> deadEnds,
             List<Audit.Unreached> unreached,
+            List<Audit.Unreadable> unreadable,
             EngineAudit.Findings engine) {}
 
     @Override
@@ -74,6 +75,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                         audit.contradictions(),
                         audit.deadEnds(),
                         audit.unreached(),
+                        audit.unreadable(),
                         engine);
         ObjectNode document = document(found);
         document.set("rejected", Output.node(input.rejected()));
@@ -108,6 +110,15 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         .put("line", u.line())
                                         .put("reply", u.reply())
                                         .put("games", u.games()));
+        ArrayNode unreadable = node.putArray("unreadableCards");
+        found.unreadable()
+                .forEach(
+                        u ->
+                                unreadable
+                                        .addObject()
+                                        .put("line", u.spot().line())
+                                        .put("card", u.text())
+                                        .put("reason", u.why()));
         engine(node, found.engine());
         return node;
     }
@@ -153,7 +164,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         g.line(),
                                         g.reply(),
                                         100 * g.share(),
-                                        found.played() ? ", " + g.games() + " games" : ""));
+                                        found.played() ? ", " + games(g.games()) : ""));
         if (found.gaps().size() > MOST_GAPS) {
             row(out, "and %d rarer ones", found.gaps().size() - MOST_GAPS);
         }
@@ -164,7 +175,17 @@ final class RepertoireAuditCommand implements Callable<Integer> {
         heading(out, "Never played", found.unreached().size());
         found.unreached()
                 .forEach(
-                        u -> row(out, "%s  %s   none of %d games", u.line(), u.reply(), u.games()));
+                        u ->
+                                row(
+                                        out,
+                                        "%s  %s   none of %s",
+                                        u.line(),
+                                        u.reply(),
+                                        games(u.games())));
+        if (!found.unreadable().isEmpty()) {
+            heading(out, "Cards that cannot be read", found.unreadable().size());
+            found.unreadable().forEach(u -> row(out, "%s  %s", u.spot().line(), u.why()));
+        }
         heading(out, "Costly", found.engine().costly().size());
         found.engine()
                 .costly()
@@ -206,6 +227,10 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         m.move(),
                                         found(m.found()),
                                         m.depth()));
+    }
+
+    private static String games(int count) {
+        return count == 1 ? "1 game" : count + " games";
     }
 
     private static String found(Optional<Double> part) {

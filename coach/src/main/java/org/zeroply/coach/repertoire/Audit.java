@@ -156,4 +156,27 @@ public final class Audit {
     private static List<Move> moves(Spot spot) {
         return List.copyOf(spot.moves().keySet());
     }
+
+    /**
+     * A text that stands as a card and is none.
+     *
+     * @param why what was expected
+     */
+    public record Unreadable(Spot spot, String text, String why) {}
+
+    /** Cards that cannot be read: they are neither asked nor checked. */
+    public List<Unreadable> unreadable() {
+        List<Unreadable> found = new ArrayList<>();
+        for (Spot spot : repertoire.spots()) {
+            CardReader.texts(spot)
+                    .forEach(
+                            t ->
+                                    CardReader.problem(t)
+                                            .ifPresent(
+                                                    why ->
+                                                            found.add(
+                                                                    new Unreadable(spot, t, why))));
+        }
+        return found;
+    }
 }

@@ -36,11 +36,7 @@ public record CardCheck(Card card, int ply, String asked, String played) {
      * @throws IllegalArgumentException if one cannot be read
      */
     public static List<Card> cards(Spot spot) {
-        return spot.places().stream()
-                .flatMap(n -> n.annotation().repertoire().cards().stream())
-                .distinct()
-                .map(CardReader::read)
-                .toList();
+        return CardReader.texts(spot).map(CardReader::read).toList();
     }
 
     /** The cards that spoke in a game. */

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -48,6 +49,28 @@ public final class CardReader {
                 conditions(card.group(1)),
                 card.group(2),
                 card.group(3) == null ? List.of() : conditions(card.group(3)));
+    }
+
+    /** The cards of a position in all orders, without those that cannot be read. */
+    public static List<Card> readable(Spot spot) {
+        return texts(spot).filter(t -> problem(t).isEmpty()).map(CardReader::read).toList();
+    }
+
+    /** The texts of the cards of a position, each once. */
+    static Stream<String> texts(Spot spot) {
+        return spot.places().stream()
+                .flatMap(n -> n.annotation().repertoire().cards().stream())
+                .distinct();
+    }
+
+    /** Why a text is no card; empty if it is one. */
+    public static Optional<String> problem(String text) {
+        try {
+            read(text);
+            return Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
     }
 
     private static List<Condition> conditions(String text) {

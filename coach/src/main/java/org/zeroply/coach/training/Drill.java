@@ -36,6 +36,7 @@ public final class Drill {
     private final Map<Spot, List<Spot>> before = new HashMap<>();
     private final Set<String> again = new HashSet<>();
 
+    private Spot start;
     private Spot spot;
     private final List<Move> line = new ArrayList<>();
     private int asking;
@@ -75,7 +76,8 @@ public final class Drill {
         this.today = today;
         this.random = random;
         this.among = among;
-        this.spot = repertoire.starts().get(0);
+        this.start = repertoire.starts().get(0);
+        this.spot = start;
         for (Spot from : repertoire.spots()) {
             for (Move move : questions.next(from)) {
                 repertoire
@@ -102,7 +104,8 @@ public final class Drill {
         if (starts.isEmpty()) {
             return false;
         }
-        arrive(starts.get(random.nextInt(starts.size())));
+        start = starts.get(random.nextInt(starts.size()));
+        arrive(start);
         walk(leading);
         return question().isPresent();
     }
@@ -180,6 +183,11 @@ public final class Drill {
             }
         }
         return moves.get(moves.size() - 1);
+    }
+
+    /** Where the line began. */
+    public Spot start() {
+        return start;
     }
 
     /** Where the walk has come to. */

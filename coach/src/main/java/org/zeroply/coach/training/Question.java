@@ -36,8 +36,7 @@ public sealed interface Question {
     /**
      * Which plan belongs to a position.
      *
-     * @param choices ideas of the repertoire, the right one among them; it alone when there is no
-     *     other
+     * @param choices ideas of the repertoire, the right one among them
      */
     record WhichPlan(Spot spot, String idea, List<String> choices) implements Question {
         public WhichPlan {

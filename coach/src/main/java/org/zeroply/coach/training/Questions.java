@@ -13,7 +13,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Card;
-import org.zeroply.coach.repertoire.CardCheck;
+import org.zeroply.coach.repertoire.CardReader;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Spot;
 
@@ -33,9 +33,8 @@ public final class Questions {
     }
 
     /**
-     * The questions of a repertoire. Only what a student of the school can come to is asked.
-     *
-     * @throws IllegalArgumentException if a card cannot be read
+     * The questions of a repertoire. Only what a student of the school can come to is asked; a card
+     * that cannot be read is left out (the audit tells of it).
      */
     public static Questions of(Repertoire repertoire, Optional<Approach> school) {
         Questions questions = new Questions(repertoire, school);
@@ -52,17 +51,21 @@ public final class Questions {
                 repertoire.at(spot.position().play(move)).filter(reached::add).ifPresent(open::add);
             }
         }
-        List<String> ideas = reached.stream().flatMap(s -> idea(s).stream()).distinct().toList();
+        List<String> ideas =
+                repertoire.spots().stream().flatMap(s -> idea(s).stream()).distinct().toList();
         List<String> rules =
-                reached.stream()
-                        .flatMap(s -> CardCheck.cards(s).stream())
+                repertoire.spots().stream()
+                        .flatMap(s -> CardReader.readable(s).stream())
                         .map(Card::then)
                         .distinct()
                         .toList();
         for (Spot spot : reached) {
             List<Question> here = new ArrayList<>();
-            idea(spot).ifPresent(i -> here.add(plan(spot, i, ideas)));
-            for (Card card : CardCheck.cards(spot)) {
+            // Where there is nothing to choose between, nothing is asked.
+            if (ideas.size() > 1) {
+                idea(spot).ifPresent(i -> here.add(plan(spot, i, ideas)));
+            }
+            for (Card card : rules.size() > 1 ? CardReader.readable(spot) : List.<Card>of()) {
                 here.add(new Question.WhatThen(spot, card, choices(card.then(), rules)));
             }
             if (repertoire.isOurs(spot.position())) {

@@ -82,6 +82,12 @@ public record Recall(
         return new Recall(answer, repetitions + 1, easier, next, today + next, asked + 1, first);
     }
 
+    /** The same, asked so many days later. */
+    public Recall later(long days) {
+        return new Recall(
+                answer, repetitions, easiness, interval, dueDay + days, asked, rightFirst);
+    }
+
     /** Whether it was asked before. */
     public boolean isKnownOf() {
         return asked > 0;

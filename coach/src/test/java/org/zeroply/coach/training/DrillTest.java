@@ -35,7 +35,8 @@ class DrillTest {
 
             1. d4 d5 {[%zp.idea Hold the centre.]} 2. c4 (2. Nf3 Nf6 (2... c5 {[%zp.approach sharp]
             [%zp.idea Open the c-file.]})) 2... e6 {[%zp.main] [%zp.must] [%zp.card IF move dxc4
-            possible AND white bishop on d3 THEN play dxc4: it costs a move]} 3. Nc3 Nf6 *
+            possible AND white bishop on d3 THEN play dxc4: it costs a move] [%zp.card IF white castled THEN
+            castle too]} 3. Nc3 Nf6 *
             """;
 
     /** Memory that holds what it is given. */
@@ -119,7 +120,7 @@ class DrillTest {
         Set<String> asked = learnAll(drill(black, Optional.empty(), TODAY));
         assertThat(asked).filteredOn(k -> k.startsWith("move")).hasSize(4);
         assertThat(asked).filteredOn(k -> k.startsWith("plan")).hasSize(1);
-        assertThat(asked).filteredOn(k -> k.startsWith("card")).hasSize(1);
+        assertThat(asked).filteredOn(k -> k.startsWith("card")).hasSize(2);
         assertThat(learnAll(drill(black, Optional.of(Approach.SHARP), TODAY)))
                 .as("the sharp move and its plan, and nothing that was learnt already")
                 .hasSize(2);

@@ -1,12 +1,16 @@
 package org.zeroply.desktop.sheet;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -18,6 +22,7 @@ import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
@@ -30,12 +35,20 @@ public final class LineSheetView extends ScrollPane {
     private static final double CELL = 60;
     private static final double GUTTER = 26;
     private static final double VERDICT = 124;
+    private static final double NARROW_VERDICT = 44;
+
+    /** Rows laid out at a time; of a larger tree those around the present move. */
+    private static final int MOST_ROWS = 60;
+
     private static final double ROW = 24;
     private static final double STRIP = 16;
 
     private final TreeSession session;
     private final VBox content = new VBox();
     private final boolean withPoints;
+    private final List<SheetColumn> columns;
+    private List<SheetLayout.Row> laidOut = List.of();
+    private List<SheetLayout.Row> all = List.of();
     private Palette palette = Palette.PAPER;
     private double lastWidth;
 
@@ -43,8 +56,18 @@ public final class LineSheetView extends ScrollPane {
      * @param withPoints whether points are shown below the moves that earn them
      */
     public LineSheetView(TreeSession session, boolean withPoints) {
+        this(session, withPoints, List.of());
+    }
+
+    /** A sheet of a repertoire: with these columns at the end of its rows. */
+    public LineSheetView(TreeSession session, List<SheetColumn> columns) {
+        this(session, false, columns);
+    }
+
+    private LineSheetView(TreeSession session, boolean withPoints, List<SheetColumn> columns) {
         this.session = session;
         this.withPoints = withPoints;
+        this.columns = List.copyOf(columns);
         setId("line-sheet");
         setContent(content);
         setFitToWidth(true);
@@ -68,16 +91,54 @@ public final class LineSheetView extends ScrollPane {
         rebuild();
     }
 
+    /** Writes the columns anew. */
+    public void refresh() {
+        rebuild();
+    }
+
+    private double verdictWidth() {
+        return columns.isEmpty() ? VERDICT : NARROW_VERDICT;
+    }
+
     private int pliesPerBand() {
         lastWidth = getViewportBounds().getWidth();
-        int fit = (int) ((lastWidth - GUTTER - VERDICT - 12) / CELL);
+        double end = verdictWidth() + columns.stream().mapToDouble(SheetColumn::width).sum();
+        int fit = (int) ((lastWidth - GUTTER - end - 12) / CELL);
         return Math.max(4, fit - fit % 2);
     }
 
     private void rebuild() {
+        all = SheetLayout.rows(session.tree());
+        layOut();
+    }
+
+    /** The rows around the one that has the present move. */
+    private List<SheetLayout.Row> around() {
+        if (all.size() <= MOST_ROWS) {
+            return all;
+        }
+        int at = 0;
+        for (int i = 0; i < all.size(); i++) {
+            if (isHere(all.get(i))) {
+                at = i;
+                break;
+            }
+        }
+        int from = Math.max(0, Math.min(at - MOST_ROWS / 3, all.size() - MOST_ROWS));
+        return all.subList(from, from + MOST_ROWS);
+    }
+
+    private boolean isHere(SheetLayout.Row row) {
+        int depth = session.current().depth();
+        return row.moves().size() >= depth
+                && depth > row.firstOwn()
+                && row.moves().get(depth - 1).equals(session.current());
+    }
+
+    private void layOut() {
         content.getChildren().clear();
-        List<SheetLayout.Row> rows = SheetLayout.rows(session.tree());
-        if (rows.isEmpty()) {
+        laidOut = around();
+        if (laidOut.isEmpty()) {
             Label empty =
                     new Label(
                             "No moves yet. Move a man on the board, or press Enter and type a move.");
@@ -88,15 +149,28 @@ public final class LineSheetView extends ScrollPane {
         if (!start.isEmpty()) {
             content.getChildren().add(note("", start));
         }
+        int above = laidOut.isEmpty() ? 0 : all.indexOf(laidOut.get(0));
+        more(above, "above");
         int plies = pliesPerBand();
-        for (SheetLayout.Band band : SheetLayout.bands(rows, plies)) {
+        Map<SheetLayout.Row, Integer> places = new IdentityHashMap<>();
+        laidOut.forEach(r -> places.put(r, above + places.size()));
+        for (SheetLayout.Band band : SheetLayout.bands(laidOut, plies)) {
             content.getChildren().add(heading(band.firstPly(), plies));
             for (SheetLayout.Row row : band.rows()) {
-                content.getChildren().add(row(row, rows.indexOf(row), band.firstPly(), plies));
+                content.getChildren().add(row(row, places.get(row), band.firstPly(), plies));
                 notes(row, band.firstPly(), plies);
             }
         }
+        more(all.size() - above - laidOut.size(), "below");
         highlight();
+    }
+
+    private void more(int rows, String where) {
+        if (rows > 0) {
+            Label more = new Label(rows + " more lines " + where + "; the sheet follows the move.");
+            more.getStyleClass().addAll("empty-note", "faded");
+            content.getChildren().add(more);
+        }
     }
 
     private Pane heading(int firstPly, int plies) {
@@ -112,6 +186,17 @@ public final class LineSheetView extends ScrollPane {
                 number.relocate(GUTTER + i * CELL + 5, 1);
                 pane.getChildren().add(number);
             }
+        }
+        double x = GUTTER + plies * CELL + verdictWidth();
+        for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
+            Label title = new Label(column.title());
+            title.getStyleClass().add("move-number");
+            title.setTooltip(new Tooltip(column.hint()));
+            title.setPrefWidth(column.width() - 6);
+            title.setAlignment(Pos.CENTER_RIGHT);
+            title.relocate(x, 1);
+            pane.getChildren().add(title);
+            x += column.width();
         }
         return pane;
     }
@@ -140,11 +225,12 @@ public final class LineSheetView extends ScrollPane {
             balance.add(lead(node.position()));
             double x = GUTTER + (i - firstPly) * CELL;
             moves.getChildren().add(cell(node, x));
-            if (withPoints && earns(node.annotation())) {
-                Label badge = badge(node.annotation());
-                badge.relocate(x + 5, ROW - 3);
-                badges.add(badge);
-            }
+            badge(node.annotation())
+                    .ifPresent(
+                            badge -> {
+                                badge.relocate(x + 5, ROW - 3);
+                                badges.add(badge);
+                            });
         }
         Position before = row.moves().get(from).parent().orElseThrow().position();
         BalanceStrip strip = new BalanceStrip(balance, lead(before), CELL, STRIP - 2, palette);
@@ -153,8 +239,21 @@ public final class LineSheetView extends ScrollPane {
         moves.getChildren().addAll(badges);
         boolean ends = row.moves().size() <= firstPly + plies;
         HBox line = new HBox(moves, ends ? verdict(row.end()) : new Region());
+        if (ends) {
+            List<Node> own = row.moves().subList(row.firstOwn(), row.moves().size());
+            columns.forEach(c -> line.getChildren().add(ending(c, own)));
+        }
         line.getStyleClass().add("sheet-row");
         return line;
+    }
+
+    private static Label ending(SheetColumn column, List<Node> own) {
+        Label text = new Label(column.text().apply(own));
+        text.getStyleClass().add("sheet-column");
+        text.setMinWidth(column.width());
+        text.setMaxWidth(column.width());
+        text.setAlignment(Pos.CENTER_RIGHT);
+        return text;
     }
 
     private static int lead(Position position) {
@@ -186,7 +285,25 @@ public final class LineSheetView extends ScrollPane {
         return !a.points().isEmpty() || a.tempting() || a.equal();
     }
 
-    private static Label badge(Annotation a) {
+    private Optional<Label> badge(Annotation a) {
+        if (withPoints && earns(a)) {
+            return Optional.of(points(a));
+        }
+        RepertoireNote note = a.repertoire();
+        List<String> words = new ArrayList<>();
+        note.approach().ifPresent(school -> words.add(school.word()));
+        if (note.must()) {
+            words.add("must");
+        }
+        if (note.trap()) {
+            words.add("trap");
+        }
+        return words.isEmpty()
+                ? Optional.empty()
+                : Optional.of(styled(String.join(" ", words), "points"));
+    }
+
+    private static Label points(Annotation a) {
         int sum = a.points().stream().mapToInt(PointRule::points).sum();
         String text = a.tempting() ? "bait" : a.points().isEmpty() ? "≈" : String.valueOf(sum);
         Label badge = new Label(text);
@@ -196,13 +313,15 @@ public final class LineSheetView extends ScrollPane {
 
     private HBox verdict(Node end) {
         HBox box = new HBox(8);
-        box.setPrefWidth(VERDICT);
+        box.setPrefWidth(verdictWidth());
+        box.setMinWidth(verdictWidth());
         box.getStyleClass().add("sheet-verdict");
         end.annotation()
                 .verdict()
                 .ifPresent(v -> box.getChildren().add(styled(v.symbol(), "coach-verdict")));
         end.annotation()
                 .check()
+                .filter(c -> columns.isEmpty())
                 .ifPresent(c -> box.getChildren().add(styled(checkText(c), "engine-verdict")));
         return box;
     }
@@ -225,9 +344,13 @@ public final class LineSheetView extends ScrollPane {
         for (Node node : row.moves().subList(from, to)) {
             Annotation a = node.annotation();
             String text =
-                    List.of(a.before(), a.after()).stream()
+                    Stream.of(
+                                    Stream.of(a.before(), a.after()),
+                                    a.repertoire().idea().stream(),
+                                    a.repertoire().cards().stream())
+                            .flatMap(t -> t)
                             .filter(t -> !t.isBlank())
-                            .collect(Collectors.joining(" "));
+                            .collect(Collectors.joining("  "));
             if (!text.isEmpty()) {
                 Position before = node.parent().orElseThrow().position();
                 String name =
@@ -247,6 +370,11 @@ public final class LineSheetView extends ScrollPane {
 
     private void highlight() {
         Node current = session.current();
+        boolean elsewhere = !current.isRoot() && laidOut.stream().noneMatch(this::isHere);
+        if (elsewhere && all.stream().anyMatch(this::isHere)) {
+            layOut();
+            return;
+        }
         Optional<javafx.scene.Node> shown =
                 lookupAll(".sheet-move").stream()
                         .filter(

@@ -7,12 +7,14 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
+import java.util.Set;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -59,7 +61,12 @@ public final class SampleLibrary {
             Path copy = Files.createTempFile("zeroply-demo", ".zip");
             try {
                 Files.copy(in, copy, StandardCopyOption.REPLACE_EXISTING);
-                return new Importer(into, Progress.NONE, new Cancellation()).files(List.of(copy));
+                Set<Long> learners = SampleRepertoire.learners(into);
+                ImportReport report =
+                        new Importer(into, Progress.NONE, new Cancellation()).files(List.of(copy));
+                long today = LocalDate.now(ZoneId.systemDefault()).toEpochDay();
+                SampleRepertoire.moveTo(into, today, learners);
+                return report;
             } finally {
                 Files.deleteIfExists(copy);
             }
@@ -74,6 +81,7 @@ public final class SampleLibrary {
         List<MoveTree> schemes = exercises(played, exercises);
         List<Long> ids = schemes.stream().map(library.sheets()::add).toList();
         students(schemes, ids);
+        new SampleRepertoire(library, random).generate();
     }
 
     private List<MoveTree> games(int count) {

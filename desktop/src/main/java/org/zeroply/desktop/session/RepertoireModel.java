@@ -1,0 +1,413 @@
+package org.zeroply.desktop.session;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.animation.PauseTransition;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.util.Duration;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.repertoire.Coverage;
+import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.coach.repertoire.Shares;
+import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.training.Memory;
+import org.zeroply.coach.training.Progress;
+import org.zeroply.coach.training.Questions;
+import org.zeroply.coach.training.Recall;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.store.index.GameFilter;
+
+/**
+ * The repertoires of the library: the chapters, the open one, and the repertoire it belongs to (all
+ * chapters for the same side) with what is computed of it, beside the window, after every change.
+ */
+public final class RepertoireModel {
+
+    /**
+     * A chapter in the list.
+     *
+     * @param standing where the chosen student stands in it; empty while that is not known
+     */
+    public record Chapter(
+            long id, Side side, String title, int moves, Optional<Progress> standing) {}
+
+    private static final Memory NOBODY =
+            new Memory() {
+                @Override
+                public Optional<Recall> of(String key) {
+                    return Optional.empty();
+                }
+
+                @Override
+                public void keep(String key, Recall recall) {
+                    throw new IllegalStateException("nobody is chosen who could learn");
+                }
+            };
+
+    private final Services services;
+    private final Clock clock;
+    private final TreeSession session = new TreeSession();
+    private final AutoSave autoSave;
+    private final ObservableList<Chapter> chapters = FXCollections.observableArrayList();
+    private final ObservableList<Student> students = FXCollections.observableArrayList();
+    private final ObjectProperty<Optional<Student>> student =
+            new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<Approach>> school =
+            new SimpleObjectProperty<>(Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<RepertoireView>> view =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final PauseTransition delay = new PauseTransition(Duration.millis(60));
+    private final Map<String, MoveTree> parsed = new HashMap<>();
+    private Cancellation reading = new Cancellation();
+
+    public RepertoireModel(Services services, Clock clock) {
+        this.services = services;
+        this.clock = clock;
+        autoSave = new AutoSave(services, session, this::read);
+        delay.setOnFinished(e -> readNow());
+        student.addListener((o, was, is) -> chosen(is));
+        school.addListener((o, was, is) -> schoolChosen(is));
+    }
+
+    // ---- What there is --------------------------------------------------------------------------
+
+    /** The open chapter. */
+    public TreeSession session() {
+        return session;
+    }
+
+    /** All chapters, White's first. */
+    public ObservableList<Chapter> chapters() {
+        return chapters;
+    }
+
+    /** All students. */
+    public ObservableList<Student> students() {
+        return students;
+    }
+
+    /** Who learns; nobody for the coach's own work. */
+    public ObjectProperty<Optional<Student>> studentProperty() {
+        return student;
+    }
+
+    /** The school whose moves are followed; kept with the student. */
+    public ObjectProperty<Optional<Approach>> schoolProperty() {
+        return school;
+    }
+
+    /** The repertoire of the open chapter; empty until it was read. */
+    public ReadOnlyObjectProperty<Optional<RepertoireView>> viewProperty() {
+        return view.getReadOnlyProperty();
+    }
+
+    /** Whose repertoire the open chapter is; White's while none is open. */
+    public Side side() {
+        return Repertoire.side(session.tree()).orElse(Side.WHITE);
+    }
+
+    /** The present day, counted from 1 January 1970. */
+    public long today() {
+        return LocalDate.now(clock).toEpochDay();
+    }
+
+    /** The position of the repertoire that the board shows, if it was read already. */
+    public Optional<Spot> spot() {
+        return view.get().flatMap(v -> v.repertoire().at(session.current().position()));
+    }
+
+    // ---- Reading --------------------------------------------------------------------------------
+
+    /** Reads everything again, a moment later. */
+    public void read() {
+        delay.playFromStart();
+    }
+
+    /** What one reading found. */
+    private record Found(
+            List<Chapter> chapters, List<Student> students, Optional<RepertoireView> view) {}
+
+    private void readNow() {
+        reading.cancel();
+        OptionalLong open = session.id();
+        Optional<Student> who = student.get();
+        Optional<Approach> moves = school.get();
+        Side side = side();
+        long today = today();
+        reading =
+                services.background()
+                        .beside(
+                                (cancellation, progress) -> find(open, side, who, moves, today),
+                                this::found);
+    }
+
+    private Found find(
+            OptionalLong open,
+            Side side,
+            Optional<Student> who,
+            Optional<Approach> moves,
+            long today) {
+        Library library = services.library();
+        List<SheetRow> rows =
+                new ArrayList<>(library.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)));
+        rows.sort(Comparator.comparingLong(SheetRow::id));
+        Map<Long, MoveTree> trees = trees(library, rows);
+        Side shown =
+                open.isPresent() || rows.isEmpty()
+                        ? side
+                        : Repertoire.side(trees.get(rows.get(0).id())).orElse(side);
+        Memory memory =
+                who.<Memory>map(
+                                s ->
+                                        new StoredMemory(
+                                                services, s.id(), library.recall().all(s.id())))
+                        .orElse(NOBODY);
+        List<Chapter> list = new ArrayList<>();
+        Optional<RepertoireView> found = Optional.empty();
+        for (Side each : Side.values()) {
+            List<Long> ids =
+                    rows.stream()
+                            .map(SheetRow::id)
+                            .filter(id -> Repertoire.side(trees.get(id)).equals(Optional.of(each)))
+                            .toList();
+            if (ids.isEmpty()) {
+                continue;
+            }
+            Repertoire repertoire = Repertoire.of(ids.stream().map(trees::get).toList());
+            Questions questions = Questions.of(repertoire, moves);
+            List<Progress> standing = new ArrayList<>();
+            for (int i = 0; i < ids.size(); i++) {
+                standing.add(Progress.of(questions.ofChapter(i), memory, today));
+                list.add(
+                        chapter(
+                                rows,
+                                ids.get(i),
+                                each,
+                                trees,
+                                who.map(s -> standing.get(standing.size() - 1))));
+            }
+            if (each == shown) {
+                Shares shares = new Shares(library.games().replies(GameFilter.ALL));
+                Coverage coverage = Coverage.of(repertoire, shares, moves);
+                found =
+                        Optional.of(
+                                new RepertoireView(
+                                        repertoire,
+                                        ids,
+                                        shares,
+                                        moves,
+                                        coverage,
+                                        questions,
+                                        memory,
+                                        standing,
+                                        today));
+            }
+        }
+        return new Found(list, library.students().all(), found);
+    }
+
+    /** The trees of the chapters; what did not change since is not read again. */
+    private Map<Long, MoveTree> trees(Library library, List<SheetRow> rows) {
+        Map<Long, MoveTree> trees = new HashMap<>();
+        Map<String, MoveTree> now = new HashMap<>();
+        for (SheetRow row : rows) {
+            String key = row.id() + " " + library.sheets().keyOf(row.id());
+            MoveTree tree = parsed.get(key);
+            now.put(key, tree == null ? library.sheets().load(row.id()) : tree);
+            trees.put(row.id(), now.get(key));
+        }
+        parsed.clear();
+        parsed.putAll(now);
+        return trees;
+    }
+
+    private static Chapter chapter(
+            List<SheetRow> rows,
+            long id,
+            Side side,
+            Map<Long, MoveTree> trees,
+            Optional<Progress> standing) {
+        String title = rows.stream().filter(r -> r.id() == id).findFirst().orElseThrow().title();
+        return new Chapter(id, side, title, trees.get(id).nodes().size() - 1, standing);
+    }
+
+    private void found(Found found) {
+        chapters.setAll(found.chapters());
+        if (!students.equals(found.students())) {
+            students.setAll(found.students());
+        }
+        view.set(found.view());
+        if (session.id().isEmpty() && !chapters.isEmpty()) {
+            open(chapters.get(0).id());
+        }
+    }
+
+    // ---- Choosing -------------------------------------------------------------------------------
+
+    private void chosen(Optional<Student> who) {
+        if (who.isEmpty()) {
+            read();
+            return;
+        }
+        services.background()
+                .library(
+                        () -> services.library().recall().approach(who.get().id()),
+                        approach -> {
+                            school.set(approach);
+                            read();
+                        });
+    }
+
+    private void schoolChosen(Optional<Approach> is) {
+        student.get()
+                .ifPresent(
+                        s ->
+                                services.background()
+                                        .library(
+                                                () -> {
+                                                    services.library().recall().choose(s.id(), is);
+                                                    return true;
+                                                },
+                                                done -> {}));
+        read();
+    }
+
+    /** Opens a chapter at its start. */
+    public void open(long id) {
+        open(id, List.of());
+    }
+
+    /** Opens a chapter and goes on by some moves, as far as it has them. */
+    public void open(long id, List<Move> moves) {
+        if (session.id().equals(OptionalLong.of(id))) {
+            go(moves);
+            return;
+        }
+        flush();
+        services.background()
+                .library(
+                        () -> services.library().sheets().load(id),
+                        tree -> {
+                            flush();
+                            Side before = side();
+                            session.open(tree, OptionalLong.of(id));
+                            go(moves);
+                            if (side() != before || view.get().isEmpty()) {
+                                read();
+                            }
+                        });
+    }
+
+    private void go(List<Move> moves) {
+        Node node = session.tree().root();
+        for (Move move : moves) {
+            Optional<Node> next = node.child(move);
+            if (next.isEmpty()) {
+                break;
+            }
+            node = next.get();
+        }
+        session.go(node);
+    }
+
+    /** Goes to a position of the repertoire, in the open chapter if it stands there. */
+    public void go(Spot spot) {
+        view.get()
+                .ifPresent(
+                        v -> {
+                            Node place =
+                                    spot.places().stream()
+                                            .filter(n -> isOpen(v, n))
+                                            .findFirst()
+                                            .orElse(spot.places().get(0));
+                            open(
+                                    v.ids().get(v.repertoire().chapter(place)),
+                                    place.path().stream().map(Node::move).toList());
+                        });
+    }
+
+    private boolean isOpen(RepertoireView v, Node place) {
+        long id = v.ids().get(v.repertoire().chapter(place));
+        return session.id().equals(OptionalLong.of(id));
+    }
+
+    // ---- Changing -------------------------------------------------------------------------------
+
+    /** A new chapter, open at once. */
+    public void create(Side side, String title) {
+        flush();
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        editor.tag(Repertoire.SIDE, side.word().toLowerCase(Locale.ROOT));
+        editor.tag("Event", title);
+        add(PgnWriter.write(editor.tree()));
+    }
+
+    /** Stores a chapter and opens it. */
+    public void add(String pgn) {
+        services.background()
+                .library(
+                        () -> services.library().sheets().add(pgn),
+                        id -> {
+                            session.open(SheetStore.parse(pgn), OptionalLong.of(id));
+                            read();
+                        });
+    }
+
+    /** Puts the open chapter away; {@link #restore} brings it back. */
+    public OptionalLong putAway() {
+        OptionalLong id = session.id();
+        if (id.isPresent()) {
+            flush();
+            session.open(new MoveTree(Position.START), OptionalLong.empty());
+            change(() -> services.library().sheets().delete(id.getAsLong()));
+        }
+        return id;
+    }
+
+    /** Brings back a chapter that was put away, and opens it. */
+    public void restore(long id) {
+        change(() -> services.library().sheets().restore(id));
+        open(id);
+    }
+
+    private void change(Runnable work) {
+        services.background()
+                .library(
+                        () -> {
+                            work.run();
+                            return true;
+                        },
+                        done -> read());
+    }
+
+    /** Saves what is not saved yet. */
+    public void flush() {
+        autoSave.flush();
+    }
+}

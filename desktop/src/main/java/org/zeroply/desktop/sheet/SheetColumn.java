@@ -1,0 +1,16 @@
+package org.zeroply.desktop.sheet;
+
+import java.util.List;
+import java.util.function.Function;
+import org.zeroply.chess.tree.Node;
+
+/**
+ * A column at the end of the rows of a line sheet.
+ *
+ * @param title its heading
+ * @param hint what it means
+ * @param width in pixels
+ * @param text what stands there, for the moves of a row that no earlier row has
+ */
+public record SheetColumn(
+        String title, String hint, double width, Function<List<Node>, String> text) {}
