@@ -13,13 +13,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.insight.Expectation;
 import org.zeroply.coach.repertoire.CardCheck;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
-import org.zeroply.engine.analysis.Engine;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -51,13 +50,13 @@ final class RepertoireCompareCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         PrintWriter err = spec.commandLine().getErr();
         Repertoire repertoire = input.repertoire(err);
-        Engine engine = input.engine();
+        Expectation expectation = input.expectation();
         List<Row> rows = new ArrayList<>();
         for (MoveTree game : input.trees(games, err)) {
             Optional<Side> side = GameComparison.side(game, player);
             if (side.filter(s -> s == repertoire.side()).isPresent()) {
                 GameComparison.of(repertoire, game, input.school())
-                        .map(c -> new Row(c, loss(c, engine), cards(repertoire, game)))
+                        .map(c -> new Row(c, loss(c, expectation), cards(repertoire, game)))
                         .ifPresent(rows::add);
             }
         }
@@ -83,21 +82,9 @@ final class RepertoireCompareCommand implements Callable<Integer> {
         }
     }
 
-    /** What a move of ours that left loses against the recommended one; 0 when others left. */
-    private OptionalDouble loss(GameComparison found, Engine engine) {
-        if (found.leftBy() != GameComparison.LeftBy.US) {
-            return OptionalDouble.of(0);
-        }
-        if (input.nodes() <= 0) {
-            return OptionalDouble.empty();
-        }
-        Position position = found.spot().position();
-        Position played = found.game().mainLine().get(found.ply() - 1).position();
-        Position should = position.play(found.spot().recommended(input.school()).orElseThrow());
-        return OptionalDouble.of(
-                Math.max(
-                        0,
-                        100 * (input.expected(engine, played) - input.expected(engine, should))));
+    private OptionalDouble loss(GameComparison found, Expectation expectation) {
+        boolean silent = found.leftBy() == GameComparison.LeftBy.US && input.nodes() <= 0;
+        return silent ? OptionalDouble.empty() : found.loss(expectation, input.school());
     }
 
     /** Positions that the player left more than once, with how often. */

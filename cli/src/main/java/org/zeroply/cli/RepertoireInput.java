@@ -6,20 +6,17 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.insight.Expectation;
 import org.zeroply.coach.repertoire.EngineReplies;
 import org.zeroply.coach.repertoire.GameBook;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
@@ -153,12 +150,9 @@ final class RepertoireInput implements AutoCloseable {
         return new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
     }
 
-    /** What a position promises who is to move, 0 to 1, on the nodes chosen. */
-    double expected(Engine engine, Position position) {
-        return engine.analyse(AnalysisRequest.of(position, Limits.nodes(nodes)))
-                .best()
-                .map(Analysis.Candidate::expected)
-                .orElse(position.isCheckmate() ? 0.0 : 0.5);
+    /** What positions promise on the nodes chosen. */
+    Expectation expectation() {
+        return new Expectation(engine(), nodes);
     }
 
     /** Games and chapters that could not be read. */

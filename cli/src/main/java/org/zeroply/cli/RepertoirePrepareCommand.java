@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.insight.Expectation;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.GameComparison;
@@ -82,28 +82,26 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
                             + ".");
         }
         Preparation preparation = new Preparation(repertoire, theirs, input.school());
-        Engine engine = input.engine();
+        Expectation expectation = input.expectation();
         List<Judged> steps =
                 preparation.sideSteps().stream()
-                        .map(s -> new Judged(s, loss(s, engine)))
+                        .map(s -> new Judged(s, loss(s, expectation)))
                         .filter(j -> j.loss().orElse(0.0) <= most)
                         .toList();
         Profile profile =
-                Profile.of(player, figures(theirs, repertoire.side().other(), engine, err));
+                Profile.of(
+                        player,
+                        figures(theirs, repertoire.side().other(), expectation.engine(), err));
         ObjectNode document = document(preparation, steps, profile, theirs.size());
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, preparation, steps, profile));
         return 0;
     }
 
-    private Optional<Double> loss(Preparation.SideStep step, Engine engine) {
-        if (input.nodes() == 0) {
-            return Optional.empty();
-        }
-        Position p = step.spot().position();
-        double best = input.expected(engine, p);
-        double own = 1 - input.expected(engine, p.play(step.step()));
-        return Optional.of(Math.max(0, 100 * (best - own)));
+    private Optional<Double> loss(Preparation.SideStep step, Expectation expectation) {
+        return input.nodes() == 0
+                ? Optional.empty()
+                : Optional.of(expectation.loss(step.spot().position(), step.step()));
     }
 
     /** What the opponent loses in each game; none without an engine. */

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.insight.Expectation;
 
 /**
  * Where a game of the student left the repertoire, and what the repertoire had there.
@@ -86,5 +88,19 @@ public record GameComparison(
             }
         }
         return sides.size() == 1 ? Optional.of(sides.get(0)) : Optional.empty();
+    }
+
+    /**
+     * What it cost to leave, in points of a hundred: 0 where somebody else left, nothing where the
+     * repertoire recommends nothing.
+     */
+    public OptionalDouble loss(Expectation expectation, Optional<Approach> school) {
+        if (leftBy != LeftBy.US) {
+            return OptionalDouble.of(0);
+        }
+        Move move = game.mainLine().get(ply - 1).move();
+        return spot.recommended(school)
+                .map(better -> OptionalDouble.of(expectation.loss(spot.position(), move, better)))
+                .orElse(OptionalDouble.empty());
     }
 }

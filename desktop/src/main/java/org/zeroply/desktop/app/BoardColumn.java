@@ -15,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
@@ -151,6 +152,7 @@ final class BoardColumn extends VBox {
         overlay = next.overlay();
         overlay.addListener(lay);
         board.setOverlay(overlay.getValue());
+        next.seenFrom().ifPresent(side -> board.setFlipped(side == Side.BLACK));
         below.getChildren().clear();
         next.underBoard().ifPresent(below.getChildren()::add);
         show();

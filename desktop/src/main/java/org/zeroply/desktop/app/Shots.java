@@ -15,6 +15,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -24,8 +25,10 @@ import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -58,7 +61,8 @@ final class Shots {
     /**
      * Takes the pictures.
      *
-     * @param part {@code review} for those of that desk alone with all its pages, else all
+     * @param part {@code review} or {@code repertoire} for those of that desk alone with all its
+     *     pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -66,6 +70,12 @@ final class Shots {
         if (part.equals("review")) {
             details = true;
             review();
+            next();
+            return;
+        }
+        if (part.equals("repertoire")) {
+            details = true;
+            repertoire();
             next();
             return;
         }
@@ -97,9 +107,7 @@ final class Shots {
         step(bench::toggleTheme);
         lab();
         review();
-        step(() -> press("#engines"));
-        shot("engines");
-        step(() -> press("#engine-cancel"));
+        repertoire();
         step(() -> bench.show("Exercises"));
         step(() -> select("#exercises-table", 2));
         shot("exercises");
@@ -115,8 +123,6 @@ final class Shots {
         step(() -> select("#students-table", 1));
         shot("students");
         step(() -> bench.show("Games"));
-        step(() -> press("#set-up-position"));
-        shot("set-up");
         step(bench::showCommands);
         shot("commands");
         next();
@@ -198,6 +204,71 @@ final class Shots {
         detail("students-file");
     }
 
+    private void repertoire() {
+        step(() -> bench.show("Repertoire"));
+        until(() -> bench.repertoire().model().viewProperty().get().isPresent());
+        step(
+                () -> {
+                    var model = bench.repertoire().model();
+                    model.studentProperty()
+                            .set(
+                                    model.students().stream()
+                                            .filter(s -> s.name().equals("Ilse Marram"))
+                                            .findFirst());
+                });
+        step(() -> walk("d4", "d5", "c4", "e6", "Nc3", "Nf6", "cxd5", "exd5", "Bg5", "Be7", "e3"));
+        step(() -> {});
+        shot("repertoire");
+        step(() -> press("#note-card"));
+        step(() -> press("#card-cancel"));
+        step(() -> bench.repertoire().show("Map"));
+        step(() -> bench.repertoire().model().session().toStart());
+        shot("repertoire-map");
+        step(() -> ((ToggleButton) bench.lookup("#map-risk")).fire());
+        detail("repertoire-risk");
+        step(() -> bench.repertoire().show("Tasks"));
+        step(() -> press("#audit-engine"));
+        until(() -> !services.background().busyProperty().get());
+        step(() -> ((ListView<?>) bench.lookup("#findings")).getSelectionModel().select(0));
+        shot("repertoire-tasks");
+        step(() -> bench.repertoire().show("Games"));
+        step(() -> ((ComboBox<?>) bench.lookup("#games-player")).getSelectionModel().select(5));
+        step(() -> press("#compare"));
+        until(() -> !services.background().busyProperty().get());
+        detail("repertoire-games");
+        step(() -> bench.repertoire().show("Learn"));
+        detail("repertoire-learn");
+        step(() -> press("#drill-begin"));
+        step(() -> {});
+        shot("repertoire-drill");
+        step(() -> press("#drill-help"));
+        detail("repertoire-help");
+        step(() -> press("#drill-show"));
+        detail("repertoire-shown");
+        step(() -> bench.repertoire().show("Merge"));
+        step(() -> press("#merge-game"));
+        detail("repertoire-merge");
+        step(bench::toggleTheme);
+        step(() -> bench.repertoire().show("Map"));
+        step(() -> ((ToggleButton) bench.lookup("#map-knowledge")).fire());
+        detail("repertoire-map-lamp");
+        step(() -> bench.repertoire().show("Lines"));
+        detail("repertoire-lamp");
+        step(bench::toggleTheme);
+    }
+
+    /** Goes along a line of the open chapter. */
+    private void walk(String... line) {
+        TreeSession session = bench.repertoire().session();
+        session.toStart();
+        for (String san : line) {
+            session.current().children().stream()
+                    .filter(n -> San.write(session.current().position(), n.move()).equals(san))
+                    .findFirst()
+                    .ifPresent(session::go);
+        }
+    }
+
     private long done() {
         return services.reviews().entries().stream()
                 .filter(e -> e.state() == ReviewStore.State.DONE)
@@ -212,8 +283,7 @@ final class Shots {
         shot("lab");
         step(() -> key(KeyCode.P));
         step(() -> bench.lab().show("Note"));
-        shot("lab-note");
-        step(() -> bench.lab().print(folder.resolve("printed-note.png").toFile()));
+        detail("lab-note");
         step(() -> bench.games().session().editor().undo());
         step(() -> bench.lab().show("Squares"));
         step(() -> ((ToggleButton) bench.lookup("#map-who")).fire());
@@ -226,7 +296,7 @@ final class Shots {
         step(() -> {});
         step(() -> press("#ask-threat"));
         step(() -> {});
-        shot("lab-numbers");
+        detail("lab-numbers");
         step(() -> bench.games().analyse(Position.fromFen(ENDING)));
         step(() -> bench.lab().show("Ending"));
         step(() -> press("#solve-ending"));

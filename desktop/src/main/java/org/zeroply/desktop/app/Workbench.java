@@ -31,6 +31,7 @@ import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.LabDesk;
 import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
+import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.transfer.ImportReport;
@@ -49,6 +50,7 @@ public final class Workbench extends StackPane {
     private final SolveDesk solve;
     private final LabDesk lab;
     private final ReviewDesk review;
+    private final RepertoireDesk repertoire;
     private Desk front;
     private boolean lamp;
 
@@ -69,11 +71,13 @@ public final class Workbench extends StackPane {
         solve = new SolveDesk(services, clock);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
+        repertoire = new RepertoireDesk(services, clock, games, this::boardChanged);
         desks.addAll(
                 List.of(
                         games,
                         review,
                         lab,
+                        repertoire,
                         exercises,
                         solve,
                         new StudentsDesk(services, this::openMoment)));
@@ -188,8 +192,8 @@ public final class Workbench extends StackPane {
 
     /** The desk in front has put another sheet on the board. */
     private void boardChanged() {
-        if (front == review) {
-            column.attach(review);
+        if (front != null && (front == review || front == repertoire)) {
+            column.attach(front);
             follow();
         }
     }
@@ -234,6 +238,11 @@ public final class Workbench extends StackPane {
     /** The Review desk, for what chooses its pages. */
     public ReviewDesk review() {
         return review;
+    }
+
+    /** The Repertoire desk, for what chooses its pages. */
+    public RepertoireDesk repertoire() {
+        return repertoire;
     }
 
     /** The Lab, for what chooses its pages. */

@@ -16,13 +16,13 @@ import org.zeroply.desktop.session.Background;
 import org.zeroply.desktop.session.TreeSession;
 
 /** Typing moves, grading them, and the coach's words and verdicts. */
-final class AnnotationBar extends VBox {
+public final class AnnotationBar extends VBox {
 
     private final TreeSession session;
     private final TextField move = new TextField();
     private final TextField comment = new TextField();
 
-    AnnotationBar(TreeSession session, Background background) {
+    public AnnotationBar(TreeSession session, Background background) {
         this.session = session;
         getStyleClass().add("annotation-bar");
         move.setId("move-entry");
@@ -93,7 +93,7 @@ final class AnnotationBar extends VBox {
     }
 
     /** Keeps words that were typed but not confirmed. */
-    void commit() {
+    public void commit() {
         if (commented != null && commented.isWithin(session.tree().root())) {
             saveComment();
         }
@@ -128,7 +128,7 @@ final class AnnotationBar extends VBox {
     }
 
     /** Puts the cursor where a move is typed. */
-    void typeMove() {
+    public void typeMove() {
         move.requestFocus();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.layout.Region;
+import org.zeroply.chess.board.Side;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.TreeSession;
@@ -44,6 +45,11 @@ public interface Desk {
 
     /** Told of every square pressed on the board while this desk is in front. */
     default void pressed(int square) {}
+
+    /** The side the board is seen from when the desk comes to the front; empty for as it is. */
+    default Optional<Side> seenFrom() {
+        return Optional.empty();
+    }
 
     /** Saves what is not saved yet. */
     default void flush() {}

@@ -1,29 +1,22 @@
 package org.zeroply.desktop.review;
 
 import java.io.File;
-import java.io.IOException;
-import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javafx.scene.Node;
-import javafx.stage.FileChooser;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
+import org.zeroply.desktop.desk.FileSaver;
 import org.zeroply.desktop.session.MomentCard;
 import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.session.Services;
-import org.zeroply.library.LibraryException;
 import org.zeroply.library.print.GameReport;
-import org.zeroply.library.print.HtmlReport;
-import org.zeroply.library.print.PdfReport;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.store.SheetStore;
 
@@ -32,7 +25,7 @@ final class ReviewFiles {
 
     private final Services services;
     private final ReviewModel model;
-    private final Node owner;
+    private final FileSaver saver;
 
     /**
      * @param owner in whose window files are asked for
@@ -40,7 +33,7 @@ final class ReviewFiles {
     ReviewFiles(Services services, ReviewModel model, Node owner) {
         this.services = services;
         this.model = model;
-        this.owner = owner;
+        saver = new FileSaver(services, owner);
     }
 
     private Optional<GameReview> review() {
@@ -68,23 +61,13 @@ final class ReviewFiles {
 
     /** Asks where to, and writes a report. */
     void save(Report report) {
-        choose("Save the report", "report.pdf", "pdf", "html")
+        saver.choose("Save the report", "report.pdf", "pdf", "html")
                 .ifPresent(file -> save(report, file));
     }
 
     /** Writes a report, as a page when the name ends in {@code .html}, else as a PDF. */
     void save(Report report, File file) {
-        write(
-                file,
-                () -> {
-                    if (file.getName().toLowerCase(Locale.ROOT).endsWith(".html")) {
-                        Files.writeString(file.toPath(), HtmlReport.write(report));
-                        return;
-                    }
-                    try (OutputStream out = Files.newOutputStream(file.toPath())) {
-                        PdfReport.write(report, out);
-                    }
-                });
+        saver.save(report, file);
     }
 
     /** Asks where to, and writes the annotated game. */
@@ -92,10 +75,10 @@ final class ReviewFiles {
         annotated()
                 .ifPresent(
                         pgn ->
-                                choose("Save the annotated game", "annotated.pgn", "pgn")
+                                saver.choose("Save the annotated game", "annotated.pgn", "pgn")
                                         .ifPresent(
                                                 file ->
-                                                        write(
+                                                        saver.write(
                                                                 file,
                                                                 () ->
                                                                         Files.writeString(
@@ -120,41 +103,5 @@ final class ReviewFiles {
                                             m -> Optional.ofNullable(said.get(m.move().ply())));
                             return PgnWriter.write(editor.tree());
                         });
-    }
-
-    private Optional<File> choose(String title, String name, String... endings) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.setInitialFileName(name);
-        for (String ending : endings) {
-            chooser.getExtensionFilters()
-                    .add(
-                            new FileChooser.ExtensionFilter(
-                                    ending.toUpperCase(Locale.ROOT), "*." + ending));
-        }
-        return Optional.ofNullable(chooser.showSaveDialog(owner.getScene().getWindow()));
-    }
-
-    private interface Writing {
-        void run() throws IOException;
-    }
-
-    private void write(File file, Writing writing) {
-        services.background()
-                .library(
-                        () -> {
-                            try {
-                                writing.run();
-                            } catch (IOException | UncheckedIOException e) {
-                                throw new LibraryException(
-                                        file
-                                                + " could not be written: "
-                                                + e.getMessage()
-                                                + ". Choose another place.",
-                                        e);
-                            }
-                            return file.getName();
-                        },
-                        name -> services.background().say("Written to " + name + "."));
     }
 }

@@ -16,6 +16,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
@@ -112,6 +113,11 @@ public final class DrillModel {
     public String score() {
         return drill.map(d -> d.answered() + " answered, " + d.right() + " right at once")
                 .orElse("");
+    }
+
+    /** The moves of the line so far, numbered. */
+    public String line() {
+        return drill.map(d -> Line.numbered(d.start().position(), d.line())).orElse("");
     }
 
     // ---- Going on -------------------------------------------------------------------------------

@@ -28,6 +28,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.Memory;
@@ -85,6 +86,9 @@ public final class RepertoireModel {
     private final PauseTransition delay = new PauseTransition(Duration.millis(60));
     private final Map<String, MoveTree> parsed = new HashMap<>();
     private Cancellation reading = new Cancellation();
+
+    /** Remembers what the games did in each position, until all is read again. */
+    private volatile Shares shares = new Shares(Replies.NONE);
 
     public RepertoireModel(Services services, Clock clock) {
         this.services = services;
@@ -144,7 +148,13 @@ public final class RepertoireModel {
 
     // ---- Reading --------------------------------------------------------------------------------
 
-    /** Reads everything again, a moment later. */
+    /** Reads everything again, the games of the library included. */
+    public void readAll() {
+        shares = new Shares(services.library().games().replies(GameFilter.ALL));
+        read();
+    }
+
+    /** Reads the chapters again, a moment later. */
     public void read() {
         delay.playFromStart();
     }
@@ -213,23 +223,48 @@ public final class RepertoireModel {
                                 who.map(s -> standing.get(standing.size() - 1))));
             }
             if (each == shown) {
-                Shares shares = new Shares(library.games().replies(GameFilter.ALL));
-                Coverage coverage = Coverage.of(repertoire, shares, moves);
+                Shares now = shares;
+                Coverage coverage = Coverage.of(repertoire, now, moves);
                 found =
                         Optional.of(
                                 new RepertoireView(
                                         repertoire,
                                         ids,
-                                        shares,
+                                        now,
                                         moves,
                                         coverage,
+                                        answered(repertoire, now),
                                         questions,
                                         memory,
                                         standing,
+                                        club(library, repertoire, today),
                                         today));
             }
         }
         return new Found(list, library.students().all(), found);
+    }
+
+    private List<RepertoireView.Learner> club(Library library, Repertoire repertoire, long today) {
+        List<RepertoireView.Learner> club = new ArrayList<>();
+        for (Student each : library.students().all()) {
+            Optional<Approach> moves = library.recall().approach(each.id());
+            Memory memory = new StoredMemory(services, each.id(), library.recall().all(each.id()));
+            Progress standing = Progress.of(Questions.of(repertoire, moves).all(), memory, today);
+            club.add(new RepertoireView.Learner(each, moves, standing));
+        }
+        return club;
+    }
+
+    private static Map<Spot, Double> answered(Repertoire repertoire, Shares shares) {
+        Map<Spot, Double> answered = new HashMap<>();
+        for (Spot spot : repertoire.spots()) {
+            var known = spot.moves().keySet();
+            if (!repertoire.isOurs(spot.position()) && !known.isEmpty()) {
+                Map<Move, Double> of = shares.of(spot.position(), known);
+                answered.put(spot, known.stream().mapToDouble(m -> of.getOrDefault(m, 0.0)).sum());
+            }
+        }
+        return answered;
     }
 
     /** The trees of the chapters; what did not change since is not read again. */
@@ -305,8 +340,13 @@ public final class RepertoireModel {
 
     /** Opens a chapter and goes on by some moves, as far as it has them. */
     public void open(long id, List<Move> moves) {
+        open(id, moves, () -> {});
+    }
+
+    private void open(long id, List<Move> moves, Runnable then) {
         if (session.id().equals(OptionalLong.of(id))) {
             go(moves);
+            then.run();
             return;
         }
         flush();
@@ -318,6 +358,7 @@ public final class RepertoireModel {
                             Side before = side();
                             session.open(tree, OptionalLong.of(id));
                             go(moves);
+                            then.run();
                             if (side() != before || view.get().isEmpty()) {
                                 read();
                             }
@@ -338,6 +379,11 @@ public final class RepertoireModel {
 
     /** Goes to a position of the repertoire, in the open chapter if it stands there. */
     public void go(Spot spot) {
+        go(spot, () -> {});
+    }
+
+    /** Goes to a position, and does something there. */
+    public void go(Spot spot, Runnable then) {
         view.get()
                 .ifPresent(
                         v -> {
@@ -348,7 +394,8 @@ public final class RepertoireModel {
                                             .orElse(spot.places().get(0));
                             open(
                                     v.ids().get(v.repertoire().chapter(place)),
-                                    place.path().stream().map(Node::move).toList());
+                                    place.path().stream().map(Node::move).toList(),
+                                    then);
                         });
     }
 

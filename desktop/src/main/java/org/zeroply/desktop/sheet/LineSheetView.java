@@ -33,9 +33,10 @@ import org.zeroply.engine.analysis.Score;
 public final class LineSheetView extends ScrollPane {
 
     private static final double CELL = 60;
+    private static final double NARROW_CELL = 51;
     private static final double GUTTER = 26;
     private static final double VERDICT = 124;
-    private static final double NARROW_VERDICT = 44;
+    private static final double NARROW_VERDICT = 34;
 
     /** Rows laid out at a time; of a larger tree those around the present move. */
     private static final int MOST_ROWS = 60;
@@ -47,6 +48,7 @@ public final class LineSheetView extends ScrollPane {
     private final VBox content = new VBox();
     private final boolean withPoints;
     private final List<SheetColumn> columns;
+    private final double cell;
     private List<SheetLayout.Row> laidOut = List.of();
     private List<SheetLayout.Row> all = List.of();
     private Palette palette = Palette.PAPER;
@@ -68,6 +70,7 @@ public final class LineSheetView extends ScrollPane {
         this.session = session;
         this.withPoints = withPoints;
         this.columns = List.copyOf(columns);
+        cell = columns.isEmpty() ? CELL : NARROW_CELL;
         setId("line-sheet");
         setContent(content);
         setFitToWidth(true);
@@ -103,7 +106,7 @@ public final class LineSheetView extends ScrollPane {
     private int pliesPerBand() {
         lastWidth = getViewportBounds().getWidth();
         double end = verdictWidth() + columns.stream().mapToDouble(SheetColumn::width).sum();
-        int fit = (int) ((lastWidth - GUTTER - end - 12) / CELL);
+        int fit = (int) ((lastWidth - GUTTER - end - 12) / cell);
         return Math.max(4, fit - fit % 2);
     }
 
@@ -183,11 +186,11 @@ public final class LineSheetView extends ScrollPane {
             if (ply % 2 == 0 || i == 0) {
                 Label number = new Label(ply / 2 + 1 + (ply % 2 == 0 ? "" : "…"));
                 number.getStyleClass().add("move-number");
-                number.relocate(GUTTER + i * CELL + 5, 1);
+                number.relocate(GUTTER + i * cell + 5, 1);
                 pane.getChildren().add(number);
             }
         }
-        double x = GUTTER + plies * CELL + verdictWidth();
+        double x = GUTTER + plies * cell + verdictWidth();
         for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
             Label title = new Label(column.title());
             title.getStyleClass().add("move-number");
@@ -204,8 +207,8 @@ public final class LineSheetView extends ScrollPane {
     private HBox row(SheetLayout.Row row, int index, int firstPly, int plies) {
         Pane moves = new Pane();
         double height = ROW + STRIP;
-        moves.setMinSize(GUTTER + plies * CELL, height);
-        moves.setPrefSize(GUTTER + plies * CELL, height);
+        moves.setMinSize(GUTTER + plies * cell, height);
+        moves.setPrefSize(GUTTER + plies * cell, height);
         Label letter = new Label(index == 0 ? "" : String.valueOf((char) ('a' + (index - 1) % 26)));
         letter.getStyleClass().add("row-letter");
         letter.relocate(8, 4);
@@ -215,7 +218,7 @@ public final class LineSheetView extends ScrollPane {
         if (from > firstPly) {
             Region ditto = new Region();
             ditto.getStyleClass().add("ditto");
-            ditto.resizeRelocate(GUTTER + 5, ROW / 2 + 1, (from - firstPly) * CELL - 10, 1);
+            ditto.resizeRelocate(GUTTER + 5, ROW / 2 + 1, (from - firstPly) * cell - 10, 1);
             moves.getChildren().add(ditto);
         }
         List<Integer> balance = new ArrayList<>();
@@ -223,7 +226,7 @@ public final class LineSheetView extends ScrollPane {
         for (int i = from; i < to; i++) {
             Node node = row.moves().get(i);
             balance.add(lead(node.position()));
-            double x = GUTTER + (i - firstPly) * CELL;
+            double x = GUTTER + (i - firstPly) * cell;
             moves.getChildren().add(cell(node, x));
             badge(node.annotation())
                     .ifPresent(
@@ -233,8 +236,8 @@ public final class LineSheetView extends ScrollPane {
                             });
         }
         Position before = row.moves().get(from).parent().orElseThrow().position();
-        BalanceStrip strip = new BalanceStrip(balance, lead(before), CELL, STRIP - 2, palette);
-        strip.relocate(GUTTER + (from - firstPly) * CELL, ROW);
+        BalanceStrip strip = new BalanceStrip(balance, lead(before), cell, STRIP - 2, palette);
+        strip.relocate(GUTTER + (from - firstPly) * cell, ROW);
         moves.getChildren().add(strip);
         moves.getChildren().addAll(badges);
         boolean ends = row.moves().size() <= firstPly + plies;
@@ -269,9 +272,9 @@ public final class LineSheetView extends ScrollPane {
         }
         label.setUserData(node);
         label.setId("move-" + node.depth() + "-" + san);
-        label.resizeRelocate(x, 2, CELL - 1, ROW - 2);
-        label.setMinSize(CELL - 1, ROW - 2);
-        label.setMaxSize(CELL - 1, ROW - 2);
+        label.resizeRelocate(x, 2, cell - 1, ROW - 2);
+        label.setMinSize(cell - 1, ROW - 2);
+        label.setMaxSize(cell - 1, ROW - 2);
         label.setAlignment(Pos.CENTER_LEFT);
         label.setOnMouseClicked(e -> session.go(node));
         Annotation a = node.annotation();
@@ -297,6 +300,9 @@ public final class LineSheetView extends ScrollPane {
         }
         if (note.trap()) {
             words.add("trap");
+        }
+        if (!note.cards().isEmpty()) {
+            words.add("card");
         }
         return words.isEmpty()
                 ? Optional.empty()
@@ -344,10 +350,7 @@ public final class LineSheetView extends ScrollPane {
         for (Node node : row.moves().subList(from, to)) {
             Annotation a = node.annotation();
             String text =
-                    Stream.of(
-                                    Stream.of(a.before(), a.after()),
-                                    a.repertoire().idea().stream(),
-                                    a.repertoire().cards().stream())
+                    Stream.of(Stream.of(a.before(), a.after()), a.repertoire().idea().stream())
                             .flatMap(t -> t)
                             .filter(t -> !t.isBlank())
                             .collect(Collectors.joining("  "));

@@ -1,0 +1,85 @@
+package org.zeroply.desktop.desk;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.stage.FileChooser;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.print.HtmlReport;
+import org.zeroply.library.print.PdfReport;
+import org.zeroply.library.print.Report;
+
+/** Asks where to save, and writes behind the window; failures are told in the status row. */
+public final class FileSaver {
+
+    private final Services services;
+    private final Node owner;
+
+    /**
+     * @param owner in whose window files are asked for
+     */
+    public FileSaver(Services services, Node owner) {
+        this.services = services;
+        this.owner = owner;
+    }
+
+    /** Something that is written. */
+    public interface Writing {
+        void run() throws IOException;
+    }
+
+    /** Asks for a file with one of these endings. */
+    public Optional<File> choose(String title, String name, String... endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.setInitialFileName(name);
+        for (String ending : endings) {
+            chooser.getExtensionFilters()
+                    .add(
+                            new FileChooser.ExtensionFilter(
+                                    ending.toUpperCase(Locale.ROOT), "*." + ending));
+        }
+        return Optional.ofNullable(chooser.showSaveDialog(owner.getScene().getWindow()));
+    }
+
+    /** Writes a report, as a page when the name ends in {@code .html}, else as a PDF. */
+    public void save(Report report, File file) {
+        write(
+                file,
+                () -> {
+                    if (file.getName().toLowerCase(Locale.ROOT).endsWith(".html")) {
+                        Files.writeString(file.toPath(), HtmlReport.write(report));
+                        return;
+                    }
+                    try (OutputStream out = Files.newOutputStream(file.toPath())) {
+                        PdfReport.write(report, out);
+                    }
+                });
+    }
+
+    /** Writes a file. */
+    public void write(File file, Writing writing) {
+        services.background()
+                .library(
+                        () -> {
+                            try {
+                                writing.run();
+                            } catch (IOException | UncheckedIOException e) {
+                                throw new LibraryException(
+                                        file
+                                                + " could not be written: "
+                                                + e.getMessage()
+                                                + ". Choose another place.",
+                                        e);
+                            }
+                            return file.getName();
+                        },
+                        name -> services.background().say("Written to " + name + "."));
+    }
+}

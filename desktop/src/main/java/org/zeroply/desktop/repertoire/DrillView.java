@@ -1,0 +1,332 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.training.Progress;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DrillModel;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.RepertoireModel.Chapter;
+import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.session.Services;
+
+/** Learning: where the student stands, and the drill; all of it with the keyboard alone. */
+final class DrillView extends VBox {
+
+    private final Services services;
+    private final RepertoireModel model;
+    private final DrillModel drill;
+    private final VBox page = new VBox(10);
+    private final TextField move = new TextField();
+    private final ComboBox<Integer> minutes = new ComboBox<>();
+    private final Label clock = Widgets.label("", "faded");
+    private final Timeline ticking =
+            new Timeline(new KeyFrame(Duration.seconds(1), e -> clock.setText(clockText())));
+
+    DrillView(Services services, RepertoireModel model, DrillModel drill) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        this.drill = drill;
+        setId("drill");
+        page.getStyleClass().addAll("lab-page", "drill-page");
+        VBox.setVgrow(page, Priority.ALWAYS);
+        move.setId("drill-move");
+        move.setPromptText("Type a move, or play it on the board");
+        move.setAccessibleText("Your move in notation; Enter plays it");
+        move.setPrefColumnCount(22);
+        move.setOnAction(e -> type());
+        minutes.setId("drill-minutes");
+        minutes.getItems().addAll(5, 10, 15, 20, 30, 45);
+        minutes.setValue(15);
+        minutes.setAccessibleText("Minutes");
+        ticking.setCycleCount(Animation.INDEFINITE);
+        getChildren().add(page);
+        drill.shownProperty().addListener(o -> show());
+        model.viewProperty().addListener(o -> show());
+        model.studentProperty().addListener(o -> show());
+        model.chapters().addListener((javafx.beans.Observable o) -> show());
+        show();
+    }
+
+    private String clockText() {
+        long left = drill.secondsLeft();
+        String time =
+                left == 0
+                        ? "time is over, the line is finished first"
+                        : String.format("%d:%02d left", left / 60, left % 60);
+        return drill.isRunning() ? time + "   " + drill.score() : "";
+    }
+
+    private void type() {
+        try {
+            drill.type(move.getText().strip());
+        } catch (NotationException e) {
+            services.background().say(e.getMessage());
+        }
+        move.clear();
+    }
+
+    private void show() {
+        page.getChildren().clear();
+        if (!drill.isRunning()) {
+            ticking.stop();
+            idle();
+            return;
+        }
+        ticking.play();
+        clock.setText(clockText());
+        DrillModel.Shown now = drill.shownProperty().get();
+        add(Widgets.row(Widgets.label("Drill", "sheet-title"), Widgets.spacer(), clock));
+        Label asked = Widgets.wrapped(now.asked(), "drill-asked");
+        asked.setId("drill-asked");
+        add(asked);
+        String so = drill.line();
+        add(Widgets.wrapped(so.isEmpty() ? "From the first move." : so, "drill-line"));
+        Label said = Widgets.wrapped(now.said(), "drill-said");
+        said.setId("drill-said");
+        List<String> choices = now.stage() == DrillModel.Stage.ASKING ? now.choices() : List.of();
+        for (int i = 0; i < choices.size(); i++) {
+            int index = i;
+            Button choice =
+                    Widgets.button(
+                            "drill-choice-" + (i + 1),
+                            (i + 1) + "   " + choices.get(i),
+                            () -> drill.choose(index));
+            choice.setWrapText(true);
+            choice.setMaxWidth(Double.MAX_VALUE);
+            choice.setMinWidth(0);
+            choice.getStyleClass().add("drill-choice");
+            choice.setFocusTraversable(false);
+            add(choice);
+        }
+        if (drill.awaitsMove()) {
+            add(move);
+        }
+        add(said);
+        Button on = button("drill-on", "Go on  Space", drill::goOn);
+        boolean asking = now.stage() == DrillModel.Stage.ASKING;
+        on.setVisible(!asking);
+        on.setManaged(!asking);
+        Button help = button("drill-help", "Idea  I", drill::help);
+        Button show = button("drill-show", "Show it  S", drill::giveUp);
+        help.setDisable(!asking);
+        show.setDisable(!asking);
+        add(
+                Widgets.row(
+                        on,
+                        help,
+                        show,
+                        Widgets.spacer(),
+                        button("drill-stop", "Stop", drill::stop)));
+        add(
+                Widgets.wrapped(
+                        "Enter types a move. Their moves come by likelihood. A wrong move shows the idea first; what was"
+                                + " not known comes again in a later line.",
+                        "faded"));
+    }
+
+    private static Button button(String id, String text, Runnable action) {
+        Button button = Widgets.button(id, text, action);
+        button.setFocusTraversable(false);
+        return button;
+    }
+
+    private void add(Node node) {
+        page.getChildren().add(node);
+    }
+
+    // ---- Between drills -------------------------------------------------------------------------
+
+    private void idle() {
+        String last = drill.shownProperty().get().said();
+        if (!last.isEmpty()) {
+            Label over = Widgets.wrapped(last, "drill-asked");
+            over.setId("drill-over");
+            add(over);
+        }
+        if (model.studentProperty().get().isEmpty()) {
+            add(Widgets.wrapped("Choose above who learns.", "drill-asked"));
+            add(
+                    Widgets.wrapped(
+                            "Each student has a memory of their own: what was known comes again after"
+                                    + " days, then weeks, then months; what was not, tomorrow.",
+                            "plain"));
+            model.viewProperty().get().ifPresent(v -> add(club(v)));
+            return;
+        }
+        if (model.viewProperty().get().isEmpty()) {
+            add(Widgets.wrapped("There is no repertoire yet.", "drill-asked"));
+            return;
+        }
+        RepertoireView view = model.viewProperty().get().get();
+        Progress all = sum(view.chapters());
+        add(
+                Widgets.wrapped(
+                        model.studentProperty().get().get().name()
+                                + ": "
+                                + all.due()
+                                + " due, "
+                                + all.fresh()
+                                + " new of "
+                                + all.questions()
+                                + "; "
+                                + LinesView.percent(all.share())
+                                + " known today.",
+                        "drill-asked"));
+        ComboBox<Chapter> only = new ComboBox<>();
+        only.setId("drill-chapter");
+        only.setPromptText("All chapters");
+        only.setAccessibleText("Chapter that is asked");
+        only.setConverter(new ChapterText());
+        List<Chapter> ours =
+                model.chapters().stream().filter(c -> c.side() == model.side()).toList();
+        only.getItems().add(null);
+        only.getItems().addAll(ours);
+        drill.chapterProperty()
+                .get()
+                .ifPresent(i -> only.setValue(i < ours.size() ? ours.get(i) : null));
+        only.setOnAction(
+                e ->
+                        drill.chapterProperty()
+                                .set(
+                                        only.getValue() == null
+                                                ? OptionalInt.empty()
+                                                : OptionalInt.of(ours.indexOf(only.getValue()))));
+        add(
+                Widgets.row(
+                        Widgets.button("drill-begin", "Begin  Space", this::begin),
+                        minutes,
+                        Widgets.label("minutes", "plain"),
+                        only));
+        add(standing(ours));
+    }
+
+    private static Progress sum(List<Progress> parts) {
+        return parts.stream()
+                .reduce(
+                        new Progress(0, 0, 0, 0, 0, 0),
+                        (a, b) ->
+                                new Progress(
+                                        a.questions() + b.questions(),
+                                        a.fresh() + b.fresh(),
+                                        a.due() + b.due(),
+                                        a.known() + b.known(),
+                                        a.asked() + b.asked(),
+                                        a.rightFirst() + b.rightFirst()));
+    }
+
+    private static TableView<Chapter> standing(List<Chapter> chapters) {
+        TableView<Chapter> table = new TableView<>();
+        table.setId("drill-standing");
+        table.getItems().setAll(chapters);
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPrefHeight(32 + 26.0 * Math.max(3, chapters.size()));
+        table.setFocusTraversable(false);
+        Widgets.column(table, "Chapter", 240, Chapter::title);
+        column(table, "Asked", Progress::questions);
+        column(table, "New", Progress::fresh);
+        column(table, "Due", Progress::due);
+        Widgets.column(
+                table,
+                "Known",
+                70,
+                c -> c.standing().map(p -> LinesView.percent(p.share())).orElse(""));
+        column(table, "Answers", Progress::asked);
+        column(table, "At once", Progress::rightFirst);
+        return table;
+    }
+
+    private static void column(
+            TableView<Chapter> table,
+            String title,
+            java.util.function.ToIntFunction<Progress> number) {
+        Widgets.column(
+                table,
+                title,
+                70,
+                c -> c.standing().map(p -> String.valueOf(number.applyAsInt(p))).orElse(""));
+    }
+
+    /** Where each student stands in this repertoire; a click chooses one. */
+    private TableView<RepertoireView.Learner> club(RepertoireView view) {
+        TableView<RepertoireView.Learner> table = new TableView<>();
+        table.setId("drill-club");
+        table.getItems().setAll(view.club());
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPrefHeight(32 + 26.0 * Math.max(3, view.club().size()));
+        Widgets.column(table, "Student", 190, l -> l.student().name());
+        Widgets.column(table, "Moves", 80, l -> l.school().map(Approach::word).orElse("for all"));
+        Widgets.column(table, "New", 60, l -> String.valueOf(l.standing().fresh()));
+        Widgets.column(table, "Due", 60, l -> String.valueOf(l.standing().due()));
+        Widgets.column(table, "Known", 70, l -> LinesView.percent(l.standing().share()));
+        Widgets.column(table, "Answers", 70, l -> String.valueOf(l.standing().asked()));
+        Widgets.column(table, "At once", 70, l -> String.valueOf(l.standing().rightFirst()));
+        table.getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is != null) {
+                                model.studentProperty().set(Optional.of(is.student()));
+                            }
+                        });
+        return table;
+    }
+
+    private void begin() {
+        drill.begin(minutes.getValue());
+        requestFocus();
+    }
+
+    /** The keys of this page. */
+    List<Desk.Command> commands() {
+        List<Desk.Command> commands = new ArrayList<>();
+        if (drill.isRunning()) {
+            commands.add(new Desk.Command("Go on", "Space", drill::goOn));
+            commands.add(new Desk.Command("Show the idea", "I", drill::help));
+            commands.add(new Desk.Command("Show the answer", "S", drill::giveUp));
+            commands.add(new Desk.Command("Stop the drill", "Shortcut+Period", drill::stop));
+            commands.add(new Desk.Command("Type a move", "Enter", move::requestFocus));
+            for (int i = 0; i < 4; i++) {
+                int index = i;
+                commands.add(
+                        new Desk.Command(
+                                "Choose answer " + (i + 1),
+                                "Digit" + (i + 1),
+                                () -> drill.choose(index)));
+            }
+        } else {
+            commands.add(new Desk.Command("Begin the drill", "Space", this::begin));
+        }
+        return commands;
+    }
+
+    private static final class ChapterText extends javafx.util.StringConverter<Chapter> {
+        @Override
+        public String toString(Chapter chapter) {
+            return chapter == null ? "All chapters" : chapter.title();
+        }
+
+        @Override
+        public Chapter fromString(String text) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.Optional;
+
+/**
+ * Something to look at.
+ *
+ * @param kind a word or two
+ * @param text what it is
+ * @param detail a figure or a reason; may be empty
+ * @param go leads to the spot
+ * @param step what can be done about it at once
+ */
+record Finding(String kind, String text, String detail, Runnable go, Optional<Step> step) {
+
+    Finding(String kind, String text, String detail, Runnable go) {
+        this(kind, text, detail, go, Optional.empty());
+    }
+
+    /** A thing to do. */
+    record Step(String name, Runnable action) {}
+
+    /** The same, with a thing to do about it. */
+    Finding with(String name, Runnable action) {
+        return new Finding(kind, text, detail, go, Optional.of(new Step(name, action)));
+    }
+}

@@ -1,0 +1,87 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.List;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.desk.Widgets;
+
+/** Findings one under the other; choosing one leads to its spot. */
+final class FindingList extends ListView<Finding> {
+
+    private final ObservableList<Finding> findings = FXCollections.observableArrayList();
+
+    FindingList(String id, String empty) {
+        setId(id);
+        setItems(findings);
+        getStyleClass().add("findings");
+        setPlaceholder(Widgets.wrapped(empty, "empty-note"));
+        setCellFactory(v -> new Cell());
+        VBox.setVgrow(this, Priority.ALWAYS);
+        setOnMouseClicked(e -> go());
+        setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                        go();
+                        e.consume();
+                    }
+                });
+        getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is != null && isFocused()) {
+                                is.go().run();
+                            }
+                        });
+    }
+
+    private void go() {
+        Finding chosen = getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            chosen.go().run();
+        }
+    }
+
+    void show(List<Finding> now) {
+        if (!findings.equals(now)) {
+            findings.setAll(now);
+        }
+    }
+
+    private static final class Cell extends ListCell<Finding> {
+
+        private final Label kind = Widgets.label("", "finding-kind");
+        private final Label text = Widgets.wrapped("", "finding-text");
+        private final Label detail = Widgets.label("", "finding-detail");
+        private final HBox row = new HBox(10, kind, text, detail);
+
+        Cell() {
+            kind.setMinWidth(96);
+            kind.setMaxWidth(96);
+            detail.setMinWidth(Region.USE_PREF_SIZE);
+            HBox.setHgrow(text, Priority.ALWAYS);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Finding item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(null);
+            setGraphic(empty || item == null ? null : row);
+            if (item != null) {
+                kind.setText(item.kind());
+                text.setText(item.text());
+                detail.setText(item.detail());
+                setAccessibleText(item.kind() + ": " + item.text() + " " + item.detail());
+            }
+        }
+    }
+}

@@ -1,0 +1,216 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.repertoire.Audit;
+import org.zeroply.coach.repertoire.EngineAudit;
+import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.RepertoireView;
+
+/** What can be said against a repertoire, as a list of things to do. */
+final class Findings {
+
+    private final RepertoireModel model;
+    private final Runnable toLines;
+    private final Runnable toAcceptance;
+
+    /**
+     * @param toLines brings the lines to the front
+     * @param toAcceptance the same, ready to say why a move is accepted
+     */
+    Findings(RepertoireModel model, Runnable toLines, Runnable toAcceptance) {
+        this.model = model;
+        this.toLines = toLines;
+        this.toAcceptance = toAcceptance;
+    }
+
+    /** What can be said without an engine. */
+    List<Finding> plain(RepertoireView view) {
+        Audit audit = new Audit(view.repertoire(), view.shares());
+        List<Finding> found = new ArrayList<>();
+        for (Audit.Contradiction c : audit.contradictions()) {
+            String text = String.join("  but  ", c.lines());
+            found.add(new Finding("Contradiction", text, "", () -> model.go(c.spot())));
+        }
+        for (Audit.Unreadable u : audit.unreadable()) {
+            found.add(new Finding("Card", u.text(), "not readable", () -> model.go(u.spot())));
+        }
+        for (Audit.Gap g : audit.gaps(view.school())) {
+            found.add(
+                    new Finding(
+                                    "Gap",
+                                    line(g.spot(), g.reply()),
+                                    LinesView.percent(g.share()) + ", " + games(g.games()),
+                                    () -> model.go(g.spot()))
+                            .with("Answer it", () -> play(g.spot(), g.reply())));
+        }
+        for (Audit.DeadEnd d : audit.deadEnds()) {
+            found.add(new Finding("Dead end", d.line(), d.why(), () -> model.go(d.spot())));
+        }
+        for (Audit.Unreached u : audit.unreached()) {
+            found.add(
+                    new Finding(
+                            "Never played",
+                            line(u.spot(), u.reply()),
+                            "none of " + games(u.games()),
+                            () -> goOn(u.spot(), u.reply())));
+        }
+        return found;
+    }
+
+    private static String games(int count) {
+        return count == 1 ? "1 game" : count + " games";
+    }
+
+    /** What an engine holds against it; what was accepted stands last. */
+    List<Finding> searched(EngineAudit.Findings engine) {
+        List<Finding> found = new ArrayList<>();
+        engine.costly().stream()
+                .filter(c -> accepted(c).isEmpty())
+                .forEach(c -> found.add(costly(c)));
+        for (EngineAudit.Trap t : engine.traps()) {
+            found.add(
+                    new Finding(
+                            t.cost() > 5 ? "Fragile trap" : "Trap",
+                            line(t.spot(), t.move())
+                                    + ": "
+                                    + t.reply()
+                                    + " ("
+                                    + LinesView.percent(t.share())
+                                    + ") loses to "
+                                    + String.join(" ", t.punishment()),
+                            points("gains", t.gain()) + ", " + points("costs", t.cost()),
+                            () -> goOn(t.spot(), t.move())));
+        }
+        for (EngineAudit.MustKnow m : engine.mustKnow()) {
+            String by =
+                    m.found().map(f -> "found by " + LinesView.percent(f) + ", ").orElse("")
+                            + "from depth "
+                            + m.depth();
+            found.add(
+                    new Finding(
+                                    "Must know",
+                                    line(m.spot(), m.move()),
+                                    by,
+                                    () -> goOn(m.spot(), m.move()))
+                            .with("Mark it", () -> mark(m.spot(), m.move())));
+        }
+        engine.costly().stream()
+                .filter(c -> accepted(c).isPresent())
+                .forEach(c -> found.add(acceptedOne(c)));
+        return found;
+    }
+
+    private Finding costly(EngineAudit.Costly c) {
+        return new Finding(
+                        "Costly",
+                        line(c.spot(), c.move()) + ", better " + String.join(" ", c.better()),
+                        points("loses", c.loss()),
+                        () -> goOn(c.spot(), c.move()))
+                .with(
+                        "Accept it",
+                        () -> model.go(c.spot(), () -> step(c.spot(), c.move(), toAcceptance)));
+    }
+
+    private Finding acceptedOne(EngineAudit.Costly c) {
+        return new Finding(
+                "Accepted",
+                line(c.spot(), c.move()) + ": " + accepted(c).orElse(""),
+                points("loses", c.loss()),
+                () -> goOn(c.spot(), c.move()));
+    }
+
+    /** Whether it is accepted by now, whatever it was when the engine was asked. */
+    private Optional<String> accepted(EngineAudit.Costly c) {
+        return model.viewProperty()
+                .get()
+                .flatMap(v -> v.repertoire().at(c.spot().position()))
+                .flatMap(s -> move(s.position(), c.move()).flatMap(m -> s.note(m).accepted()));
+    }
+
+    private static String points(String what, double points) {
+        return String.format(Locale.ROOT, "%s %.0f points", what, points);
+    }
+
+    /** A line with one move more. */
+    static String line(Spot spot, String san) {
+        Position p = spot.position();
+        return (spot.line() + " " + Line.number(p, spot.line().isEmpty() || p.ply() % 2 == 0) + san)
+                .strip();
+    }
+
+    private static Optional<Move> move(Position position, String san) {
+        try {
+            return Optional.of(San.read(position, san));
+        } catch (NotationException e) {
+            return Optional.empty();
+        }
+    }
+
+    private void goOn(Spot spot, String san) {
+        model.go(spot, () -> step(spot, san, () -> {}));
+    }
+
+    private void step(Spot spot, String san, Runnable then) {
+        move(spot.position(), san)
+                .flatMap(m -> model.session().current().child(m))
+                .ifPresent(model.session()::go);
+        then.run();
+    }
+
+    private void play(Spot spot, String san) {
+        model.go(
+                spot,
+                () -> {
+                    move(spot.position(), san)
+                            .ifPresent(
+                                    m ->
+                                            model.session()
+                                                    .go(
+                                                            model.session()
+                                                                    .editor()
+                                                                    .add(
+                                                                            model.session()
+                                                                                    .current(),
+                                                                            m)));
+                    toLines.run();
+                });
+    }
+
+    private void mark(Spot spot, String san) {
+        model.go(
+                spot,
+                () ->
+                        step(
+                                spot,
+                                san,
+                                () ->
+                                        model.session()
+                                                .editor()
+                                                .annotate(
+                                                        model.session().current(),
+                                                        a ->
+                                                                a.withRepertoire(
+                                                                        a.repertoire()
+                                                                                .withMust(true)))));
+    }
+
+    /** How far the repertoire reaches, in words. */
+    static String reach(RepertoireView view) {
+        List<Double> byMove = view.coverage().byMove();
+        List<Integer> told = new ArrayList<>(List.of(1, 3, 5, 7, 10, 15));
+        return told.stream()
+                .filter(n -> n <= byMove.size())
+                .map(n -> "move " + n + ": " + LinesView.percent(byMove.get(n - 1)))
+                .collect(Collectors.joining("   ", "Still in the repertoire   ", ""));
+    }
+}

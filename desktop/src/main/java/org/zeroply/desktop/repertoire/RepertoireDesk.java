@@ -1,0 +1,355 @@
+package org.zeroply.desktop.repertoire;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.RadioMenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextInputDialog;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.GamesDesk;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DrillModel;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.library.store.Student;
+
+/** Repertoire: built as lines, seen as a map, tested against games, learnt by students. */
+public final class RepertoireDesk implements Desk {
+
+    private final Services services;
+    private final RepertoireModel model;
+    private final DrillModel drill;
+    private final CardBuilder cards;
+    private final LinesView lines;
+    private final MapView map;
+    private final GamesView games;
+    private final DrillView learn;
+    private final MergeView merge;
+    private final StatisticsView statistics;
+    private final RepertoireFiles files;
+    private final Runnable boardChanged;
+    private final VBox content = new VBox();
+    private final VBox place = new VBox();
+    private final ToggleGroup pages = new ToggleGroup();
+    private final Map<String, Region> pageByName = new LinkedHashMap<>();
+    private final MenuButton who = new MenuButton("Nobody learns");
+    private OptionalLong putAway = OptionalLong.empty();
+    private String page = "Lines";
+    private Side seen = Side.WHITE;
+
+    /**
+     * @param gamesDesk opens games, and holds the open one
+     * @param boardChanged called when another sheet comes on the board
+     */
+    public RepertoireDesk(
+            Services services, Clock clock, GamesDesk gamesDesk, Runnable boardChanged) {
+        this.services = services;
+        this.boardChanged = boardChanged;
+        model = new RepertoireModel(services, clock);
+        drill = new DrillModel(model, clock, new Random());
+        cards = new CardBuilder(model);
+        lines = new LinesView(services, model, cards);
+        map = new MapView(model);
+        games = new GamesView(services, model);
+        learn = new DrillView(services, model, drill);
+        merge = new MergeView(services, model, gamesDesk::session);
+        statistics = new StatisticsView(services, model, gamesDesk::open);
+        files = new RepertoireFiles(services, model, content);
+        Findings findings =
+                new Findings(
+                        model,
+                        () -> show("Lines"),
+                        () -> {
+                            show("Lines");
+                            lines.notes().writeAcceptance();
+                        });
+        content.setId("repertoire-desk");
+        content.getStyleClass().add("desk");
+        pageByName.put("Lines", lines);
+        pageByName.put("Map", map);
+        pageByName.put("Tasks", new TaskView(services, model, findings));
+        pageByName.put("Games", games);
+        pageByName.put("Learn", learn);
+        pageByName.put("Merge", merge);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren().addAll(bar(), place);
+        cards.activeProperty().addListener(o -> show(page));
+        drill.shownProperty().addListener(o -> boardChanged.run());
+        model.session().revisionProperty().addListener(o -> turned());
+        model.students().addListener((javafx.beans.Observable o) -> people());
+        model.studentProperty().addListener(o -> people());
+        model.schoolProperty().addListener(o -> people());
+        people();
+        show("Lines");
+    }
+
+    private HBox bar() {
+        HBox bar = Widgets.row();
+        for (String name : pageByName.keySet()) {
+            ToggleButton button = new ToggleButton(name);
+            button.setId("repertoire-" + name.toLowerCase(Locale.ROOT));
+            button.setToggleGroup(pages);
+            button.setUserData(name);
+            button.setFocusTraversable(false);
+            button.setMinWidth(Region.USE_PREF_SIZE);
+            button.setOnAction(e -> show(name));
+            bar.getChildren().add(button);
+        }
+        who.setId("learner");
+        who.setFocusTraversable(false);
+        who.setAccessibleText("Who learns, and whose moves");
+        MenuButton chapter = new MenuButton("Chapter");
+        chapter.setId("chapter-menu");
+        chapter.setFocusTraversable(false);
+        chapter.setMinWidth(Region.USE_PREF_SIZE);
+        chapter.getItems()
+                .addAll(
+                        item("New for White …", () -> create(Side.WHITE)),
+                        item("New for Black …", () -> create(Side.BLACK)),
+                        item("Rename …", this::rename),
+                        item("Put away", this::putAway),
+                        item("Bring back what was put away", this::bringBack),
+                        new SeparatorMenuItem(),
+                        item("Save the repertoire (PGN) …", files::savePgn),
+                        item("Booklet (PDF or page) …", files::saveBooklet));
+        bar.getChildren().addAll(Widgets.spacer(), who, chapter);
+        return bar;
+    }
+
+    private static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(e -> action.run());
+        return item;
+    }
+
+    // ---- Who learns -----------------------------------------------------------------------------
+
+    private void people() {
+        who.getItems().clear();
+        Optional<Student> now = model.studentProperty().get();
+        Optional<Approach> school = model.schoolProperty().get();
+        ToggleGroup students = new ToggleGroup();
+        choice(
+                students,
+                "Nobody",
+                now.isEmpty(),
+                () -> model.studentProperty().set(Optional.empty()));
+        for (Student student : model.students()) {
+            boolean is = now.filter(s -> s.id() == student.id()).isPresent();
+            choice(
+                    students,
+                    student.name(),
+                    is,
+                    () -> model.studentProperty().set(Optional.of(student)));
+        }
+        who.getItems().add(new SeparatorMenuItem());
+        ToggleGroup schools = new ToggleGroup();
+        choice(
+                schools,
+                "What is recommended to all",
+                school.isEmpty(),
+                () -> model.schoolProperty().set(Optional.empty()));
+        for (Approach approach : Approach.values()) {
+            choice(
+                    schools,
+                    "The " + approach.word() + " moves",
+                    school.equals(Optional.of(approach)),
+                    () -> model.schoolProperty().set(Optional.of(approach)));
+        }
+        who.setText(
+                now.map(Student::name).orElse("Nobody learns")
+                        + school.map(s -> ", " + s.word()).orElse(""));
+    }
+
+    private void choice(ToggleGroup group, String text, boolean selected, Runnable action) {
+        RadioMenuItem item = new RadioMenuItem(text);
+        item.setToggleGroup(group);
+        item.setSelected(selected);
+        item.setOnAction(e -> action.run());
+        who.getItems().add(item);
+    }
+
+    // ---- Chapters -------------------------------------------------------------------------------
+
+    private void create(Side side) {
+        name("A new chapter for " + side.word(), "New chapter")
+                .ifPresent(title -> model.create(side, title));
+    }
+
+    private void rename() {
+        if (model.session().id().isPresent()) {
+            name("Name of the chapter", model.session().tree().tag("Event"))
+                    .ifPresent(title -> model.session().editor().tag("Event", title));
+        }
+    }
+
+    private Optional<String> name(String what, String suggested) {
+        TextInputDialog dialog = new TextInputDialog(suggested);
+        dialog.initOwner(content.getScene().getWindow());
+        dialog.setTitle("Zero Ply");
+        dialog.setHeaderText(what);
+        dialog.setContentText("Name");
+        return dialog.showAndWait().map(String::strip).filter(t -> !t.isEmpty());
+    }
+
+    private void putAway() {
+        putAway = model.putAway();
+        if (putAway.isPresent()) {
+            services.background().say("Put away. Chapter → Bring back what was put away.");
+        }
+    }
+
+    private void bringBack() {
+        putAway.ifPresent(model::restore);
+        putAway = OptionalLong.empty();
+    }
+
+    // ---- Pages ----------------------------------------------------------------------------------
+
+    /** Brings one of the pages to the front. */
+    public void show(String name) {
+        if (!name.equals("Learn")) {
+            drill.stop();
+        }
+        page = name;
+        Region shown = cards.activeProperty().get() ? cards : pageByName.get(name);
+        VBox.setVgrow(shown, Priority.ALWAYS);
+        place.getChildren().setAll(shown);
+        pages.getToggles().stream()
+                .filter(t -> t.getUserData().equals(name))
+                .forEach(t -> t.setSelected(true));
+        if (name.equals("Games")) {
+            games.shown();
+        }
+        boardChanged.run();
+    }
+
+    /** The board is turned when a chapter for the other side is opened. */
+    private void turned() {
+        if (model.side() != seen) {
+            seen = model.side();
+            boardChanged.run();
+        }
+    }
+
+    /** The model, for tests and pictures. */
+    public RepertoireModel model() {
+        return model;
+    }
+
+    /** The drill, for tests and pictures. */
+    public DrillModel drill() {
+        return drill;
+    }
+
+    /** What goes out, for tests. */
+    RepertoireFiles files() {
+        return files;
+    }
+
+    // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String name() {
+        return "Repertoire";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public Optional<Region> underBoard() {
+        return drill.isRunning() ? Optional.empty() : Optional.of(statistics);
+    }
+
+    @Override
+    public TreeSession session() {
+        return drill.isRunning() ? drill.session() : model.session();
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return !drill.isRunning() && model.session().id().isPresent();
+    }
+
+    @Override
+    public boolean isMovable() {
+        return drill.isRunning()
+                ? drill.awaitsMove()
+                : isOpenBook() && !cards.activeProperty().get();
+    }
+
+    @Override
+    public Optional<Side> seenFrom() {
+        return Optional.of(model.side());
+    }
+
+    @Override
+    public ObservableValue<BoardOverlay> overlay() {
+        return cards.overlayProperty();
+    }
+
+    @Override
+    public void pressed(int square) {
+        if (cards.activeProperty().get()) {
+            cards.pressed(square);
+        }
+    }
+
+    @Override
+    public void shown() {
+        model.readAll();
+        games.shown();
+    }
+
+    @Override
+    public void flush() {
+        lines.commit();
+        model.flush();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        lines.setPalette(palette);
+        map.setPalette(palette);
+    }
+
+    @Override
+    public List<Command> commands() {
+        List<Command> commands = new ArrayList<>();
+        int number = 1;
+        for (String name : pageByName.keySet()) {
+            commands.add(new Command("Repertoire: " + name, "Alt+" + number++, () -> show(name)));
+        }
+        if (page.equals("Learn")) {
+            commands.addAll(learn.commands());
+        } else {
+            commands.add(new Command("Type a move", "Enter", lines::typeMove));
+            commands.add(new Command("Write the idea", "Shortcut+I", lines.notes()::writeIdea));
+        }
+        return commands;
+    }
+}

@@ -1,0 +1,64 @@
+package org.zeroply.desktop.repertoire;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.desktop.desk.FileSaver;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.print.RepertoireBooklet;
+
+/** What goes out of the Repertoire desk: all chapters of a side as PGN, and the booklet. */
+final class RepertoireFiles {
+
+    private final RepertoireModel model;
+    private final FileSaver saver;
+
+    /**
+     * @param owner in whose window files are asked for
+     */
+    RepertoireFiles(Services services, RepertoireModel model, Node owner) {
+        this.model = model;
+        saver = new FileSaver(services, owner);
+    }
+
+    /** Asks where to, and writes the repertoire of the open chapter. */
+    void savePgn() {
+        repertoire(
+                r ->
+                        saver.choose("Save the repertoire", "repertoire.pgn", "pgn")
+                                .ifPresent(
+                                        file ->
+                                                saver.write(
+                                                        file,
+                                                        () ->
+                                                                Files.writeString(
+                                                                        file.toPath(), pgn(r)))));
+    }
+
+    private static String pgn(Repertoire repertoire) {
+        return repertoire.chapters().stream().map(PgnWriter::write).collect(Collectors.joining());
+    }
+
+    /** Asks where to, and writes the booklet. */
+    void saveBooklet() {
+        repertoire(
+                r ->
+                        saver.choose("Save the booklet", "booklet.pdf", "pdf", "html")
+                                .ifPresent(file -> saveBooklet(r, file)));
+    }
+
+    /** Writes the booklet, as a page when the name ends in {@code .html}, else as a PDF. */
+    void saveBooklet(Repertoire repertoire, File file) {
+        saver.save(RepertoireBooklet.of(repertoire), file);
+    }
+
+    private void repertoire(java.util.function.Consumer<Repertoire> use) {
+        model.flush();
+        model.viewProperty().get().map(RepertoireView::repertoire).ifPresent(use);
+    }
+}

@@ -1,0 +1,165 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.LongConsumer;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.San;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.index.GameFilter;
+import org.zeroply.library.store.index.PositionStatistics;
+
+/** What the games of the library did in the position on the board. */
+final class StatisticsView extends VBox {
+
+    private final Services services;
+    private final RepertoireModel model;
+    private final TableView<PositionStatistics.Played> moves = new TableView<>();
+    private final TextField player = field("stat-player", "Player", 6);
+    private final TextField rating = field("stat-rating", "Rating", 4);
+    private final TextField from = field("stat-from", "Year", 3);
+    private final ComboBox<String> result = new ComboBox<>();
+    private final ComboBox<PositionStatistics.Sample> sample = new ComboBox<>();
+    private Cancellation asking = new Cancellation();
+    private Position shown = Position.START;
+
+    /**
+     * @param openGame opens a game
+     */
+    StatisticsView(Services services, RepertoireModel model, LongConsumer openGame) {
+        super(4);
+        this.services = services;
+        this.model = model;
+        moves.setId("statistics");
+        moves.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        moves.setPrefHeight(118);
+        moves.setMinHeight(56);
+        moves.setPlaceholder(new Label("No game of the library came here."));
+        VBox.setVgrow(moves, Priority.ALWAYS);
+        Widgets.column(moves, "Move", 64, p -> San.write(shown, p.move()));
+        Widgets.column(moves, "Games", 58, p -> String.valueOf(p.games()));
+        Widgets.column(moves, "Our score", 76, this::score);
+        Widgets.column(
+                moves,
+                "Rating",
+                62,
+                p -> p.averageRating() == 0 ? "–" : String.valueOf(p.averageRating()));
+        Widgets.column(
+                moves, "Last", 54, p -> p.lastYear() == 0 ? "–" : String.valueOf(p.lastYear()));
+        moves.setOnMouseClicked(
+                e -> {
+                    PositionStatistics.Played p = moves.getSelectionModel().getSelectedItem();
+                    if (p != null && e.getClickCount() == 2) {
+                        model.session().current().child(p.move()).ifPresent(model.session()::go);
+                    }
+                });
+        result.setId("stat-result");
+        result.getItems().addAll("Results", "1-0", "1/2-1/2", "0-1");
+        result.setValue("Results");
+        result.setOnAction(e -> ask());
+        sample.setId("stat-sample");
+        sample.setPromptText("Games");
+        sample.setMaxWidth(Double.MAX_VALUE);
+        sample.setConverter(new SampleText());
+        sample.setOnAction(
+                e -> {
+                    PositionStatistics.Sample chosen = sample.getValue();
+                    if (chosen != null) {
+                        openGame.accept(chosen.game().sheetId());
+                    }
+                });
+        sample.setMinWidth(104);
+        sample.setPrefWidth(104);
+        result.setPrefWidth(96);
+        HBox.setHgrow(player, Priority.ALWAYS);
+        getChildren().addAll(moves, new HBox(4, sample, player, rating, from, result));
+        model.session().currentProperty().addListener(o -> ask());
+        ask();
+    }
+
+    private TextField field(String id, String prompt, int columns) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        field.setPrefColumnCount(columns);
+        field.setOnAction(e -> ask());
+        return field;
+    }
+
+    private String score(PositionStatistics.Played p) {
+        boolean white = model.side() == Side.WHITE;
+        return p.score()
+                .map(s -> String.format(Locale.ROOT, "%.0f%%", 100 * (white ? s : 1 - s)))
+                .orElse("–");
+    }
+
+    private GameFilter filter() {
+        String least = rating.getText().strip();
+        String word = result.getValue();
+        return new GameFilter(
+                player.getText(),
+                least.matches("\\d{1,4}") ? Integer.parseInt(least) : 0,
+                from.getText().strip(),
+                "",
+                word.equals("Results") ? "" : word);
+    }
+
+    private void ask() {
+        asking.cancel();
+        Position position = model.session().current().position();
+        GameFilter filter = filter();
+        asking =
+                services.background()
+                        .beside(
+                                (cancellation, progress) ->
+                                        services.library().games().at(position, filter),
+                                found -> show(position, found));
+    }
+
+    private void show(Position position, PositionStatistics found) {
+        if (!position.equals(model.session().current().position())) {
+            return;
+        }
+        shown = position;
+        moves.getItems().setAll(found.moves());
+        sample.setValue(null);
+        sample.setPromptText(found.games() == 1 ? "1 game" : found.games() + " games");
+        sample.getItems().setAll(found.sample());
+        sample.setDisable(found.games() == 0);
+    }
+
+    private static final class SampleText
+            extends javafx.util.StringConverter<PositionStatistics.Sample> {
+        @Override
+        public String toString(PositionStatistics.Sample s) {
+            return Optional.ofNullable(s)
+                    .map(
+                            x ->
+                                    String.join(
+                                            "  ",
+                                            List.of(
+                                                    x.game().title(),
+                                                    x.game().date(),
+                                                    x.game().result())))
+                    .orElse("");
+        }
+
+        @Override
+        public PositionStatistics.Sample fromString(String text) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,122 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.coach.repertoire.EngineAudit;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.engine.analysis.Cancellation;
+
+/** The audit as a list of things to do; each leads to its spot. */
+final class TaskView extends VBox {
+
+    private static final long NODES = 50_000;
+
+    /** Points of a hundred that a move of ours may lose without a word. */
+    private static final double MOST_LOSS = 5;
+
+    private final Services services;
+    private final RepertoireModel model;
+    private final Findings findings;
+    private final FindingList list =
+            new FindingList(
+                    "findings", "Nothing is missing: every reply of the games is answered.");
+    private final Label reach = Widgets.wrapped("", "plain");
+    private final Button step = Widgets.button("finding-step", "Answer it", this::step);
+    private Optional<EngineAudit.Findings> engine = Optional.empty();
+    private Cancellation reading = new Cancellation();
+
+    TaskView(Services services, RepertoireModel model, Findings findings) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        this.findings = findings;
+        reach.setId("reach");
+        getChildren()
+                .addAll(
+                        reach,
+                        list,
+                        Widgets.row(
+                                step,
+                                Widgets.spacer(),
+                                Widgets.button("audit-engine", "Ask the engine", this::ask)));
+        list.getSelectionModel().selectedItemProperty().addListener(o -> steps());
+        model.viewProperty().addListener(o -> show());
+        model.session().revisionProperty().addListener(o -> step.setDisable(true));
+        steps();
+        show();
+    }
+
+    private void steps() {
+        Optional<Finding.Step> now =
+                Optional.ofNullable(list.getSelectionModel().getSelectedItem())
+                        .flatMap(Finding::step);
+        step.setDisable(now.isEmpty());
+        step.setText(now.map(Finding.Step::name).orElse("Answer it"));
+        step.setMinWidth(Region.USE_PREF_SIZE);
+    }
+
+    private void step() {
+        Optional.ofNullable(list.getSelectionModel().getSelectedItem())
+                .flatMap(Finding::step)
+                .ifPresent(s -> s.action().run());
+    }
+
+    private void show() {
+        reading.cancel();
+        Optional<RepertoireView> view = model.viewProperty().get();
+        if (view.isEmpty()) {
+            list.show(List.of());
+            reach.setText("");
+            return;
+        }
+        RepertoireView v = view.get();
+        reach.setText(Findings.reach(v));
+        reading =
+                services.background()
+                        .beside(
+                                (cancellation, progress) -> findings.plain(v),
+                                found -> {
+                                    List<Finding> all = new ArrayList<>(found);
+                                    engine.ifPresent(e -> all.addAll(findings.searched(e)));
+                                    list.show(all);
+                                    steps();
+                                });
+    }
+
+    /** Searches every position of ours; can be cancelled. */
+    private void ask() {
+        Optional<RepertoireView> view = model.viewProperty().get();
+        if (view.isEmpty()) {
+            return;
+        }
+        RepertoireView v = view.get();
+        services.background()
+                .longWork(
+                        "The engine looks at the repertoire",
+                        (cancellation, progress) ->
+                                new EngineAudit(
+                                                v.repertoire(),
+                                                v.shares(),
+                                                services.marking(),
+                                                NODES,
+                                                MOST_LOSS)
+                                        .run(progress::accept, cancellation),
+                        found -> {
+                            found.ifPresent(f -> engine = Optional.of(f));
+                            services.background()
+                                    .say(
+                                            found.isPresent()
+                                                    ? "The engine has looked at every position of ours."
+                                                    : "Cancelled.");
+                            show();
+                        });
+    }
+}

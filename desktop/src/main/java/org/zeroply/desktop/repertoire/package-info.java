@@ -1,0 +1,2 @@
+/** The Repertoire desk: lines, map, findings, games, learning, merging. */
+package org.zeroply.desktop.repertoire;
