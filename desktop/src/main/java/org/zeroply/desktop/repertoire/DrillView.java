@@ -309,7 +309,7 @@ final class DrillView extends VBox {
                 commands.add(
                         new Desk.Command(
                                 "Choose answer " + (i + 1),
-                                "Digit" + (i + 1),
+                                String.valueOf(i + 1),
                                 () -> drill.choose(index)));
             }
         } else {

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.layout.Priority;
@@ -66,7 +67,9 @@ final class LinesView extends VBox {
         VBox.setVgrow(sheet, Priority.ALWAYS);
         getChildren().addAll(table, sheet, notes, annotations);
         model.viewProperty().addListener(o -> sheet.refresh());
-        model.chapters().addListener((javafx.beans.Observable o) -> select());
+        // The table drops its selection when the list changes, and only then can one be made.
+        model.chapters()
+                .addListener((javafx.beans.Observable o) -> Platform.runLater(this::select));
         model.session().revisionProperty().addListener(o -> select());
     }
 

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.repertoire;
 
+import java.io.File;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -23,6 +24,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
@@ -263,9 +265,9 @@ public final class RepertoireDesk implements Desk {
         return drill;
     }
 
-    /** What goes out, for tests. */
-    RepertoireFiles files() {
-        return files;
+    /** Writes the booklet of a repertoire, for tests. */
+    public void saveBooklet(Repertoire repertoire, File file) {
+        files.saveBooklet(repertoire, file);
     }
 
     // ---- The desk -------------------------------------------------------------------------------

@@ -97,12 +97,16 @@ public final class Background implements AutoCloseable {
     }
 
     /**
-     * Does work beside everything else that nobody waits for; it says nothing in the status row.
+     * Does work beside everything else that nobody waits for; it says nothing in the status row,
+     * and is left out once all work is ended.
      *
      * @return cancels it
      */
     public <T> Cancellation beside(LongWork<T> work, Consumer<T> done) {
         Cancellation cancellation = new Cancellation();
+        if (beside.isShutdown()) {
+            return cancellation;
+        }
         beside.execute(
                 () -> {
                     if (!cancellation.isCancelled()) {

@@ -241,16 +241,23 @@ public final class LineSheetView extends ScrollPane {
         moves.getChildren().add(strip);
         moves.getChildren().addAll(badges);
         boolean ends = row.moves().size() <= firstPly + plies;
-        HBox line = new HBox(moves, ends ? verdict(row.end()) : new Region());
-        if (ends) {
+        HBox line = new HBox(moves, ends ? verdict(row.end()) : noVerdict());
+        boolean begins = row.firstOwn() >= firstPly;
+        if (begins) {
             List<Node> own = row.moves().subList(row.firstOwn(), row.moves().size());
-            columns.forEach(c -> line.getChildren().add(ending(c, own)));
+            columns.forEach(c -> line.getChildren().add(column(c, own)));
         }
         line.getStyleClass().add("sheet-row");
         return line;
     }
 
-    private static Label ending(SheetColumn column, List<Node> own) {
+    private Region noVerdict() {
+        Region none = new Region();
+        none.setMinWidth(verdictWidth());
+        return none;
+    }
+
+    private static Label column(SheetColumn column, List<Node> own) {
         Label text = new Label(column.text().apply(own));
         text.getStyleClass().add("sheet-column");
         text.setMinWidth(column.width());

@@ -5,7 +5,7 @@ import java.util.function.Function;
 import org.zeroply.chess.tree.Node;
 
 /**
- * A column at the end of the rows of a line sheet.
+ * A column beside the rows of a line sheet, where each row begins.
  *
  * @param title its heading
  * @param hint what it means
