@@ -18,8 +18,10 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Stream;
+import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -31,6 +33,7 @@ import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
 import org.zeroply.library.store.Student;
+import org.zeroply.library.store.index.GameFilter;
 import org.zeroply.library.transfer.Exporter;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
@@ -219,6 +222,41 @@ class LibraryTest {
             assertThat(files.map(f -> f.getFileName().toString()))
                     .contains("old.zpl.before-v0.backup");
         }
+    }
+
+    @Test
+    void a_library_from_before_repertoires_keeps_its_games_and_learns_their_positions()
+            throws SQLException {
+        String url = "jdbc:sqlite:" + folder.resolve("v2.zpl");
+        Flyway.configure(Library.class.getClassLoader())
+                .dataSource(url, "", "")
+                .locations("classpath:org/zeroply/library/migrations")
+                .target("2")
+                .load()
+                .migrate();
+        sql(
+                "v2.zpl",
+                "PRAGMA application_id = " + 0x5a504c59,
+                "INSERT INTO sheet VALUES (7, 'game', 'A – B', 'A', 'B', '', '', '1-0', 0, 0, 2,"
+                        + " '1. e4 e5 1-0', 'k', 'k', '2026-01-01T00:00:00Z',"
+                        + " '2026-01-01T00:00:00Z', NULL)",
+                "INSERT INTO review (sheet_id, nodes, state, place, changed_at) VALUES (7, 1,"
+                        + " 'done', 1, '')");
+        try (Library library = open("v2.zpl")) {
+            assertThat(library.games().at(Position.START, GameFilter.ALL).games()).isEqualTo(1);
+            long chapter =
+                    library.sheets().add("[Event \"Ours\"]\n[ZpSide \"black\"]\n\n1. e4 e5 *\n\n");
+            assertThat(library.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)))
+                    .singleElement()
+                    .satisfies(r -> assertThat(r.id()).isEqualTo(chapter))
+                    .satisfies(r -> assertThat(r.title()).isEqualTo("Ours"));
+            assertThat(library.reviews().entries()).hasSize(1);
+            library.sheets().delete(7);
+            assertThat(library.games().at(Position.START, GameFilter.ALL).games())
+                    .as("a chapter is no game")
+                    .isZero();
+        }
+        assertThat(folder.resolve("v2.zpl.before-v2.backup")).exists();
     }
 
     @Test

@@ -27,6 +27,30 @@ public final class MoveTree {
         this.root = new Node(start);
     }
 
+    private MoveTree(Node root, Map<String, String> tags) {
+        this.root = root;
+        this.tags = tags;
+    }
+
+    /** A tree of its own with the same content, for work beside whoever edits this one. */
+    public MoveTree copy() {
+        Node copied = new Node(root);
+        Deque<Node> from = new ArrayDeque<>(List.of(root));
+        Deque<Node> to = new ArrayDeque<>(List.of(copied));
+        while (!from.isEmpty()) {
+            Node parent = to.pop();
+            List<Node> children = new ArrayList<>();
+            for (Node child : from.pop().children()) {
+                Node twin = new Node(parent, child);
+                children.add(twin);
+                from.push(child);
+                to.push(twin);
+            }
+            parent.setChildren(children);
+        }
+        return new MoveTree(copied, tags);
+    }
+
     /** The node before the first move. */
     public Node root() {
         return root;

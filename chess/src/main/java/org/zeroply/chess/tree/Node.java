@@ -30,6 +30,20 @@ public final class Node {
         this.position = parent.position.play(move);
     }
 
+    /** A root like another one, without what follows. */
+    Node(Node root) {
+        this(root.position);
+        annotation = root.annotation;
+    }
+
+    /** A node like another one under a parent, without what follows. */
+    Node(Node parent, Node like) {
+        this.parent = parent;
+        this.move = like.move;
+        this.position = like.position;
+        this.annotation = like.annotation;
+    }
+
     /** Whether this is the start of the tree, before any move. */
     public boolean isRoot() {
         return parent == null;

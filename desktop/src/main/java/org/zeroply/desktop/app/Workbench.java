@@ -71,7 +71,9 @@ public final class Workbench extends StackPane {
         solve = new SolveDesk(services, clock);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
-        repertoire = new RepertoireDesk(services, clock, games, this::boardChanged);
+        repertoire =
+                new RepertoireDesk(
+                        services, clock, games::session, this::openGame, this::boardChanged);
         desks.addAll(
                 List.of(
                         games,
@@ -213,6 +215,11 @@ public final class Workbench extends StackPane {
     private void openExercise(long id) {
         exercises.open(id);
         show(exercises);
+    }
+
+    private void openGame(long id) {
+        games.open(id);
+        show(games);
     }
 
     private void openMoment(long sheetId, int ply) {

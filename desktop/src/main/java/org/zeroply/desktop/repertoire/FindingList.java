@@ -1,8 +1,10 @@
 package org.zeroply.desktop.repertoire;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -48,6 +50,23 @@ final class FindingList extends ListView<Finding> {
         if (chosen != null) {
             chosen.go().run();
         }
+    }
+
+    /** A button for what can be done about the chosen finding; disabled where that is nothing. */
+    Button step(String id, String usual) {
+        Button button = Widgets.button(id, usual, () -> step().ifPresent(s -> s.action().run()));
+        getSelectionModel().selectedItemProperty().addListener(o -> name(button, usual));
+        name(button, usual);
+        return button;
+    }
+
+    private void name(Button button, String usual) {
+        button.setDisable(step().isEmpty());
+        button.setText(step().map(Finding.Step::name).orElse(usual));
+    }
+
+    private Optional<Finding.Step> step() {
+        return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Finding::step);
     }
 
     void show(List<Finding> now) {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
+import java.util.function.LongConsumer;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
@@ -41,16 +42,19 @@ final class GamesView extends VBox {
 
     private final Services services;
     private final RepertoireModel model;
+    private final LongConsumer openGame;
     private final ComboBox<String> player = new ComboBox<>();
     private final FindingList list =
             new FindingList(
                     "games-findings",
                     "Choose a player of the library's games. Compare tells who left the repertoire"
                             + " first, and what it cost; Prepare looks at the player as an opponent."
-                            + " Orders tells the ways to the position on the board.");
+                            + " Cards tells in which games one applied; Orders the ways to the position on"
+                            + " the board.");
 
-    GamesView(Services services, RepertoireModel model) {
+    GamesView(Services services, RepertoireModel model, LongConsumer openGame) {
         super(8);
+        this.openGame = openGame;
         this.services = services;
         this.model = model;
         player.setId("games-player");
@@ -64,8 +68,10 @@ final class GamesView extends VBox {
                                 Widgets.button("compare", "Compare", () -> ask(this::compare)),
                                 Widgets.button("prepare", "Prepare", () -> ask(this::prepare)),
                                 Widgets.spacer(),
+                                Widgets.button("check-cards", "Cards", this::checkCards),
                                 Widgets.button("orders", "Orders to here", this::orders)),
-                        list);
+                        list,
+                        Widgets.row(list.step("game-step", "Open it")));
         model.studentProperty()
                 .addListener((o, was, is) -> is.ifPresent(s -> player.setValue(s.name())));
     }
@@ -235,6 +241,52 @@ final class GamesView extends VBox {
                         + game.tag("Black"),
                 "not followed",
                 () -> {});
+    }
+
+    /**
+     * In which games of the library a card of the repertoire spoke, and whether it was followed.
+     */
+    private void checkCards() {
+        Optional<RepertoireView> view = model.viewProperty().get();
+        view.ifPresent(
+                v ->
+                        services.background()
+                                .longWork(
+                                        "Looking for the cards in all games",
+                                        (cancellation, progress) ->
+                                                spoken(v, cancellation, progress),
+                                        list::show));
+    }
+
+    private List<Finding> spoken(
+            RepertoireView view, Cancellation cancellation, Consumer<Double> progress) {
+        List<Finding> found = new ArrayList<>();
+        List<SheetRow> rows = services.library().sheets().find(SheetQuery.all(SheetKind.GAME));
+        for (int i = 0; i < rows.size() && !cancellation.isCancelled(); i++) {
+            SheetRow row = rows.get(i);
+            progress.accept((double) i / rows.size());
+            for (CardCheck check : cards(view, services.library().sheets().load(row.id()))) {
+                String kind =
+                        check.followed()
+                                .map(f -> f ? "Followed" : "Not followed")
+                                .orElse("Applied");
+                String text =
+                        check.card().text()
+                                + ": "
+                                + check.played()
+                                + ", move "
+                                + (check.ply() + 1) / 2
+                                + " of "
+                                + row.title();
+                found.add(
+                        new Finding(kind, text, row.date(), () -> {})
+                                .with("Open it", () -> openGame.accept(row.id())));
+            }
+        }
+        if (found.isEmpty()) {
+            found.add(new Finding("No card", "No card applied in any game.", "", () -> {}));
+        }
+        return found;
     }
 
     // ---- An opponent ----------------------------------------------------------------------------

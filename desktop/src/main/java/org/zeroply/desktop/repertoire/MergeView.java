@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Merge;
 import org.zeroply.desktop.desk.Widgets;
@@ -147,7 +148,30 @@ final class MergeView extends VBox {
                 .filter(n -> n.parent().isPresent())
                 .filter(n -> n.parent().get().position().fullmoveNumber() <= move)
                 .forEach(editor::deleteRest);
+        source(tree)
+                .ifPresent(
+                        game -> {
+                            Node end = editor.tree().root().mainLineEnd();
+                            String said = end.annotation().after();
+                            editor.comment(end, said.isEmpty() ? game : said + " / " + game);
+                        });
         return editor.tree();
+    }
+
+    /** The game a line comes from, which stays at its end. */
+    private static Optional<String> source(MoveTree game) {
+        String white = game.tag("White").replace("?", "");
+        String black = game.tag("Black").replace("?", "");
+        String date = game.tag("Date").replaceAll("[.?]*\\?.*", "");
+        return white.isBlank() || black.isBlank()
+                ? Optional.empty()
+                : Optional.of(
+                        "From "
+                                + white
+                                + " – "
+                                + black
+                                + (date.isEmpty() ? "" : ", " + date)
+                                + ".");
     }
 
     private void plan() {

@@ -10,6 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
+import java.util.function.LongConsumer;
+import java.util.function.Supplier;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -28,7 +30,6 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.DrillModel;
 import org.zeroply.desktop.session.RepertoireModel;
@@ -61,11 +62,16 @@ public final class RepertoireDesk implements Desk {
     private Side seen = Side.WHITE;
 
     /**
-     * @param gamesDesk opens games, and holds the open one
+     * @param game the open game of the games desk
+     * @param openGame opens a game on the games desk
      * @param boardChanged called when another sheet comes on the board
      */
     public RepertoireDesk(
-            Services services, Clock clock, GamesDesk gamesDesk, Runnable boardChanged) {
+            Services services,
+            Clock clock,
+            Supplier<TreeSession> game,
+            LongConsumer openGame,
+            Runnable boardChanged) {
         this.services = services;
         this.boardChanged = boardChanged;
         model = new RepertoireModel(services, clock);
@@ -73,10 +79,10 @@ public final class RepertoireDesk implements Desk {
         cards = new CardBuilder(model);
         lines = new LinesView(services, model, cards);
         map = new MapView(model);
-        games = new GamesView(services, model);
+        games = new GamesView(services, model, openGame);
         learn = new DrillView(services, model, drill);
-        merge = new MergeView(services, model, gamesDesk::session);
-        statistics = new StatisticsView(services, model, gamesDesk::open);
+        merge = new MergeView(services, model, game);
+        statistics = new StatisticsView(services, model, openGame);
         files = new RepertoireFiles(services, model, content);
         Findings findings =
                 new Findings(

@@ -3,9 +3,7 @@ package org.zeroply.desktop.repertoire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.desktop.desk.Widgets;
@@ -29,7 +27,6 @@ final class TaskView extends VBox {
             new FindingList(
                     "findings", "Nothing is missing: every reply of the games is answered.");
     private final Label reach = Widgets.wrapped("", "plain");
-    private final Button step = Widgets.button("finding-step", "Answer it", this::step);
     private Optional<EngineAudit.Findings> engine = Optional.empty();
     private Cancellation reading = new Cancellation();
 
@@ -44,29 +41,11 @@ final class TaskView extends VBox {
                         reach,
                         list,
                         Widgets.row(
-                                step,
+                                list.step("finding-step", "Answer it"),
                                 Widgets.spacer(),
                                 Widgets.button("audit-engine", "Ask the engine", this::ask)));
-        list.getSelectionModel().selectedItemProperty().addListener(o -> steps());
         model.viewProperty().addListener(o -> show());
-        model.session().revisionProperty().addListener(o -> step.setDisable(true));
-        steps();
         show();
-    }
-
-    private void steps() {
-        Optional<Finding.Step> now =
-                Optional.ofNullable(list.getSelectionModel().getSelectedItem())
-                        .flatMap(Finding::step);
-        step.setDisable(now.isEmpty());
-        step.setText(now.map(Finding.Step::name).orElse("Answer it"));
-        step.setMinWidth(Region.USE_PREF_SIZE);
-    }
-
-    private void step() {
-        Optional.ofNullable(list.getSelectionModel().getSelectedItem())
-                .flatMap(Finding::step)
-                .ifPresent(s -> s.action().run());
     }
 
     private void show() {
@@ -87,7 +66,6 @@ final class TaskView extends VBox {
                                     List<Finding> all = new ArrayList<>(found);
                                     engine.ifPresent(e -> all.addAll(findings.searched(e)));
                                     list.show(all);
-                                    steps();
                                 });
     }
 

@@ -3,7 +3,6 @@ package org.zeroply.desktop.session;
 import java.util.OptionalLong;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 
 /** Saves the tree of a session a moment after it was changed, and at once when asked. */
@@ -39,13 +38,13 @@ public final class AutoSave {
         }
         dirty = false;
         MoveTree tree = session.tree();
-        String pgn = PgnWriter.write(tree);
+        MoveTree copy = tree.copy();
         OptionalLong id = session.id();
         if (id.isPresent()) {
             services.background()
                     .library(
                             () -> {
-                                services.library().sheets().save(id.getAsLong(), pgn);
+                                services.library().sheets().save(id.getAsLong(), copy);
                                 return id;
                             },
                             done -> saved.run());
@@ -54,7 +53,7 @@ public final class AutoSave {
         adding = true;
         services.background()
                 .library(
-                        () -> services.library().sheets().add(pgn),
+                        () -> services.library().sheets().add(copy),
                         added -> {
                             adding = false;
                             if (session.tree() == tree) {

@@ -151,12 +151,37 @@ public final class RepertoireModel {
     /** Reads everything again, the games of the library included. */
     public void readAll() {
         shares = new Shares(services.library().games().replies(GameFilter.ALL));
-        read();
+        if (session.id().isEmpty()) {
+            openFirst();
+        } else {
+            read();
+        }
     }
 
     /** Reads the chapters again, a moment later. */
     public void read() {
         delay.playFromStart();
+    }
+
+    /** The first chapter comes on the board without waiting for what is computed of it. */
+    private void openFirst() {
+        services.background()
+                .library(
+                        () ->
+                                services
+                                        .library()
+                                        .sheets()
+                                        .find(SheetQuery.all(SheetKind.REPERTOIRE))
+                                        .stream()
+                                        .mapToLong(SheetRow::id)
+                                        .min(),
+                        first -> {
+                            if (session.id().isEmpty() && first.isPresent()) {
+                                open(first.getAsLong());
+                            } else {
+                                read();
+                            }
+                        });
     }
 
     /** What one reading found. */
@@ -298,9 +323,6 @@ public final class RepertoireModel {
             students.setAll(found.students());
         }
         view.set(found.view());
-        if (session.id().isEmpty() && !chapters.isEmpty()) {
-            open(chapters.get(0).id());
-        }
     }
 
     // ---- Choosing -------------------------------------------------------------------------------

@@ -7,6 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
+import java.util.Optional;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
 import org.flywaydb.core.Flyway;
@@ -33,6 +37,14 @@ public final class Database {
     private final Path file;
     private final Jdbi jdbi;
     private final ReentrantLock writing = new ReentrantLock();
+    private final AtomicLong writes = new AtomicLong();
+
+    /**
+     * Connections for reading that are not in use; to open one takes longer than most questions.
+     */
+    private final Queue<Handle> readers = new ConcurrentLinkedQueue<>();
+
+    private volatile boolean closed;
 
     /** Stays open, so that the write-ahead log is not folded in after every single write. */
     private final Handle keeper;
@@ -180,18 +192,35 @@ public final class Database {
 
     /** Reads, without waiting for a writer. */
     public <T> T read(Function<Handle, T> work) {
+        Handle handle = Optional.ofNullable(readers.poll()).orElseGet(jdbi::open);
+        boolean sound = false;
         try {
-            return jdbi.withHandle(work::apply);
+            T result = work.apply(handle);
+            sound = true;
+            return result;
         } catch (JdbiException e) {
             throw translate(file, e);
+        } finally {
+            if (sound && !closed) {
+                readers.add(handle);
+            } else {
+                handle.close();
+            }
         }
+    }
+
+    /** Counts the writes of this program, so that readers see whether they have to look again. */
+    public long writes() {
+        return writes.get();
     }
 
     /** Writes in one transaction: all of it is kept or nothing. */
     public <T> T write(Function<Handle, T> work) {
         writing.lock();
         try {
-            return jdbi.inTransaction(work::apply);
+            T result = jdbi.inTransaction(work::apply);
+            writes.incrementAndGet();
+            return result;
         } catch (JdbiException e) {
             throw translate(file, e);
         } finally {
@@ -204,6 +233,10 @@ public final class Database {
         try {
             read(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
         } finally {
+            closed = true;
+            for (Handle h = readers.poll(); h != null; h = readers.poll()) {
+                h.close();
+            }
             keeper.close();
         }
     }

@@ -29,6 +29,10 @@ public final class PositionIndex {
     private final Database database;
     private final GameRoster roster = new GameRoster();
 
+    private long seenWrites = -1;
+    private List<Segment> segments = List.of();
+    private List<GameLines.Numbered> loose = List.of();
+
     /** Whether every game has its line; from then on each gets it when it is stored. */
     private boolean complete;
 
@@ -42,17 +46,14 @@ public final class PositionIndex {
 
     /** Puts into segments what waits for it; a library without an index gets one. */
     public synchronized void update() {
+        seenWrites = -1;
         addMissingLines();
-        while (looseGames() > 0) {
+        while (database.read(h -> !loose(h).isEmpty())) {
             database.write(PositionIndex::addSegment);
         }
         while (database.write(PositionIndex::mergeLast)) {
             // Goes on while the last two segments are of about the same size.
         }
-    }
-
-    private int looseGames() {
-        return database.read(PositionIndex::loose).size();
     }
 
     private static List<GameLines.Numbered> loose(Handle h) {
@@ -251,18 +252,41 @@ public final class PositionIndex {
     }
 
     private synchronized void visits(Position position, Visitor visitor) {
-        if (!complete || looseGames() > LOOSE) {
+        if (!complete) {
             update();
         }
         database.read(
                 h -> {
-                    roster.refresh(h);
-                    for (Segment segment : segments(h)) {
-                        search(h, segment, position.key(), visitor);
-                    }
-                    loose(h).forEach(n -> through(n, position.key(), visitor));
+                    look(h);
                     return true;
                 });
+        if (loose.size() > LOOSE) {
+            update();
+            database.read(
+                    h -> {
+                        look(h);
+                        return true;
+                    });
+        }
+        if (!segments.isEmpty()) {
+            database.read(
+                    h -> {
+                        segments.forEach(s -> search(h, s, position.key(), visitor));
+                        return true;
+                    });
+        }
+        loose.forEach(n -> through(n, position.key(), visitor));
+    }
+
+    /** Looks again what there is, if anything was written since. */
+    private void look(Handle h) {
+        long writes = database.writes();
+        if (writes != seenWrites) {
+            segments = segments(h);
+            loose = loose(h);
+            roster.refresh(h);
+            seenWrites = writes;
+        }
     }
 
     private void search(Handle h, Segment segment, long key, Visitor visitor) {
