@@ -11,7 +11,9 @@ import picocli.CommandLine.Command;
             RepertoireCompareCommand.class,
             RepertoirePrepareCommand.class,
             RepertoireOrdersCommand.class,
+            RepertoireCardsCommand.class,
             RepertoireMergeCommand.class,
+            RepertoireBookletCommand.class,
             RepertoireMeasureCommand.class
         },
         synopsisSubcommandLabel = "COMMAND")

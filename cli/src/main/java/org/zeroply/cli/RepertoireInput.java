@@ -124,7 +124,12 @@ final class RepertoireInput implements AutoCloseable {
         return trees(path, rejected, err);
     }
 
-    private static List<MoveTree> trees(Path path, List<String> rejected, PrintWriter err)
+    /**
+     * The games of a file.
+     *
+     * @param rejected gets what could not be read
+     */
+    static List<MoveTree> trees(Path path, List<String> rejected, PrintWriter err)
             throws IOException {
         List<MoveTree> trees = new ArrayList<>();
         try (PgnReader reader = PgnReader.open(path)) {

@@ -1,14 +1,11 @@
 package org.zeroply.cli;
 
 import java.io.IOException;
-import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Set;
-import org.zeroply.library.print.HtmlReport;
-import org.zeroply.library.print.PdfReport;
 import org.zeroply.library.print.Report;
+import org.zeroply.library.print.ReportWriter;
 
 /** Writes reports to files, by the ending of their names. */
 final class ReportFile {
@@ -22,13 +19,7 @@ final class ReportFile {
      */
     static void write(Report report, Path file) throws IOException {
         check(file);
-        if (ending(file).equals("pdf")) {
-            try (OutputStream out = Files.newOutputStream(file)) {
-                PdfReport.write(report, out);
-            }
-        } else {
-            Files.writeString(file, HtmlReport.write(report));
-        }
+        ReportWriter.write(report, file);
     }
 
     /**

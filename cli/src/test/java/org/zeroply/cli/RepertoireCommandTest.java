@@ -53,6 +53,52 @@ class RepertoireCommandTest extends CommandTest {
     }
 
     @Test
+    void statistics_of_a_library_answer_for_a_position_and_feed_the_audit() throws IOException {
+        String made = folder.resolve("made.pgn").toString();
+        String library = folder.resolve("made.zpl").toString();
+        json("synthetic", "--games", "40", "--out", made, "--json");
+        json("import", made, games(), "--library", library, "--json");
+        JsonNode all = json("statistics", "--library", library, "--json");
+        assertThat(all.get("games").asInt()).isEqualTo(43);
+        JsonNode some =
+                json(
+                        "statistics",
+                        "--library",
+                        library,
+                        "--player",
+                        "marram",
+                        "--result",
+                        "1-0",
+                        "--json");
+        assertThat(some.at("/moves/0/move").asText()).isEqualTo("e4");
+        assertThat(some.at("/moves/0/whiteScore").asDouble()).isEqualTo(1);
+        assertThat(some.at("/sample/0/black").asText()).isEqualTo("Quay, Jonas");
+        JsonNode audit =
+                json(
+                        "repertoire",
+                        "audit",
+                        repertoire(),
+                        "--library",
+                        library,
+                        "--nodes",
+                        "0",
+                        "--json");
+        assertThat(audit.get("gaps"))
+                .anySatisfy(g -> assertThat(g.get("reply").asText()).isEqualTo("c5"));
+    }
+
+    @Test
+    void cards_are_looked_for_in_games_and_the_booklet_prints_them() throws IOException {
+        JsonNode cards = json("repertoire", "cards", repertoire(), games(), "--json");
+        assertThat(cards.get("cards")).hasSize(2);
+        assertThat(cards.at("/cards/0/followed").asBoolean()).isFalse();
+        assertThat(cards.at("/cards/0/played").asText()).isEqualTo("Bc4");
+        Path booklet = folder.resolve("booklet.html");
+        json("repertoire", "booklet", repertoire(), "--out", booklet.toString(), "--json");
+        assertThat(Files.readString(booklet)).contains("Our first moves", "2.Nf3", "THEN play Bb5");
+    }
+
+    @Test
     void an_audit_names_gaps_contradictions_and_dead_ends() throws IOException {
         JsonNode json =
                 json(

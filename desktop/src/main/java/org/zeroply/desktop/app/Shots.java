@@ -8,6 +8,7 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -24,9 +25,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.desktop.session.DrillModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.ReviewStore;
@@ -220,6 +225,8 @@ final class Shots {
         step(() -> {});
         shot("repertoire");
         step(() -> press("#note-card"));
+        step(() -> bench.repertoire().pressed(Square.parse("g5")));
+        detail("repertoire-card");
         step(() -> press("#card-cancel"));
         step(() -> bench.repertoire().show("Map"));
         step(() -> bench.repertoire().model().session().toStart());
@@ -239,12 +246,14 @@ final class Shots {
         step(() -> bench.repertoire().show("Learn"));
         detail("repertoire-learn");
         step(() -> press("#drill-begin"));
-        step(() -> {});
-        shot("repertoire-drill");
+        for (int i = 0; i < 4; i++) {
+            step(this::answer);
+        }
         step(() -> press("#drill-help"));
-        detail("repertoire-help");
-        step(() -> press("#drill-show"));
-        detail("repertoire-shown");
+        shot("repertoire-drill");
+        step(() -> bench.repertoire().model().studentProperty().set(Optional.empty()));
+        step(() -> bench.repertoire().drill().stop());
+        detail("repertoire-club");
         step(() -> bench.repertoire().show("Merge"));
         step(() -> press("#merge-game"));
         detail("repertoire-merge");
@@ -255,6 +264,27 @@ final class Shots {
         step(() -> bench.repertoire().show("Lines"));
         detail("repertoire-lamp");
         step(bench::toggleTheme);
+    }
+
+    /** Answers what the drill asks, so that the picture shows it under way. */
+    private void answer() {
+        var drill = bench.repertoire().drill();
+        var view = bench.repertoire().model().viewProperty().get().orElseThrow();
+        Position position = drill.session().current().position();
+        Spot spot = view.repertoire().at(position).orElseThrow();
+        if (drill.awaitsMove()) {
+            Move move = view.next(spot).get(0);
+            drill.session().play(move.from(), move.to());
+        } else if (drill.shownProperty().get().stage() == DrillModel.Stage.ASKING) {
+            List<String> choices = drill.shownProperty().get().choices();
+            view.questions().at(spot).stream()
+                    .map(q -> choices.indexOf(q.answer()))
+                    .filter(i -> i >= 0)
+                    .findFirst()
+                    .ifPresent(drill::choose);
+        } else {
+            drill.goOn();
+        }
     }
 
     /** Goes along a line of the open chapter. */

@@ -2,18 +2,15 @@ package org.zeroply.desktop.desk;
 
 import java.io.File;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.stage.FileChooser;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.print.HtmlReport;
-import org.zeroply.library.print.PdfReport;
 import org.zeroply.library.print.Report;
+import org.zeroply.library.print.ReportWriter;
 
 /** Asks where to save, and writes behind the window; failures are told in the status row. */
 public final class FileSaver {
@@ -50,17 +47,7 @@ public final class FileSaver {
 
     /** Writes a report, as a page when the name ends in {@code .html}, else as a PDF. */
     public void save(Report report, File file) {
-        write(
-                file,
-                () -> {
-                    if (file.getName().toLowerCase(Locale.ROOT).endsWith(".html")) {
-                        Files.writeString(file.toPath(), HtmlReport.write(report));
-                        return;
-                    }
-                    try (OutputStream out = Files.newOutputStream(file.toPath())) {
-                        PdfReport.write(report, out);
-                    }
-                });
+        write(file, () -> ReportWriter.write(report, file.toPath()));
     }
 
     /** Writes a file. */

@@ -285,7 +285,10 @@ final class CardBuilder extends VBox {
     private void check() {
         String card = text.getText().strip();
         if (card.isEmpty() || card.contains("…")) {
-            state.setText("Conditions and what to do then are still missing.");
+            state.setText(
+                    conditions.isEmpty()
+                            ? "No condition yet."
+                            : "Now say what to do: Then play and two squares, or type it after THEN.");
             return;
         }
         state.setText(

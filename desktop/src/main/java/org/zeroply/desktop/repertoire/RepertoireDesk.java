@@ -56,7 +56,7 @@ public final class RepertoireDesk implements Desk {
     private final VBox place = new VBox();
     private final ToggleGroup pages = new ToggleGroup();
     private final Map<String, Region> pageByName = new LinkedHashMap<>();
-    private final MenuButton who = new MenuButton("Nobody learns");
+    private final MenuButton who = new MenuButton("No student");
     private OptionalLong putAway = OptionalLong.empty();
     private String page = "Lines";
     private Side seen = Side.WHITE;
@@ -186,7 +186,7 @@ public final class RepertoireDesk implements Desk {
                     () -> model.schoolProperty().set(Optional.of(approach)));
         }
         who.setText(
-                now.map(Student::name).orElse("Nobody learns")
+                now.map(Student::name).orElse("No student")
                         + school.map(s -> ", " + s.word()).orElse(""));
     }
 

@@ -2,12 +2,8 @@ package org.zeroply.desktop.session;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.animation.PauseTransition;
@@ -26,17 +22,12 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.Memory;
 import org.zeroply.coach.training.Progress;
-import org.zeroply.coach.training.Questions;
-import org.zeroply.coach.training.Recall;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
@@ -58,19 +49,6 @@ public final class RepertoireModel {
     public record Chapter(
             long id, Side side, String title, int moves, Optional<Progress> standing) {}
 
-    private static final Memory NOBODY =
-            new Memory() {
-                @Override
-                public Optional<Recall> of(String key) {
-                    return Optional.empty();
-                }
-
-                @Override
-                public void keep(String key, Recall recall) {
-                    throw new IllegalStateException("nobody is chosen who could learn");
-                }
-            };
-
     private final Services services;
     private final Clock clock;
     private final TreeSession session = new TreeSession();
@@ -84,7 +62,7 @@ public final class RepertoireModel {
     private final ReadOnlyObjectWrapper<Optional<RepertoireView>> view =
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private final PauseTransition delay = new PauseTransition(Duration.millis(60));
-    private final Map<String, MoveTree> parsed = new HashMap<>();
+    private final RepertoireReader reader;
     private Cancellation reading = new Cancellation();
 
     /** Remembers what the games did in each position, until all is read again. */
@@ -94,6 +72,7 @@ public final class RepertoireModel {
         this.services = services;
         this.clock = clock;
         autoSave = new AutoSave(services, session, this::read);
+        reader = new RepertoireReader(services);
         delay.setOnFinished(e -> readNow());
         student.addListener((o, was, is) -> chosen(is));
         school.addListener((o, was, is) -> schoolChosen(is));
@@ -184,140 +163,21 @@ public final class RepertoireModel {
                         });
     }
 
-    /** What one reading found. */
-    private record Found(
-            List<Chapter> chapters, List<Student> students, Optional<RepertoireView> view) {}
-
     private void readNow() {
         reading.cancel();
-        OptionalLong open = session.id();
         Optional<Student> who = student.get();
         Optional<Approach> moves = school.get();
-        Side side = side();
+        Optional<Side> shown = Repertoire.side(session.tree());
         long today = today();
         reading =
                 services.background()
                         .beside(
-                                (cancellation, progress) -> find(open, side, who, moves, today),
+                                (cancellation, progress) ->
+                                        reader.read(shares, shown, who, moves, today),
                                 this::found);
     }
 
-    private Found find(
-            OptionalLong open,
-            Side side,
-            Optional<Student> who,
-            Optional<Approach> moves,
-            long today) {
-        Library library = services.library();
-        List<SheetRow> rows =
-                new ArrayList<>(library.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)));
-        rows.sort(Comparator.comparingLong(SheetRow::id));
-        Map<Long, MoveTree> trees = trees(library, rows);
-        Side shown =
-                open.isPresent() || rows.isEmpty()
-                        ? side
-                        : Repertoire.side(trees.get(rows.get(0).id())).orElse(side);
-        Memory memory =
-                who.<Memory>map(
-                                s ->
-                                        new StoredMemory(
-                                                services, s.id(), library.recall().all(s.id())))
-                        .orElse(NOBODY);
-        List<Chapter> list = new ArrayList<>();
-        Optional<RepertoireView> found = Optional.empty();
-        for (Side each : Side.values()) {
-            List<Long> ids =
-                    rows.stream()
-                            .map(SheetRow::id)
-                            .filter(id -> Repertoire.side(trees.get(id)).equals(Optional.of(each)))
-                            .toList();
-            if (ids.isEmpty()) {
-                continue;
-            }
-            Repertoire repertoire = Repertoire.of(ids.stream().map(trees::get).toList());
-            Questions questions = Questions.of(repertoire, moves);
-            List<Progress> standing = new ArrayList<>();
-            for (int i = 0; i < ids.size(); i++) {
-                standing.add(Progress.of(questions.ofChapter(i), memory, today));
-                list.add(
-                        chapter(
-                                rows,
-                                ids.get(i),
-                                each,
-                                trees,
-                                who.map(s -> standing.get(standing.size() - 1))));
-            }
-            if (each == shown) {
-                Shares now = shares;
-                Coverage coverage = Coverage.of(repertoire, now, moves);
-                found =
-                        Optional.of(
-                                new RepertoireView(
-                                        repertoire,
-                                        ids,
-                                        now,
-                                        moves,
-                                        coverage,
-                                        answered(repertoire, now),
-                                        questions,
-                                        memory,
-                                        standing,
-                                        club(library, repertoire, today),
-                                        today));
-            }
-        }
-        return new Found(list, library.students().all(), found);
-    }
-
-    private List<RepertoireView.Learner> club(Library library, Repertoire repertoire, long today) {
-        List<RepertoireView.Learner> club = new ArrayList<>();
-        for (Student each : library.students().all()) {
-            Optional<Approach> moves = library.recall().approach(each.id());
-            Memory memory = new StoredMemory(services, each.id(), library.recall().all(each.id()));
-            Progress standing = Progress.of(Questions.of(repertoire, moves).all(), memory, today);
-            club.add(new RepertoireView.Learner(each, moves, standing));
-        }
-        return club;
-    }
-
-    private static Map<Spot, Double> answered(Repertoire repertoire, Shares shares) {
-        Map<Spot, Double> answered = new HashMap<>();
-        for (Spot spot : repertoire.spots()) {
-            var known = spot.moves().keySet();
-            if (!repertoire.isOurs(spot.position()) && !known.isEmpty()) {
-                Map<Move, Double> of = shares.of(spot.position(), known);
-                answered.put(spot, known.stream().mapToDouble(m -> of.getOrDefault(m, 0.0)).sum());
-            }
-        }
-        return answered;
-    }
-
-    /** The trees of the chapters; what did not change since is not read again. */
-    private Map<Long, MoveTree> trees(Library library, List<SheetRow> rows) {
-        Map<Long, MoveTree> trees = new HashMap<>();
-        Map<String, MoveTree> now = new HashMap<>();
-        for (SheetRow row : rows) {
-            String key = row.id() + " " + library.sheets().keyOf(row.id());
-            MoveTree tree = parsed.get(key);
-            now.put(key, tree == null ? library.sheets().load(row.id()) : tree);
-            trees.put(row.id(), now.get(key));
-        }
-        parsed.clear();
-        parsed.putAll(now);
-        return trees;
-    }
-
-    private static Chapter chapter(
-            List<SheetRow> rows,
-            long id,
-            Side side,
-            Map<Long, MoveTree> trees,
-            Optional<Progress> standing) {
-        String title = rows.stream().filter(r -> r.id() == id).findFirst().orElseThrow().title();
-        return new Chapter(id, side, title, trees.get(id).nodes().size() - 1, standing);
-    }
-
-    private void found(Found found) {
+    private void found(RepertoireReader.Found found) {
         chapters.setAll(found.chapters());
         if (!students.equals(found.students())) {
             students.setAll(found.students());

@@ -1,0 +1,29 @@
+package org.zeroply.library.print;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/** Writes reports to files. */
+public final class ReportWriter {
+
+    private ReportWriter() {}
+
+    /**
+     * Writes a page when the name ends in {@code .html} or {@code .htm}, else a PDF.
+     *
+     * @throws IOException if the file cannot be written
+     */
+    public static void write(Report report, Path file) throws IOException {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(".html") || name.endsWith(".htm")) {
+            Files.writeString(file, HtmlReport.write(report));
+            return;
+        }
+        try (OutputStream out = Files.newOutputStream(file)) {
+            PdfReport.write(report, out);
+        }
+    }
+}
