@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
@@ -67,6 +68,7 @@ final class StatisticsCommand implements Callable<Integer> {
         if (!Files.exists(library)) {
             throw new BadInputException("There is no library " + library + ".");
         }
+        check();
         GameFilter filter = new GameFilter(player, rating, from, to, result);
         try (Library open = Library.open(library)) {
             if (measure > 0) {
@@ -78,6 +80,18 @@ final class StatisticsCommand implements Callable<Integer> {
             output.print(document(asked, found), out -> print(out, asked, found));
         }
         return 0;
+    }
+
+    private void check() {
+        if (!result.isEmpty() && !Set.of("1-0", "0-1", "1/2-1/2").contains(result)) {
+            throw new BadInputException("A result is 1-0, 0-1 or 1/2-1/2, not " + result + ".");
+        }
+        for (String date : List.of(from, to)) {
+            if (!date.isEmpty() && !date.matches("\\d{4}(\\.\\d{2}(\\.\\d{2})?)?")) {
+                throw new BadInputException(
+                        "A date is a year, 2024.03 or 2024.03.01, not " + date + ".");
+            }
+        }
     }
 
     private static ObjectNode document(Position position, PositionStatistics found) {

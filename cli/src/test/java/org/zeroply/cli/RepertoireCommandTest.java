@@ -90,7 +90,7 @@ class RepertoireCommandTest extends CommandTest {
     @Test
     void cards_are_looked_for_in_games_and_the_booklet_prints_them() throws IOException {
         JsonNode cards = json("repertoire", "cards", repertoire(), games(), "--json");
-        assertThat(cards.get("cards")).hasSize(2);
+        assertThat(cards.get("cards")).hasSize(1);
         assertThat(cards.at("/cards/0/followed").asBoolean()).isFalse();
         assertThat(cards.at("/cards/0/played").asText()).isEqualTo("Bc4");
         Path booklet = folder.resolve("booklet.html");

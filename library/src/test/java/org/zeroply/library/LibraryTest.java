@@ -13,6 +13,7 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -25,8 +26,10 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.training.Recall;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.SheetKind;
@@ -147,6 +150,13 @@ class LibraryTest {
         long exercise = library.sheets().find(SheetQuery.all(SheetKind.EXERCISE)).get(0).id();
         Student student = library.students().add("Nora", 1750);
         library.students().save(new Student(student.id(), student.uuid(), "Nora B.", 1800, "n"));
+        library.sheets().add("[Event \"Ours\"]\n[ZpSide \"black\"]\n\n1. e4 e5 *\n\n");
+        library.recall().choose(student.id(), Optional.of(Approach.SHARP));
+        library.recall()
+                .keep(
+                        student.id(),
+                        "move x",
+                        Recall.fresh("e7e5").after(Recall.Grade.WITH_HELP, 20_000));
         library.attempts()
                 .add(
                         new Attempt(
@@ -172,6 +182,7 @@ class LibraryTest {
         }
         for (Student s : library.students().all()) {
             content.add(s.uuid() + s.name() + s.rating() + s.note());
+            content.add(library.recall().all(s.id()) + "" + library.recall().approach(s.id()));
             library.attempts()
                     .of(s.id())
                     .forEach(a -> content.add(a.uuid() + a.answer() + a.exerciseId() + a.points()));

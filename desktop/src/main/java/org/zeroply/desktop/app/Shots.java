@@ -1,20 +1,9 @@
 package org.zeroply.desktop.app;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
-import javafx.animation.PauseTransition;
-import javafx.application.Platform;
-import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
@@ -22,9 +11,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
-import javafx.util.Duration;
-import javax.imageio.ImageIO;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
@@ -40,27 +26,19 @@ import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
-final class Shots {
+final class Shots extends PictureRun {
 
     /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
     private static final String ENDING = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
 
     private static final long REVIEW_NODES = 20_000;
     private static final long REVIEWED = 12;
-    private static final int MOST_WAITS = 60;
-    private static final Duration SETTLE = Duration.millis(1800);
 
-    private final Workbench bench;
     private final Services services;
-    private final Path folder;
-    private final Deque<Runnable> steps = new ArrayDeque<>();
-    private final List<String> views = new ArrayList<>();
-    private boolean details;
 
     Shots(Workbench bench, Services services, Path folder) {
-        this.bench = bench;
+        super(bench, folder);
         this.services = services;
-        this.folder = folder;
     }
 
     /**
@@ -342,87 +320,6 @@ final class Shots {
                 .filter(n -> n.getAccessibleText().contains("worst-placed"))
                 .findFirst()
                 .ifPresent(Node::requestFocus);
-    }
-
-    private void key(KeyCode code) {
-        Node focused = bench.getScene().getFocusOwner();
-        KeyEvent event =
-                new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false);
-        focused.fireEvent(event);
-    }
-
-    private void step(Runnable step) {
-        steps.add(step);
-    }
-
-    /** Waits until something is so, for two minutes at most. */
-    private void until(BooleanSupplier condition) {
-        until(condition, MOST_WAITS);
-    }
-
-    private void until(BooleanSupplier condition, int waits) {
-        steps.add(
-                () -> {
-                    if (!condition.getAsBoolean() && waits > 0) {
-                        Deque<Runnable> later = new ArrayDeque<>(steps);
-                        steps.clear();
-                        until(condition, waits - 1);
-                        steps.addAll(later);
-                    }
-                });
-    }
-
-    private void shot(String name) {
-        steps.add(() -> save(name));
-    }
-
-    /** A picture to look at while working, not one for the documents. */
-    private void detail(String name) {
-        if (details) {
-            shot(name);
-        }
-    }
-
-    private void next() {
-        if (steps.isEmpty()) {
-            System.out.println(
-                    "{\"views\": " + views.stream().map(v -> '"' + v + '"').toList() + "}");
-            Platform.exit();
-            return;
-        }
-        PauseTransition pause = new PauseTransition(SETTLE);
-        pause.setOnFinished(
-                e -> {
-                    try {
-                        steps.remove().run();
-                        next();
-                    } catch (RuntimeException failure) {
-                        failure.printStackTrace();
-                        System.exit(1);
-                    }
-                });
-        pause.play();
-    }
-
-    private void save(String name) {
-        try {
-            Files.createDirectories(folder);
-            ImageIO.write(
-                    SwingFXUtils.fromFXImage(bench.getScene().snapshot(null), null),
-                    "png",
-                    folder.resolve(name + ".png").toFile());
-            views.add(name);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private void press(String id) {
-        ((Button) bench.lookup(id)).fire();
-    }
-
-    private void select(String id, int row) {
-        ((TableView<?>) bench.lookup(id)).getSelectionModel().select(row);
     }
 
     private void chooseToSolve() {

@@ -279,7 +279,7 @@ public final class Workbench extends StackPane {
         if (report.stored() > 0) {
             games.openNewest();
         }
-        show(games);
+        show(front == repertoire ? repertoire : games);
     }
 
     /** A new analysis, in the Lab if that is in front. */

@@ -34,14 +34,7 @@ public final class AnnotationBar extends VBox {
         comment.setId("comment");
         comment.setPromptText("Your words on this move");
         comment.setAccessibleText("Comment on the move");
-        comment.setOnAction(e -> saveComment());
-        comment.focusedProperty()
-                .addListener(
-                        (o, was, is) -> {
-                            if (!is) {
-                                saveComment();
-                            }
-                        });
+        Widgets.whenTyped(comment, this::saveComment);
         HBox.setHgrow(comment, Priority.ALWAYS);
         FlowPane grades = new FlowPane(4, 4);
         for (Verdict verdict : Verdict.values()) {

@@ -2,15 +2,10 @@ package org.zeroply.desktop.desk;
 
 import java.io.File;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -35,8 +30,7 @@ public final class LabDesk implements Desk {
     private final NoteView note;
     private final VBox content = new VBox();
     private final VBox place = new VBox();
-    private final ToggleGroup pages = new ToggleGroup();
-    private final Map<String, Region> pageByName = new LinkedHashMap<>();
+    private final PageSwitch pages = new PageSwitch("Lab", this::show);
 
     /**
      * @param session the open game or analysis of the games desk
@@ -55,14 +49,14 @@ public final class LabDesk implements Desk {
         content.setId("lab-desk");
         content.getStyleClass().add("desk");
         VBox numbers = new VBox(10, explanation, difficulty, questions);
-        pageByName.put("Facts", scroll(new FactsView(model)));
-        pageByName.put("Changes", scroll(changes));
-        pageByName.put("Squares", scroll(squares));
+        pages.add("Facts", scroll(new FactsView(model)));
+        pages.add("Changes", scroll(changes));
+        pages.add("Squares", scroll(squares));
         ScrollPane scrolled = scroll(numbers);
         VBox.setVgrow(scrolled, Priority.ALWAYS);
-        pageByName.put("Numbers", new VBox(8, scrolled, candidates));
-        pageByName.put("Ending", scroll(ending));
-        pageByName.put("Note", note);
+        pages.add("Numbers", new VBox(8, scrolled, candidates));
+        pages.add("Ending", scroll(ending));
+        pages.add("Note", note);
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren()
                 .addAll(bar(Widgets.button("lab-exercise", "Set as exercise", setExercise)), place);
@@ -80,16 +74,7 @@ public final class LabDesk implements Desk {
     }
 
     private HBox bar(Region last) {
-        HBox bar = Widgets.row();
-        for (String name : pageByName.keySet()) {
-            ToggleButton button = new ToggleButton(name);
-            button.setId("lab-" + name.toLowerCase(Locale.ROOT));
-            button.setToggleGroup(pages);
-            button.setUserData(name);
-            button.setFocusTraversable(false);
-            button.setOnAction(e -> show(name));
-            bar.getChildren().add(button);
-        }
+        HBox bar = pages.row();
         Label searching = Widgets.label("", "faded");
         searching.setId("facts-searching");
         searching.textProperty().bind(model.searchingProperty());
@@ -100,12 +85,9 @@ public final class LabDesk implements Desk {
 
     /** Brings one of the pages to the front. */
     public void show(String name) {
-        Region page = pageByName.get(name);
-        VBox.setVgrow(page, Priority.ALWAYS);
+        Region page = pages.page(name);
         place.getChildren().setAll(page);
-        pages.getToggles().stream()
-                .filter(t -> t.getUserData().equals(name))
-                .forEach(t -> t.setSelected(true));
+        pages.mark(name);
         model.clearOverlay();
         refresh();
     }
@@ -116,7 +98,7 @@ public final class LabDesk implements Desk {
     }
 
     private boolean isInFront(String name) {
-        return place.getChildren().contains(pageByName.get(name));
+        return place.getChildren().contains(pages.page(name));
     }
 
     private void refresh() {
@@ -182,11 +164,7 @@ public final class LabDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        List<Command> commands = new ArrayList<>();
-        int number = 1;
-        for (String name : pageByName.keySet()) {
-            commands.add(new Command("Lab: " + name, "Alt+" + number++, () -> show(name)));
-        }
+        List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("Measure how hard it is", "Shortcut+M", this::measure));
         commands.add(new Command("What is the threat?", "Shortcut+T", this::threat));
         commands.add(new Command("Are there enough checks?", "", this::checks));

@@ -7,6 +7,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +28,29 @@ public final class Widgets {
         button.setFocusTraversable(true);
         button.setOnAction(e -> action.run());
         return button;
+    }
+
+    /** A button that stays pressed, with a word of explanation. */
+    public static ToggleButton toggle(String id, String text, String says) {
+        ToggleButton button = new ToggleButton(text);
+        button.setId(id);
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** Does something when a text was typed: on Enter, and when the field is left. */
+    public static void whenTyped(TextField field, Runnable action) {
+        field.setOnAction(e -> action.run());
+        field.focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is) {
+                                action.run();
+                            }
+                        });
     }
 
     /** A text in one of the styles of the sheet. */

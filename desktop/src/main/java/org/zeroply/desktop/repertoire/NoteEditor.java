@@ -11,7 +11,6 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
@@ -26,12 +25,16 @@ final class NoteEditor extends VBox {
 
     private final TreeSession session;
     private final CardBuilder builder;
-    private final ToggleButton main = toggle("note-main", "Main", "The recommended move here");
-    private final ToggleButton must = toggle("note-must", "Must know", "To be known by heart");
+    private final ToggleButton main =
+            Widgets.toggle("note-main", "Main", "The recommended move here");
+    private final ToggleButton must =
+            Widgets.toggle("note-must", "Must know", "To be known by heart");
     private final ToggleButton trap =
-            toggle("note-trap", "Trap", "Set for a likely reply that loses");
-    private final ToggleButton quiet = toggle("note-quiet", "Quiet", "For the quiet school");
-    private final ToggleButton sharp = toggle("note-sharp", "Sharp", "For the sharp school");
+            Widgets.toggle("note-trap", "Trap", "Set for a likely reply that loses");
+    private final ToggleButton quiet =
+            Widgets.toggle("note-quiet", "Quiet", "For the quiet school");
+    private final ToggleButton sharp =
+            Widgets.toggle("note-sharp", "Sharp", "For the sharp school");
     private final TextField idea = new TextField();
     private final TextField accept = new TextField();
     private final VBox cards = new VBox(2);
@@ -52,8 +55,8 @@ final class NoteEditor extends VBox {
         accept.setPrefColumnCount(17);
         accept.setMinWidth(90);
         HBox.setHgrow(accept, Priority.ALWAYS);
-        whenLeft(idea);
-        whenLeft(accept);
+        Widgets.whenTyped(idea, this::commit);
+        Widgets.whenTyped(accept, this::commit);
         main.setOnAction(e -> change(n -> n.withMain(main.isSelected())));
         must.setOnAction(e -> change(n -> n.withMust(must.isSelected())));
         trap.setOnAction(e -> change(n -> n.withTrap(trap.isSelected())));
@@ -74,27 +77,6 @@ final class NoteEditor extends VBox {
                         });
         session.revisionProperty().addListener(o -> show());
         show();
-    }
-
-    private static ToggleButton toggle(String id, String text, String says) {
-        ToggleButton button = new ToggleButton(text);
-        button.setId(id);
-        button.setTooltip(new Tooltip(says));
-        button.setAccessibleText(says);
-        button.setFocusTraversable(false);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
-    }
-
-    private void whenLeft(TextField field) {
-        field.setOnAction(e -> commit());
-        field.focusedProperty()
-                .addListener(
-                        (o, was, is) -> {
-                            if (!is) {
-                                commit();
-                            }
-                        });
     }
 
     private void school(ToggleButton button, Approach approach) {

@@ -3,10 +3,7 @@ package org.zeroply.desktop.repertoire;
 import java.io.File;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
@@ -18,7 +15,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextInputDialog;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,6 +26,7 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.PageSwitch;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.DrillModel;
 import org.zeroply.desktop.session.RepertoireModel;
@@ -54,8 +51,7 @@ public final class RepertoireDesk implements Desk {
     private final Runnable boardChanged;
     private final VBox content = new VBox();
     private final VBox place = new VBox();
-    private final ToggleGroup pages = new ToggleGroup();
-    private final Map<String, Region> pageByName = new LinkedHashMap<>();
+    private final PageSwitch pages = new PageSwitch("Repertoire", this::show);
     private final MenuButton who = new MenuButton("No student");
     private OptionalLong putAway = OptionalLong.empty();
     private String page = "Lines";
@@ -94,12 +90,12 @@ public final class RepertoireDesk implements Desk {
                         });
         content.setId("repertoire-desk");
         content.getStyleClass().add("desk");
-        pageByName.put("Lines", lines);
-        pageByName.put("Map", map);
-        pageByName.put("Tasks", new TaskView(services, model, findings));
-        pageByName.put("Games", games);
-        pageByName.put("Learn", learn);
-        pageByName.put("Merge", merge);
+        pages.add("Lines", lines);
+        pages.add("Map", map);
+        pages.add("Tasks", new TaskView(services, model, findings));
+        pages.add("Games", games);
+        pages.add("Learn", learn);
+        pages.add("Merge", merge);
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren().addAll(bar(), place);
         cards.activeProperty().addListener(o -> show(page));
@@ -113,17 +109,7 @@ public final class RepertoireDesk implements Desk {
     }
 
     private HBox bar() {
-        HBox bar = Widgets.row();
-        for (String name : pageByName.keySet()) {
-            ToggleButton button = new ToggleButton(name);
-            button.setId("repertoire-" + name.toLowerCase(Locale.ROOT));
-            button.setToggleGroup(pages);
-            button.setUserData(name);
-            button.setFocusTraversable(false);
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setOnAction(e -> show(name));
-            bar.getChildren().add(button);
-        }
+        HBox bar = pages.row();
         who.setId("learner");
         who.setFocusTraversable(false);
         who.setAccessibleText("Who learns, and whose moves");
@@ -241,12 +227,10 @@ public final class RepertoireDesk implements Desk {
             drill.stop();
         }
         page = name;
-        Region shown = cards.activeProperty().get() ? cards : pageByName.get(name);
+        Region shown = cards.activeProperty().get() ? cards : pages.page(name);
         VBox.setVgrow(shown, Priority.ALWAYS);
         place.getChildren().setAll(shown);
-        pages.getToggles().stream()
-                .filter(t -> t.getUserData().equals(name))
-                .forEach(t -> t.setSelected(true));
+        pages.mark(name);
         if (name.equals("Games")) {
             games.shown();
         }
@@ -347,11 +331,7 @@ public final class RepertoireDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        List<Command> commands = new ArrayList<>();
-        int number = 1;
-        for (String name : pageByName.keySet()) {
-            commands.add(new Command("Repertoire: " + name, "Alt+" + number++, () -> show(name)));
-        }
+        List<Command> commands = new ArrayList<>(pages.commands());
         if (page.equals("Learn")) {
             commands.addAll(learn.commands());
         } else {

@@ -2,10 +2,7 @@ package org.zeroply.desktop.review;
 
 import java.io.File;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -14,8 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -27,6 +22,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.course.CourseStrip;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.GamesDesk;
+import org.zeroply.desktop.desk.PageSwitch;
 import org.zeroply.desktop.session.MomentCard;
 import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.session.Services;
@@ -51,8 +47,7 @@ public final class ReviewDesk implements Desk {
     private final TrialView trial;
     private final VBox content = new VBox();
     private final VBox place = new VBox();
-    private final ToggleGroup pages = new ToggleGroup();
-    private final Map<String, Region> pageByName = new LinkedHashMap<>();
+    private final PageSwitch pages = new PageSwitch("Review", this::show);
     private List<Student> students = List.of();
 
     /**
@@ -76,11 +71,11 @@ public final class ReviewDesk implements Desk {
         ScrollPane figures = new ScrollPane(new FiguresView(model));
         figures.setFitToWidth(true);
         figures.getStyleClass().add("paper");
-        pageByName.put("Moments", moments);
-        pageByName.put("Figures", figures);
-        pageByName.put("Player", player);
-        pageByName.put("Trial", trial);
-        pageByName.put("Queue", new QueueView(services, this::open));
+        pages.add("Moments", moments);
+        pages.add("Figures", figures);
+        pages.add("Player", player);
+        pages.add("Trial", trial);
+        pages.add("Queue", new QueueView(services, this::open));
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren().addAll(bar(), place);
         model.onBoardProperty().addListener(o -> boardChanged.run());
@@ -97,18 +92,7 @@ public final class ReviewDesk implements Desk {
     }
 
     private HBox bar() {
-        HBox bar = new HBox(8);
-        bar.getStyleClass().add("bar");
-        for (String name : pageByName.keySet()) {
-            ToggleButton button = new ToggleButton(name);
-            button.setId("review-" + name.toLowerCase(Locale.ROOT));
-            button.setToggleGroup(pages);
-            button.setUserData(name);
-            button.setFocusTraversable(false);
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setOnAction(e -> show(name));
-            bar.getChildren().add(button);
-        }
+        HBox bar = pages.row();
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button review = new Button("Review this game");
@@ -134,17 +118,14 @@ public final class ReviewDesk implements Desk {
 
     /** Brings one of the pages to the front. */
     public void show(String name) {
-        Region page = pageByName.get(name);
-        VBox.setVgrow(page, Priority.ALWAYS);
+        Region page = pages.page(name);
         place.getChildren().clear();
         place.setSpacing(8);
         if (WITH_STRIP.contains(name)) {
             place.getChildren().add(strip);
         }
         place.getChildren().add(page);
-        pages.getToggles().stream()
-                .filter(t -> t.getUserData().equals(name))
-                .forEach(t -> t.setSelected(true));
+        pages.mark(name);
         course();
     }
 
@@ -332,11 +313,7 @@ public final class ReviewDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        List<Command> commands = new ArrayList<>();
-        int number = 1;
-        for (String name : pageByName.keySet()) {
-            commands.add(new Command("Review: " + name, "Alt+" + number++, () -> show(name)));
-        }
+        List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("Next moment", "Page_Down", () -> model.step(1)));
         commands.add(new Command("Previous moment", "Page_Up", () -> model.step(-1)));
         commands.add(new Command("Keep the moment", "K", () -> here(model::keep)));

@@ -21,8 +21,6 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.PointRule;
-import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
@@ -228,7 +226,7 @@ public final class LineSheetView extends ScrollPane {
             balance.add(lead(node.position()));
             double x = GUTTER + (i - firstPly) * cell;
             moves.getChildren().add(cell(node, x));
-            badge(node.annotation())
+            SheetBadge.of(node.annotation(), withPoints)
                     .ifPresent(
                             badge -> {
                                 badge.relocate(x + 5, ROW - 3);
@@ -289,39 +287,6 @@ public final class LineSheetView extends ScrollPane {
             label.getStyleClass().add("tempting");
         }
         return label;
-    }
-
-    private static boolean earns(Annotation a) {
-        return !a.points().isEmpty() || a.tempting() || a.equal();
-    }
-
-    private Optional<Label> badge(Annotation a) {
-        if (withPoints && earns(a)) {
-            return Optional.of(points(a));
-        }
-        RepertoireNote note = a.repertoire();
-        List<String> words = new ArrayList<>();
-        note.approach().ifPresent(school -> words.add(school.word()));
-        if (note.must()) {
-            words.add("must");
-        }
-        if (note.trap()) {
-            words.add("trap");
-        }
-        if (!note.cards().isEmpty()) {
-            words.add("card");
-        }
-        return words.isEmpty()
-                ? Optional.empty()
-                : Optional.of(styled(String.join(" ", words), "points"));
-    }
-
-    private static Label points(Annotation a) {
-        int sum = a.points().stream().mapToInt(PointRule::points).sum();
-        String text = a.tempting() ? "bait" : a.points().isEmpty() ? "≈" : String.valueOf(sum);
-        Label badge = new Label(text);
-        badge.getStyleClass().add("points");
-        return badge;
     }
 
     private HBox verdict(Node end) {
