@@ -176,8 +176,9 @@ class RepertoireDeskTest extends WindowTest {
     }
 
     private void typed(FxRobot robot, String move) throws Exception {
-        robot.interact(() -> robot.lookup("#board").query().requestFocus());
-        robot.type(KeyCode.ENTER);
+        if (!robot.lookup("#drill-move").query().isFocused()) {
+            robot.type(KeyCode.ENTER);
+        }
         robot.write(move);
         robot.type(KeyCode.ENTER);
         until(() -> true);
@@ -186,7 +187,6 @@ class RepertoireDeskTest extends WindowTest {
     /** Answers what is asked rightly, with keys. */
     private void answer(FxRobot robot) throws Exception {
         DrillModel.Shown shown = drill().shownProperty().get();
-        robot.interact(() -> robot.lookup("#board").query().requestFocus());
         if (shown.stage() != DrillModel.Stage.ASKING) {
             robot.type(KeyCode.SPACE);
         } else if (drill().awaitsMove()) {

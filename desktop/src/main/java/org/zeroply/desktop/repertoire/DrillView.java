@@ -76,6 +76,9 @@ final class DrillView extends VBox {
     }
 
     private void type() {
+        if (move.getText().isBlank()) {
+            return;
+        }
         try {
             drill.type(move.getText().strip());
         } catch (NotationException e) {
@@ -85,6 +88,7 @@ final class DrillView extends VBox {
     }
 
     private void show() {
+        boolean typing = move.isFocused();
         page.getChildren().clear();
         if (!drill.isRunning()) {
             ticking.stop();
@@ -141,6 +145,12 @@ final class DrillView extends VBox {
                         "Enter types a move. Their moves come by likelihood. A wrong move shows the idea first; what was"
                                 + " not known comes again in a later line.",
                         "faded"));
+        // Whoever types goes on typing; otherwise the keys belong to the page.
+        if (typing && drill.awaitsMove()) {
+            move.requestFocus();
+        } else {
+            requestFocus();
+        }
     }
 
     private static Button button(String id, String text, Runnable action) {

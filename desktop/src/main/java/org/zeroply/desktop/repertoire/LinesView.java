@@ -79,7 +79,8 @@ final class LinesView extends VBox {
         table.setMinHeight(112);
         table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         table.setPlaceholder(
-                new Label("No repertoire yet. Chapter → New for White, or bring in a PGN file."));
+                new Label(
+                        "No repertoire yet. Chapter → New chapter for White, or bring in a PGN file."));
         Widgets.column(table, "For", 64, c -> c.side().word());
         Widgets.column(table, "Chapter", 260, Chapter::title);
         Widgets.column(table, "Moves", 64, c -> String.valueOf(c.moves()));

@@ -9,6 +9,7 @@ import java.util.OptionalLong;
 import java.util.Random;
 import java.util.function.LongConsumer;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -53,6 +54,7 @@ public final class RepertoireDesk implements Desk {
     private final VBox place = new VBox();
     private final PageSwitch pages = new PageSwitch("Repertoire", this::show);
     private final MenuButton who = new MenuButton("No student");
+    private final MenuButton chapterMenu = new MenuButton("Chapter");
     private OptionalLong putAway = OptionalLong.empty();
     private String page = "Lines";
     private Side seen = Side.WHITE;
@@ -113,22 +115,30 @@ public final class RepertoireDesk implements Desk {
         who.setId("learner");
         who.setFocusTraversable(false);
         who.setAccessibleText("Who learns, and whose moves");
-        MenuButton chapter = new MenuButton("Chapter");
-        chapter.setId("chapter-menu");
-        chapter.setFocusTraversable(false);
-        chapter.setMinWidth(Region.USE_PREF_SIZE);
-        chapter.getItems()
+        chapterMenu.setId("chapter-menu");
+        chapterMenu.setFocusTraversable(false);
+        chapterMenu.setMinWidth(Region.USE_PREF_SIZE);
+        chapterMenu
+                .getItems()
                 .addAll(
-                        item("New for White …", () -> create(Side.WHITE)),
-                        item("New for Black …", () -> create(Side.BLACK)),
-                        item("Rename …", this::rename),
-                        item("Put away", this::putAway),
+                        item("New chapter for White …", () -> create(Side.WHITE)),
+                        item("New chapter for Black …", () -> create(Side.BLACK)),
+                        item("Rename the chapter …", this::rename),
+                        item("Put the chapter away", this::putAway),
                         item("Bring back what was put away", this::bringBack),
                         new SeparatorMenuItem(),
                         item("Save the repertoire (PGN) …", files::savePgn),
                         item("Booklet (PDF or page) …", files::saveBooklet));
-        bar.getChildren().addAll(Widgets.spacer(), who, chapter);
+        bar.getChildren().addAll(Widgets.spacer(), who, chapterMenu);
         return bar;
+    }
+
+    /** All that stands in the menus, for the keyboard. */
+    private List<MenuItem> choices() {
+        return Stream.of(who, chapterMenu)
+                .flatMap(m -> m.getItems().stream())
+                .filter(i -> !(i instanceof SeparatorMenuItem))
+                .toList();
     }
 
     private static MenuItem item(String text, Runnable action) {
@@ -153,7 +163,7 @@ public final class RepertoireDesk implements Desk {
             boolean is = now.filter(s -> s.id() == student.id()).isPresent();
             choice(
                     students,
-                    student.name(),
+                    "Student: " + student.name(),
                     is,
                     () -> model.studentProperty().set(Optional.of(student)));
         }
@@ -332,6 +342,9 @@ public final class RepertoireDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
+        for (MenuItem item : choices()) {
+            commands.add(new Command(item.getText(), "", item::fire));
+        }
         if (page.equals("Learn")) {
             commands.addAll(learn.commands());
         } else {

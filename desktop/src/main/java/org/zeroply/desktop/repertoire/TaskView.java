@@ -45,11 +45,16 @@ final class TaskView extends VBox {
                                 Widgets.spacer(),
                                 Widgets.button("audit-engine", "Ask the engine", this::ask)));
         model.viewProperty().addListener(o -> show());
+        sceneProperty().addListener(o -> show());
         show();
     }
 
+    /** Looks again; while the page is not in front, that waits until it is. */
     private void show() {
         reading.cancel();
+        if (getScene() == null) {
+            return;
+        }
         Optional<RepertoireView> view = model.viewProperty().get();
         if (view.isEmpty()) {
             list.show(List.of());
