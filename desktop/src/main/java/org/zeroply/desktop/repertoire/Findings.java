@@ -67,7 +67,8 @@ final class Findings {
         return found;
     }
 
-    private static String games(int count) {
+    /** A number of games in words. */
+    static String games(int count) {
         return count == 1 ? "1 game" : count + " games";
     }
 

@@ -15,6 +15,8 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.profile.GameFigures;
+import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.CardCheck;
 import org.zeroply.coach.repertoire.GameComparison;
@@ -24,6 +26,7 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.session.ReviewedFigures;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.SheetKind;
@@ -43,6 +46,7 @@ final class GamesView extends VBox {
     private final Services services;
     private final RepertoireModel model;
     private final LongConsumer openGame;
+    private final ReviewedFigures reviewed;
     private final ComboBox<String> player = new ComboBox<>();
     private final FindingList list =
             new FindingList(
@@ -55,6 +59,7 @@ final class GamesView extends VBox {
     GamesView(Services services, RepertoireModel model, LongConsumer openGame) {
         super(8);
         this.openGame = openGame;
+        reviewed = new ReviewedFigures(services);
         this.services = services;
         this.model = model;
         player.setId("games-player");
@@ -313,6 +318,7 @@ final class GamesView extends VBox {
         for (Preparation.Stop s : preparation.stops()) {
             found.add(stop(s.experienceEnds() ? "New to them" : "Likely", s));
         }
+        found.addAll(losses(name, view.repertoire().side().other(), cancellation));
         Expectation expectation = new Expectation(services.marking(), NODES);
         for (Preparation.SideStep s : preparation.sideSteps()) {
             if (cancellation.isCancelled()) {
@@ -331,13 +337,35 @@ final class GamesView extends VBox {
         return found;
     }
 
+    /** What the opponent loses a move in each opening, from the games that are reviewed. */
+    private List<Finding> losses(String name, Side side, Cancellation cancellation) {
+        List<GameFigures> figures = reviewed.of(name, side, cancellation);
+        if (figures.isEmpty()) {
+            return List.of(
+                    new Finding(
+                            "Their losses",
+                            "None of these games is reviewed yet; the Review desk does it.",
+                            "",
+                            () -> {}));
+        }
+        return Profile.of(name, figures).byOpening().stream()
+                .map(
+                        o ->
+                                new Finding(
+                                        "Their losses",
+                                        o.name(),
+                                        o.loss().text()
+                                                + " points a move, "
+                                                + Findings.games(o.loss().games()),
+                                        () -> {}))
+                .toList();
+    }
+
     private Finding stop(String kind, Preparation.Stop s) {
         return new Finding(
                 kind,
                 Findings.line(s.spot(), s.recommended()),
-                LinesView.percent(s.probability())
-                        + ", "
-                        + (s.games() == 1 ? "1 game" : s.games() + " games"),
+                LinesView.percent(s.probability()) + ", " + Findings.games(s.games()),
                 () -> model.go(s.spot()));
     }
 

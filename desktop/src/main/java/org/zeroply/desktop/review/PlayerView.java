@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.HPos;
@@ -22,7 +21,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
@@ -30,9 +28,8 @@ import org.zeroply.coach.tactics.Theme;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.course.TrendView;
 import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.ReviewQueue;
+import org.zeroply.desktop.session.ReviewedFigures;
 import org.zeroply.desktop.session.Services;
-import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.StudentReport;
 import org.zeroply.library.store.ReviewStore;
@@ -56,7 +53,7 @@ final class PlayerView extends VBox {
     private final Opener opener;
     private final ComboBox<String> player = new ComboBox<>();
     private final VBox page = new VBox(6);
-    private final Map<Long, Map<Side, GameFigures>> known = new ConcurrentHashMap<>();
+    private final ReviewedFigures known;
     private Palette palette = Palette.PAPER;
     private Optional<Found> shown = Optional.empty();
 
@@ -66,6 +63,7 @@ final class PlayerView extends VBox {
     PlayerView(Services services, Opener opener, Consumer<Report> print) {
         super(8);
         this.services = services;
+        known = new ReviewedFigures(services);
         this.opener = opener;
         setId("player-page");
         player.setId("player");
@@ -132,7 +130,7 @@ final class PlayerView extends VBox {
                             List<GameFigures> figures = new ArrayList<>();
                             for (ReviewStore.Entry game : games) {
                                 Side side = game.white().equals(name) ? Side.WHITE : Side.BLACK;
-                                figures(game, side, cancellation).ifPresent(figures::add);
+                                known.of(game, side, cancellation).ifPresent(figures::add);
                                 progress.accept(figures.size() / (double) games.size());
                             }
                             return cancellation.isCancelled()
@@ -144,27 +142,6 @@ final class PlayerView extends VBox {
                             shown = found;
                             show();
                         });
-    }
-
-    private Optional<GameFigures> figures(
-            ReviewStore.Entry game, Side side, Cancellation cancellation) {
-        Map<Side, GameFigures> both = known.get(game.sheetId());
-        if (both == null) {
-            ReviewQueue queue = services.reviews();
-            MoveTree tree = services.library().sheets().load(game.sheetId());
-            both = new HashMap<>();
-            var review =
-                    queue.review(
-                            game.sheetId(), tree, game.nodes(), services.marking(), cancellation);
-            if (review.isEmpty()) {
-                return Optional.empty();
-            }
-            for (Side s : Side.values()) {
-                both.put(s, GameFigures.of(game.sheetId(), review.get(), s));
-            }
-            known.put(game.sheetId(), both);
-        }
-        return Optional.of(both.get(side));
     }
 
     private Found found(String name, List<GameFigures> figures, List<ReviewStore.Entry> games) {
