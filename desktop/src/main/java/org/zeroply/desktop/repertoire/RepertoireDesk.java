@@ -104,7 +104,12 @@ public final class RepertoireDesk implements Desk {
         drill.shownProperty().addListener(o -> boardChanged.run());
         model.session().revisionProperty().addListener(o -> turned());
         model.students().addListener((javafx.beans.Observable o) -> people());
-        model.studentProperty().addListener(o -> people());
+        model.studentProperty()
+                .addListener(
+                        o -> {
+                            drill.stop();
+                            people();
+                        });
         model.schoolProperty().addListener(o -> people());
         people();
         show("Lines");

@@ -37,7 +37,7 @@ public final class LineSheetView extends ScrollPane {
     private static final double NARROW_VERDICT = 34;
 
     /** Rows laid out at a time; of a larger tree those around the present move. */
-    private static final int MOST_ROWS = 60;
+    private static final int MOST_ROWS = 40;
 
     private static final double ROW = 24;
     private static final double STRIP = 16;
