@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 
@@ -119,6 +121,15 @@ public final class Repertoire {
     /** Whether it is our turn in a position. */
     public boolean isOurs(Position position) {
         return position.sideToMove() == side;
+    }
+
+    /**
+     * The moves that somebody of a school goes on with: ours that is recommended, or all theirs.
+     */
+    public List<Move> next(Spot spot, Optional<Approach> school) {
+        return isOurs(spot.position())
+                ? spot.recommended(school).stream().toList()
+                : List.copyOf(spot.moves().keySet());
     }
 
     /** Where the chapters begin; each position once. */

@@ -57,6 +57,13 @@ public final class Spot {
                 .reduce(RepertoireNote.NONE, RepertoireNote::and);
     }
 
+    /** The idea of the position, the first that is written in any order. */
+    public Optional<String> idea() {
+        return places.stream()
+                .flatMap(n -> n.annotation().repertoire().idea().stream())
+                .findFirst();
+    }
+
     /**
      * The move recommended to somebody of this school: the one marked for the school, else the one
      * recommended without a school, else the first one.

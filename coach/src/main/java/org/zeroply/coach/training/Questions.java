@@ -11,7 +11,6 @@ import java.util.Random;
 import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Card;
 import org.zeroply.coach.repertoire.CardReader;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -52,7 +51,7 @@ public final class Questions {
             }
         }
         List<String> ideas =
-                repertoire.spots().stream().flatMap(s -> idea(s).stream()).distinct().toList();
+                repertoire.spots().stream().flatMap(s -> s.idea().stream()).distinct().toList();
         List<String> rules =
                 repertoire.spots().stream()
                         .flatMap(s -> CardReader.readable(s).stream())
@@ -63,7 +62,7 @@ public final class Questions {
             List<Question> here = new ArrayList<>();
             // Where there is nothing to choose between, nothing is asked.
             if (ideas.size() > 1) {
-                idea(spot).ifPresent(i -> here.add(plan(spot, i, ideas)));
+                spot.idea().ifPresent(i -> here.add(plan(spot, i, ideas)));
             }
             for (Card card : rules.size() > 1 ? CardReader.readable(spot) : List.<Card>of()) {
                 here.add(new Question.WhatThen(spot, card, choices(card.then(), rules)));
@@ -89,14 +88,7 @@ public final class Questions {
         return spot.moves().getOrDefault(move, List.of()).stream()
                 .flatMap(n -> n.annotation().repertoire().idea().stream())
                 .findFirst()
-                .or(() -> idea(spot));
-    }
-
-    private static Optional<String> idea(Spot spot) {
-        return spot.places().stream()
-                .map(Node::annotation)
-                .flatMap(a -> a.repertoire().idea().stream())
-                .findFirst();
+                .or(spot::idea);
     }
 
     /** The right answer among others, always in the same order for the same answer. */
@@ -113,10 +105,7 @@ public final class Questions {
 
     /** The moves a student goes on with: the recommended one, or their replies. */
     List<Move> next(Spot spot) {
-        if (repertoire.isOurs(spot.position())) {
-            return spot.recommended(school).stream().toList();
-        }
-        return List.copyOf(spot.moves().keySet());
+        return repertoire.next(spot, school);
     }
 
     /** What is asked at a position, in the order in which it is asked. */

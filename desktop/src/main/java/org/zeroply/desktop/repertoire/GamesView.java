@@ -154,6 +154,7 @@ final class GamesView extends VBox {
         Expectation expectation = new Expectation(services.marking(), NODES);
         List<Finding> found = new ArrayList<>();
         Map<Spot, Integer> forgotten = new LinkedHashMap<>();
+        boolean readable = cardsAreReadable(view);
         for (int i = 0; i < games.size() && !cancellation.isCancelled(); i++) {
             MoveTree game = games.get(i);
             progress.accept((double) i / games.size());
@@ -165,7 +166,8 @@ final class GamesView extends VBox {
                                     forgotten.merge(c.spot(), 1, Integer::sum);
                                 }
                             });
-            for (CardCheck check : cards(view, game)) {
+            List<CardCheck> checks = readable ? CardCheck.of(view.repertoire(), game) : List.of();
+            for (CardCheck check : checks) {
                 if (check.followed().equals(Optional.of(false))) {
                     found.add(card(check, game));
                 }
@@ -198,10 +200,14 @@ final class GamesView extends VBox {
         return found;
     }
 
-    /** The cards that spoke; none while one cannot be read, which the tasks tell of. */
-    private static List<CardCheck> cards(RepertoireView view, MoveTree game) {
-        boolean readable = new Audit(view.repertoire(), view.shares()).unreadable().isEmpty();
-        return readable ? CardCheck.of(view.repertoire(), game) : List.of();
+    /** Whether cards can be looked for: not while one cannot be read, which the tasks tell of. */
+    private static boolean cardsAreReadable(RepertoireView view) {
+        return new Audit(view.repertoire(), view.shares()).unreadable().isEmpty();
+    }
+
+    private static String words(CardCheck check, String played, String game) {
+        int move = (check.ply() + 1) / 2;
+        return check.card().text() + ": " + played + ", move " + move + " of " + game;
     }
 
     private Finding left(GameComparison c, OptionalDouble loss) {
@@ -232,18 +238,11 @@ final class GamesView extends VBox {
         return new Finding(kind, text, cost, () -> model.go(c.spot()));
     }
 
-    private Finding card(CardCheck check, MoveTree game) {
+    private static Finding card(CardCheck check, MoveTree game) {
+        String title = game.tag("White") + " – " + game.tag("Black");
         return new Finding(
                 "Card",
-                check.card().text()
-                        + ": "
-                        + check.played()
-                        + " was played, move "
-                        + (check.ply() + 1) / 2
-                        + " of "
-                        + game.tag("White")
-                        + " – "
-                        + game.tag("Black"),
+                words(check, check.played() + " was played", title),
                 "not followed",
                 () -> {});
     }
@@ -266,25 +265,25 @@ final class GamesView extends VBox {
     private List<Finding> spoken(
             RepertoireView view, Cancellation cancellation, Consumer<Double> progress) {
         List<Finding> found = new ArrayList<>();
-        List<SheetRow> rows = services.library().sheets().find(SheetQuery.all(SheetKind.GAME));
+        List<SheetRow> rows =
+                cardsAreReadable(view)
+                        ? services.library().sheets().find(SheetQuery.all(SheetKind.GAME))
+                        : List.of();
         for (int i = 0; i < rows.size() && !cancellation.isCancelled(); i++) {
             SheetRow row = rows.get(i);
             progress.accept((double) i / rows.size());
-            for (CardCheck check : cards(view, services.library().sheets().load(row.id()))) {
+            MoveTree game = services.library().sheets().load(row.id());
+            for (CardCheck check : CardCheck.of(view.repertoire(), game)) {
                 String kind =
                         check.followed()
                                 .map(f -> f ? "Followed" : "Not followed")
                                 .orElse("Applied");
-                String text =
-                        check.card().text()
-                                + ": "
-                                + check.played()
-                                + ", move "
-                                + (check.ply() + 1) / 2
-                                + " of "
-                                + row.title();
                 found.add(
-                        new Finding(kind, text, row.date(), () -> {})
+                        new Finding(
+                                        kind,
+                                        words(check, check.played(), row.title()),
+                                        row.date(),
+                                        () -> {})
                                 .with("Open it", () -> openGame.accept(row.id())));
             }
         }

@@ -22,7 +22,6 @@ import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
-import org.zeroply.library.store.SheetStore;
 
 /**
  * Bringing lines into the open chapter: first what would be new and what conflicts, then merging.
@@ -142,7 +141,7 @@ final class MergeView extends VBox {
     }
 
     private static MoveTree cut(MoveTree tree, int move) {
-        TreeEditor editor = new TreeEditor(SheetStore.parse(PgnWriter.write(tree)));
+        TreeEditor editor = new TreeEditor(tree.copy());
         editor.tree().nodes().stream()
                 .filter(n -> n.position().fullmoveNumber() > move)
                 .filter(n -> n.parent().isPresent())
@@ -225,10 +224,5 @@ final class MergeView extends VBox {
                                 + " brought in. Ctrl+Z takes them back step by step.");
         source.setText("");
         plan();
-    }
-
-    /** What would come, for tests. */
-    Optional<Finding> first() {
-        return list.getItems().stream().findFirst();
     }
 }

@@ -16,6 +16,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.insight.Expectation;
 import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;
@@ -25,9 +26,6 @@ import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.desktop.sheet.LineSheetView;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Limits;
 
 /**
  * Tries a position in practice: one game played out, or many fast ones between players of limited
@@ -192,10 +190,7 @@ final class TrialView extends VBox {
 
     /** What the engine promises White, 0 to 1. */
     private double promised(Position position) {
-        Analysis analysis =
-                services.marking()
-                        .analyse(AnalysisRequest.of(position, Limits.nodes(VERDICT_NODES)));
-        double own = analysis.lines().get(0).expected();
+        double own = new Expectation(services.marking(), VERDICT_NODES).of(position);
         return position.sideToMove() == Side.WHITE ? own : 1 - own;
     }
 

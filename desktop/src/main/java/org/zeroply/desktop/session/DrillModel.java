@@ -327,7 +327,7 @@ public final class DrillModel {
                     model.viewProperty()
                             .get()
                             .flatMap(v -> v.repertoire().at(node.position()))
-                            .flatMap(DrillModel::idea);
+                            .flatMap(Spot::idea);
             if (idea.isPresent()) {
                 return "The idea of the line: " + idea.get();
             }
@@ -335,12 +335,6 @@ public final class DrillModel {
         return "No idea is written here yet. It is a move of the "
                 + asked.spot().position().pieceAt(asked.move().from()).orElseThrow().type().word()
                 + ".";
-    }
-
-    private static Optional<String> idea(Spot spot) {
-        return spot.places().stream()
-                .flatMap(n -> n.annotation().repertoire().idea().stream())
-                .findFirst();
     }
 
     private String answer() {

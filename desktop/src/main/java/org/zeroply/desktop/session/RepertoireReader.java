@@ -15,9 +15,9 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.Memory;
+import org.zeroply.coach.training.NotedMemory;
 import org.zeroply.coach.training.Progress;
 import org.zeroply.coach.training.Questions;
-import org.zeroply.coach.training.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -28,17 +28,11 @@ import org.zeroply.library.store.Student;
 final class RepertoireReader {
 
     private static final Memory NOBODY =
-            new Memory() {
-                @Override
-                public Optional<Recall> of(String key) {
-                    return Optional.empty();
-                }
-
-                @Override
-                public void keep(String key, Recall recall) {
-                    throw new IllegalStateException("nobody is chosen who could learn");
-                }
-            };
+            new NotedMemory(
+                    Map.of(),
+                    (question, recall) -> {
+                        throw new IllegalStateException("nobody is chosen who could learn");
+                    });
 
     private final Services services;
 
@@ -79,12 +73,7 @@ final class RepertoireReader {
                                                 .findFirst()
                                                 .flatMap(r -> Repertoire.side(trees.get(r.id()))))
                         .orElse(Side.WHITE);
-        Memory memory =
-                who.<Memory>map(
-                                s ->
-                                        new StoredMemory(
-                                                services, s.id(), library.recall().all(s.id())))
-                        .orElse(NOBODY);
+        Memory memory = who.map(this::memory).orElse(NOBODY);
         List<RepertoireModel.Chapter> list = new ArrayList<>();
         Optional<RepertoireView> found = Optional.empty();
         for (Side each : Side.values()) {
@@ -97,7 +86,8 @@ final class RepertoireReader {
                 continue;
             }
             Repertoire repertoire = Repertoire.of(ids.stream().map(trees::get).toList());
-            Questions questions = Questions.of(repertoire, moves);
+            Map<Optional<Approach>, Questions> bySchool = new HashMap<>();
+            Questions questions = bySchool.computeIfAbsent(moves, m -> Questions.of(repertoire, m));
             List<Progress> standing = new ArrayList<>();
             for (int i = 0; i < ids.size(); i++) {
                 standing.add(Progress.of(questions.ofChapter(i), memory, today));
@@ -123,19 +113,42 @@ final class RepertoireReader {
                                         questions,
                                         memory,
                                         standing,
-                                        club(library, repertoire, today),
+                                        club(library, repertoire, bySchool, today),
                                         today));
             }
         }
         return new Found(list, library.students().all(), found);
     }
 
-    private List<RepertoireView.Learner> club(Library library, Repertoire repertoire, long today) {
+    /** A student's memory; what is kept is stored behind the window. */
+    private Memory memory(Student student) {
+        return new NotedMemory(
+                services.library().recall().all(student.id()),
+                (question, recall) ->
+                        services.background()
+                                .library(
+                                        () -> {
+                                            services.library()
+                                                    .recall()
+                                                    .keep(student.id(), question, recall);
+                                            return true;
+                                        },
+                                        done -> {}));
+    }
+
+    /**
+     * @param bySchool the questions of the schools that were looked at already
+     */
+    private List<RepertoireView.Learner> club(
+            Library library,
+            Repertoire repertoire,
+            Map<Optional<Approach>, Questions> bySchool,
+            long today) {
         List<RepertoireView.Learner> club = new ArrayList<>();
         for (Student each : library.students().all()) {
             Optional<Approach> moves = library.recall().approach(each.id());
-            Memory memory = new StoredMemory(services, each.id(), library.recall().all(each.id()));
-            Progress standing = Progress.of(Questions.of(repertoire, moves).all(), memory, today);
+            Questions questions = bySchool.computeIfAbsent(moves, m -> Questions.of(repertoire, m));
+            Progress standing = Progress.of(questions.all(), memory(each), today);
             club.add(new RepertoireView.Learner(each, moves, standing));
         }
         return club;

@@ -50,9 +50,7 @@ public record RepertoireView(
 
     /** The moves that are followed from a position: ours that is recommended, or their replies. */
     public List<Move> next(Spot spot) {
-        return repertoire.isOurs(spot.position())
-                ? spot.recommended(school).stream().toList()
-                : List.copyOf(spot.moves().keySet());
+        return repertoire.next(spot, school);
     }
 
     /** How surely the student knows our move in a position, 0 to 1; empty if it is not asked. */

@@ -18,25 +18,19 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.training.Memory;
+import org.zeroply.coach.training.NotedMemory;
 import org.zeroply.coach.training.Questions;
-import org.zeroply.coach.training.Recall;
 import org.zeroply.desktop.session.RepertoireView;
 
 /** The map without a window: heights are likelihoods and fields lie within their parents. */
 class MapLayoutTest {
 
     private static final Memory EMPTY =
-            new Memory() {
-                @Override
-                public Optional<Recall> of(String key) {
-                    return Optional.empty();
-                }
-
-                @Override
-                public void keep(String key, Recall recall) {
-                    throw new IllegalStateException();
-                }
-            };
+            new NotedMemory(
+                    Map.of(),
+                    (question, recall) -> {
+                        throw new IllegalStateException();
+                    });
 
     private static RepertoireView view(long seed) {
         Repertoire repertoire = Repertoire.of(List.of(MadeUp.chapter(Side.WHITE, 60, 3, seed)));

@@ -5,10 +5,10 @@ import java.sql.SQLException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.Memory;
+import org.zeroply.coach.training.NotedMemory;
 import org.zeroply.coach.training.Recall;
 
 /** What students remember of repertoires, and the school whose moves each one learns. */
@@ -22,19 +22,8 @@ public final class RecallStore {
 
     /** A student's memory, read at once; every answer is written when it is kept. */
     public Memory of(long studentId) {
-        Map<String, Recall> known = new ConcurrentHashMap<>(all(studentId));
-        return new Memory() {
-            @Override
-            public Optional<Recall> of(String key) {
-                return Optional.ofNullable(known.get(key));
-            }
-
-            @Override
-            public void keep(String key, Recall recall) {
-                known.put(key, recall);
-                RecallStore.this.keep(studentId, key, recall);
-            }
-        };
+        return new NotedMemory(
+                all(studentId), (question, recall) -> keep(studentId, question, recall));
     }
 
     /** All that a student was ever asked, by question. */

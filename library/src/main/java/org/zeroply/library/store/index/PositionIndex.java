@@ -255,18 +255,10 @@ public final class PositionIndex {
         if (!complete) {
             update();
         }
-        database.read(
-                h -> {
-                    look(h);
-                    return true;
-                });
+        look();
         if (loose.size() > LOOSE) {
             update();
-            database.read(
-                    h -> {
-                        look(h);
-                        return true;
-                    });
+            look();
         }
         if (!segments.isEmpty()) {
             database.read(
@@ -279,14 +271,19 @@ public final class PositionIndex {
     }
 
     /** Looks again what there is, if anything was written since. */
-    private void look(Handle h) {
+    private void look() {
         long writes = database.writes();
-        if (writes != seenWrites) {
-            segments = segments(h);
-            loose = loose(h);
-            roster.refresh(h);
-            seenWrites = writes;
+        if (writes == seenWrites) {
+            return;
         }
+        database.read(
+                h -> {
+                    segments = segments(h);
+                    loose = loose(h);
+                    roster.refresh(h);
+                    return true;
+                });
+        seenWrites = writes;
     }
 
     private void search(Handle h, Segment segment, long key, Visitor visitor) {
