@@ -1,121 +1,15 @@
 package org.zeroply.cli;
 
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.IOException;
-import java.io.PrintWriter;
-import java.nio.file.Path;
-import java.util.Locale;
-import java.util.Optional;
-import java.util.concurrent.Callable;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.LineChecker;
-import org.zeroply.coach.exercise.MarkedSheet;
-import org.zeroply.coach.exercise.Marker;
-import org.zeroply.coach.exercise.WrittenAnswer;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 
 @Command(
         name = "exercise",
-        description = "Works on exercises.",
-        subcommands = ExerciseCommand.Mark.class,
+        description = "Finds, drafts, checks and marks exercises.",
+        subcommands = {
+            ExerciseFindCommand.class,
+            ExerciseDraftCommand.class,
+            ExerciseCheckCommand.class,
+            ExerciseMarkCommand.class
+        },
         synopsisSubcommandLabel = "COMMAND")
-final class ExerciseCommand {
-
-    @Command(name = "mark", description = "Marks a written answer against a marking scheme.")
-    static final class Mark implements Callable<Integer> {
-
-        @Mixin private Output output;
-
-        @Parameters(paramLabel = "EX.pgn", description = "The exercise.")
-        private Path file;
-
-        @Option(names = "--answer", required = true, paramLabel = "A.txt")
-        private Path answer;
-
-        @Option(
-                names = "--nodes",
-                description = "Nodes per position for lines not in the scheme; 0 checks none.",
-                paramLabel = "N")
-        private long nodes = LineChecker.NODES;
-
-        @Override
-        public Integer call() throws IOException {
-            Exercise exercise = read(file);
-            WrittenAnswer written = WrittenAnswer.parse(exercise.start(), TextFile.read(answer));
-            Optional<LineChecker> checker =
-                    nodes <= 0
-                            ? Optional.empty()
-                            : Optional.of(new LineChecker(new BuiltInEngine(32), nodes));
-            MarkedSheet sheet = new Marker(exercise, checker).mark(written, new Cancellation());
-            output.print(document(sheet), out -> print(sheet, out));
-            return 0;
-        }
-
-        private static Exercise read(Path file) throws IOException {
-            try (PgnReader reader = PgnReader.open(file)) {
-                PgnEntry entry =
-                        reader.next()
-                                .orElseThrow(
-                                        () -> new BadInputException(file + " holds no exercise."));
-                if (entry instanceof PgnEntry.Game game) {
-                    return Exercise.of(game.tree());
-                }
-                throw new BadInputException(((PgnEntry.Problem) entry).message());
-            }
-        }
-
-        private static ObjectNode document(MarkedSheet sheet) {
-            ObjectNode document =
-                    Output.document().put("points", sheet.points()).put("max", sheet.max());
-            ArrayNode items = document.putArray("items");
-            for (MarkedSheet.ItemMark item : sheet.items()) {
-                items.addObject()
-                        .put("line", item.line())
-                        .put("points", item.points())
-                        .put("earned", item.earned())
-                        .put("why", item.why());
-            }
-            ArrayNode rows = document.putArray("rows");
-            for (MarkedSheet.RowMark row : sheet.rows()) {
-                rows.addObject()
-                        .put("row", row.row())
-                        .put("status", status(row))
-                        .put("detail", row.detail())
-                        .put("line", row.proof());
-            }
-            return document.put("verdictRight", sheet.verdictRight());
-        }
-
-        private static String status(MarkedSheet.RowMark row) {
-            return row.status().name().toLowerCase(Locale.ROOT).replace('_', '-');
-        }
-
-        private static void print(MarkedSheet sheet, PrintWriter out) {
-            out.printf("%d of %d points%n%n", sheet.points(), sheet.max());
-            for (MarkedSheet.ItemMark item : sheet.items()) {
-                out.printf(
-                        "%3d/%-3d %s%n        %s%n",
-                        item.earned(), item.points(), item.line(), item.why());
-            }
-            out.println();
-            for (MarkedSheet.RowMark row : sheet.rows()) {
-                out.printf("row %d: %s%n", row.row(), row.text());
-                boolean plain = row.detail().equals(row.status().words());
-                String what = row.status().words() + (plain ? "" : ": " + row.detail());
-                out.println("        " + what);
-                if (!row.proof().isEmpty()) {
-                    out.println("        " + row.proof());
-                }
-            }
-            out.println("main verdict " + (sheet.verdictRight() ? "right" : "wrong or missing"));
-        }
-    }
-}
+final class ExerciseCommand {}

@@ -48,6 +48,11 @@ final class Output {
         }
     }
 
+    /** Where progress and problems are told. */
+    PrintWriter err() {
+        return spec.commandLine().getErr();
+    }
+
     /** A new document. */
     static ObjectNode document() {
         return JSON.createObjectNode();

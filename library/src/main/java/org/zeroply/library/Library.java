@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.Database;
+import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.RecallStore;
 import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
@@ -31,6 +32,7 @@ public final class Library implements AutoCloseable {
     private final StudentFile studentFile;
     private final PositionIndex games;
     private final RecallStore recall;
+    private final FindStore finds;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -44,6 +46,7 @@ public final class Library implements AutoCloseable {
         this.studentFile = new StudentFile(database, clock);
         this.games = new PositionIndex(database);
         this.recall = new RecallStore(database);
+        this.finds = new FindStore(database, clock);
     }
 
     /**
@@ -110,6 +113,11 @@ public final class Library implements AutoCloseable {
     /** What students remember of repertoires. */
     public RecallStore recall() {
         return recall;
+    }
+
+    /** Positions of games that are worth setting. */
+    public FindStore finds() {
+        return finds;
     }
 
     /** Which games came to a position. */

@@ -21,6 +21,9 @@ public final class TreeEditor {
     private final Deque<Edit> undone = new ArrayDeque<>();
     private final List<Runnable> listeners = new ArrayList<>();
 
+    /** The changes being made together; null when each stands for itself. */
+    private List<Edit> together;
+
     public TreeEditor(MoveTree tree) {
         this.tree = tree;
     }
@@ -174,6 +177,54 @@ public final class TreeEditor {
         run(new Tagged(tree, tree.tags(), new LinkedHashMap<>(tags)));
     }
 
+    /** Makes several changes one: they are undone together, and listeners hear of them once. */
+    public void together(Runnable changes) {
+        if (together != null) {
+            changes.run();
+            return;
+        }
+        together = new ArrayList<>();
+        List<Edit> made = together;
+        try {
+            changes.run();
+        } finally {
+            together = null;
+            if (!made.isEmpty()) {
+                record(new Several(List.copyOf(made)));
+            }
+        }
+    }
+
+    /** Puts the moves after a node in the place of those that it has, with all that is said. */
+    public void replaceRest(Node node, Node other) {
+        together(
+                () -> {
+                    deleteRest(node);
+                    graft(node, other);
+                });
+    }
+
+    /** Adds the moves after another node, with what is said about those that are new. */
+    public void graft(Node node, Node other) {
+        together(
+                () -> {
+                    Deque<Node> to = new ArrayDeque<>(List.of(node));
+                    Deque<Node> from = new ArrayDeque<>(List.of(other));
+                    while (!from.isEmpty()) {
+                        Node under = to.pop();
+                        for (Node child : from.pop().children()) {
+                            boolean known = under.child(child.move()).isPresent();
+                            Node twin = add(under, child.move());
+                            if (!known) {
+                                annotate(twin, a -> child.annotation());
+                            }
+                            to.push(twin);
+                            from.push(child);
+                        }
+                    }
+                });
+    }
+
     /** Whether there is something to undo. */
     public boolean canUndo() {
         return !done.isEmpty();
@@ -209,6 +260,14 @@ public final class TreeEditor {
             return;
         }
         edit.apply();
+        if (together != null) {
+            together.add(edit);
+        } else {
+            record(edit);
+        }
+    }
+
+    private void record(Edit edit) {
         done.push(edit);
         undone.clear();
         changed();
@@ -245,6 +304,25 @@ public final class TreeEditor {
         @Override
         public boolean changesNothing() {
             return before.equals(after);
+        }
+    }
+
+    private record Several(List<Edit> edits) implements Edit {
+        @Override
+        public void apply() {
+            edits.forEach(Edit::apply);
+        }
+
+        @Override
+        public void revert() {
+            for (int i = edits.size() - 1; i >= 0; i--) {
+                edits.get(i).revert();
+            }
+        }
+
+        @Override
+        public boolean changesNothing() {
+            return edits.stream().allMatch(Edit::changesNothing);
         }
     }
 

@@ -32,6 +32,11 @@ public record Exercise(
     public static final String THEMES = "ZpThemes";
     public static final String MAX_POINTS = "ZpMaxPoints";
 
+    /** {@value #NEAR} gives half the points for a verdict one step beside the scheme's. */
+    public static final String VERDICTS = "ZpVerdicts";
+
+    public static final String NEAR = "near";
+
     private static final int DEFAULT_MINUTES = 20;
 
     public Exercise {
@@ -68,6 +73,11 @@ public record Exercise(
         if (editor.tree().tag(MINUTES).isEmpty()) {
             editor.tag(MINUTES, String.valueOf(DEFAULT_MINUTES));
         }
+    }
+
+    /** Whether a verdict one step beside the scheme's earns half the points. */
+    public boolean toleratesOneStep() {
+        return scheme.tag(VERDICTS).equals(NEAR);
     }
 
     /** The position that the solver sees. */

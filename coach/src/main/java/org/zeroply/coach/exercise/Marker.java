@@ -3,6 +3,7 @@ package org.zeroply.coach.exercise;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -26,6 +27,7 @@ import org.zeroply.engine.analysis.Cancellation;
  *       another order and then joins its line; a move marked as an end must be reached itself.
  *   <li>Points on a verdict need a verdict of the scheme's class, written in a row whose line ends
  *       there. Rows that contradict each other about one line earn nothing for it.
+ *   <li>Where the scheme says so, a verdict one step beside its own earns half the points.
  *   <li>Of a group only the best earned item counts.
  *   <li>Rows that leave the scheme are checked by the engine, if there is one; that tells the
  *       solver something and never changes the points.
@@ -58,11 +60,23 @@ public final class Marker {
         int earned = items.stream().mapToInt(MarkedSheet.ItemMark::earned).sum();
         int max = exercise.maxPoints();
         List<MarkedSheet.RowMark> rowMarks = new ArrayList<>();
+        RowChecker checked = new RowChecker(exercise.start(), checker, cancellation);
         for (WrittenAnswer.Row row : answer.rows()) {
-            rowMarks.add(row(row, cancellation));
+            rowMarks.add(
+                    RowChecker.unusable(row)
+                            .orElseGet(
+                                    () ->
+                                            checked.check(
+                                                    new MatchedRow(
+                                                            scheme, row, exercise.start()))));
         }
         return new MarkedSheet(
-                Math.min(earned, max), max, items, rowMarks, mainVerdictIsRight(rows));
+                Math.min(earned, max),
+                max,
+                items,
+                rowMarks,
+                lines(rows, items),
+                mainVerdictIsRight(rows));
     }
 
     // ---- Items ----------------------------------------------------------------------------------
@@ -125,6 +139,15 @@ public final class Marker {
         if (given.size() > 1) {
             return missed(item, found + ", but the verdicts contradict each other: " + written);
         }
+        if (isNear(wanted.get(), given)) {
+            int half = item.rule().points() / 2;
+            String why = found + ", with the verdict " + written + " one step from ";
+            return new MarkedSheet.ItemMark(
+                    item.line(),
+                    item.rule().points(),
+                    half,
+                    why + wanted.get().symbol() + ": half the points");
+        }
         if (!given.contains(wanted.get())) {
             return missed(
                     item,
@@ -135,6 +158,13 @@ public final class Marker {
                             + wanted.get().symbol());
         }
         return earned(item, found + ", with the right verdict " + written);
+    }
+
+    /** One step beside the scheme's verdict, where the scheme gives half the points for that. */
+    private boolean isNear(Verdict wanted, Set<Verdict> given) {
+        return exercise.toleratesOneStep()
+                && given.stream()
+                        .allMatch(v -> VerdictScale.steps(v, wanted).equals(Optional.of(1)));
     }
 
     private static MarkedSheet.ItemMark earned(MarkingScheme.Item item, String why) {
@@ -198,87 +228,37 @@ public final class Marker {
         return false;
     }
 
-    // ---- Rows -----------------------------------------------------------------------------------
+    // ---- Lines ----------------------------------------------------------------------------------
 
-    private MarkedSheet.RowMark row(WrittenAnswer.Row row, Cancellation cancellation) {
-        if (row.problem().isPresent()) {
-            WrittenAnswer.Problem problem = row.problem().get();
-            return mark(row, MarkedSheet.Status.UNREADABLE, problem.reason(), "");
+    /** How much of each line of the scheme was seen, those that only tempt left out. */
+    private List<MarkedSheet.LineMark> lines(
+            List<MatchedRow> rows, List<MarkedSheet.ItemMark> items) {
+        List<MarkedSheet.LineMark> lines = new ArrayList<>();
+        Set<Node> counted = new HashSet<>();
+        for (Node end : exercise.scheme().nodes()) {
+            List<Node> path = end.path();
+            boolean bait = path.stream().anyMatch(n -> n.annotation().tempting());
+            if (path.isEmpty() || bait || !end.children().isEmpty()) {
+                continue;
+            }
+            int seen = 0;
+            for (Node node : path) {
+                seen = rows.stream().anyMatch(r -> r.reaches(node)) ? node.depth() : seen;
+            }
+            int points = 0;
+            int earned = 0;
+            for (int i = 0; i < items.size(); i++) {
+                Node at = scheme.items().get(i).node();
+                if (path.contains(at) && !counted.contains(at)) {
+                    points += items.get(i).points();
+                    earned += items.get(i).earned();
+                }
+            }
+            counted.addAll(path);
+            List<Move> moves = path.stream().map(Node::move).toList();
+            String line = Line.numbered(exercise.start(), moves);
+            lines.add(new MarkedSheet.LineMark(line, path.size(), seen, points, earned));
         }
-        if (row.moves().isEmpty()) {
-            return mark(row, MarkedSheet.Status.NO_MOVES, "the row has no moves", "");
-        }
-        MatchedRow matched = new MatchedRow(scheme, row, exercise.start());
-        Optional<Node> temptation = matched.temptation();
-        if (temptation.isPresent()) {
-            Node bait = temptation.get();
-            return mark(
-                    row,
-                    MarkedSheet.Status.TEMPTING,
-                    San.write(bait.parent().orElseThrow().position(), bait.move())
-                            + " is tempting but fails",
-                    numbered(bait.mainLineEnd()));
-        }
-        if (matched.staysInScheme()) {
-            return mark(row, MarkedSheet.Status.IN_SCHEME, "in the scheme", "");
-        }
-        return leaving(row, matched.leavesAt(), cancellation);
-    }
-
-    private MarkedSheet.RowMark leaving(WrittenAnswer.Row row, int ply, Cancellation cancellation) {
-        Position start = exercise.start();
-        String from = "from " + moveName(start, row.moves(), ply) + " on";
-        if (checker.isEmpty()) {
-            return mark(row, MarkedSheet.Status.UNCHECKED, "not in the scheme " + from, "");
-        }
-        Optional<LineChecker.Failure> failure =
-                checker.get().firstFailure(start, row.moves(), ply, cancellation);
-        if (failure.isPresent()) {
-            return refuted(row, failure.get());
-        }
-        if (cancellation.isCancelled()) {
-            return mark(row, MarkedSheet.Status.UNCHECKED, "the check was cancelled", "");
-        }
-        return mark(
-                row,
-                MarkedSheet.Status.SOUND,
-                "sound, not in the scheme " + from + " (" + checker.get().stamp() + ")",
-                "");
-    }
-
-    private MarkedSheet.RowMark refuted(WrittenAnswer.Row row, LineChecker.Failure failure) {
-        Position start = exercise.start();
-        String name = moveName(start, row.moves(), failure.ply());
-        boolean own = failure.before().sideToMove() == start.sideToMove();
-        String cost = Math.round(failure.loss() * 100) + " points of a hundred";
-        if (own) {
-            return mark(
-                    row,
-                    MarkedSheet.Status.REFUTED,
-                    name + " loses " + cost + " of expected score",
-                    Line.numbered(failure.before(), failure.punishment()));
-        }
-        return mark(
-                row,
-                MarkedSheet.Status.REFUTED,
-                name + " is not forced; a better defence was overlooked, worth " + cost,
-                Line.numbered(failure.before(), failure.better()));
-    }
-
-    private static String moveName(Position start, List<Move> moves, int ply) {
-        Position p = start;
-        for (Move move : moves.subList(0, ply)) {
-            p = p.play(move);
-        }
-        return Line.number(p, true) + San.write(p, moves.get(ply));
-    }
-
-    private String numbered(Node node) {
-        return Line.numbered(exercise.start(), node.path().stream().map(Node::move).toList());
-    }
-
-    private static MarkedSheet.RowMark mark(
-            WrittenAnswer.Row row, MarkedSheet.Status status, String detail, String proof) {
-        return new MarkedSheet.RowMark(row.number(), row.text(), status, detail, proof);
+        return lines;
     }
 }

@@ -116,6 +116,16 @@ public final class MarkingScheme {
 
     /** What the items add up to: of each group the best one, and all that are in no group. */
     public int sum() {
+        return sum(items);
+    }
+
+    /** What the items after a move add up to, those on the move itself left out. */
+    public int sumBelow(Node node) {
+        return sum(
+                items.stream().filter(i -> i.node() != node && i.node().isWithin(node)).toList());
+    }
+
+    private static int sum(List<Item> items) {
         Map<String, Integer> groups = new HashMap<>();
         int sum = 0;
         for (Item item : items) {

@@ -16,6 +16,10 @@ public record WrittenAnswer(Position start, List<Row> rows) {
 
     private static final Pattern NUMBER = Pattern.compile("\\d+\\s*(?:\\.+|…|\\))|\\.+|…");
     private static final Pattern LEADING = Pattern.compile("^(?:\\d+(?:\\.+|…|\\))|\\.+|…)");
+
+    /** What people put before a line: a dash, a dot, a letter with a bracket. */
+    private static final Pattern BULLET = Pattern.compile("^(?:[-*•–]|[a-zA-Z]\\))\\s+");
+
     private static final Pattern ATTACHED =
             Pattern.compile("(.*[a-h1-8QRBNO])(\\+/?-|-/?\\+|\\+=|=\\+|=)");
 
@@ -98,7 +102,9 @@ public record WrittenAnswer(Position start, List<Row> rows) {
 
     private static List<String> words(String text) {
         List<String> words = new ArrayList<>();
-        for (String word : text.strip().split("\\s+")) {
+        String plain = BULLET.matcher(text.strip()).replaceFirst("");
+        for (String token : plain.split("[\\s,;]+")) {
+            String word = token;
             if (word.equals("e.p.") || NUMBER.matcher(word).matches() || word.matches("\\d+")) {
                 continue;
             }

@@ -2,29 +2,24 @@ package org.zeroply.coach.review;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.FirstScheme;
-import org.zeroply.engine.analysis.Engine;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.engine.analysis.Cancellation;
 
 /** Makes an exercise of a moment: a first scheme, with all lines that were looked at. */
 public final class MomentExercise {
 
     private static final List<String> FROM_GAME = List.of("White", "Black", "Date");
 
-    private final Engine engine;
-    private final long nodes;
+    private final SchemeDraft drafter;
 
-    /**
-     * @param nodes nodes to judge a line on
-     */
-    public MomentExercise(Engine engine, long nodes) {
-        this.engine = engine;
-        this.nodes = nodes;
+    public MomentExercise(SchemeDraft drafter) {
+        this.drafter = drafter;
     }
 
     /**
@@ -34,16 +29,21 @@ public final class MomentExercise {
      * @param lines lines from the position before the move; those the scheme lacks are added and
      *     earn no points
      * @param game the game it is from
-     * @return nothing when there is no move to be found
+     * @param progress told the part done, 0 to 1
+     * @return nothing when there is no move to be found, or when cancelled
      */
-    public Optional<MoveTree> draft(Moment moment, MoveTree lines, MoveTree game) {
+    public Optional<MoveTree> draft(
+            Moment moment,
+            MoveTree lines,
+            MoveTree game,
+            DoubleConsumer progress,
+            Cancellation cancellation) {
         Position position = moment.move().position();
-        return new FirstScheme(engine, nodes)
-                .draft(position, bait(moment))
+        return drafter.draft(position, bait(moment), progress, cancellation)
                 .map(
                         tree -> {
                             TreeEditor editor = new TreeEditor(tree);
-                            merge(editor, editor.tree().root(), lines.root());
+                            editor.graft(editor.tree().root(), lines.root());
                             FROM_GAME.forEach(tag -> editor.tag(tag, game.tag(tag)));
                             moment.cause()
                                     .ifPresent(c -> editor.tag(Exercise.THEMES, c.theme().words()));
@@ -52,11 +52,11 @@ public final class MomentExercise {
                         });
     }
 
-    private static Optional<Move> bait(Moment moment) {
+    private static List<Move> bait(Moment moment) {
         MoveReview move = moment.move();
         return moment.tempting().isEmpty() && !move.isChoice()
-                ? Optional.of(move.node().move())
-                : moment.tempting().stream().findFirst();
+                ? List.of(move.node().move())
+                : moment.tempting().stream().limit(1).toList();
     }
 
     private static String title(MoveTree game, Position position) {
@@ -65,11 +65,5 @@ public final class MomentExercise {
                 + game.tag("Black")
                 + ", move "
                 + position.fullmoveNumber();
-    }
-
-    private static void merge(TreeEditor editor, Node to, Node from) {
-        for (Node child : from.children()) {
-            merge(editor, editor.add(to, child.move()), child);
-        }
     }
 }

@@ -61,6 +61,21 @@ class MarkerTest {
                 "1.e5 | 1.e4; 5",
                 "# nothing; 0",
                 "1.e4 1...e5+-; 9",
+                "1.Nf3 | 1.c4; 3",
+                "1.d4 | 1.c4 | 1.Nf3; 8",
+                "1.f3 e5 2.g4 Qh4# -+ | 1.e4; 5",
+                "1.f3 | 1.d4 d5 =; 5",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +- | 1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 =; 17",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +- | 1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4; 27",
+                "1.e4 c5 2.Nf3 d6 3.d4 +/- | 1.e4 c5 =; 18",
+                "1.e4 e5 2.Nf3 Nc6 3.Ba4 +- | 1.e4 e5; 9",
+                "e2e4 e7-e5; 9",
+                "1.♙e4 e5 2.♘g1-f3 ♞c6 3.♗b5; 17",
+                "- 1.e4 e5; 9",
+                "a) 1.e4, e5; 9",
+                "1...e4 5...e5!? 7.Nf3?; 9",
+                "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Ba4 Nf6 +-; 27",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 Nf6 +-; 17",
             })
     void points_follow_the_scheme(String rows, int points) {
         MarkedSheet sheet = mark(rows.replace(" | ", "\n"), Optional.empty());
@@ -68,8 +83,61 @@ class MarkerTest {
         assertThat(sheet.max()).isEqualTo(5 + 4 + 6 + 7 + 8 + 10 + 3);
     }
 
+    @ParameterizedTest(name = "{0} earns {1} where verdicts may be one step beside")
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +-; 27",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +/-; 22",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +=; 17",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 unclear; 17",
+                "1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 comp; 17",
+                "1.e4 c5 2.Nf3 d6 3.d4 +/-; 18",
+                "1.e4 c5 2.Nf3 d6 3.d4 +-; 14",
+                "1.e4 c5 2.Nf3 d6 3.d4 +=; 14",
+                "1.e4 c5 2.Nf3 d6 3.d4 +- | 1.d4 c5 2.e4 d6 3.Nf3 +=; 11",
+                "1.e4 c5 2.Nf3 d6 3.d4 +- | 1.e4 e5 2.Nf3 Nc6 3.Bb5 a6 4.Ba4 +/-; 31",
+            })
+    void half_the_points_are_for_a_verdict_one_step_beside_if_the_scheme_says_so(
+            String rows, int points) {
+        String near = "[ZpVerdicts \"near\"]\n" + SCHEME;
+        MarkedSheet sheet = mark(near, rows.replace(" | ", "\n"), Optional.empty());
+        assertThat(sheet.points()).as(sheet.items().toString()).isEqualTo(points);
+    }
+
+    @Test
+    void each_line_tells_how_deep_it_was_seen_and_what_it_earned() {
+        String answer = "1.e4 e5 2.Nf3 Nc6 3.Bb5\n1.e4 c5 2.Nf3 d6 3.d4 +/-";
+        List<MarkedSheet.LineMark> lines = mark(answer, Optional.empty()).lines();
+        assertThat(lines)
+                .extracting(l -> l.seen() + "/" + l.plies() + " " + l.earned() + "/" + l.points())
+                .containsExactly("5/7 17/27", "5/5 13/13", "0/2 0/0", "0/1 0/2", "0/1 0/3");
+        assertThat(lines.stream().mapToInt(MarkedSheet.LineMark::earned).sum()).isEqualTo(30);
+    }
+
+    @Test
+    void the_coach_can_overrule_an_item_and_grant_a_row_without_hiding_what_was_marked() {
+        MarkedSheet sheet = mark("1.e4 e5\n1.b3 e5", Optional.empty());
+        MarkedSheet ruled =
+                sheet.with(
+                        List.of(
+                                Ruling.item(1, 2, "a slip of the pen"),
+                                Ruling.row(2, 3, ""),
+                                Ruling.row(9, 99, "no such row"),
+                                Ruling.item(1, 1, "thought again")));
+        assertThat(sheet.points()).isEqualTo(9);
+        assertThat(ruled.points()).isEqualTo(5 + 1 + 3);
+        assertThat(ruled.items().get(1).why())
+                .contains("found in row 1")
+                .endsWith("the coach gives 1 instead of 4: thought again");
+        assertThat(ruled.rows().get(1).status()).isEqualTo(MarkedSheet.Status.GRANTED);
+        assertThat(ruled.rows().get(1).detail()).contains("not in the scheme", "grants 3");
+        assertThat(sheet.with(List.of(Ruling.item(0, 999, ""))).points()).isEqualTo(sheet.max());
+        assertThat(sheet.with(List.of())).isSameAs(sheet);
+    }
+
     @Property(tries = 150)
-    void the_order_of_rows_does_not_matter_and_a_row_without_verdict_never_costs(
+    void the_order_of_rows_does_not_matter_and_only_a_contradicted_verdict_costs(
             @ForAll long seed) {
         Random random = new Random(seed);
         List<String> rows = new ArrayList<>();
@@ -81,9 +149,15 @@ class MarkerTest {
         Collections.shuffle(rows, random);
         assertThat(mark(String.join("\n", rows), Optional.empty()).points())
                 .isEqualTo(sheet.points());
-        rows.add("1.e4 e5 2.Nf3");
-        assertThat(mark(String.join("\n", rows), Optional.empty()).points())
-                .isGreaterThanOrEqualTo(sheet.points());
+        rows.add(random.nextBoolean() ? "1.e4 e5 2.Nf3" : randomRow(random));
+        MarkedSheet more = mark(String.join("\n", rows), Optional.empty());
+        if (more.points() < sheet.points()) {
+            assertThat(contradicted(more)).isGreaterThan(contradicted(sheet));
+        }
+    }
+
+    private static long contradicted(MarkedSheet sheet) {
+        return sheet.items().stream().filter(i -> i.why().contains("contradict")).count();
     }
 
     private static String randomRow(Random random) {
@@ -127,6 +201,8 @@ class MarkerTest {
                         MarkedSheet.Status.UNREADABLE);
         assertThat(rows.get(1).detail()).contains("Ke6");
         assertThat(rows.get(2).proof()).isEqualTo("1.f3 e5 2.g4 Qh4#");
+        assertThat(rows.get(2).wrong()).isEqualTo("1.f3");
+        assertThat(rows.get(2).overlooked()).isEqualTo("1...e5");
         assertThat(rows.get(3).detail()).contains("from 1...e6 on");
     }
 
@@ -145,6 +221,8 @@ class MarkerTest {
                         MarkedSheet.Status.REFUTED);
         assertThat(rows.get(2).detail()).startsWith("2...Ra4 is not forced");
         assertThat(rows.get(2).proof()).startsWith("2...");
+        assertThat(rows.get(2).wrong()).isEqualTo("2...Ra4");
+        assertThat(rows.get(2).overlooked()).startsWith("2...R").isNotEqualTo("2...Ra4");
         MarkedSheet.RowMark own = mark(scheme, "1.Rb8+ Kh7", Optional.of(checker)).rows().get(0);
         assertThat(own.status()).isEqualTo(MarkedSheet.Status.REFUTED);
         assertThat(own.detail()).contains("loses").contains("points of a hundred");

@@ -33,7 +33,6 @@ import org.zeroply.library.store.Student;
 /** Review: the first pass over games, and the coach's second one. It looks at the open game. */
 public final class ReviewDesk implements Desk {
 
-    private static final long SCHEME_NODES = 250_000;
     private static final Set<String> WITH_STRIP = Set.of("Moments", "Figures", "Trial");
 
     private final Services services;
@@ -209,12 +208,17 @@ public final class ReviewDesk implements Desk {
         public void setAsExercise(MomentCard moment) {
             MoveTree own = model.card().tree();
             MoveTree game = model.game().tree();
-            MomentExercise drafter = new MomentExercise(services.marking(), SCHEME_NODES);
+            MomentExercise drafter = new MomentExercise(services.drafter());
             services.background()
                     .longWork(
                             "Drafting the exercise",
                             (cancellation, progress) ->
-                                    drafter.draft(moment.moment(), own, game)
+                                    drafter.draft(
+                                                    moment.moment(),
+                                                    own,
+                                                    game,
+                                                    progress::accept,
+                                                    cancellation)
                                             .map(PgnWriter::write)
                                             .map(services.library().sheets()::add),
                             this::drafted);

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.session;
 
+import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.Library;
 
@@ -14,6 +15,11 @@ public record Services(
         Engine marking,
         EndingsMaker endings,
         ReviewQueue reviews) {
+
+    /** Drafts marking schemes, on the usual number of nodes and points. */
+    public SchemeDraft drafter() {
+        return new SchemeDraft(marking, endings.tables(), SchemeDraft.NODES, SchemeDraft.POINTS);
+    }
 
     /** Ends all work and closes the library. */
     public void close() {

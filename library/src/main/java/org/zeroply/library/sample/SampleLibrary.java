@@ -17,14 +17,20 @@ import java.util.Random;
 import java.util.Set;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.find.ExerciseFinder;
+import org.zeroply.coach.exercise.find.GameExercise;
+import org.zeroply.coach.exercise.find.Wishes;
+import org.zeroply.coach.exercise.sound.KnownExercises;
+import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -117,36 +123,34 @@ public final class SampleLibrary {
     }
 
     private List<MoveTree> exercises(List<MoveTree> games, int wanted) {
-        List<MoveTree> found = new ArrayList<>();
-        SampleExercise finder = new SampleExercise(engine);
+        List<MoveTree> made = new ArrayList<>();
         for (MoveTree game : games) {
-            if (found.size() == wanted) {
+            if (made.size() == wanted) {
                 break;
             }
-            exercise(finder, game).ifPresent(e -> found.add(titled(e, found.size() + 1)));
+            exercise(game).ifPresent(e -> made.add(titled(e, made.size() + 1)));
         }
-        return found;
+        return made;
     }
 
-    private static Optional<MoveTree> exercise(SampleExercise finder, MoveTree game) {
-        for (Node node : game.mainLine()) {
-            if (node.depth() < 20) {
-                continue;
-            }
-            Optional<MoveTree> exercise = finder.from(game, node);
-            if (exercise.isPresent()) {
-                return exercise;
-            }
-        }
-        return Optional.empty();
+    /** The best find of a game that the check calls sound. */
+    private Optional<MoveTree> exercise(MoveTree game) {
+        ExerciseFinder finder =
+                new ExerciseFinder(engine, Endings.NONE, ExerciseFinder.NODES, Wishes.ANY);
+        SchemeDraft drafter =
+                new SchemeDraft(engine, Endings.NONE, SchemeDraft.NODES, SchemeDraft.POINTS);
+        SoundnessCheck check =
+                new SoundnessCheck(engine, Endings.NONE, SoundnessCheck.NODES, KnownExercises.NONE);
+        Cancellation never = new Cancellation();
+        return finder.in(game, part -> {}, never).orElseThrow().stream()
+                .flatMap(f -> GameExercise.draft(drafter, f, game, part -> {}, never).stream())
+                .filter(e -> check.check(e, part -> {}, never).orElseThrow().sound())
+                .findFirst();
     }
 
     private MoveTree titled(MoveTree exercise, int number) {
-        String[] bands = {"1400-1700", "1600-1900", "1800-2200"};
         TreeEditor editor = new TreeEditor(exercise);
         editor.tag("ZpTitle", "Calculation " + number);
-        editor.tag(Exercise.BAND, bands[number % 3]);
-        editor.tag(Exercise.THEMES, "calculation, candidate moves");
         progress.report(-1, number + " exercises found");
         return exercise;
     }

@@ -5,8 +5,9 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.OptionalLong;
+import org.zeroply.coach.exercise.Ruling;
 
-/** The log of attempts. What was committed is not changed any more. */
+/** The log of attempts. What was committed is not changed any more; rulings stand beside it. */
 public final class AttemptStore {
 
     private final Database database;
@@ -22,9 +23,11 @@ public final class AttemptStore {
                     h.createUpdate(
                                     "INSERT INTO attempt (uuid, student_id, exercise_id, title,"
                                             + " began_at, seconds, answer, points, max,"
-                                            + " verdict_right, scheme, marked) VALUES (:uuid,"
+                                            + " verdict_right, scheme, marked, rulings,"
+                                            + " self_marked) VALUES (:uuid,"
                                             + " :student, :exercise, :title, :began, :seconds,"
-                                            + " :answer, :points, :max, :right, :scheme, :marked)"
+                                            + " :answer, :points, :max, :right, :scheme, :marked,"
+                                            + " :rulings, :self)"
                                             + " ON CONFLICT (uuid) DO NOTHING")
                             .bind("uuid", attempt.uuid())
                             .bind("student", attempt.studentId())
@@ -42,12 +45,31 @@ public final class AttemptStore {
                             .bind("right", attempt.verdictRight())
                             .bind("scheme", attempt.scheme())
                             .bind("marked", attempt.marked())
+                            .bind("rulings", MarkedSheets.writeRulings(attempt.rulings()))
+                            .bind("self", attempt.selfMarked())
                             .execute();
                     return h.createQuery("SELECT id FROM attempt WHERE uuid = :uuid")
                             .bind("uuid", attempt.uuid())
                             .mapTo(Long.class)
                             .one();
                 });
+    }
+
+    /**
+     * Keeps what the coach decided about an attempt; what was written and marked stays.
+     *
+     * @return the attempt with the rulings and the points that follow
+     */
+    public Attempt decide(Attempt attempt, List<Ruling> rulings) {
+        Attempt decided = attempt.with(rulings);
+        database.write(
+                h ->
+                        h.execute(
+                                "UPDATE attempt SET rulings = ?, points = ? WHERE id = ?",
+                                MarkedSheets.writeRulings(rulings),
+                                decided.points(),
+                                attempt.id()));
+        return decided;
     }
 
     /** A student's attempts, the latest first. */
@@ -84,6 +106,8 @@ public final class AttemptStore {
                 rs.getInt("max"),
                 rs.getBoolean("verdict_right"),
                 rs.getString("scheme"),
-                rs.getString("marked"));
+                rs.getString("marked"),
+                MarkedSheets.readRulings(rs.getString("rulings")),
+                rs.getBoolean("self_marked"));
     }
 }

@@ -3,7 +3,9 @@ package org.zeroply.library.store;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.List;
 import org.zeroply.coach.exercise.MarkedSheet;
+import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.library.LibraryException;
 
 /** Marked sheets as JSON, the form in which attempts keep them. */
@@ -33,6 +35,28 @@ public final class MarkedSheets {
             return JSON.readValue(text, MarkedSheet.class);
         } catch (JsonProcessingException e) {
             throw new LibraryException("The marked sheet of this attempt is damaged.", e);
+        }
+    }
+
+    /** Rulings as JSON. */
+    static String writeRulings(List<Ruling> rulings) {
+        try {
+            return JSON.writeValueAsString(rulings);
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("rulings cannot be written", e);
+        }
+    }
+
+    /**
+     * Reads rulings.
+     *
+     * @throws LibraryException if the text holds none
+     */
+    static List<Ruling> readRulings(String text) {
+        try {
+            return List.of(JSON.readValue(text, Ruling[].class));
+        } catch (JsonProcessingException e) {
+            throw new LibraryException("The rulings on this attempt are damaged.", e);
         }
     }
 }

@@ -27,6 +27,7 @@ import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Attempt;
@@ -81,7 +82,7 @@ final class Archive {
     /** What the coach decided about a moment of a game. */
     record Noted(String game, int ply, String decision, String words) {}
 
-    /** An attempt; the exercise is named by its scheme. */
+    /** An attempt; the exercise is named by its scheme. Older archives have no rulings. */
     record Try(
             String uuid,
             String title,
@@ -93,7 +94,13 @@ final class Archive {
             boolean verdictRight,
             String scheme,
             String exercise,
-            String marked) {}
+            String marked,
+            List<Ruling> rulings,
+            boolean selfMarked) {
+        Try {
+            rulings = rulings == null ? List.of() : rulings;
+        }
+    }
 
     void write(OutputStream out) throws IOException {
         try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8)) {
@@ -191,7 +198,9 @@ final class Archive {
                 a.verdictRight(),
                 a.scheme(),
                 exercise,
-                a.marked());
+                a.marked(),
+                a.rulings(),
+                a.selfMarked());
     }
 
     /** Reads an archive into the library through an importer, which counts the sheets. */
@@ -296,7 +305,9 @@ final class Archive {
                 t.max(),
                 t.verdictRight(),
                 t.scheme(),
-                t.marked());
+                t.marked(),
+                t.rulings(),
+                t.selfMarked());
     }
 
     /** Keeps the JSON writer from closing the archive behind it. */

@@ -1,0 +1,174 @@
+package org.zeroply.cli;
+
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.search.BuiltInEngine;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "draft",
+        description = "Drafts a marking scheme for a position, or one branch of a scheme anew.")
+final class ExerciseDraftCommand implements Callable<Integer> {
+
+    private static final int MEGABYTES = 16;
+
+    @Mixin private Output output;
+    @Mixin private CacheFolder cache;
+
+    @ArgGroup(multiplicity = "1")
+    private Source source;
+
+    /** A position, or a scheme that is there already. */
+    private static final class Source {
+        @Option(names = "--fen", description = "The position.", paramLabel = "FEN")
+        private String fen;
+
+        @Option(
+                names = "--redraft",
+                description = "A scheme, one branch of which is to be drafted anew.",
+                paramLabel = "EX.pgn")
+        private Path scheme;
+    }
+
+    @Option(
+            names = "--branch",
+            description = "The line of the scheme after which everything is drafted anew.",
+            paramLabel = "LINE")
+    private String branch = "";
+
+    @Option(
+            names = "--points",
+            description = "What the scheme adds up to; ${DEFAULT-VALUE} if left out.",
+            paramLabel = "N")
+    private int points = SchemeDraft.POINTS;
+
+    @Option(
+            names = "--nodes",
+            description = "Nodes for each search; ${DEFAULT-VALUE} if left out.",
+            paramLabel = "N")
+    private long nodes = SchemeDraft.NODES;
+
+    @Option(
+            names = "--tempting",
+            description = "A move to show the refutation of; may be given several times.",
+            paramLabel = "MOVE")
+    private List<String> tempting = List.of();
+
+    @Option(names = "--out", description = "A new file for the scheme.", paramLabel = "EX.pgn")
+    private Path out;
+
+    @Override
+    public Integer call() throws IOException {
+        if (points < 1 || points > 999 || nodes < 1) {
+            throw new BadInputException("Points are 1 to 999 and nodes must be positive.");
+        }
+        if (out != null) {
+            ExerciseFile.checkNew(out);
+        }
+        Endings endings = cache.endings();
+        SchemeDraft drafter =
+                new SchemeDraft(
+                        new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
+                        endings,
+                        nodes,
+                        points);
+        MoveTree tree = source.fen == null ? redrafted(drafter) : drafted(drafter);
+        if (out != null) {
+            ExerciseFile.write(List.of(tree), out);
+        }
+        output.print(
+                document(tree),
+                text ->
+                        text.print(
+                                out == null ? PgnWriter.write(tree) : "Written to " + out + "\n"));
+        return 0;
+    }
+
+    private MoveTree drafted(SchemeDraft drafter) {
+        Position position = Position.fromFen(source.fen);
+        List<Move> baits = tempting.stream().map(t -> move(position, t)).toList();
+        return drafter.draft(position, baits, part -> {}, new Cancellation())
+                .orElseThrow(
+                        () ->
+                                new BadInputException(
+                                        "There is nothing to solve: the side to move has no move."));
+    }
+
+    private static Move move(Position position, String text) {
+        try {
+            return San.read(position, text);
+        } catch (NotationException e) {
+            throw new BadInputException(e.getMessage());
+        }
+    }
+
+    private MoveTree redrafted(SchemeDraft drafter) throws IOException {
+        MoveTree tree = ExerciseFile.first(source.scheme);
+        Node node = tree.root();
+        WrittenAnswer.Row row = WrittenAnswer.row(tree.start(), 1, branch);
+        if (row.problem().isPresent() || row.moves().isEmpty()) {
+            throw new BadInputException(
+                    "--branch names a line of the scheme"
+                            + row.problem().map(p -> ": " + p.reason()).orElse("."));
+        }
+        for (Move move : row.moves()) {
+            Optional<Node> next = node.child(move);
+            node =
+                    next.orElseThrow(
+                            () -> new BadInputException("The scheme has no line " + branch + "."));
+        }
+        TreeEditor editor = new TreeEditor(tree);
+        MoveTree anew =
+                drafter.branch(tree, node, part -> {}, new Cancellation())
+                        .orElseThrow(
+                                () -> new BadInputException("Nothing is to be found after it."));
+        editor.replaceRest(node, anew.root());
+        return tree;
+    }
+
+    private ObjectNode document(MoveTree tree) {
+        Exercise exercise = Exercise.of(tree);
+        MarkingScheme scheme = MarkingScheme.of(tree);
+        ObjectNode document =
+                Output.document()
+                        .put("pgn", PgnWriter.write(tree))
+                        .put("points", scheme.sum())
+                        .put("minutes", exercise.minutes())
+                        .put("band", exercise.band());
+        ArrayNode themes = document.putArray("themes");
+        exercise.themes().forEach(themes::add);
+        ArrayNode items = document.putArray("items");
+        for (MarkingScheme.Item item : scheme.items()) {
+            ObjectNode one =
+                    items.addObject()
+                            .put("line", item.line())
+                            .put("points", item.rule().points())
+                            .put("verdict", item.rule().needsVerdict());
+            item.rule().group().ifPresent(g -> one.put("group", g));
+        }
+        return document.put("stamp", BuiltInEngine.NAME + ", " + nodes + " nodes a search");
+    }
+}

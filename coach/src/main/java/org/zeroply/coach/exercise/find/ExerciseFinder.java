@@ -1,0 +1,261 @@
+package org.zeroply.coach.exercise.find;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.judge.Choice;
+import org.zeroply.coach.exercise.judge.Judge;
+import org.zeroply.coach.exercise.judge.Obvious;
+import org.zeroply.coach.exercise.judge.Weighed;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.ThemeFinder;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.exchange.StaticExchange;
+
+/**
+ * Looks through games for positions with one clearly best move that is worth finding. A short look
+ * at every position tells where a longer one may pay.
+ */
+public final class ExerciseFinder {
+
+    /** Nodes for each longer look unless chosen otherwise. */
+    public static final long NODES = 200_000;
+
+    /** A short look takes this part of the nodes of a longer one. */
+    private static final int SHORT_LOOK = 16;
+
+    /** Before this many moves have been played, positions are openings and not exercises. */
+    private static final int FIRST_PLY = 14;
+
+    /** Expected score, 0 to 1, that all other moves must give away at a short look. */
+    private static final double SHORT_GAP = 0.10;
+
+    /** The same at a longer one, and again at one twice as long. */
+    private static final double GAP = 0.20;
+
+    private static final double SURE_GAP = 0.18;
+
+    /** Who stands worse than this after the best move has nothing to find. */
+    private static final double HOLDS = 0.40;
+
+    private static final double WINS = 0.62;
+    private static final double TEMPTS = 0.15;
+    private static final int SHALLOW = 7;
+    private static final int DEEP = 6;
+    private static final int LONG = 3;
+    private static final int MOST_OWN = 6;
+
+    /** A single move to find must have at least one appeal of this weight. */
+    private static final double WORTHWHILE = 2;
+
+    private final Engine engine;
+    private final Endings endings;
+    private final long nodes;
+    private final Wishes wishes;
+
+    /**
+     * @param engine what calculates; one that remembers makes a second search cheap
+     * @param nodes nodes for each longer look
+     */
+    public ExerciseFinder(Engine engine, Endings endings, long nodes, Wishes wishes) {
+        this.engine = engine;
+        this.endings = endings;
+        this.nodes = nodes;
+        this.wishes = wishes;
+    }
+
+    /**
+     * The finds in the main line of a game, the best first, none near another.
+     *
+     * @param progress told the part done, 0 to 1
+     * @return nothing when cancelled
+     */
+    public Optional<List<Prospect>> in(
+            MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
+        if (!wishes.allows(game, opening(game))) {
+            return Optional.of(List.of());
+        }
+        Judge judge = new Judge(engine, endings, nodes, cancellation);
+        List<Prospect> found = new ArrayList<>();
+        List<Node> line = game.mainLine();
+        try {
+            for (int i = FIRST_PLY; i < line.size(); i++) {
+                Node node = line.get(i - 1);
+                Position position = node.position();
+                boolean wanted =
+                        wishes.allows(game, position.sideToMove())
+                                && wishes.phase().filter(p -> p != Phase.of(position)).isEmpty();
+                if (wanted) {
+                    at(position, node.move(), i, judge)
+                            .filter(wishes::allows)
+                            .ifPresent(found::add);
+                }
+                progress.accept((i + 1.0) / line.size());
+            }
+        } catch (CancellationException e) {
+            return Optional.empty();
+        }
+        return Optional.of(Prospect.best(found, p -> p));
+    }
+
+    /** The name of a game's opening; asked for only where it matters. */
+    private String opening(MoveTree game) {
+        return wishes.opening().isEmpty()
+                ? ""
+                : OpeningNames.shipped().of(game.mainLine()).orElse("");
+    }
+
+    private Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
+        if (position.legalMoves().size() < 4) {
+            return Optional.empty();
+        }
+        Choice brief =
+                judge.withNodes(Math.max(1, nodes / SHORT_LOOK)).choice(position, 2).orElseThrow();
+        boolean pays =
+                brief.best().expected() >= HOLDS - 0.1
+                        && (brief.gap() >= SHORT_GAP
+                                || brief.gap() >= SHORT_GAP / 2 && brief.depthFound() >= DEEP)
+                        && Obvious.why(brief, Optional.of(last)).isEmpty();
+        if (!pays) {
+            return Optional.empty();
+        }
+        Choice choice = judge.choice(position, 3).orElseThrow();
+        if (!isClear(choice, GAP) || Obvious.why(choice, Optional.of(last)).isPresent()) {
+            return Optional.empty();
+        }
+        Choice sure = judge.withNodes(2 * nodes).choice(position, 3).orElseThrow();
+        if (!isClear(sure, SURE_GAP) || !sure.best().move().equals(choice.best().move())) {
+            return Optional.empty();
+        }
+        return prospect(sure, last, ply, judge);
+    }
+
+    private static boolean isClear(Choice choice, double gap) {
+        double best = choice.best().expected();
+        boolean worth = best >= WINS || best >= HOLDS && choice.decidesTheResult();
+        return worth && choice.gap() >= gap && choice.best().line().size() >= 3;
+    }
+
+    private Optional<Prospect> prospect(Choice choice, Move last, int ply, Judge judge) {
+        Position position = choice.position();
+        Move key = choice.best().move();
+        List<Move> tempting = tempting(choice, judge);
+        List<Appeal> appeals = new ArrayList<>();
+        if (choice.depthFound() >= DEEP) {
+            appeals.add(
+                    new Appeal(
+                            Appeal.Kind.DEPTH,
+                            "seen only from " + choice.depthFound() + " plies on"));
+        }
+        if (!tempting.isEmpty()) {
+            String move = San.write(position, tempting.get(0));
+            appeals.add(new Appeal(Appeal.Kind.TEMPTING, move + " tempts and fails"));
+        }
+        if (Obvious.isQuiet(position, key)) {
+            appeals.add(new Appeal(Appeal.Kind.QUIET, "the key is a quiet move"));
+        }
+        if (Obvious.isSacrifice(position, key)) {
+            boolean back = LineGain.hundredths(position, choice.best().line()) >= 0;
+            appeals.add(
+                    new Appeal(
+                            Appeal.Kind.SACRIFICE,
+                            back
+                                    ? "a sacrifice that wins more than it gives"
+                                    : "a sacrifice whose compensation must be judged"));
+        }
+        if (isInBetween(position, last, key)) {
+            appeals.add(new Appeal(Appeal.Kind.IN_BETWEEN, "something comes before taking back"));
+        }
+        if (choice.best().expected() < WINS) {
+            appeals.add(new Appeal(Appeal.Kind.ONLY_MOVE, "one move holds"));
+        }
+        if (appeals.isEmpty()) {
+            return Optional.empty();
+        }
+        int own = along(choice, judge, appeals);
+        if (own == 1 && appeals.stream().allMatch(a -> a.kind().weight() < WORTHWHILE)) {
+            return Optional.empty();
+        }
+        appeals.sort(Comparator.comparingDouble((Appeal a) -> a.kind().weight()).reversed());
+        List<String> themes =
+                ThemeFinder.of(position, choice.best().line()).stream().map(Theme::words).toList();
+        return Optional.of(
+                new Prospect(position, ply, choice.best().line(), tempting, appeals, themes, own));
+    }
+
+    private static List<Move> tempting(Choice choice, Judge judge) {
+        return choice.leaders().stream()
+                .filter(l -> l.depth() <= SHALLOW)
+                .map(Analysis.DepthBest::move)
+                .filter(m -> !m.equals(choice.best().move()))
+                .distinct()
+                .filter(m -> gives(choice, judge.weigh(choice.position(), m)) >= TEMPTS)
+                .toList();
+    }
+
+    private static double gives(Choice choice, Weighed move) {
+        return choice.best().expected() - move.expected();
+    }
+
+    /** A man was taken and could be taken back, but the best move does something else. */
+    private static boolean isInBetween(Position position, Move last, Move key) {
+        return last.isCapture()
+                && key.to() != last.to()
+                && position.legalMoves().stream()
+                        .filter(m -> m.to() == last.to() && m.isCapture())
+                        .anyMatch(
+                                m -> StaticExchange.isAtLeast(position.toBoard(), m.packed(), 100));
+    }
+
+    /** Follows the solution while one move is clearly best; gives the own moves to be found. */
+    private int along(Choice choice, Judge judge, List<Appeal> appeals) {
+        List<Move> line = choice.best().line();
+        Position p = choice.position().play(line.get(0));
+        defences(p, judge).ifPresent(appeals::add);
+        int own = 1;
+        while (own < MOST_OWN && 2 * own < line.size()) {
+            Move reply = line.get(2 * own - 1);
+            Move answer = line.get(2 * own);
+            p = p.play(reply);
+            boolean mustBeFound =
+                    judge.choice(p, 2)
+                            .filter(c -> c.best().move().equals(answer) && c.gap() >= GAP)
+                            .filter(c -> Obvious.why(c, Optional.of(reply)).isEmpty())
+                            .isPresent();
+            if (!mustBeFound) {
+                break;
+            }
+            p = p.play(answer);
+            own++;
+        }
+        if (own >= LONG) {
+            appeals.add(new Appeal(Appeal.Kind.LENGTH, own + " moves in a row must be found"));
+        }
+        return own;
+    }
+
+    /** Replies that are as good as each other have to be considered one by one. */
+    private static Optional<Appeal> defences(Position after, Judge judge) {
+        Optional<Choice> replies = judge.choice(after, 4);
+        int good = replies.map(c -> 1 + c.equals(Judge.MARGIN / 2).size()).orElse(0);
+        boolean lost = replies.filter(c -> c.result() == ResultClass.LOSS).isPresent();
+        return good >= 2 && good < 4 || good >= 2 && !lost
+                ? Optional.of(new Appeal(Appeal.Kind.DEFENCES, good + " defences to consider"))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,73 @@
+package org.zeroply.coach.exercise.find;
+
+import java.util.Locale;
+import java.util.Optional;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.review.Phase;
+
+/**
+ * What positions are looked for.
+ *
+ * @param player part of the name of who has to find the move; empty for anybody
+ * @param side whose move it is, if that matters
+ * @param opening part of the name of the opening; empty for any
+ * @param lowestRating lowest rating of the weaker player, 0 for any
+ * @param highestRating highest rating of the stronger player, 0 for any
+ * @param theme a theme in words; empty for any
+ * @param fewestMoves own moves that have to be found at least, 1 for any
+ * @param phase the part of the game, if that matters
+ */
+public record Wishes(
+        String player,
+        Optional<Side> side,
+        String opening,
+        int lowestRating,
+        int highestRating,
+        String theme,
+        int fewestMoves,
+        Optional<Phase> phase) {
+
+    /** Anything worth setting. */
+    public static final Wishes ANY =
+            new Wishes("", Optional.empty(), "", 0, 0, "", 1, Optional.empty());
+
+    public Wishes {
+        player = player.strip().toLowerCase(Locale.ROOT);
+        opening = opening.strip().toLowerCase(Locale.ROOT);
+        theme = theme.strip().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether a side of a game may be the one to find a move. */
+    boolean allows(MoveTree game, Side mover) {
+        String name = game.tag(mover.word()).toLowerCase(Locale.ROOT);
+        return (side.isEmpty() || side.get() == mover)
+                && (player.isEmpty() || name.contains(player));
+    }
+
+    /**
+     * Whether a game can hold what is looked for.
+     *
+     * @param openingName the name of its opening
+     */
+    boolean allows(MoveTree game, String openingName) {
+        int white = rating(game, Side.WHITE);
+        int black = rating(game, Side.BLACK);
+        return (allows(game, Side.WHITE) || allows(game, Side.BLACK))
+                && (opening.isEmpty() || openingName.toLowerCase(Locale.ROOT).contains(opening))
+                && (lowestRating == 0 || Math.min(white, black) >= lowestRating)
+                && (highestRating == 0
+                        || Math.max(white, black) <= highestRating && Math.min(white, black) > 0);
+    }
+
+    private static int rating(MoveTree game, Side side) {
+        String text = game.tag(side.word() + "Elo");
+        return text.matches("\\d{1,4}") ? Integer.parseInt(text) : 0;
+    }
+
+    /** Whether a find is what is looked for. */
+    boolean allows(Prospect found) {
+        return (theme.isEmpty() || found.themes().contains(theme))
+                && found.ownMoves() >= fewestMoves;
+    }
+}

@@ -1,0 +1,2 @@
+/** Positions of games that are worth setting as exercises. */
+package org.zeroply.coach.exercise.find;

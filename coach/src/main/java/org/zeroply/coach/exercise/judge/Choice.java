@@ -1,0 +1,71 @@
+package org.zeroply.coach.exercise.judge;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Analysis;
+
+/**
+ * The best moves of a position, told apart.
+ *
+ * @param position the position; it has a legal move
+ * @param moves the best moves, best first; at least one
+ * @param legal legal moves in all
+ * @param leaders the move that led at each depth, from one ply on; empty where the tables know
+ */
+public record Choice(
+        Position position, List<Weighed> moves, int legal, List<Analysis.DepthBest> leaders) {
+
+    public Choice {
+        moves = List.copyOf(moves);
+        leaders = List.copyOf(leaders);
+    }
+
+    /** The best move. */
+    public Weighed best() {
+        return moves.get(0);
+    }
+
+    /** The second-best move, if there is another one. */
+    public Optional<Weighed> second() {
+        return moves.stream().skip(1).findFirst();
+    }
+
+    /** A move of those told apart. */
+    public Optional<Weighed> of(Move move) {
+        return moves.stream().filter(w -> w.move().equals(move)).findFirst();
+    }
+
+    /** The moves beside the best one that are as good within a margin of expected score. */
+    public List<Weighed> equals(double margin) {
+        return moves.stream().skip(1).filter(w -> w.matches(best(), margin)).toList();
+    }
+
+    /** Expected score between the best move and the next, 0 to 1; 1 for an only move. */
+    public double gap() {
+        return second().map(s -> best().expected() - s.expected()).orElse(1.0);
+    }
+
+    /** Whether the next-best move gives the result away. */
+    public boolean decidesTheResult() {
+        return second().map(s -> s.result() != best().result()).orElse(true);
+    }
+
+    /** The depth in plies from which on the best move stays best; 1 when it leads throughout. */
+    public int depthFound() {
+        int depth = 1;
+        for (Analysis.DepthBest leader : leaders) {
+            if (!leader.move().equals(best().move())) {
+                depth = leader.depth() + 1;
+            }
+        }
+        return depth;
+    }
+
+    /** The result that the best move promises. */
+    public ResultClass result() {
+        return best().result();
+    }
+}

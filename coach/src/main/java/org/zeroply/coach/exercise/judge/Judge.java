@@ -1,0 +1,157 @@
+package org.zeroply.coach.exercise.judge;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import org.zeroply.chess.board.Conclusion;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.endings.ExactLine;
+
+/**
+ * Tells what moves are worth: by the ending tables where they know every move, else by an engine on
+ * a fixed number of nodes, so that the answer is always the same.
+ */
+public final class Judge {
+
+    /** Within so much expected score (0 to 1) two moves of one result are as good as each other. */
+    public static final double MARGIN = 0.10;
+
+    private final Engine engine;
+    private final Endings endings;
+    private final long nodes;
+    private final Cancellation cancellation;
+
+    /**
+     * @param nodes nodes for each search
+     * @param cancellation ends a search with a {@link CancellationException}
+     */
+    public Judge(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
+        this.engine = engine;
+        this.endings = endings;
+        this.nodes = nodes;
+        this.cancellation = cancellation;
+    }
+
+    /** The same with another number of nodes. */
+    public Judge withNodes(long other) {
+        return new Judge(engine, endings, other, cancellation);
+    }
+
+    /** Name of the engine, for stamps. */
+    public String engine() {
+        return engine.name();
+    }
+
+    /** Nodes for each search. */
+    public long nodes() {
+        return nodes;
+    }
+
+    /**
+     * The best moves of a position; empty when there is no legal move.
+     *
+     * @param most how many to tell apart
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Choice> choice(Position position, int most) {
+        int legal = position.legalMoves().size();
+        if (legal == 0) {
+            return Optional.empty();
+        }
+        List<Weighed> exact = exact(position);
+        if (!exact.isEmpty()) {
+            List<Weighed> best = exact.subList(0, Math.min(most, exact.size()));
+            return Optional.of(new Choice(position, best, legal, List.of()));
+        }
+        Analysis analysis = run(AnalysisRequest.of(position, limits()).withLines(most));
+        List<Weighed> moves = analysis.lines().stream().map(Judge::weighed).toList();
+        return Optional.of(new Choice(position, moves, legal, analysis.byDepth()));
+    }
+
+    /**
+     * What one legal move is worth.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public Weighed weigh(Position position, Move move) {
+        return among(position, List.of(move)).orElseThrow();
+    }
+
+    /**
+     * The best of some legal moves; empty when none are given.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Weighed> among(Position position, List<Move> moves) {
+        if (moves.isEmpty()) {
+            return Optional.empty();
+        }
+        Optional<Weighed> known =
+                exact(position).stream().filter(w -> moves.contains(w.move())).findFirst();
+        return known.isPresent()
+                ? known
+                : run(AnalysisRequest.of(position, limits()).among(moves))
+                        .best()
+                        .map(Judge::weighed);
+    }
+
+    private Limits limits() {
+        return Limits.nodes(nodes);
+    }
+
+    private Analysis run(AnalysisRequest request) {
+        Analysis analysis = engine.analyse(request, a -> {}, cancellation);
+        if (cancellation.isCancelled()) {
+            throw new CancellationException("the search was cancelled");
+        }
+        return analysis;
+    }
+
+    private static Weighed weighed(Analysis.Candidate c) {
+        return new Weighed(c.move(), c.score(), c.expected(), c.depth(), c.line(), false);
+    }
+
+    /** All moves by the tables, best first; none when the tables do not know every one of them. */
+    private List<Weighed> exact(Position position) {
+        if (Long.bitCount(position.toBoard().occupied()) > endings.mostMen()) {
+            return List.of();
+        }
+        List<Weighed> all = new ArrayList<>();
+        for (Move move : position.legalMoves()) {
+            Position after = position.play(move);
+            boolean dead = Conclusion.isDead(after);
+            int value = dead ? 0 : endings.probe(after.toBoard());
+            if (value == Endings.UNKNOWN) {
+                return List.of();
+            }
+            List<Move> line = new ArrayList<>(List.of(move));
+            line.addAll(ExactLine.from(after.toBoard(), endings));
+            all.add(exact(move, value, line));
+        }
+        all.sort(Comparator.comparing(Weighed::score).reversed());
+        return all;
+    }
+
+    /**
+     * @param value what the tables say for the side that is to move after the move
+     */
+    private static Weighed exact(Move move, int value, List<Move> line) {
+        if (value == 0) {
+            return new Weighed(move, new Score.Centipawns(0), 0.5, 0, line, true);
+        }
+        boolean wins = value < 0;
+        int plies = wins ? -value - 1 : value;
+        Score score = new Score.Mate(wins ? plies / 2 + 1 : -(plies + 1) / 2);
+        return new Weighed(move, score, wins ? 1 : 0, 0, line, true);
+    }
+}

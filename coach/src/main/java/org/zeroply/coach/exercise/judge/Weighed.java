@@ -1,0 +1,38 @@
+package org.zeroply.coach.exercise.judge;
+
+import java.util.List;
+import org.zeroply.chess.board.Move;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * A move and what it is worth to the side that plays it.
+ *
+ * @param expected expected score, 0 to 1
+ * @param depth plies searched; 0 where the ending tables know
+ * @param line the move and what follows it
+ * @param exact whether the ending tables decide
+ */
+public record Weighed(
+        Move move, Score score, double expected, int depth, List<Move> line, boolean exact) {
+
+    public Weighed {
+        line = List.copyOf(line);
+    }
+
+    /** The result that the move promises. */
+    public ResultClass result() {
+        return ResultClass.of(expected);
+    }
+
+    /**
+     * Whether this move is as good as another one: no worse, or of the same result and hardly less
+     * of it. Where the border between two results runs between them, half the margin counts.
+     *
+     * @param margin expected score that it may be worth less, 0 to 1
+     */
+    public boolean matches(Weighed other, double margin) {
+        double allowed = result() == other.result() ? margin : margin / 2;
+        return other.expected - expected <= allowed;
+    }
+}

@@ -1,0 +1,74 @@
+package org.zeroply.coach.exercise.sound;
+
+import java.util.Locale;
+
+/**
+ * Something that is wrong with an exercise, or may be.
+ *
+ * @param line the line it is about, with move numbers; empty for the position or the whole
+ * @param detail what was found, in words
+ * @param exact whether the ending tables decide it
+ */
+public record Finding(Kind kind, Severity severity, String line, String detail, boolean exact) {
+
+    /** What is wrong. */
+    public enum Kind {
+        /** The start cannot be a position of a game, or has no move. */
+        ILLEGAL_START("The start"),
+        /** Prompt and position do not agree on who is to move. */
+        SIDE_TO_MOVE("Who is to move"),
+        /** The best move needs no finding. */
+        OBVIOUS("Obvious"),
+        /** Another move of the solver is as good as the one that earns points, or better. */
+        SECOND_SOLUTION("Second solution"),
+        /** A defence as good as those of the scheme, or better, is not in it. */
+        MISSING_DEFENCE("Missing defence"),
+        /** The scheme's verdict is not what the position is worth. */
+        WRONG_VERDICT("Wrong verdict"),
+        /** What should tempt and fail does not fail. */
+        NOT_REFUTED("Not refuted"),
+        /** A move marked as equal gives something away. */
+        NOT_EQUAL("Not equal"),
+        /** Of two ways that are equal, one can earn less. */
+        UNEVEN_WAYS("Uneven ways"),
+        /** Points that no answer can earn. */
+        UNREACHABLE_POINTS("Points out of reach"),
+        /** The items do not add up to the maximum. */
+        POINTS_SUM("Sum of points"),
+        /** The same position, perhaps turned over, is an exercise already. */
+        DUPLICATE("Duplicate"),
+        /** The file holds something that cannot be read. */
+        UNREADABLE("Cannot be read");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        /** The kind as a heading. */
+        public String title() {
+            return title;
+        }
+
+        /** The kind for scripts: {@code second-solution}. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /** How much it matters. */
+    public enum Severity {
+        /** The exercise is not sound as it is. */
+        ERROR,
+        /** A coach should look at it. */
+        WARNING,
+        /** Good to know. */
+        NOTE;
+
+        /** The severity for scripts, in lower case. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+    }
+}

@@ -1,0 +1,368 @@
+package org.zeroply.coach.exercise.sound;
+
+import static org.zeroply.coach.exercise.sound.Finding.Severity.ERROR;
+import static org.zeroply.coach.exercise.sound.Finding.Severity.WARNING;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.judge.Choice;
+import org.zeroply.coach.exercise.judge.Judge;
+import org.zeroply.coach.exercise.judge.Obvious;
+import org.zeroply.coach.exercise.judge.Weighed;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.engine.analysis.Score;
+
+/** What is wrong with the lines of a scheme, by a judge. */
+final class LineFindings {
+
+    /** Moves told apart beside those of the scheme. */
+    private static final int BESIDE = 2;
+
+    /** Missing defences looked into at a node. */
+    private static final int MISSING = 2;
+
+    /** A move marked as equal may give away more than one that is to be found; then it is not. */
+    private static final double NOT_EQUAL = 0.25;
+
+    /** A defence need not be considered when several moves within this much answer it. */
+    private static final double WAYS = 0.20;
+
+    /** Defences whose scores differ less, in centipawns, hold out alike. */
+    private static final int ALIKE = 20;
+
+    private final MoveTree tree;
+    private final Judge judge;
+    private final MarkingScheme scheme;
+    private final Side solver;
+    private final Judge thorough;
+    private final Map<Position, Weighed> closer = new HashMap<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private boolean exact = true;
+
+    LineFindings(MoveTree tree, Judge judge) {
+        this.tree = tree;
+        this.judge = judge;
+        this.thorough = judge.withNodes(2 * judge.nodes());
+        this.scheme = MarkingScheme.of(tree);
+        this.solver = tree.start().sideToMove();
+    }
+
+    /** Whether the ending tables decided everything. */
+    boolean isExact() {
+        return exact;
+    }
+
+    List<Finding> find(DoubleConsumer progress) {
+        List<Node> nodes = tree.nodes();
+        for (int i = 0; i < nodes.size(); i++) {
+            look(nodes.get(i));
+            progress.accept((i + 1.0) / nodes.size());
+        }
+        return findings;
+    }
+
+    private void look(Node node) {
+        verdict(node);
+        if (node.children().isEmpty() || !isSolution(node)) {
+            return;
+        }
+        int most = node.children().size() + BESIDE;
+        Optional<Choice> choice = judge.choice(node.position(), most);
+        choice.ifPresent(
+                c -> {
+                    exact &= c.best().exact();
+                    if (node.position().sideToMove() == solver) {
+                        solverNode(node, c);
+                    } else {
+                        defences(node, c);
+                    }
+                });
+    }
+
+    /** Whether every move of the solver on the way is one that the scheme asks for. */
+    private boolean isSolution(Node node) {
+        return node.path().stream()
+                .filter(n -> n.parent().orElseThrow().position().sideToMove() == solver)
+                .allMatch(n -> isAskedFor(n) && !n.annotation().tempting());
+    }
+
+    private static boolean isAskedFor(Node node) {
+        return main(node.parent().orElseThrow()).filter(m -> m == node).isPresent()
+                || node.annotation().equal();
+    }
+
+    private static Optional<Node> main(Node parent) {
+        return parent.children().stream().filter(n -> !n.annotation().tempting()).findFirst();
+    }
+
+    private Weighed weighed(Choice choice, Node child) {
+        return choice.of(child.move())
+                .orElseGet(() -> judge.weigh(choice.position(), child.move()));
+    }
+
+    // ---- The solver's moves ---------------------------------------------------------------------
+
+    private void solverNode(Node node, Choice choice) {
+        Optional<Node> main = main(node);
+        main.ifPresent(
+                m -> {
+                    Weighed asked = weighed(choice, m);
+                    secondSolutions(node, choice, m, asked);
+                    for (Node child : node.children()) {
+                        if (child.annotation().equal() && child != m) {
+                            equal(choice, child, asked);
+                        }
+                    }
+                });
+        node.children().stream()
+                .filter(n -> n.annotation().tempting())
+                .forEach(n -> tempting(choice, n));
+        if (node.isRoot() && main.filter(m -> m.move().equals(choice.best().move())).isPresent()) {
+            Obvious.why(choice, Optional.empty())
+                    .ifPresent(
+                            why ->
+                                    add(
+                                            Finding.Kind.OBVIOUS,
+                                            WARNING,
+                                            Lines.to(main.get()),
+                                            "the key move needs no finding: " + why,
+                                            choice.best()));
+        }
+    }
+
+    private void secondSolutions(Node node, Choice choice, Node main, Weighed asked) {
+        boolean counts = node.isRoot() || earns(main);
+        List<Node> equal =
+                node.children().stream().filter(n -> n == main || n.annotation().equal()).toList();
+        for (Weighed w : choice.moves()) {
+            boolean inScheme = equal.stream().anyMatch(n -> n.move().equals(w.move()));
+            boolean tempting =
+                    node.child(w.move()).filter(n -> n.annotation().tempting()).isPresent();
+            if (inScheme || tempting || !counts || !w.matches(asked, Judge.MARGIN)) {
+                continue;
+            }
+            secondSolution(node, main, sure(node, w), sure(node, asked));
+        }
+    }
+
+    /**
+     * A closer look at a move that speaks against the scheme, with all nodes for it alone and twice
+     * as many of them.
+     */
+    private Weighed sure(Node node, Weighed w) {
+        return w.exact()
+                ? w
+                : closer.computeIfAbsent(
+                        node.position().play(w.move()),
+                        p -> thorough.weigh(node.position(), w.move()));
+    }
+
+    private void secondSolution(Node node, Node main, Weighed w, Weighed asked) {
+        if (w.matches(asked, Judge.MARGIN)) {
+            double more = w.expected() - asked.expected();
+            String better =
+                    more > Judge.MARGIN || w.result().compareTo(asked.result()) < 0
+                            ? " is better than "
+                            : " is as good as ";
+            String how =
+                    node.child(w.move()).isPresent() ? "; the scheme has it, but not as equal" : "";
+            add(
+                    Finding.Kind.SECOND_SOLUTION,
+                    ERROR,
+                    Lines.through(node, w.line()),
+                    san(node, w.move())
+                            + better
+                            + san(node, main.move())
+                            + " ("
+                            + points(w)
+                            + " against "
+                            + points(asked)
+                            + ")"
+                            + how,
+                    w);
+        }
+    }
+
+    private boolean earns(Node main) {
+        return scheme.items().stream().anyMatch(i -> i.node().isWithin(main));
+    }
+
+    private void equal(Choice choice, Node child, Weighed asked) {
+        Weighed w = weighed(choice, child);
+        boolean worse = w.result().compareTo(asked.result()) > 0;
+        double less = asked.expected() - w.expected();
+        if (worse && less > Judge.MARGIN || less > NOT_EQUAL) {
+            add(
+                    Finding.Kind.NOT_EQUAL,
+                    ERROR,
+                    Lines.to(child),
+                    "it is marked as equal but is worth "
+                            + points(w)
+                            + ", the main move "
+                            + points(asked),
+                    w);
+        }
+    }
+
+    private void tempting(Choice choice, Node bait) {
+        Weighed w = weighed(choice, bait);
+        Node node = bait.parent().orElseThrow();
+        Weighed best =
+                main(node)
+                        .map(m -> sure(node, weighed(choice, m)))
+                        .filter(m -> m.score().compareTo(choice.best().score()) > 0)
+                        .orElse(choice.best());
+        if (w.matches(best, Judge.MARGIN) && sure(node, w).matches(best, Judge.MARGIN)) {
+            add(
+                    Finding.Kind.NOT_REFUTED,
+                    ERROR,
+                    Lines.to(bait),
+                    "it is as good as the best move ("
+                            + points(w)
+                            + " against "
+                            + points(best)
+                            + ")",
+                    w);
+            return;
+        }
+        Optional<Node> reply = bait.mainChild();
+        if (reply.isEmpty() && !bait.position().legalMoves().isEmpty()) {
+            String detail = "its refutation is not in the scheme";
+            add(Finding.Kind.NOT_REFUTED, WARNING, Lines.to(bait), detail, w);
+        }
+        reply.flatMap(r -> judge.choice(r.position(), 1))
+                .map(Choice::best)
+                .filter(after -> after.matches(best, Judge.MARGIN))
+                .ifPresent(
+                        after ->
+                                add(
+                                        Finding.Kind.NOT_REFUTED,
+                                        ERROR,
+                                        Lines.through(reply.get(), after.line()),
+                                        "the reply given does not refute it: afterwards "
+                                                + points(after)
+                                                + " are left",
+                                        after));
+    }
+
+    // ---- The opponent's moves -------------------------------------------------------------------
+
+    private void defences(Node node, Choice choice) {
+        Weighed best =
+                node.children().stream()
+                        .map(n -> weighed(choice, n))
+                        .max((a, b) -> a.score().compareTo(b.score()))
+                        .orElseThrow();
+        choice.moves().stream()
+                .filter(w -> node.child(w.move()).isEmpty())
+                .filter(w -> w.score().ordinal() >= best.score().ordinal() - ALIKE)
+                .limit(MISSING)
+                .map(w -> sure(node, w))
+                .forEach(w -> missing(node, w, sure(node, best)));
+    }
+
+    private void missing(Node node, Weighed w, Weighed best) {
+        boolean turns = w.result().compareTo(best.result()) < 0;
+        String name = san(node, w.move());
+        if (turns || w.expected() - best.expected() > Judge.MARGIN) {
+            add(
+                    Finding.Kind.MISSING_DEFENCE,
+                    ERROR,
+                    Lines.through(node, w.line()),
+                    name
+                            + " is better than every defence of the scheme ("
+                            + points(w)
+                            + " against "
+                            + points(best)
+                            + " for the defender)",
+                    w);
+            return;
+        }
+        if (w.score().ordinal() < best.score().ordinal() - ALIKE) {
+            return;
+        }
+        Optional<Choice> answer = judge.choice(node.position().play(w.move()), 3);
+        if (answer.isEmpty() || Obvious.why(answer.get(), Optional.of(w.move())).isPresent()) {
+            return;
+        }
+        List<Weighed> others = answer.get().equals(WAYS);
+        boolean longer = isClearlyLonger(w.score(), best.score());
+        if (others.isEmpty() || longer) {
+            add(
+                    Finding.Kind.MISSING_DEFENCE,
+                    isMainLine(node) ? ERROR : WARNING,
+                    Lines.through(node, w.line()),
+                    name
+                            + (longer ? " holds out longer than" : " is as good as")
+                            + " the defences of the scheme"
+                            + (others.isEmpty() ? ", and only one move answers it" : ""),
+                    w);
+        } else if (others.size() == 1) {
+            add(
+                    Finding.Kind.MISSING_DEFENCE,
+                    WARNING,
+                    Lines.through(node, w.line()),
+                    name + " is as good as the defences of the scheme; two moves answer it",
+                    w);
+        }
+    }
+
+    private boolean isMainLine(Node node) {
+        return node.path().stream()
+                .allMatch(n -> main(n.parent().orElseThrow()).filter(m -> m == n).isPresent());
+    }
+
+    private static boolean isClearlyLonger(Score score, Score best) {
+        return score instanceof Score.Mate m
+                && best instanceof Score.Mate b
+                && m.moves() < 0
+                && m.moves() <= b.moves() - 2;
+    }
+
+    // ---- Verdicts -------------------------------------------------------------------------------
+
+    private void verdict(Node node) {
+        node.annotation()
+                .verdict()
+                .flatMap(v -> VerdictCheck.of(node.position(), v, judge))
+                .ifPresent(
+                        wrong -> {
+                            exact &= wrong.exact();
+                            if (wrong.isWrong()) {
+                                findings.add(
+                                        new Finding(
+                                                Finding.Kind.WRONG_VERDICT,
+                                                ERROR,
+                                                Lines.through(node, wrong.line()),
+                                                wrong.detail(),
+                                                wrong.exact()));
+                            }
+                        });
+    }
+
+    private void add(
+            Finding.Kind kind, Finding.Severity severity, String line, String detail, Weighed by) {
+        findings.add(new Finding(kind, severity, line, detail, by.exact()));
+    }
+
+    private static String san(Node node, Move move) {
+        return San.write(node.position(), move);
+    }
+
+    /** Points of a hundred, and the result where it is settled. */
+    private static String points(Weighed w) {
+        String result = w.result() == ResultClass.OPEN ? "" : ", " + w.result().word();
+        return w.score().text() + result;
+    }
+}

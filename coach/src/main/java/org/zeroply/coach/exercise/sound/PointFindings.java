@@ -1,0 +1,120 @@
+package org.zeroply.coach.exercise.sound;
+
+import static org.zeroply.coach.exercise.sound.Finding.Kind.POINTS_SUM;
+import static org.zeroply.coach.exercise.sound.Finding.Kind.UNEVEN_WAYS;
+import static org.zeroply.coach.exercise.sound.Finding.Kind.UNREACHABLE_POINTS;
+import static org.zeroply.coach.exercise.sound.Finding.Severity.ERROR;
+import static org.zeroply.coach.exercise.sound.Finding.Severity.WARNING;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.MarkingScheme;
+
+/** What is wrong with the points of a scheme; no engine is needed to tell. */
+final class PointFindings {
+
+    private final MoveTree tree;
+    private final MarkingScheme scheme;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private PointFindings(MoveTree tree) {
+        this.tree = tree;
+        this.scheme = MarkingScheme.of(tree);
+    }
+
+    static List<Finding> of(MoveTree tree) {
+        PointFindings points = new PointFindings(tree);
+        points.sum();
+        tree.visit(points::unreachable);
+        tree.visit(points::uneven);
+        return points.findings;
+    }
+
+    private void sum() {
+        int sum = scheme.sum();
+        String max = tree.tag(Exercise.MAX_POINTS);
+        if (sum == 0) {
+            add(POINTS_SUM, ERROR, "", "no move of the scheme earns points");
+        } else if (!max.isEmpty() && !max.equals(String.valueOf(sum))) {
+            add(POINTS_SUM, ERROR, "", "the items add up to " + sum + ", the maximum is " + max);
+        }
+    }
+
+    private void unreachable(Node node) {
+        if (node.annotation().points().isEmpty()) {
+            return;
+        }
+        if (node.isRoot()) {
+            add(UNREACHABLE_POINTS, ERROR, "", "there are points before the first move");
+            return;
+        }
+        String line = Lines.to(node);
+        Optional<Node> bait =
+                node.path().stream().filter(n -> n.annotation().tempting()).findFirst();
+        if (bait.isPresent()) {
+            String where = bait.get() == node ? "on" : "after";
+            add(UNREACHABLE_POINTS, ERROR, line, "there are points " + where + " a tempting move");
+        }
+        if (node.path().stream().anyMatch(n -> n.move().isNull())) {
+            add(UNREACHABLE_POINTS, ERROR, line, "an answer cannot pass");
+        }
+        if (bait.isEmpty() && scheme.items().stream().noneMatch(i -> i.node() == node)) {
+            String detail = "the points of the equal move beside it count instead";
+            add(UNREACHABLE_POINTS, ERROR, line, detail);
+        }
+        scheme.items().stream()
+                .filter(i -> i.node() == node)
+                .forEach(
+                        i -> {
+                            if (i.rule().needsVerdict() && i.verdict().isEmpty()) {
+                                String detail = "points on a verdict, but the line has none";
+                                add(UNREACHABLE_POINTS, ERROR, line, detail);
+                            }
+                            if (isOutdone(node, i.rule())) {
+                                String detail =
+                                        "an earlier move of this line always earns more in group "
+                                                + i.rule().group().orElseThrow();
+                                add(UNREACHABLE_POINTS, WARNING, line, detail);
+                            }
+                        });
+    }
+
+    /** Whether who earns these points has earned as many of the same group on the way. */
+    private static boolean isOutdone(Node node, PointRule rule) {
+        return rule.group().isPresent()
+                && node.path().stream()
+                        .filter(n -> n != node)
+                        .flatMap(n -> n.annotation().points().stream())
+                        .anyMatch(
+                                r ->
+                                        r.group().equals(rule.group())
+                                                && !r.needsVerdict()
+                                                && r.points() >= rule.points());
+    }
+
+    private void uneven(Node node) {
+        if (node.isRoot() || !node.annotation().equal()) {
+            return;
+        }
+        Node main = node.parent().orElseThrow().children().get(0);
+        int through = scheme.sumBelow(main);
+        int aside = scheme.sumBelow(node);
+        if (main != node && aside < through) {
+            String detail =
+                    "it is marked as equal, but the lines after it earn at most "
+                            + aside
+                            + " points, those after the main move "
+                            + through;
+            add(UNEVEN_WAYS, WARNING, Lines.to(node), detail);
+        }
+    }
+
+    private void add(Finding.Kind kind, Finding.Severity severity, String line, String detail) {
+        findings.add(new Finding(kind, severity, line, detail, false));
+    }
+}

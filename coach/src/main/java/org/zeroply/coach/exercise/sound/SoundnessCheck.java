@@ -1,0 +1,114 @@
+package org.zeroply.coach.exercise.sound;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.judge.Judge;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.endings.Endings;
+
+/**
+ * Checks whether an exercise is sound, on a fixed number of nodes a search, so that the result is
+ * always the same. What each finding means is written in {@code docs/exercises.md}.
+ */
+public final class SoundnessCheck {
+
+    /** Nodes for each search unless chosen otherwise. */
+    public static final long NODES = 300_000;
+
+    private final Engine engine;
+    private final Endings endings;
+    private final long nodes;
+    private final KnownExercises known;
+
+    /**
+     * @param endings exact results, used where they know every move
+     * @param nodes nodes for each search
+     * @param known the other exercises
+     */
+    public SoundnessCheck(Engine engine, Endings endings, long nodes, KnownExercises known) {
+        this.engine = engine;
+        this.endings = endings;
+        this.nodes = nodes;
+        this.known = known;
+    }
+
+    /**
+     * Checks an exercise.
+     *
+     * @param progress told the part done, 0 to 1
+     * @return nothing when cancelled
+     */
+    public Optional<Soundness> check(
+            MoveTree tree, DoubleConsumer progress, Cancellation cancellation) {
+        List<Finding> findings = new ArrayList<>(start(tree));
+        findings.addAll(PointFindings.of(tree));
+        try {
+            Judge judge = new Judge(engine, endings, nodes, cancellation);
+            LineFindings lines = new LineFindings(tree, judge);
+            findings.addAll(lines.find(progress));
+            findings.sort(Comparator.comparing(Finding::severity));
+            String stamp =
+                    lines.isExact()
+                            ? "ending tables"
+                            : engine.name() + ", " + nodes + " nodes a search";
+            return Optional.of(new Soundness(findings, lines.isExact(), stamp));
+        } catch (CancellationException e) {
+            return Optional.empty();
+        }
+    }
+
+    private List<Finding> start(MoveTree tree) {
+        List<Finding> findings = new ArrayList<>();
+        Position start = tree.start();
+        if (start.legalMoves().isEmpty()) {
+            String end = start.isCheckmate() ? "is mated" : "is stalemated";
+            findings.add(
+                    error(
+                            Finding.Kind.ILLEGAL_START,
+                            start.sideToMove().word() + " has no move and " + end));
+        } else if (tree.root().children().isEmpty()) {
+            findings.add(error(Finding.Kind.POINTS_SUM, "the scheme has no moves"));
+        }
+        String fen = tree.tag("FEN").strip();
+        if (!fen.isEmpty() && !fen.contains(" ")) {
+            findings.add(error(Finding.Kind.SIDE_TO_MOVE, "the FEN does not say who is to move"));
+        }
+        String prompt = tree.tag(Exercise.PROMPT).toLowerCase(Locale.ROOT);
+        String other = start.sideToMove().other().word().toLowerCase(Locale.ROOT);
+        if (prompt.contains(other + " to move")) {
+            findings.add(
+                    error(
+                            Finding.Kind.SIDE_TO_MOVE,
+                            "the prompt says that "
+                                    + start.sideToMove().other().word()
+                                    + " is to move, in the position it is "
+                                    + start.sideToMove().word()));
+        }
+        known.like(start)
+                .ifPresent(
+                        title ->
+                                findings.add(
+                                        new Finding(
+                                                Finding.Kind.DUPLICATE,
+                                                Finding.Severity.WARNING,
+                                                "",
+                                                "the same position, perhaps turned over, is in \""
+                                                        + title
+                                                        + "\"",
+                                                true)));
+        return findings;
+    }
+
+    private static Finding error(Finding.Kind kind, String detail) {
+        return new Finding(kind, Finding.Severity.ERROR, "", detail, true);
+    }
+}

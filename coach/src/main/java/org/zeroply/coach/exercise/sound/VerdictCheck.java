@@ -1,0 +1,62 @@
+package org.zeroply.coach.exercise.sound;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.exercise.VerdictScale;
+import org.zeroply.coach.exercise.judge.Judge;
+import org.zeroply.coach.exercise.judge.Weighed;
+
+/**
+ * A verdict beside what a judge finds.
+ *
+ * @param isWrong whether the two cannot both be right
+ * @param detail both in words
+ * @param line best play from the position
+ */
+record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exact) {
+
+    /** From so much expected score on, or so little, nothing is unclear or compensated any more. */
+    private static final double SETTLED = 0.90;
+
+    /** Checks a verdict; empty when nothing can be said. */
+    static Optional<VerdictCheck> of(Position position, Verdict verdict, Judge judge) {
+        if (position.legalMoves().isEmpty()) {
+            boolean whiteLost = position.sideToMove() == Side.WHITE;
+            Verdict end =
+                    !position.inCheck()
+                            ? Verdict.EQUAL
+                            : whiteLost ? Verdict.BLACK_WINS : Verdict.WHITE_WINS;
+            String what = position.inCheck() ? "the game ends in mate" : "the game ends in a draw";
+            return Optional.of(
+                    new VerdictCheck(
+                            verdict != end,
+                            what + "; the scheme says " + verdict.words(),
+                            List.of(),
+                            true));
+        }
+        return judge.choice(position, 1).map(c -> of(position, verdict, c.best()));
+    }
+
+    private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {
+        boolean white = position.sideToMove() == Side.WHITE;
+        Verdict found = best.score().verdict(white);
+        double expected = best.expected();
+        String detail =
+                "the scheme says "
+                        + verdict.words()
+                        + ", by search it is "
+                        + found.words()
+                        + " ("
+                        + (white ? best.score() : best.score().negated()).text()
+                        + " for White)";
+        boolean wrong =
+                VerdictScale.steps(verdict, found)
+                        .map(steps -> best.exact() ? steps > 0 : steps >= 2)
+                        .orElse(expected >= SETTLED || expected <= 1 - SETTLED || best.exact());
+        return new VerdictCheck(wrong, detail, best.line(), best.exact());
+    }
+}
