@@ -26,11 +26,11 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.ExercisesDesk;
 import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.LabDesk;
 import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
+import org.zeroply.desktop.exercise.ExercisesDesk;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.session.Services;
@@ -67,7 +67,7 @@ public final class Workbench extends StackPane {
                                 button("import", "Import", intake::chooseImport),
                                 button("paste", "Paste", intake::paste),
                                 button("set-up-position", "Set up", this::setUp)));
-        exercises = new ExercisesDesk(services, this::openSolve);
+        exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
         solve = new SolveDesk(services, clock);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
@@ -194,7 +194,7 @@ public final class Workbench extends StackPane {
 
     /** The desk in front has put another sheet on the board. */
     private void boardChanged() {
-        if (front != null && (front == review || front == repertoire)) {
+        if (front == review || front == repertoire || front == exercises) {
             column.attach(front);
             follow();
         }

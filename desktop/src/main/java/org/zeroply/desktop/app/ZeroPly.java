@@ -16,6 +16,7 @@ import javafx.stage.Stage;
 import org.zeroply.desktop.session.Background;
 import org.zeroply.desktop.session.EndingsMaker;
 import org.zeroply.desktop.session.EngineSettings;
+import org.zeroply.desktop.session.ExerciseSearch;
 import org.zeroply.desktop.session.LiveAnalysis;
 import org.zeroply.desktop.session.ReviewQueue;
 import org.zeroply.desktop.session.Services;
@@ -97,7 +98,9 @@ public final class ZeroPly extends Application {
                 new LiveAnalysis(settings, endings, limits),
                 new BuiltInEngine(32, Weights.shipped(), endings),
                 new EndingsMaker(tables),
-                new ReviewQueue(library, new BuiltInEngine(16, Weights.shipped(), endings)));
+                new ReviewQueue(library, new BuiltInEngine(16, Weights.shipped(), endings)),
+                new ExerciseSearch(
+                        library, new BuiltInEngine(16, Weights.shipped(), endings), endings));
     }
 
     /** A scene with our styles over the base ones. */

@@ -22,7 +22,7 @@ import org.zeroply.engine.analysis.Analysis;
  * The engine's lines for the position, each with verdict, expected score, running balance and a key
  * to adopt it; and what the engine is to do: rest, stay here, leave moves out.
  */
-final class CandidatesView extends VBox {
+public final class CandidatesView extends VBox {
 
     private static final int SHOWN = 9;
 
@@ -36,7 +36,8 @@ final class CandidatesView extends VBox {
     private final HBox leftOut;
     private Palette palette = Palette.PAPER;
 
-    CandidatesView(LiveAnalysis live, TreeSession session) {
+    /** What the live engine says about the position that a session is at. */
+    public CandidatesView(LiveAnalysis live, TreeSession session) {
         this.live = live;
         this.session = session;
         setId("candidates");
@@ -99,7 +100,8 @@ final class CandidatesView extends VBox {
         return row;
     }
 
-    void setPalette(Palette chosen) {
+    /** Chooses the colours. */
+    public void setPalette(Palette chosen) {
         palette = chosen;
         show();
     }
@@ -158,7 +160,8 @@ final class CandidatesView extends VBox {
     }
 
     /** What can be done with the lines, for the lists of commands and keys. */
-    List<Desk.Command> commands() {
+    /** What can be done with the candidates. */
+    public List<Desk.Command> commands() {
         return List.of(
                 new Desk.Command("Adopt the engine's first line", "F2", () -> adopt(0)),
                 new Desk.Command("Adopt the second line", "F3", () -> adopt(1)),

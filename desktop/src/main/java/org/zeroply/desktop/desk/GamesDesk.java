@@ -204,7 +204,7 @@ public final class GamesDesk implements Desk {
         annotations.commit();
         Node from = session.current();
         TreeEditor editor = new TreeEditor(new MoveTree(from.position()));
-        copy(editor, editor.tree().root(), from);
+        editor.graft(editor.tree().root(), from);
         Exercise.mark(editor, "calculation");
         for (String tag : List.of("White", "Black", "Date")) {
             editor.tag(tag, session.tree().tag(tag));
@@ -219,14 +219,6 @@ public final class GamesDesk implements Desk {
         return white.isEmpty() || white.equals("?")
                 ? "an analysis"
                 : white + " – " + session.tree().tag("Black");
-    }
-
-    private static void copy(TreeEditor editor, Node to, Node from) {
-        for (Node child : from.children()) {
-            Node added = editor.add(to, child.move());
-            editor.annotate(added, a -> child.annotation());
-            copy(editor, added, child);
-        }
     }
 
     @Override

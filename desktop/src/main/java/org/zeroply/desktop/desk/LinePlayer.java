@@ -10,12 +10,12 @@ import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.desktop.session.TreeSession;
 
 /** Puts a line that is written in words onto the board, to be stepped through with the arrows. */
-final class LinePlayer {
+public final class LinePlayer {
 
     private LinePlayer() {}
 
     /** Opens the line in a session; a line that begins later is found after the moves before it. */
-    static void play(TreeSession session, MoveTree scheme, String row, String line) {
+    public static void play(TreeSession session, MoveTree scheme, String row, String line) {
         Position start = scheme.start();
         WrittenAnswer.Row whole = WrittenAnswer.row(start, 1, line);
         TreeEditor editor = new TreeEditor(new MoveTree(start));

@@ -13,6 +13,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.desktop.desk.Finding;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.RepertoireView;
 

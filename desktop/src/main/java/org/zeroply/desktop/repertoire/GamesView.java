@@ -23,6 +23,8 @@ import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.MoveOrders;
 import org.zeroply.coach.repertoire.Preparation;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.RepertoireView;

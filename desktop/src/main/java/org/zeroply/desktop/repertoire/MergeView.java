@@ -18,6 +18,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Merge;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.Services;

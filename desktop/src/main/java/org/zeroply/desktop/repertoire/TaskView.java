@@ -6,6 +6,8 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.repertoire.EngineAudit;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.RepertoireModel;
 import org.zeroply.desktop.session.RepertoireView;

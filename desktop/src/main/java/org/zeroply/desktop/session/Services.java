@@ -1,12 +1,15 @@
 package org.zeroply.desktop.session;
 
+import java.util.OptionalLong;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.Library;
+import org.zeroply.library.store.LibraryExercises;
 
 /**
  * What desks call on: the library, background work, the live engine, the one that marks, the maker
- * of exact endings, and the queue of reviews.
+ * of exact endings, the queue of reviews, and the search for exercises.
  */
 public record Services(
         Library library,
@@ -14,17 +17,32 @@ public record Services(
         LiveAnalysis live,
         Engine marking,
         EndingsMaker endings,
-        ReviewQueue reviews) {
+        ReviewQueue reviews,
+        ExerciseSearch search) {
 
     /** Drafts marking schemes, on the usual number of nodes and points. */
     public SchemeDraft drafter() {
         return new SchemeDraft(marking, endings.tables(), SchemeDraft.NODES, SchemeDraft.POINTS);
     }
 
+    /**
+     * Checks whether exercises are sound, on the usual number of nodes.
+     *
+     * @param exercise the exercise itself, which is no duplicate; reads the library
+     */
+    public SoundnessCheck checker(OptionalLong exercise) {
+        return new SoundnessCheck(
+                marking,
+                endings.tables(),
+                SoundnessCheck.NODES,
+                LibraryExercises.without(library.sheets(), exercise));
+    }
+
     /** Ends all work and closes the library. */
     public void close() {
         endings.close();
         reviews.close();
+        search.close();
         live.close();
         background.close();
         library.close();

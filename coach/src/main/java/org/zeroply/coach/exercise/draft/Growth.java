@@ -37,6 +37,10 @@ final class Growth {
     private static final int TOLD_APART = 4;
     private static final int DEFENCES = 6;
     private static final double MAIN_VERDICT = 2.5;
+
+    /** The weight of a defence, or a verdict, that is considered and then seen to be easy. */
+    private static final double EASY = 0.6;
+
     private static final int MAIN_PLIES = 11;
     private static final int SIDE_PLIES = 7;
 
@@ -107,7 +111,8 @@ final class Growth {
     void answer(Node node, Choice choice, int ply, boolean main) {
         List<Weighed> equal = choice.equals(WAYS);
         if (equal.size() >= 2 && !node.isRoot()) {
-            end(node, main ? MAIN_VERDICT : 0);
+            end(node, main ? MAIN_VERDICT : ply <= 3 ? EASY : 0);
+            editor.comment(node, "Several moves do now.");
             return;
         }
         Weighed best = choice.best();
@@ -229,8 +234,8 @@ final class Growth {
             Defence d = chosen.get(i);
             boolean first = i == 0;
             Node child = editor.add(node, d.move().move());
-            if (!forced && (d.hard() || first && ply <= 2)) {
-                efforts.add(new Effort(child, first ? 1 : 1.2, false));
+            if (!forced && (d.hard() || ply <= 2)) {
+                efforts.add(new Effort(child, d.hard() ? 1.2 : EASY, false));
             }
             d.answer()
                     .ifPresentOrElse(
@@ -258,7 +263,11 @@ final class Growth {
             Position after = node.position().play(w.move());
             Optional<Choice> answer = choice(after, TOLD_APART);
             boolean hard = answer.filter(a -> mustBeFound(w.move(), a, 0)).isPresent();
-            if (first || hard) {
+            boolean tried =
+                    ply <= 2
+                            && main
+                            && answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isEmpty();
+            if (first || hard || tried) {
                 chosen.add(new Defence(w, answer, hard));
             }
         }

@@ -9,7 +9,6 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
-import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.judge.Choice;
@@ -87,7 +86,7 @@ public final class ExerciseFinder {
      */
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
-        if (!wishes.allows(game, opening(game))) {
+        if (!wishes.allowsGame(game)) {
             return Optional.of(List.of());
         }
         Judge judge = new Judge(engine, endings, nodes, cancellation);
@@ -111,13 +110,6 @@ public final class ExerciseFinder {
             return Optional.empty();
         }
         return Optional.of(Prospect.best(found, p -> p));
-    }
-
-    /** The name of a game's opening; asked for only where it matters. */
-    private String opening(MoveTree game) {
-        return wishes.opening().isEmpty()
-                ? ""
-                : OpeningNames.shipped().of(game.mainLine()).orElse("");
     }
 
     private Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
@@ -164,7 +156,7 @@ public final class ExerciseFinder {
         }
         if (!tempting.isEmpty()) {
             String move = San.write(position, tempting.get(0));
-            appeals.add(new Appeal(Appeal.Kind.TEMPTING, move + " tempts and fails"));
+            appeals.add(new Appeal(Appeal.Kind.TEMPTING, "tempting, but wrong: " + move));
         }
         if (Obvious.isQuiet(position, key)) {
             appeals.add(new Appeal(Appeal.Kind.QUIET, "the key is a quiet move"));

@@ -3,6 +3,7 @@ package org.zeroply.coach.exercise.find;
 import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.Phase;
 
@@ -45,19 +46,22 @@ public record Wishes(
                 && (player.isEmpty() || name.contains(player));
     }
 
-    /**
-     * Whether a game can hold what is looked for.
-     *
-     * @param openingName the name of its opening
-     */
-    boolean allows(MoveTree game, String openingName) {
+    /** Whether a game can hold what is looked for. */
+    public boolean allowsGame(MoveTree game) {
         int white = rating(game, Side.WHITE);
         int black = rating(game, Side.BLACK);
         return (allows(game, Side.WHITE) || allows(game, Side.BLACK))
-                && (opening.isEmpty() || openingName.toLowerCase(Locale.ROOT).contains(opening))
+                && (opening.isEmpty() || openingOf(game).contains(opening))
                 && (lowestRating == 0 || Math.min(white, black) >= lowestRating)
                 && (highestRating == 0
                         || Math.max(white, black) <= highestRating && Math.min(white, black) > 0);
+    }
+
+    private static String openingOf(MoveTree game) {
+        return OpeningNames.shipped()
+                .of(game.mainLine())
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .orElse("");
     }
 
     private static int rating(MoveTree game, Side side) {
@@ -65,9 +69,11 @@ public record Wishes(
         return text.matches("\\d{1,4}") ? Integer.parseInt(text) : 0;
     }
 
-    /** Whether a find is what is looked for. */
-    boolean allows(Prospect found) {
+    /** Whether a find is what is looked for, whoever has to find the move. */
+    public boolean allows(Prospect found) {
         return (theme.isEmpty() || found.themes().contains(theme))
-                && found.ownMoves() >= fewestMoves;
+                && found.ownMoves() >= fewestMoves
+                && side.filter(s -> s != found.position().sideToMove()).isEmpty()
+                && phase.filter(p -> p != Phase.of(found.position())).isEmpty();
     }
 }

@@ -1,4 +1,4 @@
-package org.zeroply.desktop.repertoire;
+package org.zeroply.desktop.desk;
 
 import java.util.Optional;
 
@@ -11,17 +11,18 @@ import java.util.Optional;
  * @param go leads to the spot
  * @param step what can be done about it at once
  */
-record Finding(String kind, String text, String detail, Runnable go, Optional<Step> step) {
+public record Finding(String kind, String text, String detail, Runnable go, Optional<Step> step) {
 
-    Finding(String kind, String text, String detail, Runnable go) {
+    /** Something about which nothing can be done at once. */
+    public Finding(String kind, String text, String detail, Runnable go) {
         this(kind, text, detail, go, Optional.empty());
     }
 
     /** A thing to do. */
-    record Step(String name, Runnable action) {}
+    public record Step(String name, Runnable action) {}
 
     /** The same, with a thing to do about it. */
-    Finding with(String name, Runnable action) {
+    public Finding with(String name, Runnable action) {
         return new Finding(kind, text, detail, go, Optional.of(new Step(name, action)));
     }
 }

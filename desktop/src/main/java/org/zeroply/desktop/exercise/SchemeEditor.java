@@ -1,4 +1,4 @@
-package org.zeroply.desktop.desk;
+package org.zeroply.desktop.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.Background;
 import org.zeroply.desktop.session.TreeSession;
 

@@ -1,4 +1,4 @@
-package org.zeroply.desktop.repertoire;
+package org.zeroply.desktop.desk;
 
 import java.util.List;
 import java.util.Optional;
@@ -13,14 +13,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.desktop.desk.Widgets;
 
 /** Findings one under the other; choosing one leads to its spot. */
-final class FindingList extends ListView<Finding> {
+public final class FindingList extends ListView<Finding> {
 
     private final ObservableList<Finding> findings = FXCollections.observableArrayList();
 
-    FindingList(String id, String empty) {
+    /**
+     * @param empty what is said when there are none
+     */
+    public FindingList(String id, String empty) {
         setId(id);
         setItems(findings);
         getStyleClass().add("findings");
@@ -53,7 +55,7 @@ final class FindingList extends ListView<Finding> {
     }
 
     /** A button for what can be done about the chosen finding; disabled where that is nothing. */
-    Button step(String id, String usual) {
+    public Button step(String id, String usual) {
         Button button = Widgets.button(id, usual, () -> step().ifPresent(s -> s.action().run()));
         getSelectionModel().selectedItemProperty().addListener(o -> name(button, usual));
         name(button, usual);
@@ -69,7 +71,8 @@ final class FindingList extends ListView<Finding> {
         return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Finding::step);
     }
 
-    void show(List<Finding> now) {
+    /** Shows other findings. */
+    public void show(List<Finding> now) {
         if (!findings.equals(now)) {
             findings.setAll(now);
         }
@@ -80,13 +83,19 @@ final class FindingList extends ListView<Finding> {
         private final Label kind = Widgets.label("", "finding-kind");
         private final Label text = Widgets.wrapped("", "finding-text");
         private final Label detail = Widgets.label("", "finding-detail");
-        private final HBox row = new HBox(10, kind, text, detail);
+        private final Label sentence = Widgets.wrapped("", "finding-detail");
+        private final VBox words = new VBox(2, text, sentence);
+        private final HBox row = new HBox(10, kind, words, detail);
+
+        /** A detail longer than this stands under the text. */
+        private static final int SHORT = 24;
 
         Cell() {
             kind.setMinWidth(96);
             kind.setMaxWidth(96);
+            kind.setWrapText(true);
             detail.setMinWidth(Region.USE_PREF_SIZE);
-            HBox.setHgrow(text, Priority.ALWAYS);
+            HBox.setHgrow(words, Priority.ALWAYS);
             setPrefWidth(0);
         }
 
@@ -98,7 +107,11 @@ final class FindingList extends ListView<Finding> {
             if (item != null) {
                 kind.setText(item.kind());
                 text.setText(item.text());
-                detail.setText(item.detail());
+                boolean isShort = item.detail().length() <= SHORT;
+                detail.setText(isShort ? item.detail() : "");
+                sentence.setText(isShort ? "" : item.detail());
+                sentence.setManaged(!isShort);
+                text.setManaged(!item.text().isEmpty());
                 setAccessibleText(item.kind() + ": " + item.text() + " " + item.detail());
             }
         }
