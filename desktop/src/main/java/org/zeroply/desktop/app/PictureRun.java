@@ -15,6 +15,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.TableView;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
@@ -114,6 +115,10 @@ abstract class PictureRun {
 
     final void press(String id) {
         ((Button) bench.lookup(id)).fire();
+    }
+
+    final void toggle(String id) {
+        ((ToggleButton) bench.lookup(id)).fire();
     }
 
     final void select(String id, int row) {

@@ -9,7 +9,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -33,6 +32,8 @@ final class Shots extends PictureRun {
 
     private static final long REVIEW_NODES = 20_000;
     private static final long REVIEWED = 12;
+    private static final String FIND_NODES = "20000";
+    private static final int FINDS = 6;
 
     private final Services services;
 
@@ -44,8 +45,8 @@ final class Shots extends PictureRun {
     /**
      * Takes the pictures.
      *
-     * @param part {@code review} or {@code repertoire} for those of that desk alone with all its
-     *     pages, else all
+     * @param part {@code review}, {@code repertoire} or {@code exercises} for those of that desk
+     *     alone with all its pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -59,6 +60,12 @@ final class Shots extends PictureRun {
         if (part.equals("repertoire")) {
             details = true;
             repertoire();
+            next();
+            return;
+        }
+        if (part.equals("exercises")) {
+            details = true;
+            exercises();
             next();
             return;
         }
@@ -91,9 +98,30 @@ final class Shots extends PictureRun {
         lab();
         review();
         repertoire();
+        exercises();
+        step(() -> bench.show("Games"));
+        step(bench::showCommands);
+        shot("commands");
+        next();
+    }
+
+    /** Finding, checking, solving and marking exercises. */
+    private void exercises() {
+        step(() -> services.library().settings().put("find.nodes", FIND_NODES));
         step(() -> bench.show("Exercises"));
         step(() -> select("#exercises-table", 2));
         shot("exercises");
+        step(() -> toggle("#exercises-check"));
+        step(() -> press("#soundness-check"));
+        until(() -> !services.background().busyProperty().get());
+        detail("exercises-check");
+        step(() -> toggle("#exercises-find"));
+        detail("exercises-find-empty");
+        step(() -> press("#find-go"));
+        until(() -> services.search().found().size() >= FINDS);
+        step(() -> press("#find-pause"));
+        shot("exercises-find");
+        step(() -> toggle("#exercises-scheme"));
         step(() -> bench.show("Solve"));
         step(this::chooseToSolve);
         step(() -> press("#begin"));
@@ -105,10 +133,6 @@ final class Shots extends PictureRun {
         step(() -> bench.show("Students"));
         step(() -> select("#students-table", 1));
         shot("students");
-        step(() -> bench.show("Games"));
-        step(bench::showCommands);
-        shot("commands");
-        next();
     }
 
     /** Reviews a few games on few nodes, so that the pictures do not take long. */
@@ -183,7 +207,7 @@ final class Shots extends PictureRun {
         detail("review-exercise");
         step(() -> bench.show("Students"));
         step(() -> select("#students-table", 1));
-        step(() -> ((ToggleButton) bench.lookup("#students-file")).fire());
+        step(() -> toggle("#students-file"));
         detail("students-file");
     }
 
@@ -209,7 +233,7 @@ final class Shots extends PictureRun {
         step(() -> bench.repertoire().show("Map"));
         step(() -> bench.repertoire().model().session().toStart());
         shot("repertoire-map");
-        step(() -> ((ToggleButton) bench.lookup("#map-risk")).fire());
+        step(() -> toggle("#map-risk"));
         detail("repertoire-risk");
         step(() -> bench.repertoire().show("Tasks"));
         step(() -> press("#audit-engine"));
@@ -237,7 +261,7 @@ final class Shots extends PictureRun {
         detail("repertoire-merge");
         step(bench::toggleTheme);
         step(() -> bench.repertoire().show("Map"));
-        step(() -> ((ToggleButton) bench.lookup("#map-knowledge")).fire());
+        step(() -> toggle("#map-knowledge"));
         detail("repertoire-map-lamp");
         step(() -> bench.repertoire().show("Lines"));
         detail("repertoire-lamp");
@@ -294,7 +318,7 @@ final class Shots extends PictureRun {
         detail("lab-note");
         step(() -> bench.games().session().editor().undo());
         step(() -> bench.lab().show("Squares"));
-        step(() -> ((ToggleButton) bench.lookup("#map-who")).fire());
+        step(() -> toggle("#map-who"));
         shot("lab-squares");
         step(() -> bench.lab().show("Changes"));
         shot("lab-changes");
@@ -309,7 +333,7 @@ final class Shots extends PictureRun {
         step(() -> bench.lab().show("Ending"));
         step(() -> press("#solve-ending"));
         until(() -> bench.lookup("#picture-5") != null);
-        step(() -> ((ToggleButton) bench.lookup("#picture-5")).fire());
+        step(() -> toggle("#picture-5"));
         shot("lab-ending");
         step(bench.games()::openNewest);
     }

@@ -194,7 +194,7 @@ public final class Workbench extends StackPane {
 
     /** The desk in front has put another sheet on the board. */
     private void boardChanged() {
-        if (front == review || front == repertoire || front == exercises) {
+        if (front != null && (front == review || front == repertoire || front == exercises)) {
             column.attach(front);
             follow();
         }

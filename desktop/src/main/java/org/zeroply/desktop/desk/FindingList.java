@@ -88,7 +88,7 @@ public final class FindingList extends ListView<Finding> {
         private final HBox row = new HBox(10, kind, words, detail);
 
         /** A detail longer than this stands under the text. */
-        private static final int SHORT = 24;
+        private static final int SHORT = 20;
 
         Cell() {
             kind.setMinWidth(96);

@@ -50,7 +50,7 @@ final class FindPage extends VBox {
     private final TreeSession session = new TreeSession();
     private final TextField player = field("find-player", "Who is to move", 130);
     private final TextField opening = field("find-opening", "Opening", 120);
-    private final TextField rating = field("find-rating", "1600-2000", 90);
+    private final TextField rating = field("find-rating", "Ratings", 90);
     private final ComboBox<String> side =
             choice("find-side", List.of(ANY_SIDE, Side.WHITE.word(), Side.BLACK.word()));
     private final ComboBox<String> phase =

@@ -38,6 +38,9 @@ final class LineFindings {
     /** A defence need not be considered when several moves within this much answer it. */
     private static final double WAYS = 0.20;
 
+    /** Expected score, 0 to 1, by which a lost defence is clearly better than another lost one. */
+    private static final double MORE_TROUBLE = 0.03;
+
     /** Defences whose scores differ less, in centipawns, hold out alike. */
     private static final int ALIKE = 20;
 
@@ -184,11 +187,10 @@ final class LineFindings {
                     san(node, w.move())
                             + better
                             + san(node, main.move())
-                            + " ("
+                            + ": "
                             + points(w)
                             + " against "
                             + points(asked)
-                            + ")"
                             + how,
                     w);
         }
@@ -228,11 +230,7 @@ final class LineFindings {
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
                     Lines.to(bait),
-                    "it is as good as the best move ("
-                            + points(w)
-                            + " against "
-                            + points(best)
-                            + ")",
+                    "it is as good as the best move: " + points(w) + " against " + points(best),
                     w);
             return;
         }
@@ -281,41 +279,37 @@ final class LineFindings {
                     ERROR,
                     Lines.through(node, w.line()),
                     name
-                            + " is better than every defence of the scheme ("
+                            + " is better than every defence of the scheme: "
                             + points(w)
                             + " against "
                             + points(best)
-                            + " for the defender)",
+                            + " for the defender",
                     w);
             return;
         }
         if (w.score().ordinal() < best.score().ordinal() - ALIKE) {
             return;
         }
+        boolean longer = holdsOutLonger(w, best);
         Optional<Choice> answer = judge.choice(node.position().play(w.move()), 3);
-        if (answer.isEmpty() || Obvious.why(answer.get(), Optional.of(w.move())).isPresent()) {
+        boolean obvious = answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isPresent();
+        int others = answer.map(a -> a.equals(WAYS).size()).orElse(0);
+        if (!longer && (obvious || others > 1)) {
             return;
         }
-        List<Weighed> others = answer.get().equals(WAYS);
-        boolean longer = isClearlyLonger(w.score(), best.score());
-        if (others.isEmpty() || longer) {
-            add(
-                    Finding.Kind.MISSING_DEFENCE,
-                    isMainLine(node) ? ERROR : WARNING,
-                    Lines.through(node, w.line()),
-                    name
-                            + (longer ? " holds out longer than" : " is as good as")
-                            + " the defences of the scheme"
-                            + (others.isEmpty() ? ", and only one move answers it" : ""),
-                    w);
-        } else if (others.size() == 1) {
-            add(
-                    Finding.Kind.MISSING_DEFENCE,
-                    WARNING,
-                    Lines.through(node, w.line()),
-                    name + " is as good as the defences of the scheme; two moves answer it",
-                    w);
-        }
+        boolean demands = longer || others == 0;
+        String answers = obvious || others > 1 ? "" : others == 0 ? "; one move" : "; two moves";
+        add(
+                Finding.Kind.MISSING_DEFENCE,
+                demands && isMainLine(node) ? ERROR : WARNING,
+                Lines.through(node, w.line()),
+                name
+                        + (longer ? " holds out longer than" : " is as good as")
+                        + " the defences of the scheme"
+                        + (answers.isEmpty()
+                                ? ""
+                                : answers + (others == 0 ? " answers it" : " answer it")),
+                w);
     }
 
     private boolean isMainLine(Node node) {
@@ -323,11 +317,14 @@ final class LineFindings {
                 .allMatch(n -> main(n.parent().orElseThrow()).filter(m -> m == n).isPresent());
     }
 
-    private static boolean isClearlyLonger(Score score, Score best) {
-        return score instanceof Score.Mate m
-                && best instanceof Score.Mate b
-                && m.moves() < 0
-                && m.moves() <= b.moves() - 2;
+    /** Whether a defence, even if it loses, makes clearly more trouble than the best known one. */
+    private static boolean holdsOutLonger(Weighed w, Weighed best) {
+        if (!(best.score() instanceof Score.Mate mated) || mated.moves() > 0) {
+            return w.expected() - best.expected() > MORE_TROUBLE;
+        }
+        return !(w.score() instanceof Score.Mate m)
+                || m.moves() > 0
+                || m.moves() <= mated.moves() - 2;
     }
 
     // ---- Verdicts -------------------------------------------------------------------------------
@@ -362,7 +359,7 @@ final class LineFindings {
 
     /** Points of a hundred, and the result where it is settled. */
     private static String points(Weighed w) {
-        String result = w.result() == ResultClass.OPEN ? "" : ", " + w.result().word();
+        String result = w.result() == ResultClass.OPEN ? "" : " (" + w.result().word() + ")";
         return w.score().text() + result;
     }
 }
