@@ -4,12 +4,13 @@ import picocli.CommandLine.Command;
 
 @Command(
         name = "exercise",
-        description = "Finds, drafts, checks and marks exercises.",
+        description = "Finds, drafts, checks, marks and prints exercises.",
         subcommands = {
             ExerciseFindCommand.class,
             ExerciseDraftCommand.class,
             ExerciseCheckCommand.class,
-            ExerciseMarkCommand.class
+            ExerciseMarkCommand.class,
+            ExerciseSheetCommand.class
         },
         synopsisSubcommandLabel = "COMMAND")
 final class ExerciseCommand {}

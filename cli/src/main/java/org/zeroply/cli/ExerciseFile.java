@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -61,7 +62,7 @@ final class ExerciseFile {
     static void write(List<MoveTree> exercises, Path file) throws IOException {
         checkNew(file);
         Files.writeString(
-                file, String.join("\n", exercises.stream().map(PgnWriter::write).toList()));
+                file, exercises.stream().map(PgnWriter::write).collect(Collectors.joining()));
     }
 
     /**

@@ -40,10 +40,13 @@ final class ReportFile {
 
     /** The file for one of several reports: {@code report-2.pdf}. */
     static Path numbered(Path file, int number, boolean several) {
+        return several ? beside(file, String.valueOf(number)) : file;
+    }
+
+    /** A file beside another one: {@code report-solutions.pdf}. */
+    static Path beside(Path file, String addition) {
         String name = file.getFileName().toString();
-        int dot = name.lastIndexOf('.');
-        return several && dot >= 0
-                ? file.resolveSibling(name.substring(0, dot) + "-" + number + name.substring(dot))
-                : file;
+        int dot = Math.max(0, name.lastIndexOf('.'));
+        return file.resolveSibling(name.substring(0, dot) + "-" + addition + name.substring(dot));
     }
 }

@@ -22,6 +22,24 @@ public record Epd(Position position, Map<String, String> operations) {
         return operations.getOrDefault(opcode, "");
     }
 
+    /** The row as it is written; operands of {@code id} and of comments stand in quotes. */
+    public String text() {
+        String[] fen = position.fen().split(" ");
+        StringBuilder row = new StringBuilder();
+        row.append(String.join(" ", fen[0], fen[1], fen[2], fen[3]));
+        operations.forEach(
+                (opcode, operand) -> {
+                    boolean quoted = opcode.equals("id") || opcode.matches("c\\d");
+                    String plain = operand.replace("\"", "'").replace(";", ",");
+                    row.append(' ').append(opcode);
+                    if (!operand.isEmpty()) {
+                        row.append(' ').append(quoted ? "\"" + plain + "\"" : plain);
+                    }
+                    row.append(';');
+                });
+        return row.toString();
+    }
+
     /**
      * Reads one row.
      *

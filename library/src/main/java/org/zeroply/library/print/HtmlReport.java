@@ -37,6 +37,8 @@ public final class HtmlReport {
             return card(card);
         } else if (block instanceof Report.Table table) {
             return table(table);
+        } else if (block instanceof Report.Problems problems) {
+            return problems(problems);
         } else if (block instanceof Report.Course course) {
             SvgPen pen = new SvgPen();
             course.plot().draw(pen, GUTTER, 8, WIDTH - GUTTER - 8, PLOT);
@@ -62,6 +64,20 @@ public final class HtmlReport {
                 + "<div>"
                 + words
                 + "</div></section>";
+    }
+
+    private static String problems(Report.Problems problems) {
+        int columns = problems.perPage() < 4 ? 1 : 2;
+        StringBuilder html = new StringBuilder("<div class=\"problems columns" + columns + "\">");
+        for (Report.Problem problem : problems.problems()) {
+            SvgPen pen = new SvgPen();
+            problem.diagram().draw(pen, 1, 1, DIAGRAM - 2);
+            html.append("<section><h3>" + escape(problem.title()) + "</h3><p class=\"faded\">")
+                    .append(escape(problem.prompt()) + "</p>")
+                    .append(pen.svg(DIAGRAM, DIAGRAM, "Diagram"))
+                    .append("<hr><hr><hr></section>");
+        }
+        return html.append("</div>").toString();
     }
 
     private static String table(Report.Table table) {
@@ -99,6 +115,9 @@ public final class HtmlReport {
                 .moves{font-variant-numeric:tabular-nums}
                 .card{display:flex;gap:22px;margin:16px 0;break-inside:avoid}
                 .card svg{flex:none}
+                .problems{display:grid;gap:26px}.columns2{grid-template-columns:1fr 1fr}
+                .problems section{break-inside:avoid}
+                hr{border:none;border-bottom:1px solid #ddd5c7;margin:26px 0 0}
                 table{border-collapse:collapse;width:100%;margin:6px 0 12px}
                 th,td{text-align:right;padding:3px 8px;border-bottom:1px solid #ddd5c7;
                 font-variant-numeric:tabular-nums}

@@ -122,11 +122,27 @@ public final class PdfReport {
             room(PLOT + 20);
             course.plot().draw(pen, MARGIN + 20, y + 4, INNER - 24, PLOT);
             y += PLOT + 16;
+        } else if (block instanceof Report.Problems problems) {
+            problems(problems);
         } else if (block instanceof Report.Trend trend) {
             room(PLOT + 20);
             trend.plot().draw(pen, MARGIN + 20, y + 4, INNER - 24, PLOT);
             y += PLOT + 16;
         }
+    }
+
+    private void problems(Report.Problems problems) throws IOException {
+        ProblemGrid grid = new ProblemGrid(plain, bold, problems.perPage());
+        List<Report.Problem> all = problems.problems();
+        double foot = 34;
+        for (int i = 0; i < all.size(); i++) {
+            int place = i % problems.perPage();
+            if (place == 0 && i > 0) {
+                page();
+            }
+            grid.draw(pen, all.get(i), place, MARGIN, y, INNER, BOTTOM - foot - y);
+        }
+        y = BOTTOM - foot;
     }
 
     private void text(Report.Text text, double x, double width) throws IOException {

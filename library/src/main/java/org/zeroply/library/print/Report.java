@@ -45,6 +45,33 @@ public record Report(String title, String subtitle, List<Block> blocks, String f
     /** Progress over time. */
     public record Trend(TrendPlot plot) implements Block {}
 
+    /**
+     * Positions to solve, in a grid with room to write; each page holds as many.
+     *
+     * @param perPage 1, 2, 4 or 6
+     */
+    public record Problems(int perPage, List<Problem> problems) implements Block {
+        /**
+         * @throws IllegalArgumentException for another number a page
+         */
+        public Problems {
+            problems = List.copyOf(problems);
+            if (!PER_PAGE.contains(perPage)) {
+                throw new IllegalArgumentException("1, 2, 4 or 6 diagrams stand on a page");
+            }
+        }
+
+        /** How many can stand on a page. */
+        public static final List<Integer> PER_PAGE = List.of(1, 2, 4, 6);
+    }
+
+    /**
+     * A position to solve.
+     *
+     * @param prompt what is asked
+     */
+    public record Problem(Diagram diagram, String title, String prompt) {}
+
     /** How a paragraph is set. */
     public enum Tone {
         PLAIN,
