@@ -252,6 +252,11 @@ public final class Workbench extends StackPane {
         return repertoire;
     }
 
+    /** The Exercises desk, for what chooses its pages. */
+    public ExercisesDesk exercises() {
+        return exercises;
+    }
+
     /** The Lab, for what chooses its pages. */
     public LabDesk lab() {
         return lab;

@@ -307,7 +307,7 @@ public final class SolveDesk implements Desk {
     private void showMarked(Attempt attempt) {
         content.getChildren().remove(paper);
         content.getChildren().add(2, marked);
-        marked.show(MarkedSheets.read(attempt.marked()), attempt.seconds());
+        marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
         services.background()
                 .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
     }

@@ -3,6 +3,7 @@ package org.zeroply.desktop.desk;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Optional;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
@@ -13,6 +14,8 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.desktop.session.CoachRulings;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.Attempt;
@@ -42,7 +45,9 @@ public final class StudentsDesk implements Desk {
     private final TableView<Attempt> log = new TableView<>(attempts);
     private final TextField name = new TextField();
     private final TextField rating = new TextField();
-    private final MarkedSheetView marked = new MarkedSheetView(this::play);
+    private final CoachRulings rulings;
+    private final MarkedSheetView marked =
+            new MarkedSheetView(this::play, Optional.of(new Decisions()));
     private final StudentFileView file;
     private final VBox place = new VBox(8);
     private final ToggleGroup pages = new ToggleGroup();
@@ -53,6 +58,7 @@ public final class StudentsDesk implements Desk {
      */
     public StudentsDesk(Services services, GameOpener opener) {
         this.services = services;
+        rulings = new CoachRulings(services, this::decided);
         file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");
         content.setId("students-desk");
@@ -147,8 +153,43 @@ public final class StudentsDesk implements Desk {
     private void open(Attempt attempt) {
         marked.setVisible(attempt != null);
         if (attempt != null && marked.getParent() != null) {
-            marked.show(MarkedSheets.read(attempt.marked()), attempt.seconds());
+            marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
             session.open(SheetStore.parse(attempt.scheme()), java.util.OptionalLong.empty());
+        }
+    }
+
+    /** What the coach decides about the attempt that is shown. */
+    private final class Decisions implements MarkedSheetView.Decisions {
+        private Attempt shown() {
+            return log.getSelectionModel().getSelectedItem();
+        }
+
+        @Override
+        public void rule(Ruling ruling) {
+            rulings.rule(shown(), ruling);
+        }
+
+        @Override
+        public void withdraw(Ruling ruling) {
+            rulings.withdraw(shown(), ruling);
+        }
+
+        @Override
+        public void grant(int row) {
+            rulings.grant(shown(), row);
+        }
+    }
+
+    /** Shows an attempt as it is after a decision, where its old self was. */
+    private void decided(Attempt now) {
+        for (int i = 0; i < attempts.size(); i++) {
+            if (attempts.get(i).id() == now.id()) {
+                double at = marked.getVvalue();
+                attempts.set(i, now);
+                log.getSelectionModel().select(i);
+                open(now);
+                marked.setVvalue(at);
+            }
         }
     }
 

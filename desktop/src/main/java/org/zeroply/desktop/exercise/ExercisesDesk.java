@@ -19,11 +19,13 @@ public final class ExercisesDesk implements Desk {
     private static final String SCHEME = "Scheme";
     private static final String CHECK = "Check";
     private static final String FIND = "Find";
+    private static final String PAPER = "Paper";
 
     private final Runnable boardChanged;
     private final SchemePage scheme;
     private final FindPage find;
     private final CheckPage check;
+    private final PaperPage paper;
     private final PageSwitch pages = new PageSwitch("Exercises", this::show);
     private final VBox place = new VBox();
     private final VBox content = new VBox();
@@ -38,11 +40,13 @@ public final class ExercisesDesk implements Desk {
         scheme = new SchemePage(services, solve);
         find = new FindPage(services, this::open);
         check = new CheckPage(services, scheme, boardChanged);
+        paper = new PaperPage(services);
         content.getStyleClass().add("desk");
         content.setId("exercises-desk");
         pages.add(SCHEME, scheme);
         pages.add(CHECK, check);
         pages.add(FIND, find);
+        pages.add(PAPER, paper);
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren().addAll(pages.row(), place);
         show(SCHEME);
@@ -54,6 +58,9 @@ public final class ExercisesDesk implements Desk {
         place.getChildren().setAll(pages.page(name));
         if (name.equals(FIND)) {
             find.shown();
+        } else if (name.equals(PAPER)) {
+            scheme.flush();
+            paper.shown();
         } else if (name.equals(CHECK)) {
             scheme.flush();
             check.shown();
@@ -79,7 +86,9 @@ public final class ExercisesDesk implements Desk {
 
     @Override
     public Optional<Region> underBoard() {
-        return page.equals(FIND) ? Optional.empty() : Optional.of(scheme.scheme().about());
+        return page.equals(FIND) || page.equals(PAPER)
+                ? Optional.empty()
+                : Optional.of(scheme.scheme().about());
     }
 
     @Override
@@ -96,7 +105,7 @@ public final class ExercisesDesk implements Desk {
 
     @Override
     public void shown() {
-        scheme.reload();
+        scheme.shown();
         if (page.equals(FIND)) {
             find.shown();
         }
@@ -120,6 +129,7 @@ public final class ExercisesDesk implements Desk {
         commands.add(new Command("Check this exercise", "Shortcut+Shift+C", this::check));
         commands.add(new Command("Set the find as exercise", "", find::set));
         commands.add(new Command("Put the find away", "", find::putAway));
+        commands.add(new Command("Save sheet and solutions", "", this::savePaper));
         commands.addAll(scheme.candidates().commands());
         return commands;
     }
@@ -133,6 +143,11 @@ public final class ExercisesDesk implements Desk {
     private void draft() {
         show(SCHEME);
         scheme.draft();
+    }
+
+    private void savePaper() {
+        show(PAPER);
+        paper.save();
     }
 
     private void check() {

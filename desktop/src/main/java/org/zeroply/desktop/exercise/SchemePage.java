@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -114,6 +115,25 @@ final class SchemePage extends VBox {
                             flush();
                             session.open(tree, OptionalLong.of(id));
                             reload();
+                        });
+    }
+
+    /** Takes over what was changed elsewhere, such as a line granted from an answer. */
+    void shown() {
+        reload();
+        if (session.id().isEmpty()) {
+            return;
+        }
+        long id = session.id().getAsLong();
+        services.background()
+                .library(
+                        () -> services.library().sheets().load(id),
+                        tree -> {
+                            boolean same =
+                                    PgnWriter.write(tree).equals(PgnWriter.write(session.tree()));
+                            if (!same && session.id().equals(OptionalLong.of(id))) {
+                                session.open(tree, OptionalLong.of(id));
+                            }
                         });
     }
 

@@ -20,13 +20,21 @@ public record Services(
         ReviewQueue reviews,
         ExerciseSearch search) {
 
-    /** Drafts marking schemes, on the usual number of nodes and points. */
+    /** The setting that holds how many nodes drafts and checks take for each search. */
+    public static final String EXERCISE_NODES = "exercise.nodes";
+
+    private long nodes(long usual) {
+        return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+    }
+
+    /** Drafts marking schemes with the usual number of points. */
     public SchemeDraft drafter() {
-        return new SchemeDraft(marking, endings.tables(), SchemeDraft.NODES, SchemeDraft.POINTS);
+        return new SchemeDraft(
+                marking, endings.tables(), nodes(SchemeDraft.NODES), SchemeDraft.POINTS);
     }
 
     /**
-     * Checks whether exercises are sound, on the usual number of nodes.
+     * Checks whether exercises are sound.
      *
      * @param exercise the exercise itself, which is no duplicate; reads the library
      */
@@ -34,7 +42,7 @@ public record Services(
         return new SoundnessCheck(
                 marking,
                 endings.tables(),
-                SoundnessCheck.NODES,
+                nodes(SoundnessCheck.NODES),
                 LibraryExercises.without(library.sheets(), exercise));
     }
 

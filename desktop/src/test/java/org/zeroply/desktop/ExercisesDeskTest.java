@@ -1,0 +1,236 @@
+package org.zeroply.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.MarkedSheet;
+import org.zeroply.coach.exercise.Marker;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.Student;
+
+/** Drives the Exercises desk, and what the coach decides about answers, in the real window. */
+class ExercisesDeskTest extends WindowTest {
+
+    private static final String SCHEME =
+            """
+            [ZpKind "calculation"]
+            [ZpTitle "Two rooks"]
+            [ZpMaxPoints "12"]
+            [SetUp "1"]
+            [FEN "6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1"]
+
+            1. Ra8# {[%zp.pts 10]} (1. h3 {[%zp.tempting]} g6 {[%zp.check cp=900 depth=9 nodes=9
+            by=zeroply-0.3]}) (1. g3 h6 {[%zp.pts 2]}) *
+
+            """;
+
+    @Start
+    void start(Stage shown) {
+        begin(shown);
+        services.library().settings().put("find.nodes", "20000");
+        services.library().settings().put(Services.EXERCISE_NODES, "8000");
+    }
+
+    private TreeSession session() {
+        return bench.exercises().session();
+    }
+
+    private void openScheme(FxRobot robot) throws Exception {
+        services.library().sheets().add(SCHEME);
+        click(robot, "#desk-exercises");
+        until(() -> session().id().isPresent() && isShown(robot, "#draft-branch"));
+        until(() -> isShown(robot, "#move-1-Ra8\\#") || session().tree().nodes().size() == 6);
+    }
+
+    private static String written(MoveTree tree) {
+        return PgnWriter.write(tree).replace('\n', ' ');
+    }
+
+    private static List<String> rows(FxRobot robot, String id) {
+        return robot.lookup(id).<ListView<?>>query().getItems().stream()
+                .map(Object::toString)
+                .toList();
+    }
+
+    @Test
+    void a_position_worth_setting_is_found_set_as_exercise_and_checked(FxRobot robot)
+            throws Exception {
+        Path game = Path.of(getClass().getResource("found.pgn").toURI());
+        robot.interact(() -> bench.importFiles(List.of(game)));
+        until(() -> table(robot, "#games-table").getItems().size() == 1);
+        click(robot, "#desk-exercises");
+        click(robot, "#exercises-find");
+        click(robot, "#find-go");
+        until(() -> !services.search().runningProperty().get());
+        until(() -> !rows(robot, "#finds").isEmpty());
+        assertThat(label(robot, "#find-state")).isEqualTo("All games have been looked through.");
+        int found = rows(robot, "#finds").size();
+        assertThat(session().tree().root().children()).isNotEmpty();
+        click(robot, "#find-set");
+        until(() -> session().id().isPresent() && isShown(robot, "#exercises-table"));
+        until(() -> table(robot, "#exercises-table").getItems().size() == 1);
+        assertThat(MarkingScheme.of(session().tree()).sum()).isEqualTo(50);
+        assertThat(services.search().found()).hasSize(found - 1);
+
+        click(robot, "#exercises-check");
+        click(robot, "#soundness-check");
+        until(() -> label(robot, "#soundness-verdict").contains("zeroply"));
+        robot.interact(() -> spoil(session()));
+        until(() -> label(robot, "#soundness-verdict").startsWith("Changed since"));
+        click(robot, "#soundness-check");
+        until(() -> rows(robot, "#soundness").stream().anyMatch(r -> r.contains("Wrong verdict")));
+        assertThat(label(robot, "#soundness-verdict")).startsWith("Not sound");
+    }
+
+    private static void spoil(TreeSession session) {
+        Node end = session.tree().root().mainLineEnd();
+        int tendency = end.annotation().verdict().orElseThrow().tendency();
+        session.editor()
+                .verdict(end, Optional.of(tendency > 0 ? Verdict.BLACK_WINS : Verdict.WHITE_WINS));
+    }
+
+    @Test
+    void a_second_solution_is_told_played_and_taken_in_as_equal(FxRobot robot) throws Exception {
+        openScheme(robot);
+        click(robot, "#exercises-check");
+        click(robot, "#soundness-check");
+        until(() -> rows(robot, "#soundness").stream().anyMatch(r -> r.contains("1.Re8#")));
+        ListView<?> list = robot.lookup("#soundness").query();
+        int index =
+                rows(robot, "#soundness").stream()
+                        .filter(r -> r.contains("1.Re8#"))
+                        .map(rows(robot, "#soundness")::indexOf)
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> list.getSelectionModel().select(index));
+        click(robot, "#soundness-step");
+        until(() -> label(robot, "#soundness-verdict").startsWith("Changed since"));
+        click(robot, "#exercises-scheme");
+        until(() -> written(session().tree()).contains("1. Re8# {[%zp.equal]}"));
+    }
+
+    @Test
+    void a_branch_is_drafted_anew_and_undone_as_one_change(FxRobot robot) throws Exception {
+        openScheme(robot);
+        String before = PgnWriter.write(session().tree());
+        robot.interact(() -> session().go(session().tree().root().children().get(2)));
+        click(robot, "#draft-branch");
+        until(() -> !services.background().busyProperty().get() && !message(robot).isEmpty());
+        until(() -> message(robot).contains("drafted anew") || message(robot).contains("Nothing"));
+        Node branch = session().tree().root().children().get(2);
+        assertThat(PgnWriter.write(session().tree())).contains("1. Ra8# {[%zp.pts 10]}");
+        if (session().editor().canUndo()) {
+            assertThat(branch.children()).isNotEmpty();
+            robot.interact(() -> session().editor().undo());
+        }
+        assertThat(PgnWriter.write(session().tree())).isEqualTo(before);
+    }
+
+    @Test
+    void a_sheet_for_paper_lists_the_exercises_and_offers_the_students(FxRobot robot)
+            throws Exception {
+        services.library().students().add("Greta Shoal", 1500);
+        openScheme(robot);
+        click(robot, "#exercises-paper");
+        until(() -> table(robot, "#paper-table").getItems().size() == 1);
+        until(() -> robot.lookup("#paper-student").queryComboBox().getItems().size() == 2);
+        assertThat(table(robot, "#paper-table").getSelectionModel().getSelectedItems()).hasSize(1);
+    }
+
+    // ---- What the coach decides -----------------------------------------------------------------
+
+    private Attempt attempt() {
+        Student student = services.library().students().add("Greta Shoal", 1500);
+        long id = services.library().sheets().add(SCHEME);
+        MoveTree tree = SheetStore.parse(SCHEME);
+        String answer = "1.Ra8\n1.Rad1 h6";
+        MarkedSheet sheet =
+                new Marker(Exercise.of(tree), Optional.empty())
+                        .mark(WrittenAnswer.parse(tree.start(), answer), new Cancellation());
+        services.library()
+                .attempts()
+                .add(
+                        new Attempt(
+                                0,
+                                "attempt-1",
+                                student.id(),
+                                OptionalLong.of(id),
+                                "Two rooks",
+                                Instant.parse("2026-05-01T10:00:00Z"),
+                                60,
+                                answer,
+                                sheet.points(),
+                                sheet.max(),
+                                false,
+                                SCHEME,
+                                MarkedSheets.write(sheet)));
+        return services.library().attempts().of(student.id()).get(0);
+    }
+
+    private Attempt stored(Attempt attempt) {
+        return services.library().attempts().of(attempt.studentId()).get(0);
+    }
+
+    @Test
+    void the_coach_overrules_an_item_with_a_note_and_takes_it_back(FxRobot robot) throws Exception {
+        Attempt attempt = attempt();
+        click(robot, "#desk-students");
+        until(() -> isShown(robot, "#overrule-0"));
+        assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");
+        click(robot, "#overrule-0");
+        until(() -> isShown(robot, "#ruling-points"));
+        robot.interact(
+                () -> {
+                    robot.lookup("#ruling-points").<TextField>query().setText("7");
+                    robot.lookup("#ruling-note").<TextField>query().setText("found late");
+                });
+        click(robot, "#ruling-keep");
+        until(() -> label(robot, "#marked-points").equals("7 of 12 points"));
+        assertThat(stored(attempt).points()).isEqualTo(7);
+        assertThat(stored(attempt).marked()).isEqualTo(attempt.marked());
+        assertThat(stored(attempt).sheet().items().get(0).why()).endsWith("found late");
+        restart(robot);
+        click(robot, "#desk-students");
+        click(robot, "#withdraw-0");
+        until(() -> label(robot, "#marked-points").equals("10 of 12 points"));
+        assertThat(stored(attempt).rulings()).isEmpty();
+    }
+
+    @Test
+    void a_row_is_granted_and_its_line_becomes_part_of_the_scheme(FxRobot robot) throws Exception {
+        Attempt attempt = attempt();
+        long id = attempt.exerciseId().orElseThrow();
+        click(robot, "#desk-students");
+        until(() -> isShown(robot, "#grant-2"));
+        robot.interact(() -> robot.lookup("#grant-2").queryButton().fire());
+        until(() -> isShown(robot, "#withdraw-row-2"));
+        assertThat(stored(attempt).points()).isEqualTo(12);
+        assertThat(stored(attempt).sheet().rows().get(1).status())
+                .isEqualTo(MarkedSheet.Status.GRANTED);
+        String scheme = written(services.library().sheets().load(id));
+        assertThat(scheme).contains("1. Rad1 {[%zp.equal] From an answer.}");
+        assertThat(stored(attempt).scheme()).isEqualTo(SCHEME);
+    }
+}
