@@ -4,13 +4,14 @@ import picocli.CommandLine.Command;
 
 @Command(
         name = "exercise",
-        description = "Finds, drafts, checks, marks and prints exercises.",
+        description = "Finds, drafts, checks, marks, prints and rates exercises.",
         subcommands = {
             ExerciseFindCommand.class,
             ExerciseDraftCommand.class,
             ExerciseCheckCommand.class,
             ExerciseMarkCommand.class,
-            ExerciseSheetCommand.class
+            ExerciseSheetCommand.class,
+            ExerciseRatingsCommand.class
         },
         synopsisSubcommandLabel = "COMMAND")
 final class ExerciseCommand {}

@@ -133,6 +133,9 @@ final class Shots extends PictureRun {
         step(() -> bench.show("Students"));
         step(() -> select("#students-table", 1));
         shot("students");
+        step(() -> toggle("#students-strength"));
+        step(() -> select("#strength-table", 2));
+        detail("students-strength");
     }
 
     /** Reviews a few games on few nodes, so that the pictures do not take long. */

@@ -33,6 +33,9 @@ final class MarkedSheetView extends ScrollPane {
         void grant(int row);
     }
 
+    /** A longer line tells by figures how much of it was seen. */
+    private static final int MOST_DOTS = 14;
+
     private final VBox content = new VBox(3);
     private final Consumer<String> play;
     private final Optional<Decisions> decisions;
@@ -85,9 +88,12 @@ final class MarkedSheetView extends ScrollPane {
     }
 
     private VBox line(MarkedSheet.LineMark line) {
+        boolean isShort = line.plies() <= MOST_DOTS;
         Label seen =
                 Widgets.label(
-                        "●".repeat(line.seen()) + "○".repeat(line.plies() - line.seen()),
+                        isShort
+                                ? "●".repeat(line.seen()) + "○".repeat(line.plies() - line.seen())
+                                : line.seen() + " / " + line.plies(),
                         "depth-seen");
         seen.setMinWidth(USE_PREF_SIZE);
         String what =
@@ -99,6 +105,7 @@ final class MarkedSheetView extends ScrollPane {
         String points = line.points() == 0 ? "" : ", " + line.earned() + " of " + line.points();
         Label text = Widgets.label(line.line(), "number");
         text.setWrapText(true);
+        text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
         VBox box = playable(line.line(), new HBox(8, text, seen), List.of(what + points));
         box.setAccessibleText(line.line() + ", " + what);
@@ -113,6 +120,7 @@ final class MarkedSheetView extends ScrollPane {
         points.setMinWidth(58);
         Label line = Widgets.label(item.line(), "number");
         line.setWrapText(true);
+        line.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(line, Priority.ALWAYS);
         HBox top = new HBox(8, mark, points, line);
         VBox box = playable(item.line(), top, List.of(item.why()));
@@ -172,6 +180,7 @@ final class MarkedSheetView extends ScrollPane {
         number.setMinWidth(58);
         Label text = Widgets.label(row.text(), "pencil");
         text.setWrapText(true);
+        text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
         boolean plain = row.detail().equals(row.status().words());
         String what = row.status().words() + (plain ? "" : ": " + row.detail());

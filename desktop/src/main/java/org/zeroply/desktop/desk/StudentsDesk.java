@@ -9,12 +9,11 @@ import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.session.CoachRulings;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
@@ -37,6 +36,10 @@ public final class StudentsDesk implements Desk {
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("yyyy-MM-dd  HH:mm").withZone(ZoneId.systemDefault());
 
+    private static final String ATTEMPTS = "Attempts";
+    private static final String STRENGTH = "Strength";
+    private static final String FILE = "File";
+
     private final Services services;
     private final TreeSession session = new TreeSession();
     private final ObservableList<Student> students = FXCollections.observableArrayList();
@@ -50,7 +53,9 @@ public final class StudentsDesk implements Desk {
             new MarkedSheetView(this::play, Optional.of(new Decisions()));
     private final StudentFileView file;
     private final VBox place = new VBox(8);
-    private final ToggleGroup pages = new ToggleGroup();
+    private final StrengthView strength;
+    private final PageSwitch pages = new PageSwitch("Students", this::showPage);
+    private String page = ATTEMPTS;
     private final VBox content = new VBox();
 
     /**
@@ -58,6 +63,7 @@ public final class StudentsDesk implements Desk {
      */
     public StudentsDesk(Services services, GameOpener opener) {
         this.services = services;
+        strength = new StrengthView(services);
         rulings = new CoachRulings(services, this::decided);
         file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");
@@ -89,6 +95,10 @@ public final class StudentsDesk implements Desk {
         rating.setPrefWidth(80);
         rating.setAccessibleText("Rating of the student");
         VBox.setVgrow(marked, Priority.ALWAYS);
+        VBox tries = new VBox(8, log, marked);
+        pages.add(ATTEMPTS, tries);
+        pages.add(STRENGTH, strength);
+        pages.add(FILE, file);
         content.getChildren()
                 .addAll(
                         Widgets.row(
@@ -97,36 +107,23 @@ public final class StudentsDesk implements Desk {
                                 Widgets.button("student-add", "Add", this::add),
                                 Widgets.button("student-save", "Save changes", this::save)),
                         table,
-                        Widgets.row(
-                                page("Attempts", "students-attempts"),
-                                page("File of moments", "students-file")),
+                        pages.row(),
                         place);
         VBox.setVgrow(place, Priority.ALWAYS);
-        VBox.setVgrow(file, Priority.ALWAYS);
-        pages.selectToggle(pages.getToggles().get(0));
-        place.getChildren().setAll(log, marked);
+        showPage(ATTEMPTS);
     }
 
-    private ToggleButton page(String text, String id) {
-        ToggleButton button = new ToggleButton(text);
-        button.setId(id);
-        button.setToggleGroup(pages);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(
-                e -> {
-                    button.setSelected(true);
-                    showPage(id.equals("students-file"));
-                });
-        return button;
-    }
-
-    private void showPage(boolean moments) {
-        if (moments) {
-            place.getChildren().setAll(file);
+    private void showPage(String name) {
+        page = name;
+        pages.mark(name);
+        place.getChildren().setAll(pages.page(name));
+        if (name.equals(FILE)) {
             file.showOnBoard();
-        } else {
-            place.getChildren().setAll(log, marked);
+        } else if (name.equals(ATTEMPTS)) {
             open(log.getSelectionModel().getSelectedItem());
+        } else {
+            Optional.ofNullable(table.getSelectionModel().getSelectedItem())
+                    .ifPresent(strength::show);
         }
     }
 
@@ -141,6 +138,9 @@ public final class StudentsDesk implements Desk {
         name.setText(student.name());
         rating.setText(student.rating() == 0 ? "" : String.valueOf(student.rating()));
         file.show(student);
+        if (page.equals(STRENGTH)) {
+            strength.show(student);
+        }
         services.background()
                 .library(
                         () -> services.library().attempts().of(student.id()),
@@ -297,6 +297,11 @@ public final class StudentsDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        return List.of();
+        return pages.commands();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        strength.setPalette(palette);
     }
 }

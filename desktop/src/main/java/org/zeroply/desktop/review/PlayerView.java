@@ -26,12 +26,13 @@ import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.course.TrendView;
+import org.zeroply.desktop.course.PlotView;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.ReviewedFigures;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.StudentReport;
+import org.zeroply.library.print.TrendPlot;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetRow;
 import org.zeroply.library.store.TrainingExercises;
@@ -187,7 +188,11 @@ final class PlayerView extends VBox {
                                         + profile.change()
                                         + ".",
                                 "plain"),
-                        new TrendView(profile, palette),
+                        new PlotView(
+                                "trend",
+                                new TrendPlot(profile),
+                                palette,
+                                "Loss over time: " + profile.change()),
                         Widgets.wrapped(
                                 "Each ring is a game, the earliest first; the line is the trend, the"
                                         + " band where it lies with 95% certainty.",

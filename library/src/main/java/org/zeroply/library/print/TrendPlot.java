@@ -7,7 +7,7 @@ import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.Profile;
 
 /** Mean loss game by game, the trend through it and the band in which the trend may lie. */
-public final class TrendPlot {
+public final class TrendPlot implements Plot {
 
     private final List<Double> course;
     private final List<Estimate> trend;
@@ -24,7 +24,7 @@ public final class TrendPlot {
         return Math.max(4, 4 * Math.ceil(most / 4));
     }
 
-    /** Draws it into a box. */
+    @Override
     public void draw(Pen pen, double x, double y, double width, double height) {
         double top = top();
         for (int i = 0; i <= 4; i++) {

@@ -127,7 +127,10 @@ final class Growth {
             judged(other);
         }
         boolean goesOn = equal.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
-        if (!goesOn || isSettled(child, best) || !defences(child, ply + 1, main)) {
+        if (!goesOn
+                || isRepeated(child)
+                || isSettled(child, best)
+                || !defences(child, ply + 1, main)) {
             end(child, main ? MAIN_VERDICT : found ? 1 : 0);
         }
     }
@@ -189,6 +192,17 @@ final class Growth {
                 : w.score().check(white, w.depth(), judge.nodes(), judge.engine());
     }
 
+    /** Whether the position stood earlier in the line: what follows has been seen. */
+    private static boolean isRepeated(Node node) {
+        for (Node n = node; n.parent().isPresent(); ) {
+            n = n.parent().get();
+            if (n.position().equals(node.position())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Won material, no check, and nothing to take back: there is nothing more to be found. */
     private boolean isSettled(Node node, Weighed best) {
         Position p = node.position();
@@ -234,6 +248,10 @@ final class Growth {
             Defence d = chosen.get(i);
             boolean first = i == 0;
             Node child = editor.add(node, d.move().move());
+            if (isRepeated(child)) {
+                end(child, main && first ? MAIN_VERDICT : 0);
+                continue;
+            }
             if (!forced && (d.hard() || ply <= 2)) {
                 efforts.add(new Effort(child, d.hard() ? 1.2 : EASY, false));
             }

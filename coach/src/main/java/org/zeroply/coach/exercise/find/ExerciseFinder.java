@@ -2,8 +2,10 @@ package org.zeroply.coach.exercise.find;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
@@ -219,6 +221,7 @@ public final class ExerciseFinder {
         List<Move> line = choice.best().line();
         Position p = choice.position().play(line.get(0));
         defences(p, judge).ifPresent(appeals::add);
+        Set<Position> seen = new HashSet<>(List.of(choice.position(), p));
         int own = 1;
         while (own < MOST_OWN && 2 * own < line.size()) {
             Move reply = line.get(2 * own - 1);
@@ -229,7 +232,8 @@ public final class ExerciseFinder {
                             .filter(c -> c.best().move().equals(answer) && c.gap() >= GAP)
                             .filter(c -> Obvious.why(c, Optional.of(reply)).isEmpty())
                             .isPresent();
-            if (!mustBeFound) {
+            // A position that comes back leaves nothing new to be found.
+            if (!seen.add(p) || !mustBeFound) {
                 break;
             }
             p = p.play(answer);
