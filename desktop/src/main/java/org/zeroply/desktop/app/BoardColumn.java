@@ -40,12 +40,15 @@ final class BoardColumn extends VBox {
     private final ComboBox<Mark.Meaning> meaning = new ComboBox<>();
     private final List<Integer> route = new ArrayList<>();
     private final HBox drawing;
+    private final HBox material = new HBox(10);
     private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
     private Optional<OpeningNames> names = Optional.empty();
     private Optional<Desk> desk = Optional.empty();
     private Optional<TreeSession> attached = Optional.empty();
     private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
+    private ObservableValue<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
+    private final InvalidationListener hide = o -> show();
     private final InvalidationListener lay = o -> board.setOverlay(overlay.getValue());
 
     BoardColumn() {
@@ -73,8 +76,8 @@ final class BoardColumn extends VBox {
         Button end = step("to-end", "»", "To the end of the line", TreeSession::toEnd);
         HBox steps = new HBox(6, start, back, on, end, spacer(), state);
         steps.getStyleClass().add("bar");
-        HBox balance = new HBox(10, points, words, spacer(), scale);
-        balance.getStyleClass().add("bar");
+        material.getChildren().addAll(points, words, spacer(), scale);
+        material.getStyleClass().add("bar");
         drawing = new HBox(8, new Label("Right button draws"), meaning);
         drawing.getStyleClass().add("bar");
         hanging.setWrapText(true);
@@ -84,7 +87,7 @@ final class BoardColumn extends VBox {
         scale.setMinWidth(116);
         opening.setWrapText(true);
         opening.managedProperty().bind(opening.visibleProperty());
-        getChildren().addAll(board, steps, opening, balance, hanging, drawing, below);
+        getChildren().addAll(board, steps, opening, material, hanging, drawing, below);
     }
 
     /** Names openings from now on. */
@@ -152,6 +155,9 @@ final class BoardColumn extends VBox {
         overlay = next.overlay();
         overlay.addListener(lay);
         board.setOverlay(overlay.getValue());
+        hidden.removeListener(hide);
+        hidden = next.boardHidden();
+        hidden.addListener(hide);
         next.seenFrom().ifPresent(side -> board.setFlipped(side == Side.BLACK));
         below.getChildren().clear();
         next.underBoard().ifPresent(below.getChildren()::add);
@@ -167,6 +173,8 @@ final class BoardColumn extends VBox {
         Position p = node.position();
         Optional<org.zeroply.chess.board.Move> move =
                 node.isRoot() ? Optional.empty() : Optional.of(node.move());
+        boolean shown = !hidden.getValue();
+        List.of(board, material, state).forEach(n -> n.setVisible(shown));
         board.setMovable(d.isMovable());
         drawing.setVisible(d.isOpenBook());
         // Whoever solves is not told what hangs.

@@ -28,12 +28,12 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.LabDesk;
-import org.zeroply.desktop.desk.SolveDesk;
 import org.zeroply.desktop.desk.StudentsDesk;
 import org.zeroply.desktop.exercise.ExercisesDesk;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.solve.SolveDesk;
 import org.zeroply.library.transfer.ImportReport;
 
 /** The whole window: margin of desks, board, the desk in front, status row, and overlays. */

@@ -43,6 +43,11 @@ public interface Desk {
         return new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
     }
 
+    /** Whether the position is hidden from whoever sits at this desk. */
+    default ObservableValue<Boolean> boardHidden() {
+        return new ReadOnlyObjectWrapper<>(false);
+    }
+
     /** Told of every square pressed on the board while this desk is in front. */
     default void pressed(int square) {}
 

@@ -19,7 +19,7 @@ import org.zeroply.coach.exercise.Ruling;
  * A marked sheet: how deep each line was seen, points per item of the scheme, and what became of
  * each row written. Where there is somebody to decide, items can be overruled and rows granted.
  */
-final class MarkedSheetView extends ScrollPane {
+public final class MarkedSheetView extends ScrollPane {
 
     /** What the coach can decide about a sheet. */
     interface Decisions {
@@ -43,7 +43,7 @@ final class MarkedSheetView extends ScrollPane {
     /**
      * @param play called with a numbered line that is to be played through on the board
      */
-    MarkedSheetView(Consumer<String> play) {
+    public MarkedSheetView(Consumer<String> play) {
         this(play, Optional.empty());
     }
 
@@ -60,7 +60,7 @@ final class MarkedSheetView extends ScrollPane {
     }
 
     /** Shows a sheet as it was marked, with what was decided about it. */
-    void show(MarkedSheet marked, List<Ruling> rulings, int seconds) {
+    public void show(MarkedSheet marked, List<Ruling> rulings, int seconds) {
         MarkedSheet sheet = marked.with(rulings);
         content.getChildren().clear();
         Label total = Widgets.label(sheet.points() + " of " + sheet.max() + " points", "total");

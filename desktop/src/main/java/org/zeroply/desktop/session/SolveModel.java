@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.zeroply.chess.notation.PgnWriter;
@@ -14,6 +15,7 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
+import org.zeroply.coach.exercise.SelfMarking;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
@@ -38,6 +40,7 @@ public final class SolveModel {
     private final Clock clock;
     private Stage stage = Stage.READY;
     private Instant began = Instant.EPOCH;
+    private Optional<Duration> shown = Optional.empty();
 
     public SolveModel(
             MoveTree scheme, long exerciseId, String title, Student student, Clock clock) {
@@ -63,10 +66,25 @@ public final class SolveModel {
         return "draft:" + exerciseId + ":" + student.uuid();
     }
 
-    /** Starts the clock. */
+    /** Starts the clock; the position stays in sight. */
     public void begin() {
+        begin(Optional.empty());
+    }
+
+    /**
+     * Starts the clock.
+     *
+     * @param show time after which the position is hidden; empty when it stays
+     */
+    public void begin(Optional<Duration> show) {
         stage = Stage.SOLVING;
+        shown = show;
         began = clock.instant();
+    }
+
+    /** Whether the solver has to go on from memory. */
+    public boolean isHidden() {
+        return stage == Stage.SOLVING && shown.filter(s -> elapsed().compareTo(s) >= 0).isPresent();
     }
 
     /** Time since the beginning. */
@@ -104,6 +122,21 @@ public final class SolveModel {
         LineChecker checker = new LineChecker(engine, LineChecker.NODES);
         WrittenAnswer written = WrittenAnswer.parse(exercise.start(), answer);
         MarkedSheet sheet = new Marker(exercise, Optional.of(checker)).mark(written, cancellation);
+        return attempt(sheet, answer, seconds, false);
+    }
+
+    /**
+     * An attempt on paper, marked by ticking items.
+     *
+     * @param ticked 0-based indexes of items of the scheme
+     */
+    public Attempt byHand(Set<Integer> ticked, boolean verdictRight, int seconds) {
+        stage = Stage.COMMITTED;
+        began = clock.instant().minusSeconds(seconds);
+        return attempt(SelfMarking.mark(exercise, ticked, verdictRight), "", seconds, true);
+    }
+
+    private Attempt attempt(MarkedSheet sheet, String answer, int seconds, boolean byHand) {
         return new Attempt(
                 0,
                 UUID.randomUUID().toString(),
@@ -117,6 +150,8 @@ public final class SolveModel {
                 sheet.max(),
                 sheet.verdictRight(),
                 PgnWriter.write(exercise.scheme()),
-                MarkedSheets.write(sheet));
+                MarkedSheets.write(sheet),
+                List.of(),
+                byHand);
     }
 }

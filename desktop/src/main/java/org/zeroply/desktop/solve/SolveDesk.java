@@ -1,30 +1,34 @@
-package org.zeroply.desktop.desk;
+package org.zeroply.desktop.solve;
 
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
 import javafx.collections.FXCollections;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Verdict;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.LinePlayer;
+import org.zeroply.desktop.desk.MarkedSheetView;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
+import org.zeroply.desktop.session.SolveSession;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.MarkedSheets;
@@ -37,6 +41,9 @@ import org.zeroply.library.store.Student;
 /** Solve: the starting position only, a clock, rows of moves with verdicts, and a final commit. */
 public final class SolveDesk implements Desk {
 
+    /** Where in the desk the paper lies. */
+    private static final int MIDDLE = 2;
+
     private final Services services;
     private final Clock clock;
     private final TreeSession session = new TreeSession();
@@ -44,16 +51,21 @@ public final class SolveDesk implements Desk {
     private final ComboBox<Student> student = new ComboBox<>();
     private final Label prompt = Widgets.label("", "prompt");
     private final Label time = Widgets.label("0:00", "clock");
-    private final VBox rows = new VBox(6);
-    private final List<Row> written = new ArrayList<>();
+    private final ComboBox<Blindfold> blindfold = new ComboBox<>();
+    private final AnswerRows rows = new AnswerRows(this::problem, this::saveDraft);
     private final Button begin = Widgets.button("begin", "Begin", this::begin);
-    private final Button add = Widgets.button("add-row", "New row", () -> addRow("", true));
+    private final Button onPaper = Widgets.button("on-paper", "Worked on paper", this::markByHand);
+    private final Button next = Widgets.button("next-exercise", "Next exercise", this::next);
+    private final Label summary = Widgets.label("", "faded");
+    private final Button add = Widgets.button("add-row", "New row", () -> rows.add("", true));
     private final Button commit = Widgets.button("commit", "Commit, final", this::commit);
     private final VBox content = new VBox();
     private final ScrollPane paper = new ScrollPane(rows);
     private final MarkedSheetView marked;
     private final Timeline ticking =
             new Timeline(new KeyFrame(Duration.seconds(1), e -> showTime()));
+    private final ReadOnlyObjectWrapper<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
+    private final SolveSession sitting = new SolveSession();
     private Optional<SolveModel> model = Optional.empty();
     private OptionalLong wanted = OptionalLong.empty();
     private String attemptScheme = "";
@@ -66,6 +78,11 @@ public final class SolveDesk implements Desk {
         content.setId("solve-desk");
         exercise.setId("solve-exercise");
         student.setId("solve-student");
+        blindfold.setId("solve-blindfold");
+        blindfold.setAccessibleText("How long the position is shown");
+        blindfold.getItems().addAll(Blindfold.values());
+        blindfold.setValue(Blindfold.NEVER);
+        summary.setId("sitting");
         exercise.setPrefWidth(260);
         exercise.setPromptText("Choose an exercise");
         student.setPromptText("Who solves?");
@@ -75,21 +92,27 @@ public final class SolveDesk implements Desk {
         student.setCellFactory(v -> new NameCell());
         student.setButtonCell(new NameCell());
         exercise.valueProperty().addListener(o -> prepare());
-        student.valueProperty().addListener(o -> prepare());
+        student.valueProperty()
+                .addListener(
+                        o -> {
+                            sitting.begin();
+                            summary.setText("");
+                            prepare();
+                        });
         prompt.setWrapText(true);
         prompt.setMinHeight(Region.USE_PREF_SIZE);
         paper.setFitToWidth(true);
         paper.getStyleClass().add("paper");
         ticking.setCycleCount(Animation.INDEFINITE);
         VBox.setVgrow(paper, Priority.ALWAYS);
-        VBox.setVgrow(marked, Priority.ALWAYS);
         time.setId("solve-clock");
         content.getChildren()
                 .addAll(
                         Widgets.row(exercise, student, begin, Widgets.spacer(), time),
                         prompt,
                         paper,
-                        Widgets.row(add, Widgets.spacer(), commit));
+                        Widgets.row(
+                                add, onPaper, blindfold, next, summary, Widgets.spacer(), commit));
         prepare();
     }
 
@@ -109,74 +132,6 @@ public final class SolveDesk implements Desk {
         }
     }
 
-    /** One row of the answer, with what is wrong with it. */
-    private final class Row extends VBox {
-        private final TextField line = new TextField();
-        private final ComboBox<String> verdict = new ComboBox<>();
-        private final Label notice = Widgets.label("", "alarm");
-
-        Row(int number, String text) {
-            line.setId("row-" + number);
-            line.setPromptText("Line " + number + ", as in 24.Rxe6 fxe6 25.Qg4");
-            line.setAccessibleText("Line " + number);
-            HBox.setHgrow(line, Priority.ALWAYS);
-            verdict.setId("row-verdict-" + number);
-            verdict.getItems().add("no verdict");
-            for (Verdict v : Verdict.values()) {
-                verdict.getItems().add(v.symbol());
-            }
-            verdict.setValue("no verdict");
-            verdict.setMinWidth(120);
-            notice.setId("row-notice-" + number);
-            notice.setManaged(false);
-            notice.setWrapText(true);
-            int cut = text.lastIndexOf(' ');
-            boolean judged = cut >= 0 && Verdict.ofSymbol(text.substring(cut + 1)).isPresent();
-            line.setText(judged ? text.substring(0, cut) : text);
-            verdict.setValue(judged ? text.substring(cut + 1) : "no verdict");
-            line.textProperty().addListener(o -> changed());
-            verdict.valueProperty().addListener(o -> changed());
-            line.setOnAction(e -> addRow("", true));
-            getChildren().addAll(new HBox(8, line, verdict), notice);
-        }
-
-        String text() {
-            String v = verdict.getValue();
-            return (line.getText().strip() + (v.startsWith("no") ? "" : " " + v)).strip();
-        }
-
-        private void changed() {
-            // The word that is still being typed is not judged yet.
-            String typed = line.getText();
-            String complete =
-                    typed.endsWith(" ")
-                            ? typed
-                            : typed.contains(" ") && typed.length() - typed.lastIndexOf(' ') < 3
-                                    ? typed.substring(0, typed.lastIndexOf(' '))
-                                    : typed.length() < 2 ? "" : typed;
-            String problem = model.flatMap(m -> m.problem(complete)).orElse("");
-            notice.setText(withoutHints(problem));
-            notice.setManaged(!problem.isEmpty());
-            saveDraft();
-        }
-    }
-
-    /** The names of legal moves would help the solver: only that a move is wrong is told. */
-    private static String withoutHints(String problem) {
-        int hints = problem.indexOf("; possible:");
-        boolean ambiguous = problem.contains("ambiguous");
-        return hints < 0 || ambiguous ? problem : problem.substring(0, hints);
-    }
-
-    private void addRow(String text, boolean focus) {
-        Row row = new Row(written.size() + 1, text);
-        written.add(row);
-        rows.getChildren().add(row);
-        if (focus) {
-            row.line.requestFocus();
-        }
-    }
-
     /** Chooses an exercise, when the desk is next shown. */
     public void choose(long id) {
         wanted = OptionalLong.of(id);
@@ -185,18 +140,18 @@ public final class SolveDesk implements Desk {
     private void prepare() {
         ticking.stop();
         model = Optional.empty();
-        content.getChildren().remove(marked);
-        if (!content.getChildren().contains(paper)) {
-            content.getChildren().add(2, paper);
-        }
-        rows.getChildren().clear();
-        written.clear();
+        put(paper);
+        rows.setDisable(false);
+        rows.clear();
+        hidden.set(false);
         time.setText("0:00");
         add.setDisable(true);
         commit.setDisable(true);
+        toolsForSolving(true);
         SheetRow row = exercise.getValue();
         Student who = student.getValue();
         begin.setDisable(row == null || who == null);
+        onPaper.setDisable(row == null || who == null);
         if (row == null || who == null) {
             prompt.setText("Choose an exercise and who solves it. The clock starts with Begin.");
             return;
@@ -225,11 +180,13 @@ public final class SolveDesk implements Desk {
         model.filter(m -> m.stage() == SolveModel.Stage.READY)
                 .ifPresent(
                         m -> {
-                            m.begin();
+                            m.begin(blindfold.getValue().shown());
                             begin.setDisable(true);
+                            onPaper.setDisable(true);
+                            blindfold.setDisable(true);
                             add.setDisable(false);
                             commit.setDisable(false);
-                            addRow("", true);
+                            rows.add("", true);
                             ticking.playFromStart();
                             restoreDraft(m);
                         });
@@ -240,10 +197,10 @@ public final class SolveDesk implements Desk {
                 .library(
                         () -> services.library().settings().get(m.draftName()),
                         draft -> {
-                            if (draft.isPresent() && answer().isEmpty()) {
-                                rows.getChildren().clear();
-                                written.clear();
-                                draft.get().lines().forEach(l -> addRow(l, false));
+                            boolean unfinished = draft.filter(d -> !d.isBlank()).isPresent();
+                            if (unfinished && rows.answer().isEmpty()) {
+                                rows.clear();
+                                draft.get().lines().forEach(l -> rows.add(l, false));
                                 services.background().say("The unfinished answer is back.");
                             }
                         });
@@ -253,7 +210,7 @@ public final class SolveDesk implements Desk {
         model.filter(m -> m.stage() == SolveModel.Stage.SOLVING)
                 .ifPresent(
                         m -> {
-                            String text = answer();
+                            String text = rows.answer();
                             services.background()
                                     .library(
                                             () -> {
@@ -266,8 +223,8 @@ public final class SolveDesk implements Desk {
                         });
     }
 
-    private String answer() {
-        return SolveModel.answer(written.stream().map(Row::text).toList());
+    private Optional<String> problem(String row) {
+        return model.flatMap(m -> m.problem(row));
     }
 
     private void showTime() {
@@ -277,6 +234,7 @@ public final class SolveDesk implements Desk {
                     boolean over = seconds > m.exercise().minutes() * 60L;
                     String clockText = String.format("%d:%02d", seconds / 60, seconds % 60);
                     time.setText(over ? clockText + " (time is up)" : clockText);
+                    hidden.set(m.isHidden());
                 });
     }
 
@@ -286,11 +244,12 @@ public final class SolveDesk implements Desk {
             return;
         }
         ticking.stop();
-        String answer = answer();
+        String answer = rows.answer();
         int seconds = m.commit();
         commit.setDisable(true);
         add.setDisable(true);
-        written.forEach(r -> r.setDisable(true));
+        rows.setDisable(true);
+        hidden.set(false);
         services.background()
                 .longWork(
                         "Marking",
@@ -305,16 +264,71 @@ public final class SolveDesk implements Desk {
     }
 
     private void showMarked(Attempt attempt) {
-        content.getChildren().remove(paper);
-        content.getChildren().add(2, marked);
+        put(marked);
+        sitting.add(attempt);
+        summary.setText(sitting.summary());
+        toolsForSolving(false);
         marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
         services.background()
                 .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
     }
 
+    /** Puts the paper, the marked sheet, or the items to tick into the middle of the desk. */
+    private void put(Region middle) {
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        content.getChildren().set(MIDDLE, middle);
+    }
+
+    /** While somebody solves, there are rows to add; afterwards, the next exercise. */
+    private void toolsForSolving(boolean solving) {
+        for (Control control : List.of(add, onPaper, blindfold, commit)) {
+            control.setVisible(solving);
+            control.setManaged(solving);
+        }
+        blindfold.setDisable(false);
+        next.setVisible(!solving);
+        next.setManaged(!solving);
+    }
+
+    /** Ticks what a solution on paper has. */
+    private void markByHand() {
+        model.filter(m -> m.stage() == SolveModel.Stage.READY)
+                .ifPresent(
+                        m -> {
+                            add.setDisable(true);
+                            begin.setDisable(true);
+                            put(new SelfMarkView(m.exercise(), t -> keep(m, t)));
+                        });
+    }
+
+    private void keep(SolveModel m, SelfMarkView.Ticks ticks) {
+        services.background()
+                .library(
+                        () -> {
+                            Attempt attempt =
+                                    m.byHand(ticks.items(), ticks.verdictRight(), ticks.seconds());
+                            services.library().attempts().add(attempt);
+                            return attempt;
+                        },
+                        this::showMarked);
+    }
+
+    /** The next exercise of the list that this student has not tried in this sitting. */
+    private void next() {
+        List<SheetRow> all = exercise.getItems();
+        int from = all.indexOf(exercise.getValue());
+        for (int i = 1; i < all.size(); i++) {
+            SheetRow row = all.get((from + i) % all.size());
+            if (!sitting.hasTried(row.id())) {
+                exercise.setValue(row);
+                return;
+            }
+        }
+        services.background().say("No exercise is left. " + sitting.summary());
+    }
+
     private void play(String line) {
-        String row =
-                written.stream().map(Row::text).filter(t -> !t.isEmpty()).findFirst().orElse("");
+        String row = rows.answer().lines().findFirst().orElse("");
         LinePlayer.play(session, SheetStore.parse(attemptScheme), row, line);
     }
 
@@ -331,6 +345,11 @@ public final class SolveDesk implements Desk {
     @Override
     public TreeSession session() {
         return session;
+    }
+
+    @Override
+    public ObservableValue<Boolean> boardHidden() {
+        return hidden;
     }
 
     @Override
@@ -382,6 +401,8 @@ public final class SolveDesk implements Desk {
     public List<Command> commands() {
         return List.of(
                 new Command("Begin", "", this::begin),
-                new Command("New row", "", () -> addRow("", true)));
+                new Command("New row", "", () -> rows.add("", true)),
+                new Command("Worked on paper", "", this::markByHand),
+                new Command("Next exercise", "", this::next));
     }
 }

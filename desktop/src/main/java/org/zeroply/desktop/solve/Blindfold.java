@@ -1,0 +1,31 @@
+package org.zeroply.desktop.solve;
+
+import java.time.Duration;
+import java.util.Optional;
+
+/** How long a solver sees the position. */
+enum Blindfold {
+    NEVER("Position stays", 0),
+    FLASH("Hidden after 5 s", 5),
+    HALF_A_MINUTE("Hidden after 30 s", 30),
+    MINUTE("Hidden after 1 min", 60),
+    THREE_MINUTES("Hidden after 3 min", 180);
+
+    private final String words;
+    private final int seconds;
+
+    Blindfold(String words, int seconds) {
+        this.words = words;
+        this.seconds = seconds;
+    }
+
+    /** Time until the position is hidden; empty when it stays. */
+    Optional<Duration> shown() {
+        return seconds == 0 ? Optional.empty() : Optional.of(Duration.ofSeconds(seconds));
+    }
+
+    @Override
+    public String toString() {
+        return words;
+    }
+}
