@@ -61,13 +61,24 @@ final class ExerciseMarkCommand implements Callable<Integer> {
                     .put("earned", item.earned())
                     .put("why", item.why());
         }
+        ArrayNode lines = document.putArray("lines");
+        for (MarkedSheet.LineMark line : sheet.lines()) {
+            lines.addObject()
+                    .put("line", line.line())
+                    .put("plies", line.plies())
+                    .put("seen", line.seen())
+                    .put("points", line.points())
+                    .put("earned", line.earned());
+        }
         ArrayNode rows = document.putArray("rows");
         for (MarkedSheet.RowMark row : sheet.rows()) {
             rows.addObject()
                     .put("row", row.row())
                     .put("status", status(row))
                     .put("detail", row.detail())
-                    .put("line", row.proof());
+                    .put("line", row.proof())
+                    .put("wrong", row.wrong())
+                    .put("overlooked", row.overlooked());
         }
         return document.put("verdictRight", sheet.verdictRight());
     }
@@ -82,6 +93,10 @@ final class ExerciseMarkCommand implements Callable<Integer> {
             out.printf(
                     "%3d/%-3d %s%n        %s%n",
                     item.earned(), item.points(), item.line(), item.why());
+        }
+        out.println();
+        for (MarkedSheet.LineMark line : sheet.lines()) {
+            out.printf("seen %d of %d plies: %s%n", line.seen(), line.plies(), line.line());
         }
         out.println();
         for (MarkedSheet.RowMark row : sheet.rows()) {

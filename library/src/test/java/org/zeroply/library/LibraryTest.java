@@ -22,6 +22,7 @@ import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
@@ -29,9 +30,13 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.find.Appeal;
+import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
@@ -172,7 +177,47 @@ class LibraryTest {
                                 5,
                                 false,
                                 "1. e4 *",
-                                "{}"));
+                                "{\"points\":5,\"max\":5,\"items\":[{\"line\":\"1.e4\","
+                                        + "\"points\":5,\"earned\":5,\"why\":\"found\"}],"
+                                        + "\"rows\":[],\"verdictRight\":false}"));
+        Attempt attempt = library.attempts().of(student.id()).get(0);
+        library.attempts().decide(attempt, List.of(Ruling.item(0, 3, "late")));
+    }
+
+    @Test
+    void finds_are_kept_until_a_game_is_looked_through_again_and_decisions_stay() {
+        try (Library library = open("finds.zpl")) {
+            importText(library, GAMES);
+            List<Long> games = library.finds().waiting("engine 1");
+            assertThat(games).isNotEmpty();
+            Prospect one = prospect(20);
+            Prospect two = prospect(30);
+            library.finds().keep(games.get(0), "engine 1", List.of(one, two));
+            assertThat(library.finds().waiting("engine 1")).doesNotContain(games.get(0));
+            assertThat(library.finds().waiting("engine 2")).contains(games.get(0));
+            List<FindStore.GameFind> open = library.finds().all(FindStore.State.OPEN);
+            assertThat(open).extracting(FindStore.GameFind::prospect).containsExactly(one, two);
+            library.finds().mark(open.get(0).id(), FindStore.State.PUT_AWAY);
+            library.finds().keep(games.get(0), "engine 2", List.of(one));
+            assertThat(library.finds().all(FindStore.State.OPEN)).isEmpty();
+            assertThat(library.finds().all(FindStore.State.PUT_AWAY)).hasSize(1);
+            library.sheets().save(games.get(0), library.sheets().load(games.get(0)));
+            library.sheets().delete(games.get(0));
+            assertThat(library.finds().all(FindStore.State.PUT_AWAY)).isEmpty();
+        }
+    }
+
+    private static Prospect prospect(int ply) {
+        Position start = Position.START;
+        Move e4 = start.legalMoves().get(0);
+        return new Prospect(
+                start,
+                ply,
+                List.of(e4),
+                List.of(start.legalMoves().get(1)),
+                List.of(new Appeal(Appeal.Kind.TEMPTING, "it tempts")),
+                List.of("fork"),
+                2);
     }
 
     private static List<String> content(Library library) {
@@ -185,7 +230,7 @@ class LibraryTest {
             content.add(library.recall().all(s.id()) + "" + library.recall().approach(s.id()));
             library.attempts()
                     .of(s.id())
-                    .forEach(a -> content.add(a.uuid() + a.answer() + a.exerciseId() + a.points()));
+                    .forEach(a -> content.add(a.uuid() + a.answer() + a.points() + a.rulings()));
         }
         library.unread().all().forEach(u -> content.add(u.raw() + u.reason()));
         return content;
