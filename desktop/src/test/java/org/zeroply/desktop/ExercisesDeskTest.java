@@ -23,10 +23,12 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
@@ -40,6 +42,7 @@ class ExercisesDeskTest extends WindowTest {
             [ZpKind "calculation"]
             [ZpTitle "Two rooks"]
             [ZpMaxPoints "12"]
+            [ZpThemes "back rank"]
             [SetUp "1"]
             [FEN "6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1"]
 
@@ -230,6 +233,54 @@ class ExercisesDeskTest extends WindowTest {
         until(() -> table(robot, "#strength-table").getItems().size() == 1);
         until(() -> label(robot, "#strength-words").startsWith("Greta Shoal solves like 15"));
         until(() -> isShown(robot, "#score-plot"));
+    }
+
+    @Test
+    void a_week_is_proposed_solved_in_other_clothes_and_gone_through(FxRobot robot)
+            throws Exception {
+        Attempt missed = attempt();
+        services.library().attempts().decide(missed, List.of(Ruling.item(0, 0, "guessed")));
+        click(robot, "#desk-students");
+        click(robot, "#students-plan");
+        until(() -> label(robot, "#plan-words").contains("1 that was missed is due again"));
+        click(robot, "#plan-propose");
+        until(() -> table(robot, "#plan-table").getItems().size() == 1);
+        Assignment proposed = (Assignment) table(robot, "#plan-table").getItems().get(0);
+        assertThat(proposed.name()).isEqualTo("Two rooks (mirrored)");
+        until(() -> isShown(robot, "#theme-plot"));
+        robot.interact(() -> table(robot, "#plan-table").getSelectionModel().select(0));
+        click(robot, "#plan-later");
+        until(
+                () ->
+                        ((Assignment) table(robot, "#plan-table").getItems().get(0)).dueDay()
+                                == proposed.dueDay() + 1);
+
+        click(robot, "#desk-solve");
+        ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();
+        ComboBox<?> student = robot.lookup("#solve-student").queryComboBox();
+        until(() -> !student.getItems().isEmpty());
+        robot.interact(() -> student.getSelectionModel().select(0));
+        until(() -> exercise.getItems().size() == 2);
+        robot.interact(() -> exercise.getSelectionModel().select(0));
+        until(() -> ((Label) bench.lookup(".prompt")).getText().contains("12 points"));
+        click(robot, "#begin");
+        until(() -> isShown(robot, "#row-1"));
+        robot.clickOn("#row-1").write("1.Rh8#");
+        click(robot, "#commit");
+        until(() -> isShown(robot, "#marked-points"));
+        assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");
+
+        click(robot, "#desk-students");
+        until(() -> states(robot).equals(List.of("done")));
+        robot.interact(() -> table(robot, "#plan-table").getSelectionModel().select(0));
+        click(robot, "#plan-marked");
+        until(() -> states(robot).equals(List.of("marked")));
+    }
+
+    private static List<String> states(FxRobot robot) {
+        return table(robot, "#plan-table").getItems().stream()
+                .map(a -> ((Assignment) a).state().word())
+                .toList();
     }
 
     // ---- What the coach decides -----------------------------------------------------------------

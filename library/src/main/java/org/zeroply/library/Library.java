@@ -2,6 +2,7 @@ package org.zeroply.library;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import org.zeroply.library.store.AssignmentStore;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.Database;
 import org.zeroply.library.store.FindStore;
@@ -33,6 +34,7 @@ public final class Library implements AutoCloseable {
     private final PositionIndex games;
     private final RecallStore recall;
     private final FindStore finds;
+    private final AssignmentStore assignments;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -47,6 +49,7 @@ public final class Library implements AutoCloseable {
         this.games = new PositionIndex(database);
         this.recall = new RecallStore(database);
         this.finds = new FindStore(database, clock);
+        this.assignments = new AssignmentStore(database);
     }
 
     /**
@@ -118,6 +121,11 @@ public final class Library implements AutoCloseable {
     /** Positions of games that are worth setting. */
     public FindStore finds() {
         return finds;
+    }
+
+    /** What students are to solve. */
+    public AssignmentStore assignments() {
+        return assignments;
     }
 
     /** Which games came to a position. */

@@ -24,6 +24,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -182,6 +183,8 @@ class LibraryTest {
                                         + "\"rows\":[],\"verdictRight\":false}"));
         Attempt attempt = library.attempts().of(student.id()).get(0);
         library.attempts().decide(attempt, List.of(Ruling.item(0, 3, "late")));
+        library.assignments()
+                .add(student.id(), exercise, Symmetry.FLIPPED, 20_001, 15, "comes back");
     }
 
     @Test
@@ -231,6 +234,11 @@ class LibraryTest {
             library.attempts()
                     .of(s.id())
                     .forEach(a -> content.add(a.uuid() + a.answer() + a.points() + a.rulings()));
+        }
+        for (Student s : library.students().all()) {
+            library.assignments()
+                    .of(s.id())
+                    .forEach(a -> content.add(a.uuid() + a.name() + a.dueDay() + a.state()));
         }
         library.unread().all().forEach(u -> content.add(u.raw() + u.reason()));
         return content;

@@ -39,6 +39,7 @@ public final class StudentsDesk implements Desk {
     private static final String ATTEMPTS = "Attempts";
     private static final String STRENGTH = "Strength";
     private static final String FILE = "File";
+    private static final String PLAN = "Plan";
 
     private final Services services;
     private final TreeSession session = new TreeSession();
@@ -54,6 +55,7 @@ public final class StudentsDesk implements Desk {
     private final StudentFileView file;
     private final VBox place = new VBox(8);
     private final StrengthView strength;
+    private final PlanView plan;
     private final PageSwitch pages = new PageSwitch("Students", this::showPage);
     private String page = ATTEMPTS;
     private final VBox content = new VBox();
@@ -64,6 +66,7 @@ public final class StudentsDesk implements Desk {
     public StudentsDesk(Services services, GameOpener opener) {
         this.services = services;
         strength = new StrengthView(services);
+        plan = new PlanView(services);
         rulings = new CoachRulings(services, this::decided);
         file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");
@@ -97,6 +100,7 @@ public final class StudentsDesk implements Desk {
         VBox.setVgrow(marked, Priority.ALWAYS);
         VBox tries = new VBox(8, log, marked);
         pages.add(ATTEMPTS, tries);
+        pages.add(PLAN, plan);
         pages.add(STRENGTH, strength);
         pages.add(FILE, file);
         content.getChildren()
@@ -122,8 +126,16 @@ public final class StudentsDesk implements Desk {
         } else if (name.equals(ATTEMPTS)) {
             open(log.getSelectionModel().getSelectedItem());
         } else {
-            Optional.ofNullable(table.getSelectionModel().getSelectedItem())
-                    .ifPresent(strength::show);
+            figures(table.getSelectionModel().getSelectedItem());
+        }
+    }
+
+    /** Reads what the page in front tells of a student. */
+    private void figures(Student student) {
+        if (student != null && page.equals(STRENGTH)) {
+            strength.show(student);
+        } else if (student != null && page.equals(PLAN)) {
+            plan.show(student);
         }
     }
 
@@ -138,9 +150,7 @@ public final class StudentsDesk implements Desk {
         name.setText(student.name());
         rating.setText(student.rating() == 0 ? "" : String.valueOf(student.rating()));
         file.show(student);
-        if (page.equals(STRENGTH)) {
-            strength.show(student);
-        }
+        figures(student);
         services.background()
                 .library(
                         () -> services.library().attempts().of(student.id()),
@@ -303,5 +313,6 @@ public final class StudentsDesk implements Desk {
     @Override
     public void setPalette(Palette palette) {
         strength.setPalette(palette);
+        plan.setPalette(palette);
     }
 }

@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Function;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -22,6 +23,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.planning.TurnedExercise;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.LinePlayer;
 import org.zeroply.desktop.desk.MarkedSheetView;
@@ -30,6 +32,7 @@ import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
 import org.zeroply.desktop.session.SolveSession;
 import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetKind;
@@ -47,7 +50,7 @@ public final class SolveDesk implements Desk {
     private final Services services;
     private final Clock clock;
     private final TreeSession session = new TreeSession();
-    private final ComboBox<SheetRow> exercise = new ComboBox<>();
+    private final ComboBox<SolveTask> exercise = new ComboBox<>();
     private final ComboBox<Student> student = new ComboBox<>();
     private final Label prompt = Widgets.label("", "prompt");
     private final Label time = Widgets.label("0:00", "clock");
@@ -67,6 +70,7 @@ public final class SolveDesk implements Desk {
     private final ReadOnlyObjectWrapper<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
     private final SolveSession sitting = new SolveSession();
     private Optional<SolveModel> model = Optional.empty();
+    private List<SheetRow> exercises = List.of();
     private OptionalLong wanted = OptionalLong.empty();
     private String attemptScheme = "";
 
@@ -98,6 +102,7 @@ public final class SolveDesk implements Desk {
                             sitting.begin();
                             summary.setText("");
                             prepare();
+                            offerAssigned();
                         });
         prompt.setWrapText(true);
         prompt.setMinHeight(Region.USE_PREF_SIZE);
@@ -116,11 +121,11 @@ public final class SolveDesk implements Desk {
         prepare();
     }
 
-    private static final class TitleCell extends ListCell<SheetRow> {
+    private static final class TitleCell extends ListCell<SolveTask> {
         @Override
-        protected void updateItem(SheetRow item, boolean empty) {
+        protected void updateItem(SolveTask item, boolean empty) {
             super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.title());
+            setText(empty || item == null ? null : item.label());
         }
     }
 
@@ -148,7 +153,7 @@ public final class SolveDesk implements Desk {
         add.setDisable(true);
         commit.setDisable(true);
         toolsForSolving(true);
-        SheetRow row = exercise.getValue();
+        SolveTask row = exercise.getValue();
         Student who = student.getValue();
         begin.setDisable(row == null || who == null);
         onPaper.setDisable(row == null || who == null);
@@ -158,12 +163,16 @@ public final class SolveDesk implements Desk {
         }
         services.background()
                 .library(
-                        () -> services.library().sheets().load(row.id()),
-                        tree -> ready(tree, row, who));
+                        () -> services.library().sheets().load(row.exercise()),
+                        tree ->
+                                ready(
+                                        TurnedExercise.of(tree, row.clothes()).orElse(tree),
+                                        row,
+                                        who));
     }
 
-    private void ready(MoveTree tree, SheetRow row, Student who) {
-        SolveModel next = new SolveModel(tree, row.id(), row.title(), who, clock);
+    private void ready(MoveTree tree, SolveTask row, Student who) {
+        SolveModel next = new SolveModel(tree, row.exercise(), row.title(), who, clock);
         model = Optional.of(next);
         attemptScheme = PgnWriter.write(tree);
         prompt.setText(
@@ -188,6 +197,11 @@ public final class SolveDesk implements Desk {
                             commit.setDisable(false);
                             rows.add("", true);
                             ticking.playFromStart();
+                            assigned(
+                                    a -> {
+                                        services.library().assignments().opened(a.id());
+                                        return a;
+                                    });
                             restoreDraft(m);
                         });
     }
@@ -266,6 +280,11 @@ public final class SolveDesk implements Desk {
     private void showMarked(Attempt attempt) {
         put(marked);
         sitting.add(attempt);
+        assigned(
+                a -> {
+                    services.library().assignments().done(a.id(), attempt.uuid());
+                    return a;
+                });
         summary.setText(sitting.summary());
         toolsForSolving(false);
         marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
@@ -315,11 +334,11 @@ public final class SolveDesk implements Desk {
 
     /** The next exercise of the list that this student has not tried in this sitting. */
     private void next() {
-        List<SheetRow> all = exercise.getItems();
+        List<SolveTask> all = exercise.getItems();
         int from = all.indexOf(exercise.getValue());
         for (int i = 1; i < all.size(); i++) {
-            SheetRow row = all.get((from + i) % all.size());
-            if (!sitting.hasTried(row.id())) {
+            SolveTask row = all.get((from + i) % all.size());
+            if (!sitting.hasTried(row.exercise())) {
                 exercise.setValue(row);
                 return;
             }
@@ -376,20 +395,56 @@ public final class SolveDesk implements Desk {
     private record Choice(List<SheetRow> exercises, List<Student> students) {}
 
     private void offer(Choice choice) {
-        SheetRow before = exercise.getValue();
-        long id = wanted.orElse(before == null ? -1 : before.id());
+        SolveTask before = exercise.getValue();
+        long id = wanted.orElse(before == null ? -1 : before.exercise());
         wanted = OptionalLong.empty();
         Student who = student.getValue();
-        exercise.setItems(FXCollections.observableArrayList(choice.exercises()));
+        exercises = choice.exercises();
         student.setItems(FXCollections.observableArrayList(choice.students()));
-        choice.exercises().stream()
-                .filter(r -> r.id() == id)
-                .findFirst()
-                .ifPresent(exercise::setValue);
         choice.students().stream()
                 .filter(s -> who != null && s.id() == who.id())
                 .findFirst()
                 .ifPresent(student::setValue);
+        tasks(List.of(), id);
+        offerAssigned();
+    }
+
+    private void tasks(List<Assignment> assigned, long id) {
+        List<SolveTask> tasks = SolveTask.of(exercises, assigned);
+        Optional<SolveTask> now =
+                tasks.stream()
+                        .filter(t -> t.equals(exercise.getValue()))
+                        .findFirst()
+                        .or(() -> tasks.stream().filter(t -> t.exercise() == id).findFirst());
+        exercise.setItems(FXCollections.observableArrayList(tasks));
+        now.filter(t -> !t.equals(exercise.getValue())).ifPresent(exercise::setValue);
+    }
+
+    /** Puts what the chosen student is to solve before all other exercises. */
+    private void offerAssigned() {
+        Student who = student.getValue();
+        if (who == null) {
+            return;
+        }
+        services.background()
+                .library(
+                        () -> services.library().assignments().of(who.id()),
+                        assigned -> {
+                            boolean idle =
+                                    model.filter(m -> m.stage() == SolveModel.Stage.SOLVING)
+                                            .isEmpty();
+                            if (idle && who.equals(student.getValue())) {
+                                SolveTask now = exercise.getValue();
+                                tasks(assigned, now == null ? -1 : now.exercise());
+                            }
+                        });
+    }
+
+    /** Does something about what the chosen task was assigned as, if it was. */
+    private void assigned(Function<Assignment, Assignment> work) {
+        Optional.ofNullable(exercise.getValue())
+                .flatMap(SolveTask::assignment)
+                .ifPresent(a -> services.background().library(() -> work.apply(a), done -> {}));
     }
 
     @Override

@@ -30,7 +30,8 @@ public final class LibraryResults {
      *
      * @param max the most points
      */
-    public record Rated(long id, String title, String band, List<String> themes, int max) {}
+    public record Rated(
+            long id, String title, String band, List<String> themes, int minutes, int max) {}
 
     private LibraryResults(
             ResultBook book, List<Student> students, List<Rated> exercises, List<Attempt> first) {
@@ -55,7 +56,14 @@ public final class LibraryResults {
         for (SheetRow row : sheets.find(SheetQuery.all(SheetKind.EXERCISE))) {
             MoveTree tree = sheets.load(row.id());
             Exercise e = Exercise.of(tree);
-            exercises.add(new Rated(row.id(), row.title(), e.band(), e.themes(), e.maxPoints()));
+            exercises.add(
+                    new Rated(
+                            row.id(),
+                            row.title(),
+                            e.band(),
+                            e.themes(),
+                            e.minutes(),
+                            e.maxPoints()));
             bands.put(key(row.id()), e.band());
         }
         List<Attempt> first = firsts(attempts.all(), ratings.keySet());

@@ -25,11 +25,13 @@ import java.util.OptionalLong;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.library.Library;
+import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
@@ -67,9 +69,11 @@ final class Archive {
             List<Try> attempts,
             List<Filed> file,
             Map<String, Recall> learnt,
-            String approach) {
+            String approach,
+            List<Assigned> assigned) {
 
         Person {
+            assigned = assigned == null ? List.of() : assigned;
             file = file == null ? List.of() : file;
             learnt = learnt == null ? Map.of() : learnt;
             approach = approach == null ? "" : approach;
@@ -78,6 +82,17 @@ final class Archive {
 
     /** A moment in a student's file; the game is named by its fingerprint. */
     record Filed(String game, int ply, String text) {}
+
+    /** An assignment; the exercise is named by its fingerprint. */
+    record Assigned(
+            String uuid,
+            String exercise,
+            String clothes,
+            long dueDay,
+            int minutes,
+            String reason,
+            String state,
+            String attempt) {}
 
     /** What the coach decided about a moment of a game. */
     record Noted(String game, int ply, String decision, String words) {}
@@ -161,9 +176,45 @@ final class Archive {
                                                 library.recall()
                                                         .approach(s.id())
                                                         .map(Approach::word)
-                                                        .orElse("")))
+                                                        .orElse(""),
+                                                library.assignments().of(s.id()).stream()
+                                                        .map(this::assigned)
+                                                        .toList()))
                         .toList();
         return new People(students, library.unread().all());
+    }
+
+    private Assigned assigned(Assignment a) {
+        return new Assigned(
+                a.uuid(),
+                library.sheets().keyOf(a.exerciseId()),
+                a.clothes().name(),
+                a.dueDay(),
+                a.minutes(),
+                a.reason(),
+                a.state().name(),
+                a.attempt());
+    }
+
+    private void store(long student, Assigned a) {
+        library.sheets()
+                .findByKey(a.exercise())
+                .ifPresent(
+                        id ->
+                                library.assignments()
+                                        .add(
+                                                new Assignment(
+                                                        0,
+                                                        a.uuid(),
+                                                        student,
+                                                        id,
+                                                        "",
+                                                        Symmetry.valueOf(a.clothes()),
+                                                        a.dueDay(),
+                                                        a.minutes(),
+                                                        a.reason(),
+                                                        Assignment.State.valueOf(a.state()),
+                                                        a.attempt())));
     }
 
     private Filed filed(StudentFile.Filed f) {
@@ -250,6 +301,7 @@ final class Archive {
                                         library.studentFile()
                                                 .add(student.id(), id, f.ply(), f.text()));
             }
+            p.assigned().forEach(a -> store(student.id(), a));
             learnt(student.id(), p);
         }
         people.unread().forEach(library.unread()::add);

@@ -21,3 +21,18 @@ CREATE TABLE find (
   UNIQUE (sheet_id, ply)
 );
 CREATE INDEX find_by_rank ON find (state, rank);
+
+-- What a student is to solve, and how far that has come. The board may be turned over.
+CREATE TABLE assignment (
+  id          INTEGER PRIMARY KEY,
+  uuid        TEXT    NOT NULL UNIQUE,
+  student_id  INTEGER NOT NULL REFERENCES student (id),
+  exercise_id INTEGER NOT NULL REFERENCES sheet (id),
+  clothes     TEXT    NOT NULL,
+  due_day     INTEGER NOT NULL,
+  minutes     INTEGER NOT NULL,
+  reason      TEXT    NOT NULL,
+  state       TEXT    NOT NULL CHECK (state IN ('assigned', 'opened', 'done', 'marked')),
+  attempt     TEXT    NOT NULL DEFAULT ''
+);
+CREATE INDEX assignment_by_student ON assignment (student_id, due_day);
