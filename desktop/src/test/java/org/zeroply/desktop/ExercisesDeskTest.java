@@ -37,7 +37,7 @@ import org.zeroply.library.store.Student;
 /** Drives the Exercises desk, and what the coach decides about answers, in the real window. */
 class ExercisesDeskTest extends WindowTest {
 
-    private static final String SCHEME =
+    static final String SCHEME =
             """
             [ZpKind "calculation"]
             [ZpTitle "Two rooks"]
@@ -162,67 +162,6 @@ class ExercisesDeskTest extends WindowTest {
         until(() -> table(robot, "#paper-table").getItems().size() == 1);
         until(() -> robot.lookup("#paper-student").queryComboBox().getItems().size() == 2);
         assertThat(table(robot, "#paper-table").getSelectionModel().getSelectedItems()).hasSize(1);
-    }
-
-    // ---- Solving --------------------------------------------------------------------------------
-
-    private void sitDown(FxRobot robot) throws Exception {
-        services.library().students().add("Greta Shoal", 1500);
-        services.library().sheets().add(SCHEME);
-        services.library().sheets().add(SCHEME.replace("Two rooks", "Again"));
-        click(robot, "#desk-solve");
-        ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();
-        ComboBox<?> student = robot.lookup("#solve-student").queryComboBox();
-        until(() -> exercise.getItems().size() == 2 && !student.getItems().isEmpty());
-        robot.interact(
-                () -> {
-                    exercise.getSelectionModel().select(0);
-                    student.getSelectionModel().select(0);
-                });
-        until(() -> ((Label) bench.lookup(".prompt")).getText().contains("12 points"));
-    }
-
-    @Test
-    void work_on_paper_is_ticked_and_a_sitting_goes_on_with_the_next_exercise(FxRobot robot)
-            throws Exception {
-        sitDown(robot);
-        click(robot, "#on-paper");
-        click(robot, "#tick-0");
-        assertThat(label(robot, "#self-sum")).isEqualTo("10 of 12 points");
-        click(robot, "#tick-verdict");
-        robot.clickOn("#self-minutes").write("7");
-        click(robot, "#self-keep");
-        until(
-                () ->
-                        label(robot, "#sitting")
-                                .equals("This sitting: 1 exercise, 10 of 12 points in 7:00"));
-        Attempt attempt = services.library().attempts().all().get(0);
-        assertThat(attempt.selfMarked()).isTrue();
-        assertThat(attempt.verdictRight()).isTrue();
-        ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();
-        Object before = exercise.getValue();
-        click(robot, "#next-exercise");
-        until(() -> exercise.getValue() != before && isShown(robot, "#on-paper"));
-        click(robot, "#on-paper");
-        click(robot, "#self-keep");
-        until(() -> label(robot, "#sitting").contains("2 exercises, 10 of 24 points"));
-        click(robot, "#next-exercise");
-        until(() -> message(robot).startsWith("No exercise is left."));
-    }
-
-    @Test
-    void a_position_is_hidden_after_the_chosen_time_until_the_answer_is_committed(FxRobot robot)
-            throws Exception {
-        sitDown(robot);
-        ComboBox<?> blindfold = robot.lookup("#solve-blindfold").queryComboBox();
-        robot.interact(() -> blindfold.getSelectionModel().select(1));
-        click(robot, "#begin");
-        assertThat(isShown(robot, "#board")).isTrue();
-        until(() -> !isShown(robot, "#board"));
-        robot.clickOn("#row-1").write("1.Ra8#");
-        click(robot, "#commit");
-        until(() -> isShown(robot, "#marked-points") && isShown(robot, "#board"));
-        assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");
     }
 
     @Test

@@ -44,6 +44,10 @@ public final class Workbench extends StackPane {
     private final StackPane place = new StackPane();
     private final ToggleGroup margin = new ToggleGroup();
     private final List<Desk> desks = new ArrayList<>();
+
+    /** Desks with several pages, each with a board of its own. */
+    private final List<Desk> boardChanging = new ArrayList<>();
+
     private final Intake intake;
     private final GamesDesk games;
     private final ExercisesDesk exercises;
@@ -68,12 +72,13 @@ public final class Workbench extends StackPane {
                                 button("paste", "Paste", intake::paste),
                                 button("set-up-position", "Set up", this::setUp)));
         exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
-        solve = new SolveDesk(services, clock);
+        solve = new SolveDesk(services, clock, this::boardChanged);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
         repertoire =
                 new RepertoireDesk(
                         services, clock, games::session, this::openGame, this::boardChanged);
+        boardChanging.addAll(List.of(review, repertoire, exercises, solve));
         desks.addAll(
                 List.of(
                         games,
@@ -194,7 +199,7 @@ public final class Workbench extends StackPane {
 
     /** The desk in front has put another sheet on the board. */
     private void boardChanged() {
-        if (front != null && (front == review || front == repertoire || front == exercises)) {
+        if (front != null && boardChanging.contains(front)) {
             column.attach(front);
             follow();
         }

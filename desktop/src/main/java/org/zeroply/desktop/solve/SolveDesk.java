@@ -1,354 +1,70 @@
 package org.zeroply.desktop.solve;
 
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalLong;
-import java.util.function.Function;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
-import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
-import javafx.collections.FXCollections;
-import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Control;
-import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
-import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.planning.TurnedExercise;
 import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.LinePlayer;
-import org.zeroply.desktop.desk.MarkedSheetView;
-import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.desk.PageSwitch;
 import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.SolveModel;
-import org.zeroply.desktop.session.SolveSession;
 import org.zeroply.desktop.session.TreeSession;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.Student;
 
-/** Solve: the starting position only, a clock, rows of moves with verdicts, and a final commit. */
+/** Solve: an exercise on paper, the ladder of seeing ahead, and solutions for a whole room. */
 public final class SolveDesk implements Desk {
 
-    /** Where in the desk the paper lies. */
-    private static final int MIDDLE = 2;
+    private static final String ANSWER = "Answer";
+    private static final String LADDER = "Ladder";
+    private static final String CLASSROOM = "Classroom";
 
-    private final Services services;
-    private final Clock clock;
-    private final TreeSession session = new TreeSession();
-    private final ComboBox<SolveTask> exercise = new ComboBox<>();
-    private final ComboBox<Student> student = new ComboBox<>();
-    private final Label prompt = Widgets.label("", "prompt");
-    private final Label time = Widgets.label("0:00", "clock");
-    private final ComboBox<Blindfold> blindfold = new ComboBox<>();
-    private final AnswerRows rows = new AnswerRows(this::problem, this::saveDraft);
-    private final Button begin = Widgets.button("begin", "Begin", this::begin);
-    private final Button onPaper = Widgets.button("on-paper", "Worked on paper", this::markByHand);
-    private final Button next = Widgets.button("next-exercise", "Next exercise", this::next);
-    private final Label summary = Widgets.label("", "faded");
-    private final Button add = Widgets.button("add-row", "New row", () -> rows.add("", true));
-    private final Button commit = Widgets.button("commit", "Commit, final", this::commit);
+    private final Runnable boardChanged;
+    private final SolvePage exercise;
+    private final LadderPage ladder;
+    private final ClassroomPage classroom;
+    private final PageSwitch pages = new PageSwitch("Solve", this::show);
+    private final VBox place = new VBox();
     private final VBox content = new VBox();
-    private final ScrollPane paper = new ScrollPane(rows);
-    private final MarkedSheetView marked;
-    private final Timeline ticking =
-            new Timeline(new KeyFrame(Duration.seconds(1), e -> showTime()));
-    private final ReadOnlyObjectWrapper<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
-    private final SolveSession sitting = new SolveSession();
-    private Optional<SolveModel> model = Optional.empty();
-    private List<SheetRow> exercises = List.of();
-    private OptionalLong wanted = OptionalLong.empty();
-    private String attemptScheme = "";
+    private final SimpleObjectProperty<Boolean> hidden = new SimpleObjectProperty<>(false);
+    private String page = "";
 
-    public SolveDesk(Services services, Clock clock) {
-        this.services = services;
-        this.clock = clock;
-        this.marked = new MarkedSheetView(this::play);
+    /**
+     * @param boardChanged called when another sheet comes on the board
+     */
+    public SolveDesk(Services services, Clock clock, Runnable boardChanged) {
+        this.boardChanged = boardChanged;
+        exercise = new SolvePage(services, clock);
+        ladder = new LadderPage(services);
+        classroom = new ClassroomPage(services);
         content.getStyleClass().add("desk");
         content.setId("solve-desk");
-        exercise.setId("solve-exercise");
-        student.setId("solve-student");
-        blindfold.setId("solve-blindfold");
-        blindfold.setAccessibleText("How long the position is shown");
-        blindfold.getItems().addAll(Blindfold.values());
-        blindfold.setValue(Blindfold.NEVER);
-        summary.setId("sitting");
-        exercise.setPrefWidth(260);
-        exercise.setPromptText("Choose an exercise");
-        student.setPromptText("Who solves?");
-        student.setPrefWidth(170);
-        exercise.setCellFactory(v -> new TitleCell());
-        exercise.setButtonCell(new TitleCell());
-        student.setCellFactory(v -> new NameCell());
-        student.setButtonCell(new NameCell());
-        exercise.valueProperty().addListener(o -> prepare());
-        student.valueProperty()
-                .addListener(
-                        o -> {
-                            sitting.begin();
-                            summary.setText("");
-                            prepare();
-                            offerAssigned();
-                        });
-        prompt.setWrapText(true);
-        prompt.setMinHeight(Region.USE_PREF_SIZE);
-        paper.setFitToWidth(true);
-        paper.getStyleClass().add("paper");
-        ticking.setCycleCount(Animation.INDEFINITE);
-        VBox.setVgrow(paper, Priority.ALWAYS);
-        time.setId("solve-clock");
-        content.getChildren()
-                .addAll(
-                        Widgets.row(exercise, student, begin, Widgets.spacer(), time),
-                        prompt,
-                        paper,
-                        Widgets.row(
-                                add, onPaper, blindfold, next, summary, Widgets.spacer(), commit));
-        prepare();
+        pages.add(ANSWER, exercise);
+        pages.add(LADDER, ladder);
+        pages.add(CLASSROOM, classroom);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren().addAll(pages.row(), place);
+        show(ANSWER);
     }
 
-    private static final class TitleCell extends ListCell<SolveTask> {
-        @Override
-        protected void updateItem(SolveTask item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.label());
+    private void show(String name) {
+        page = name;
+        pages.mark(name);
+        place.getChildren().setAll(pages.page(name));
+        hidden.unbind();
+        if (name.equals(ANSWER)) {
+            hidden.bind(exercise.boardHidden());
+        } else {
+            hidden.set(false);
         }
-    }
-
-    private static final class NameCell extends ListCell<Student> {
-        @Override
-        protected void updateItem(Student item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.name());
-        }
+        boardChanged.run();
     }
 
     /** Chooses an exercise, when the desk is next shown. */
     public void choose(long id) {
-        wanted = OptionalLong.of(id);
-    }
-
-    private void prepare() {
-        ticking.stop();
-        model = Optional.empty();
-        put(paper);
-        rows.setDisable(false);
-        rows.clear();
-        hidden.set(false);
-        time.setText("0:00");
-        add.setDisable(true);
-        commit.setDisable(true);
-        toolsForSolving(true);
-        SolveTask row = exercise.getValue();
-        Student who = student.getValue();
-        begin.setDisable(row == null || who == null);
-        onPaper.setDisable(row == null || who == null);
-        if (row == null || who == null) {
-            prompt.setText("Choose an exercise and who solves it. The clock starts with Begin.");
-            return;
-        }
-        services.background()
-                .library(
-                        () -> services.library().sheets().load(row.exercise()),
-                        tree ->
-                                ready(
-                                        TurnedExercise.of(tree, row.clothes()).orElse(tree),
-                                        row,
-                                        who));
-    }
-
-    private void ready(MoveTree tree, SolveTask row, Student who) {
-        SolveModel next = new SolveModel(tree, row.exercise(), row.title(), who, clock);
-        model = Optional.of(next);
-        attemptScheme = PgnWriter.write(tree);
-        prompt.setText(
-                next.exercise().prompt()
-                        + "  ("
-                        + next.exercise().minutes()
-                        + " minutes, "
-                        + next.exercise().maxPoints()
-                        + " points)");
-        session.open(new MoveTree(tree.start()), OptionalLong.empty());
-    }
-
-    private void begin() {
-        model.filter(m -> m.stage() == SolveModel.Stage.READY)
-                .ifPresent(
-                        m -> {
-                            m.begin(blindfold.getValue().shown());
-                            begin.setDisable(true);
-                            onPaper.setDisable(true);
-                            blindfold.setDisable(true);
-                            add.setDisable(false);
-                            commit.setDisable(false);
-                            rows.add("", true);
-                            ticking.playFromStart();
-                            assigned(
-                                    a -> {
-                                        services.library().assignments().opened(a.id());
-                                        return a;
-                                    });
-                            restoreDraft(m);
-                        });
-    }
-
-    private void restoreDraft(SolveModel m) {
-        services.background()
-                .library(
-                        () -> services.library().settings().get(m.draftName()),
-                        draft -> {
-                            boolean unfinished = draft.filter(d -> !d.isBlank()).isPresent();
-                            if (unfinished && rows.answer().isEmpty()) {
-                                rows.clear();
-                                draft.get().lines().forEach(l -> rows.add(l, false));
-                                services.background().say("The unfinished answer is back.");
-                            }
-                        });
-    }
-
-    private void saveDraft() {
-        model.filter(m -> m.stage() == SolveModel.Stage.SOLVING)
-                .ifPresent(
-                        m -> {
-                            String text = rows.answer();
-                            services.background()
-                                    .library(
-                                            () -> {
-                                                services.library()
-                                                        .settings()
-                                                        .put(m.draftName(), text);
-                                                return text;
-                                            },
-                                            done -> {});
-                        });
-    }
-
-    private Optional<String> problem(String row) {
-        return model.flatMap(m -> m.problem(row));
-    }
-
-    private void showTime() {
-        model.ifPresent(
-                m -> {
-                    long seconds = m.elapsed().toSeconds();
-                    boolean over = seconds > m.exercise().minutes() * 60L;
-                    String clockText = String.format("%d:%02d", seconds / 60, seconds % 60);
-                    time.setText(over ? clockText + " (time is up)" : clockText);
-                    hidden.set(m.isHidden());
-                });
-    }
-
-    private void commit() {
-        SolveModel m = model.orElseThrow();
-        if (m.stage() != SolveModel.Stage.SOLVING) {
-            return;
-        }
-        ticking.stop();
-        String answer = rows.answer();
-        int seconds = m.commit();
-        commit.setDisable(true);
-        add.setDisable(true);
-        rows.setDisable(true);
-        hidden.set(false);
-        services.background()
-                .longWork(
-                        "Marking",
-                        (cancellation, progress) -> {
-                            Attempt attempt =
-                                    m.mark(answer, seconds, services.marking(), cancellation);
-                            services.library().attempts().add(attempt);
-                            services.library().settings().put(m.draftName(), "");
-                            return attempt;
-                        },
-                        this::showMarked);
-    }
-
-    private void showMarked(Attempt attempt) {
-        put(marked);
-        sitting.add(attempt);
-        assigned(
-                a -> {
-                    services.library().assignments().done(a.id(), attempt.uuid());
-                    return a;
-                });
-        summary.setText(sitting.summary());
-        toolsForSolving(false);
-        marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
-        services.background()
-                .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
-    }
-
-    /** Puts the paper, the marked sheet, or the items to tick into the middle of the desk. */
-    private void put(Region middle) {
-        VBox.setVgrow(middle, Priority.ALWAYS);
-        content.getChildren().set(MIDDLE, middle);
-    }
-
-    /** While somebody solves, there are rows to add; afterwards, the next exercise. */
-    private void toolsForSolving(boolean solving) {
-        for (Control control : List.of(add, onPaper, blindfold, commit)) {
-            control.setVisible(solving);
-            control.setManaged(solving);
-        }
-        blindfold.setDisable(false);
-        next.setVisible(!solving);
-        next.setManaged(!solving);
-    }
-
-    /** Ticks what a solution on paper has. */
-    private void markByHand() {
-        model.filter(m -> m.stage() == SolveModel.Stage.READY)
-                .ifPresent(
-                        m -> {
-                            add.setDisable(true);
-                            begin.setDisable(true);
-                            put(new SelfMarkView(m.exercise(), t -> keep(m, t)));
-                        });
-    }
-
-    private void keep(SolveModel m, SelfMarkView.Ticks ticks) {
-        services.background()
-                .library(
-                        () -> {
-                            Attempt attempt =
-                                    m.byHand(ticks.items(), ticks.verdictRight(), ticks.seconds());
-                            services.library().attempts().add(attempt);
-                            return attempt;
-                        },
-                        this::showMarked);
-    }
-
-    /** The next exercise of the list that this student has not tried in this sitting. */
-    private void next() {
-        List<SolveTask> all = exercise.getItems();
-        int from = all.indexOf(exercise.getValue());
-        for (int i = 1; i < all.size(); i++) {
-            SolveTask row = all.get((from + i) % all.size());
-            if (!sitting.hasTried(row.exercise())) {
-                exercise.setValue(row);
-                return;
-            }
-        }
-        services.background().say("No exercise is left. " + sitting.summary());
-    }
-
-    private void play(String line) {
-        String row = rows.answer().lines().findFirst().orElse("");
-        LinePlayer.play(session, SheetStore.parse(attemptScheme), row, line);
+        exercise.choose(id);
+        show(ANSWER);
     }
 
     @Override
@@ -363,7 +79,11 @@ public final class SolveDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return session;
+        return switch (page) {
+            case LADDER -> ladder.session();
+            case CLASSROOM -> classroom.session();
+            default -> exercise.session();
+        };
     }
 
     @Override
@@ -378,86 +98,23 @@ public final class SolveDesk implements Desk {
 
     @Override
     public void shown() {
-        if (model.filter(m -> m.stage() == SolveModel.Stage.SOLVING).isPresent()) {
-            return;
-        }
-        services.background()
-                .library(
-                        () ->
-                                new Choice(
-                                        services.library()
-                                                .sheets()
-                                                .find(SheetQuery.all(SheetKind.EXERCISE)),
-                                        services.library().students().all()),
-                        this::offer);
-    }
-
-    private record Choice(List<SheetRow> exercises, List<Student> students) {}
-
-    private void offer(Choice choice) {
-        SolveTask before = exercise.getValue();
-        long id = wanted.orElse(before == null ? -1 : before.exercise());
-        wanted = OptionalLong.empty();
-        Student who = student.getValue();
-        exercises = choice.exercises();
-        student.setItems(FXCollections.observableArrayList(choice.students()));
-        choice.students().stream()
-                .filter(s -> who != null && s.id() == who.id())
-                .findFirst()
-                .ifPresent(student::setValue);
-        tasks(List.of(), id);
-        offerAssigned();
-    }
-
-    private void tasks(List<Assignment> assigned, long id) {
-        List<SolveTask> tasks = SolveTask.of(exercises, assigned);
-        Optional<SolveTask> now =
-                tasks.stream()
-                        .filter(t -> t.equals(exercise.getValue()))
-                        .findFirst()
-                        .or(() -> tasks.stream().filter(t -> t.exercise() == id).findFirst());
-        exercise.setItems(FXCollections.observableArrayList(tasks));
-        now.filter(t -> !t.equals(exercise.getValue())).ifPresent(exercise::setValue);
-    }
-
-    /** Puts what the chosen student is to solve before all other exercises. */
-    private void offerAssigned() {
-        Student who = student.getValue();
-        if (who == null) {
-            return;
-        }
-        services.background()
-                .library(
-                        () -> services.library().assignments().of(who.id()),
-                        assigned -> {
-                            boolean idle =
-                                    model.filter(m -> m.stage() == SolveModel.Stage.SOLVING)
-                                            .isEmpty();
-                            if (idle && who.equals(student.getValue())) {
-                                SolveTask now = exercise.getValue();
-                                tasks(assigned, now == null ? -1 : now.exercise());
-                            }
-                        });
-    }
-
-    /** Does something about what the chosen task was assigned as, if it was. */
-    private void assigned(Function<Assignment, Assignment> work) {
-        Optional.ofNullable(exercise.getValue())
-                .flatMap(SolveTask::assignment)
-                .ifPresent(a -> services.background().library(() -> work.apply(a), done -> {}));
+        exercise.shown();
+        ladder.shown();
+        classroom.shown();
     }
 
     @Override
     public void flush() {
-        saveDraft();
+        exercise.flush();
     }
 
     @Override
     public List<Command> commands() {
-        return List.of(
-                new Command("Begin", "", this::begin),
-                new Command("New row", "", () -> rows.add("", true)),
-                new Command("Worked on paper", "", this::markByHand),
-                new Command("Next exercise", "", this::next));
+        List<Command> commands = new ArrayList<>(pages.commands());
+        commands.addAll(exercise.commands());
+        commands.add(new Command("Next question of the ladder", "", ladder::begin));
+        commands.add(new Command("Reveal the next move", "Page Down", classroom::reveal));
+        commands.add(new Command("Hide the last move again", "Page Up", classroom::back));
+        return commands;
     }
 }

@@ -1,0 +1,59 @@
+package org.zeroply.desktop.solve;
+
+import java.util.function.Consumer;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListCell;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/** Chooses one of the library's exercises. */
+final class LineChooser extends ComboBox<SheetRow> {
+
+    private final Services services;
+
+    LineChooser(Services services, String id) {
+        this.services = services;
+        setId(id);
+        setPrefWidth(280);
+        setPromptText("Choose an exercise");
+        setAccessibleText("Choose an exercise");
+        setCellFactory(v -> new Cell());
+        setButtonCell(new Cell());
+    }
+
+    private static final class Cell extends ListCell<SheetRow> {
+        @Override
+        protected void updateItem(SheetRow item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.title());
+        }
+    }
+
+    /** Reads the exercises again and keeps the choice. */
+    void shown() {
+        services.background()
+                .library(
+                        () -> services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE)),
+                        found -> {
+                            SheetRow before = getValue();
+                            getItems().setAll(found);
+                            found.stream()
+                                    .filter(r -> before != null && r.id() == before.id())
+                                    .findFirst()
+                                    .ifPresent(this::setValue);
+                        });
+    }
+
+    /** Loads the chosen exercise; says so when none is chosen. */
+    void tree(Consumer<MoveTree> use) {
+        SheetRow row = getValue();
+        if (row == null) {
+            services.background().say("Choose an exercise first.");
+            return;
+        }
+        services.background().library(() -> services.library().sheets().load(row.id()), use);
+    }
+}

@@ -1,0 +1,139 @@
+package org.zeroply.desktop.solve;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.BooleanSupplier;
+import javafx.collections.FXCollections;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ListCell;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.library.store.Assignment;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.Student;
+
+/** Who solves, and what: what the student was assigned stands before all other exercises. */
+final class TaskChooser {
+
+    private final Services services;
+    private final BooleanSupplier busy;
+    private final ComboBox<SolveTask> exercise = new ComboBox<>();
+    private final ComboBox<Student> student = new ComboBox<>();
+    private List<SheetRow> exercises = List.of();
+    private OptionalLong wanted = OptionalLong.empty();
+
+    /**
+     * @param chosen called when another task or student was chosen
+     * @param newStudent called before that when it is another student
+     * @param busy whether somebody is solving, so that nothing may be changed
+     */
+    TaskChooser(Services services, Runnable chosen, Runnable newStudent, BooleanSupplier busy) {
+        this.services = services;
+        this.busy = busy;
+        exercise.setId("solve-exercise");
+        exercise.setPrefWidth(260);
+        exercise.setPromptText("Choose an exercise");
+        exercise.setCellFactory(v -> new TitleCell());
+        exercise.setButtonCell(new TitleCell());
+        exercise.valueProperty().addListener(o -> chosen.run());
+        student.setId("solve-student");
+        student.setPromptText("Who solves?");
+        student.setPrefWidth(170);
+        student.setCellFactory(v -> new NameCell());
+        student.setButtonCell(new NameCell());
+        student.valueProperty()
+                .addListener(
+                        o -> {
+                            newStudent.run();
+                            chosen.run();
+                            offerAssigned();
+                        });
+    }
+
+    private static final class TitleCell extends ListCell<SolveTask> {
+        @Override
+        protected void updateItem(SolveTask item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.label());
+        }
+    }
+
+    private static final class NameCell extends ListCell<Student> {
+        @Override
+        protected void updateItem(Student item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : item.name());
+        }
+    }
+
+    ComboBox<SolveTask> exercise() {
+        return exercise;
+    }
+
+    ComboBox<Student> student() {
+        return student;
+    }
+
+    /** Chooses an exercise, when the desk is next shown. */
+    void choose(long id) {
+        wanted = OptionalLong.of(id);
+    }
+
+    private record Choice(List<SheetRow> exercises, List<Student> students) {}
+
+    void shown() {
+        services.background()
+                .library(
+                        () ->
+                                new Choice(
+                                        services.library()
+                                                .sheets()
+                                                .find(SheetQuery.all(SheetKind.EXERCISE)),
+                                        services.library().students().all()),
+                        this::offer);
+    }
+
+    private void offer(Choice choice) {
+        SolveTask before = exercise.getValue();
+        long id = wanted.orElse(before == null ? -1 : before.exercise());
+        wanted = OptionalLong.empty();
+        Student who = student.getValue();
+        exercises = choice.exercises();
+        student.setItems(FXCollections.observableArrayList(choice.students()));
+        choice.students().stream()
+                .filter(s -> who != null && s.id() == who.id())
+                .findFirst()
+                .ifPresent(student::setValue);
+        offer(List.of(), id);
+        offerAssigned();
+    }
+
+    private void offer(List<Assignment> assigned, long id) {
+        List<SolveTask> tasks = SolveTask.of(exercises, assigned);
+        Optional<SolveTask> now =
+                tasks.stream()
+                        .filter(t -> t.equals(exercise.getValue()))
+                        .findFirst()
+                        .or(() -> tasks.stream().filter(t -> t.exercise() == id).findFirst());
+        exercise.setItems(FXCollections.observableArrayList(tasks));
+        now.filter(t -> !t.equals(exercise.getValue())).ifPresent(exercise::setValue);
+    }
+
+    private void offerAssigned() {
+        Student who = student.getValue();
+        if (who == null) {
+            return;
+        }
+        services.background()
+                .library(
+                        () -> services.library().assignments().of(who.id()),
+                        assigned -> {
+                            if (!busy.getAsBoolean() && who.equals(student.getValue())) {
+                                SolveTask now = exercise.getValue();
+                                offer(assigned, now == null ? -1 : now.exercise());
+                            }
+                        });
+    }
+}
