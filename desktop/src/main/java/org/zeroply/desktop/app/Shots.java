@@ -34,6 +34,7 @@ final class Shots extends PictureRun {
     private static final long REVIEWED = 12;
     private static final String FIND_NODES = "20000";
     private static final int FINDS = 6;
+    private static final int LESSON_MOVES = 3;
 
     private final Services services;
 
@@ -121,6 +122,8 @@ final class Shots extends PictureRun {
         until(() -> services.search().found().size() >= FINDS);
         step(() -> press("#find-pause"));
         shot("exercises-find");
+        step(() -> toggle("#exercises-paper"));
+        detail("exercises-paper");
         step(() -> toggle("#exercises-scheme"));
         step(() -> bench.show("Solve"));
         step(this::chooseToSolve);
@@ -130,12 +133,27 @@ final class Shots extends PictureRun {
         step(() -> press("#commit"));
         step(() -> {});
         shot("marked");
+        step(() -> toggle("#solve-ladder"));
+        step(() -> choose("#ladder-line", 1));
+        step(() -> press("#ladder-begin"));
+        detail("solve-ladder");
+        step(() -> toggle("#solve-classroom"));
+        step(() -> choose("#classroom-line", 1));
+        step(() -> press("#lesson-begin"));
+        for (int i = 0; i < LESSON_MOVES; i++) {
+            step(() -> press("#lesson-reveal"));
+        }
+        detail("solve-classroom");
+        step(() -> toggle("#solve-answer"));
         step(() -> bench.show("Students"));
         step(() -> select("#students-table", 1));
         shot("students");
         step(() -> toggle("#students-strength"));
         step(() -> select("#strength-table", 2));
         detail("students-strength");
+        step(() -> toggle("#students-plan"));
+        step(() -> press("#plan-propose"));
+        shot("plan");
     }
 
     /** Reviews a few games on few nodes, so that the pictures do not take long. */
@@ -349,9 +367,13 @@ final class Shots extends PictureRun {
                 .ifPresent(Node::requestFocus);
     }
 
+    private void choose(String id, int index) {
+        ((ComboBox<?>) bench.lookup(id)).getSelectionModel().select(index);
+    }
+
     private void chooseToSolve() {
-        ((ComboBox<?>) bench.lookup("#solve-exercise")).getSelectionModel().select(2);
-        ((ComboBox<?>) bench.lookup("#solve-student")).getSelectionModel().select(1);
+        choose("#solve-exercise", 2);
+        choose("#solve-student", 1);
     }
 
     /** Writes the answer that is in the log, so that the picture shows a real one. */

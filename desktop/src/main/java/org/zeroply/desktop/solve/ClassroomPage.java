@@ -45,6 +45,7 @@ final class ClassroomPage extends VBox {
                                         "lesson-reveal", "Reveal the next move", this::reveal),
                                 Widgets.spacer(),
                                 count));
+        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         words.setText(
                 "Choose an exercise and show the position. Page Down reveals move after move,"
                         + " line after line; Page Up takes one back.");
