@@ -175,7 +175,7 @@ final class Shots extends PictureRun {
         step(() -> bench.show("Review"));
         step(() -> bench.review().show("Queue"));
         until(() -> done() >= 4);
-        shot("review-queue");
+        detail("review-queue");
         until(() -> done() == REVIEWED);
         step(
                 () -> {

@@ -34,7 +34,7 @@ public final class MarkedSheetView extends ScrollPane {
     }
 
     /** A longer line tells by figures how much of it was seen. */
-    private static final int MOST_DOTS = 14;
+    private static final int MOST_DOTS = 7;
 
     private final VBox content = new VBox(3);
     private final Consumer<String> play;
@@ -95,7 +95,7 @@ public final class MarkedSheetView extends ScrollPane {
                                 ? "●".repeat(line.seen()) + "○".repeat(line.plies() - line.seen())
                                 : line.seen() + " / " + line.plies(),
                         "depth-seen");
-        seen.setMinWidth(USE_PREF_SIZE);
+        seen.setMinWidth(82);
         String what =
                 line.seen() == 0
                         ? "not seen"
@@ -107,7 +107,7 @@ public final class MarkedSheetView extends ScrollPane {
         text.setWrapText(true);
         text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
-        VBox box = playable(line.line(), new HBox(8, text, seen), List.of(what + points));
+        VBox box = playable(line.line(), new HBox(8, seen, text), List.of(what + points));
         box.setAccessibleText(line.line() + ", " + what);
         return box;
     }
@@ -177,7 +177,7 @@ public final class MarkedSheetView extends ScrollPane {
 
     private VBox row(MarkedSheet.RowMark row, List<Ruling> rulings) {
         Label number = Widgets.label("row " + row.row(), "faded");
-        number.setMinWidth(58);
+        number.setMinWidth(82);
         Label text = Widgets.label(row.text(), "pencil");
         text.setWrapText(true);
         text.setMaxWidth(Double.MAX_VALUE);

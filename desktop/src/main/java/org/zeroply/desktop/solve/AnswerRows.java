@@ -29,6 +29,7 @@ final class AnswerRows extends VBox {
      */
     AnswerRows(Function<String, Optional<String>> problem, Runnable changed) {
         super(6);
+        getStyleClass().add("answer-rows");
         this.problem = problem;
         this.changed = changed;
     }

@@ -41,6 +41,7 @@ final class SelfMarkView extends ScrollPane {
         setFitToWidth(true);
         getStyleClass().add("paper");
         VBox page = new VBox(7);
+        page.getStyleClass().add("answer-rows");
         page.getChildren()
                 .add(
                         Widgets.wrapped(

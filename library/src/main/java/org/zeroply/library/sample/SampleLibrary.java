@@ -22,6 +22,7 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
+import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.find.ExerciseFinder;
@@ -45,6 +46,10 @@ import org.zeroply.library.transfer.Progress;
 public final class SampleLibrary {
 
     private static final String SHIPPED = "demo.zip";
+
+    /** A scheme with fewer items shows too little. */
+    private static final int FEWEST_ITEMS = 8;
+
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("yyyy.MM.dd");
 
     private final Library library;
@@ -133,7 +138,7 @@ public final class SampleLibrary {
         return made;
     }
 
-    /** The best find of a game that the check calls sound. */
+    /** The best find of a game that has something to calculate and that the check calls sound. */
     private Optional<MoveTree> exercise(MoveTree game) {
         ExerciseFinder finder =
                 new ExerciseFinder(engine, Endings.NONE, ExerciseFinder.NODES, Wishes.ANY);
@@ -144,6 +149,7 @@ public final class SampleLibrary {
         Cancellation never = new Cancellation();
         return finder.in(game, part -> {}, never).orElseThrow().stream()
                 .flatMap(f -> GameExercise.draft(drafter, f, game, part -> {}, never).stream())
+                .filter(e -> MarkingScheme.of(e).items().size() >= FEWEST_ITEMS)
                 .filter(e -> check.check(e, part -> {}, never).orElseThrow().sound())
                 .findFirst();
     }
