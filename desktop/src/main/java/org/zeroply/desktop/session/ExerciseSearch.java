@@ -1,11 +1,7 @@
 package org.zeroply.desktop.session;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -38,7 +34,7 @@ public final class ExerciseSearch implements AutoCloseable {
     private final Library library;
     private final Engine engine;
     private final Endings endings;
-    private final ExecutorService worker;
+    private final QuietWorker worker = new QuietWorker("exercise-search");
     private final ObservableList<FindStore.GameFind> found = FXCollections.observableArrayList();
     private final BooleanProperty running = new SimpleBooleanProperty();
     private final DoubleProperty part = new SimpleDoubleProperty();
@@ -52,14 +48,6 @@ public final class ExerciseSearch implements AutoCloseable {
         this.library = library;
         this.engine = new RememberingEngine(engine, library.analyses());
         this.endings = endings;
-        worker =
-                Executors.newSingleThreadExecutor(
-                        r -> {
-                            Thread thread = new Thread(r, "exercise-search");
-                            thread.setDaemon(true);
-                            thread.setPriority(Thread.MIN_PRIORITY);
-                            return thread;
-                        });
     }
 
     /** The finds that wait for the coach, the best first, none near another. */
@@ -168,12 +156,7 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     private void tell(int waiting, int done, long began) {
-        String left = "";
-        if (done > 0) {
-            Duration each = Duration.ofNanos((System.nanoTime() - began) / done);
-            long minutes = Math.max(1, each.multipliedBy(waiting).toMinutes());
-            left = ", about " + minutes + (minutes == 1 ? " minute" : " minutes") + " left";
-        }
+        String left = QuietWorker.timeLeft(done, began, waiting);
         String words = "Looking through games: " + waiting + " to go" + left;
         Platform.runLater(
                 () -> {
@@ -194,11 +177,6 @@ public final class ExerciseSearch implements AutoCloseable {
     @Override
     public void close() {
         cancellation.cancel();
-        worker.shutdown();
-        try {
-            worker.awaitTermination(10, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        worker.close();
     }
 }

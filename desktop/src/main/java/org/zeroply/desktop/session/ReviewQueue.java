@@ -1,11 +1,7 @@
 package org.zeroply.desktop.session;
 
-import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -40,7 +36,7 @@ public final class ReviewQueue implements AutoCloseable {
 
     private final Library library;
     private final Engine engine;
-    private final ExecutorService worker;
+    private final QuietWorker worker = new QuietWorker("review");
     private final ObservableList<ReviewStore.Entry> entries = FXCollections.observableArrayList();
     private final BooleanProperty running = new SimpleBooleanProperty();
     private final LongProperty current = new SimpleLongProperty();
@@ -55,14 +51,6 @@ public final class ReviewQueue implements AutoCloseable {
     public ReviewQueue(Library library, Engine engine) {
         this.library = library;
         this.engine = new RememberingEngine(engine, library.analyses());
-        worker =
-                Executors.newSingleThreadExecutor(
-                        r -> {
-                            Thread thread = new Thread(r, "review");
-                            thread.setDaemon(true);
-                            thread.setPriority(Thread.MIN_PRIORITY);
-                            return thread;
-                        });
     }
 
     /** Reads the queue, and goes on if it was going on when the program ended. */
@@ -227,12 +215,7 @@ public final class ReviewQueue implements AutoCloseable {
                 library.reviews().entries().stream()
                         .filter(e -> e.state() == ReviewStore.State.WAITING)
                         .count();
-        String left = "";
-        if (done > 0) {
-            Duration each = Duration.ofNanos((System.nanoTime() - began) / done);
-            long minutes = Math.max(1, each.multipliedBy(waiting).toMinutes());
-            left = ", about " + minutes + (minutes == 1 ? " minute" : " minutes") + " left";
-        }
+        String left = QuietWorker.timeLeft(done, began, waiting);
         String words = (waiting == 1 ? "the last game" : waiting + " games to go") + left;
         Platform.runLater(
                 () -> {
@@ -251,11 +234,6 @@ public final class ReviewQueue implements AutoCloseable {
     @Override
     public void close() {
         cancellation.cancel();
-        worker.shutdown();
-        try {
-            worker.awaitTermination(10, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        worker.close();
     }
 }

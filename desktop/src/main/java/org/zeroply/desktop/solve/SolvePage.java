@@ -218,6 +218,10 @@ final class SolvePage extends VBox {
                     long seconds = m.elapsed().toSeconds();
                     boolean over = seconds > m.exercise().minutes() * 60L;
                     String clockText = String.format("%d:%02d", seconds / 60, seconds % 60);
+                    if (over && !time.getText().endsWith(")")) {
+                        services.background()
+                                .say("The time is up; go on and commit when you are ready.");
+                    }
                     time.setText(over ? clockText + " (time is up)" : clockText);
                     hidden.set(m.isHidden());
                 });
