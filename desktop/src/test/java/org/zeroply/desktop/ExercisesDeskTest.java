@@ -139,13 +139,18 @@ class ExercisesDeskTest extends WindowTest {
     @Test
     void a_branch_is_drafted_anew_and_undone_as_one_change(FxRobot robot) throws Exception {
         openScheme(robot);
+        click(robot, "#scheme-near");
+        assertThat(Exercise.of(session().tree()).toleratesOneStep()).isTrue();
+        robot.interact(() -> session().editor().undo());
         String before = PgnWriter.write(session().tree());
         robot.interact(() -> session().go(session().tree().root().children().get(2)));
+        boolean undoable = session().editor().canUndo();
         click(robot, "#draft-branch");
         until(() -> !services.background().busyProperty().get() && !message(robot).isEmpty());
         until(() -> message(robot).contains("drafted anew") || message(robot).contains("Nothing"));
         Node branch = session().tree().root().children().get(2);
         assertThat(PgnWriter.write(session().tree())).contains("1. Ra8# {[%zp.pts 10]}");
+        assertThat(undoable).isFalse();
         if (session().editor().canUndo()) {
             assertThat(branch.children()).isNotEmpty();
             robot.interact(() -> session().editor().undo());

@@ -16,6 +16,35 @@ import org.zeroply.chess.notation.San;
 
 class TreeEditorTest {
 
+    @Property(tries = 100)
+    void changes_made_together_are_one_change(@ForAll long seed) {
+        Random random = new Random(seed);
+        TreeEditor editor = RandomTrees.tree(random, 20);
+        while (editor.canUndo()) {
+            editor.undo();
+        }
+        String before = PgnWriter.write(editor.tree());
+        List<String> told = new ArrayList<>();
+        editor.onChange(() -> told.add(PgnWriter.write(editor.tree())));
+        editor.together(
+                () -> {
+                    for (int i = 0; i < 12; i++) {
+                        RandomTrees.edit(editor, random);
+                    }
+                });
+        String after = PgnWriter.write(editor.tree());
+        if (editor.canUndo()) {
+            assertThat(told).containsExactly(after);
+            editor.undo();
+            assertThat(editor.canUndo()).isFalse();
+            assertThat(PgnWriter.write(editor.tree())).isEqualTo(before);
+            editor.redo();
+            assertThat(PgnWriter.write(editor.tree())).isEqualTo(after);
+        } else {
+            assertThat(after).isEqualTo(before);
+        }
+    }
+
     @Property(tries = 200)
     void every_change_can_be_undone_and_made_again(@ForAll long seed) {
         Random random = new Random(seed);

@@ -37,6 +37,7 @@ final class SchemeEditor extends VBox {
     private final TextField minutes = field("minutes", "20", 52);
     private final TextField band = field("band", "1600-2000", 100);
     private final TextField themes = field("themes", "themes, with commas", 180);
+    private final CheckBox near = check("near", "a verdict one step beside earns half");
     private final Label sum = Widgets.label("", "sum");
     private final GridPane about = new GridPane();
     private boolean showing;
@@ -51,6 +52,7 @@ final class SchemeEditor extends VBox {
         about.addRow(0, label("Title"), title, label("Minutes"), minutes);
         about.addRow(1, label("Prompt"), prompt, label("Band"), band);
         about.addRow(2, label("Themes"), themes, label("Points"), sum);
+        about.add(near, 1, 3, 3, 1);
         GridPane.setHgrow(title, Priority.ALWAYS);
         for (TextField wide : List.of(title, prompt, themes)) {
             wide.setMaxWidth(Double.MAX_VALUE);
@@ -104,6 +106,10 @@ final class SchemeEditor extends VBox {
         end.setOnAction(e -> annotate(a -> a.withEnd(end.isSelected())));
         equal.setOnAction(e -> annotate(a -> a.withEqual(equal.isSelected())));
         tempting.setOnAction(e -> annotate(a -> a.withTempting(tempting.isSelected())));
+        near.setOnAction(
+                e ->
+                        session.editor()
+                                .tag(Exercise.VERDICTS, near.isSelected() ? Exercise.NEAR : ""));
         onDone(title, () -> tag("ZpTitle", title));
         onDone(prompt, () -> tag(Exercise.PROMPT, prompt));
         onDone(minutes, () -> tag(Exercise.MINUTES, minutes, "[1-9]\\d{0,2}"));
@@ -191,6 +197,7 @@ final class SchemeEditor extends VBox {
         minutes.setText(session.tree().tag(Exercise.MINUTES));
         band.setText(session.tree().tag(Exercise.BAND));
         themes.setText(session.tree().tag(Exercise.THEMES));
+        near.setSelected(session.tree().tag(Exercise.VERDICTS).equals(Exercise.NEAR));
         int total = MarkingScheme.of(session.tree()).sum();
         String declared = session.tree().tag(Exercise.MAX_POINTS);
         sum.setText(

@@ -1,6 +1,7 @@
 package org.zeroply.desktop.solve;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -30,8 +31,10 @@ import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
 import org.zeroply.desktop.session.SolveSession;
 import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.library.Library;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
@@ -134,15 +137,36 @@ final class SolvePage extends VBox {
         }
         services.background()
                 .library(
-                        () -> services.library().sheets().load(row.exercise()),
-                        tree ->
+                        () -> prepared(row, who),
+                        p ->
                                 ready(
-                                        TurnedExercise.of(tree, row.clothes()).orElse(tree),
+                                        TurnedExercise.of(p.tree(), row.clothes()).orElse(p.tree()),
                                         row,
-                                        who));
+                                        who,
+                                        p.expected()));
     }
 
-    private void ready(MoveTree tree, SolveTask row, Student who) {
+    /** An exercise, and the points that the student is expected to earn. */
+    private record Prepared(MoveTree tree, double expected) {}
+
+    private Prepared prepared(SolveTask row, Student who) {
+        Library library = services.library();
+        LibraryResults results =
+                LibraryResults.of(
+                        library.sheets(),
+                        library.students(),
+                        library.attempts(),
+                        LocalDate.now(clock).toEpochDay());
+        double expected =
+                results.exercises().stream()
+                        .filter(e -> e.id() == row.exercise())
+                        .mapToDouble(e -> results.expectedPoints(who.id(), e))
+                        .findFirst()
+                        .orElse(0);
+        return new Prepared(library.sheets().load(row.exercise()), expected);
+    }
+
+    private void ready(MoveTree tree, SolveTask row, Student who, double expected) {
         SolveModel next = new SolveModel(tree, row.exercise(), row.title(), who, clock);
         model = Optional.of(next);
         attemptScheme = PgnWriter.write(tree);
@@ -152,7 +176,9 @@ final class SolvePage extends VBox {
                         + next.exercise().minutes()
                         + " minutes, "
                         + next.exercise().maxPoints()
-                        + " points)");
+                        + " points, about "
+                        + Math.round(expected)
+                        + " to be expected)");
         session.open(new MoveTree(tree.start()), OptionalLong.empty());
     }
 
