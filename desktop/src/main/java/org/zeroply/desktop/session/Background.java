@@ -3,6 +3,7 @@ package org.zeroply.desktop.session;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -66,7 +67,7 @@ public final class Background implements AutoCloseable {
 
     /** Reads or writes the library. */
     public <T> void library(Callable<T> work, Consumer<T> done) {
-        library.execute(() -> call(work, done));
+        hand(library, () -> call(work, done));
     }
 
     /** Work that takes a cancellation token and may report progress. */
@@ -76,7 +77,8 @@ public final class Background implements AutoCloseable {
 
     /** Does longer work, with progress and a way to cancel. */
     public <T> void longWork(String name, LongWork<T> work, Consumer<T> done) {
-        longWork.execute(
+        hand(
+                longWork,
                 () -> {
                     Cancellation cancellation = new Cancellation();
                     current = cancellation;
@@ -104,10 +106,8 @@ public final class Background implements AutoCloseable {
      */
     public <T> Cancellation beside(LongWork<T> work, Consumer<T> done) {
         Cancellation cancellation = new Cancellation();
-        if (beside.isShutdown()) {
-            return cancellation;
-        }
-        beside.execute(
+        hand(
+                beside,
                 () -> {
                     if (!cancellation.isCancelled()) {
                         call(() -> work.run(cancellation, f -> {}), done);
@@ -115,6 +115,17 @@ public final class Background implements AutoCloseable {
                 });
         besideNow = cancellation;
         return cancellation;
+    }
+
+    /** Hands work over; what comes after the window was closed is left out, as nobody waits. */
+    static void hand(ExecutorService worker, Runnable work) {
+        try {
+            worker.execute(work);
+        } catch (RejectedExecutionException e) {
+            if (!worker.isShutdown()) {
+                throw e;
+            }
+        }
     }
 
     private <T> void call(Callable<T> work, Consumer<T> done) {

@@ -25,7 +25,7 @@ final class QuietWorker implements AutoCloseable {
 
     /** Does something after all that was asked for before. */
     void execute(Runnable work) {
-        worker.execute(work);
+        Background.hand(worker, work);
     }
 
     /**
