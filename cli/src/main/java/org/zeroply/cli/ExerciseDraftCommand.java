@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -127,18 +126,15 @@ final class ExerciseDraftCommand implements Callable<Integer> {
 
     private MoveTree redrafted(SchemeDraft drafter) throws IOException {
         MoveTree tree = ExerciseFile.first(source.scheme);
-        Node node = tree.root();
         WrittenAnswer.Row row = WrittenAnswer.row(tree.start(), 1, branch);
         if (row.problem().isPresent() || row.moves().isEmpty()) {
             throw new BadInputException(
                     "--branch names a line of the scheme"
                             + row.problem().map(p -> ": " + p.reason()).orElse("."));
         }
-        for (Move move : row.moves()) {
-            Optional<Node> next = node.child(move);
-            node =
-                    next.orElseThrow(
-                            () -> new BadInputException("The scheme has no line " + branch + "."));
+        Node node = tree.root().along(row.moves());
+        if (node.depth() < row.moves().size()) {
+            throw new BadInputException("The scheme has no line " + branch + ".");
         }
         TreeEditor editor = new TreeEditor(tree);
         MoveTree anew =

@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.library.print.ExerciseSheet;
 import org.zeroply.library.print.Report;
+import org.zeroply.library.print.ReportWriter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -66,7 +67,7 @@ final class ExerciseSheetCommand implements Callable<Integer> {
         if (set) {
             Files.writeString(out, name.endsWith(".epd") ? sheet.epd() : sheet.pgn());
         } else {
-            Path apart = ReportFile.beside(out, "solutions");
+            Path apart = ReportWriter.beside(out, "solutions");
             ReportFile.write(sheet.questions(perPage), out);
             ReportFile.write(sheet.solutions(), apart);
             written.add(apart);

@@ -40,13 +40,6 @@ final class ReportFile {
 
     /** The file for one of several reports: {@code report-2.pdf}. */
     static Path numbered(Path file, int number, boolean several) {
-        return several ? beside(file, String.valueOf(number)) : file;
-    }
-
-    /** A file beside another one: {@code report-solutions.pdf}. */
-    static Path beside(Path file, String addition) {
-        String name = file.getFileName().toString();
-        int dot = Math.max(0, name.lastIndexOf('.'));
-        return file.resolveSibling(name.substring(0, dot) + "-" + addition + name.substring(dot));
+        return several ? ReportWriter.beside(file, String.valueOf(number)) : file;
     }
 }

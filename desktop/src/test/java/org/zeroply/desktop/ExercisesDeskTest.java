@@ -25,6 +25,7 @@ import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.desktop.session.ExerciseSearch;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
@@ -54,7 +55,7 @@ class ExercisesDeskTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-        services.library().settings().put("find.nodes", "20000");
+        services.library().settings().put(ExerciseSearch.NODES, "20000");
         services.library().settings().put(Services.EXERCISE_NODES, "8000");
     }
 

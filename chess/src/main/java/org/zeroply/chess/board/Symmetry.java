@@ -31,9 +31,14 @@ public enum Symmetry {
         return colours;
     }
 
+    /** Whether a position turned over is the same game: castling has no mirror image. */
+    public boolean keeps(Position position) {
+        return mask % 8 == 0 || position.castling() == 0;
+    }
+
     /** The position turned over; nothing when it is not the same game then. */
     public Optional<Position> of(Position position) {
-        if (mask % 8 != 0 && position.castling() != 0) {
+        if (!keeps(position)) {
             return Optional.empty();
         }
         Board from = position.toBoard();
@@ -81,7 +86,11 @@ public enum Symmetry {
                 .orElseThrow();
     }
 
-    private String placement(Position position) {
+    /**
+     * Who would be to move and what would stand where on the board turned over: a figure, then a
+     * letter or a dot for each of the squares that {@link #square} leads to, a1 to h8.
+     */
+    public String placement(Position position) {
         StringBuilder text = new StringBuilder(65);
         Side toMove = position.sideToMove();
         text.append(colours ? toMove.other().ordinal() : toMove.ordinal());

@@ -6,6 +6,7 @@ import java.util.StringJoiner;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Node;
 
 /** Lines of moves in print: {@code 24.Rxe6 fxe6 25.Qg4}. */
 public final class Line {
@@ -37,6 +38,20 @@ public final class Line {
             first = false;
         }
         return line.toString();
+    }
+
+    /** The moves that lead to a node from the start of its tree, numbered; empty at the start. */
+    public static String to(Node node) {
+        return to(node, List.of());
+    }
+
+    /** The moves that lead to a node and on with others, numbered from the start of its tree. */
+    public static String to(Node node, List<Move> rest) {
+        List<Node> path = node.path();
+        Node first = path.isEmpty() ? node : path.get(0).parent().orElseThrow();
+        List<Move> moves = new ArrayList<>(path.stream().map(Node::move).toList());
+        moves.addAll(rest);
+        return numbered(first.position(), moves);
     }
 
     /** The first moves of a line, at most so many. */

@@ -79,6 +79,19 @@ public final class Node {
         return children.stream().filter(c -> c.move.equals(wanted)).findFirst();
     }
 
+    /** The last node on the way of some moves from here, as far as they are in the tree. */
+    public Node along(List<Move> moves) {
+        Node n = this;
+        for (Move wanted : moves) {
+            Optional<Node> next = n.child(wanted);
+            if (next.isEmpty()) {
+                return n;
+            }
+            n = next.get();
+        }
+        return n;
+    }
+
     /** What is said about the move. */
     public Annotation annotation() {
         return annotation;

@@ -57,11 +57,8 @@ public final class TreeEditor {
 
     /** Adds a line of moves as one change, and gives its last node. */
     public Node addLine(Node at, List<Move> moves) {
-        Node known = at;
-        int i = 0;
-        while (i < moves.size() && known.child(moves.get(i)).isPresent()) {
-            known = known.child(moves.get(i++)).orElseThrow();
-        }
+        Node known = at.along(moves);
+        int i = known.depth() - at.depth();
         if (i == moves.size()) {
             return known;
         }

@@ -1,6 +1,5 @@
 package org.zeroply.coach.exercise;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
@@ -35,25 +34,11 @@ public final class Granting {
      * @return points, at least 1
      */
     public Optional<Integer> points(WrittenAnswer.Row row) {
-        return leaving(row.moves())
-                .map(
-                        node ->
-                                isSolver(node.position())
-                                        ? Math.max(1, besideOf(node))
-                                        : forADefence());
-    }
-
-    /** The last node of the scheme on the way of a line; nothing when the line ends in it. */
-    private Optional<Node> leaving(List<Move> moves) {
-        Node node = exercise.scheme().root();
-        for (Move move : moves) {
-            Optional<Node> next = node.child(move);
-            if (next.isEmpty()) {
-                return Optional.of(node);
-            }
-            node = next.get();
+        Node last = exercise.scheme().root().along(row.moves());
+        if (last.depth() == row.moves().size()) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        return Optional.of(isSolver(last.position()) ? Math.max(1, besideOf(last)) : forADefence());
     }
 
     private boolean isSolver(Position position) {
@@ -84,18 +69,17 @@ public final class Granting {
      * @param note why, for the comment at the line's first own move; may be empty
      */
     public void write(TreeEditor editor, List<Move> line, int points, String note) {
-        Optional<Node> last = new Granting(Exercise.of(editor.tree())).leaving(line);
-        if (last.isEmpty()) {
+        Node parent = editor.tree().root().along(line);
+        if (parent.depth() == line.size()) {
             return;
         }
-        Node parent = last.get();
         List<Move> rest = line.subList(parent.depth(), line.size());
         boolean counted =
                 String.valueOf(sum(editor)).equals(editor.tree().tag(Exercise.MAX_POINTS));
         editor.together(
                 () -> {
                     boolean hadMain = !parent.children().isEmpty();
-                    editor.addLine(parent, new ArrayList<>(rest));
+                    editor.addLine(parent, rest);
                     Node added = parent.child(rest.get(0)).orElseThrow();
                     if (isSolver(parent.position()) && hadMain) {
                         editor.annotate(added, a -> a.withEqual(true));

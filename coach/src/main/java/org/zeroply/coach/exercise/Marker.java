@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
@@ -61,14 +61,12 @@ public final class Marker {
         int max = exercise.maxPoints();
         List<MarkedSheet.RowMark> rowMarks = new ArrayList<>();
         RowChecker checked = new RowChecker(exercise.start(), checker, cancellation);
+        Iterator<MatchedRow> matched = rows.iterator();
         for (WrittenAnswer.Row row : answer.rows()) {
             rowMarks.add(
-                    RowChecker.unusable(row)
-                            .orElseGet(
-                                    () ->
-                                            checked.check(
-                                                    new MatchedRow(
-                                                            scheme, row, exercise.start()))));
+                    row.problem().isPresent()
+                            ? RowChecker.unreadable(row, row.problem().get())
+                            : checked.check(matched.next()));
         }
         return new MarkedSheet(
                 Math.min(earned, max),
@@ -255,9 +253,7 @@ public final class Marker {
                 }
             }
             counted.addAll(path);
-            List<Move> moves = path.stream().map(Node::move).toList();
-            String line = Line.numbered(exercise.start(), moves);
-            lines.add(new MarkedSheet.LineMark(line, path.size(), seen, points, earned));
+            lines.add(new MarkedSheet.LineMark(Line.to(end), path.size(), seen, points, earned));
         }
         return lines;
     }

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
@@ -40,9 +39,7 @@ public final class MarkingScheme {
 
         /** The line up to the move, with move numbers. */
         public String line() {
-            List<Node> path = node.path();
-            List<Move> moves = path.stream().map(Node::move).toList();
-            return Line.numbered(path.get(0).parent().orElseThrow().position(), moves);
+            return Line.to(node);
         }
 
         /** The scheme's verdict for the line: on the move, after it, or on the way to it. */

@@ -26,18 +26,15 @@ final class RowChecker {
     }
 
     /** A row that could not be laid over the scheme. */
-    static Optional<MarkedSheet.RowMark> unusable(WrittenAnswer.Row row) {
-        if (row.problem().isPresent()) {
-            WrittenAnswer.Problem problem = row.problem().get();
-            return Optional.of(plain(row, MarkedSheet.Status.UNREADABLE, problem.reason()));
-        }
-        return row.moves().isEmpty()
-                ? Optional.of(plain(row, MarkedSheet.Status.NO_MOVES, "the row has no moves"))
-                : Optional.empty();
+    static MarkedSheet.RowMark unreadable(WrittenAnswer.Row row, WrittenAnswer.Problem problem) {
+        return plain(row, MarkedSheet.Status.UNREADABLE, problem.reason());
     }
 
     MarkedSheet.RowMark check(MatchedRow matched) {
         WrittenAnswer.Row row = matched.row();
+        if (row.moves().isEmpty()) {
+            return plain(row, MarkedSheet.Status.NO_MOVES, "the row has no moves");
+        }
         Optional<Node> temptation = matched.temptation();
         if (temptation.isPresent()) {
             return tempted(row, temptation.get());
@@ -50,13 +47,12 @@ final class RowChecker {
     private MarkedSheet.RowMark tempted(WrittenAnswer.Row row, Node bait) {
         Position before = bait.parent().orElseThrow().position();
         String san = San.write(before, bait.move());
-        List<Move> proof = bait.mainLineEnd().path().stream().map(Node::move).toList();
         return new MarkedSheet.RowMark(
                 row.number(),
                 row.text(),
                 MarkedSheet.Status.TEMPTING,
                 san + " is tempting but fails",
-                Line.numbered(start, proof),
+                Line.to(bait.mainLineEnd()),
                 Line.number(before, true) + san,
                 bait.mainChild().map(r -> numbered(bait.position(), r.move())).orElse(""));
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
@@ -81,7 +82,7 @@ public final class Audit {
                                 moves.keySet().stream()
                                         .map(m -> San.write(spot.position(), m))
                                         .toList(),
-                                moves.values().stream().map(n -> Spot.line(n.get(0))).toList()));
+                                moves.values().stream().map(n -> Line.to(n.get(0))).toList()));
             }
         }
         return found;

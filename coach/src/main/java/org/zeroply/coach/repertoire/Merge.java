@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
@@ -72,7 +73,7 @@ public record Merge(List<String> added, List<Conflict> conflicts, List<String> r
             List<Conflict> conflicts,
             List<String> remarks) {
         if (!joined(to.annotation(), from.annotation()).equals(to.annotation())) {
-            remarks.add(Spot.line(to));
+            remarks.add(Line.to(to));
         }
         boolean ours = to.position().sideToMove() == side;
         for (Node child : from.children()) {
@@ -81,12 +82,12 @@ public record Merge(List<String> added, List<Conflict> conflicts, List<String> r
                 plan(known.get(), child, side, added, conflicts, remarks);
                 continue;
             }
-            added.add(Spot.line(child));
+            added.add(Line.to(child));
             if (ours && !to.children().isEmpty()) {
                 Move first = to.children().get(0).move();
                 conflicts.add(
                         new Conflict(
-                                Spot.line(to),
+                                Line.to(to),
                                 San.write(to.position(), first),
                                 San.write(to.position(), child.move())));
             }

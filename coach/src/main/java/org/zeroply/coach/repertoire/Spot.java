@@ -116,16 +116,6 @@ public final class Spot {
 
     /** The moves that lead here in the first order, numbered; empty at the start. */
     public String line() {
-        return line(places.get(0));
-    }
-
-    /** The moves that lead to a node, numbered. */
-    static String line(Node node) {
-        List<Node> path = node.path();
-        return path.isEmpty()
-                ? ""
-                : Line.numbered(
-                        path.get(0).parent().orElseThrow().position(),
-                        path.stream().map(Node::move).toList());
+        return Line.to(places.get(0));
     }
 }

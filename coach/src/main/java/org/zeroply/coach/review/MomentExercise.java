@@ -8,13 +8,12 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.GameOrigin;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** Makes an exercise of a moment: a first scheme, with all lines that were looked at. */
 public final class MomentExercise {
-
-    private static final List<String> FROM_GAME = List.of("White", "Black", "Date");
 
     private final SchemeDraft drafter;
 
@@ -44,10 +43,9 @@ public final class MomentExercise {
                         tree -> {
                             TreeEditor editor = new TreeEditor(tree);
                             editor.graft(editor.tree().root(), lines.root());
-                            FROM_GAME.forEach(tag -> editor.tag(tag, game.tag(tag)));
+                            GameOrigin.write(editor, game);
                             moment.cause()
                                     .ifPresent(c -> editor.tag(Exercise.THEMES, c.theme().words()));
-                            editor.tag("ZpTitle", title(game, position));
                             return editor.tree();
                         });
     }
@@ -57,13 +55,5 @@ public final class MomentExercise {
         return moment.tempting().isEmpty() && !move.isChoice()
                 ? List.of(move.node().move())
                 : moment.tempting().stream().limit(1).toList();
-    }
-
-    private static String title(MoveTree game, Position position) {
-        return game.tag("White")
-                + " – "
-                + game.tag("Black")
-                + ", move "
-                + position.fullmoveNumber();
     }
 }

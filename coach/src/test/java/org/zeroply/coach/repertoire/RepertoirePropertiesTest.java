@@ -13,6 +13,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.StringLength;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
@@ -31,7 +32,7 @@ class RepertoirePropertiesTest {
 
     private static Set<String> content(MoveTree tree) {
         Set<String> content = new TreeSet<>();
-        tree.visit(n -> content.add(Spot.line(n) + " " + n.annotation()));
+        tree.visit(n -> content.add(Line.to(n) + " " + n.annotation()));
         return content;
     }
 

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -200,7 +201,7 @@ class RepertoireTest {
 
     private static Set<String> lines(MoveTree tree) {
         Set<String> lines = new TreeSet<>();
-        tree.visit(n -> lines.add(Spot.line(n) + " " + n.annotation().after()));
+        tree.visit(n -> lines.add(Line.to(n) + " " + n.annotation().after()));
         return lines;
     }
 

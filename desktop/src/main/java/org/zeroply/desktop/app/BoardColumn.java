@@ -25,6 +25,7 @@ import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.TreeSession;
 
 /** The board with what belongs under it; it keeps its place while desks change. */
@@ -61,14 +62,12 @@ final class BoardColumn extends VBox {
         scale.setId("material-scale");
         scale.getItems().addAll(MaterialScale.values());
         scale.setValue(MaterialScale.SCHOOL);
-        scale.setButtonCell(new ScaleCell());
-        scale.setCellFactory(v -> new ScaleCell());
+        Widgets.texts(scale, item -> item.label());
         scale.valueProperty().addListener(refresh);
         meaning.setId("mark-meaning");
         meaning.getItems().addAll(Mark.Meaning.values());
         meaning.setValue(Mark.Meaning.IDEA);
-        meaning.setButtonCell(new MeaningCell());
-        meaning.setCellFactory(v -> new MeaningCell());
+        Widgets.texts(meaning, item -> item.word());
         meaning.valueProperty().addListener(o -> route.clear());
         Button back = step("step-back", "‹", "One move back", TreeSession::back);
         Button on = step("step-on", "›", "One move on", TreeSession::forward);
@@ -118,22 +117,6 @@ final class BoardColumn extends VBox {
         button.setFocusTraversable(false);
         button.setOnAction(e -> desk.ifPresent(d -> go.accept(d.session())));
         return button;
-    }
-
-    private static final class ScaleCell extends javafx.scene.control.ListCell<MaterialScale> {
-        @Override
-        protected void updateItem(MaterialScale item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.label());
-        }
-    }
-
-    private static final class MeaningCell extends javafx.scene.control.ListCell<Mark.Meaning> {
-        @Override
-        protected void updateItem(Mark.Meaning item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.word());
-        }
     }
 
     BoardView board() {

@@ -17,6 +17,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.session.DrillModel;
+import org.zeroply.desktop.session.ExerciseSearch;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.TreeSession;
 import org.zeroply.library.store.ReviewStore;
@@ -108,7 +109,7 @@ final class Shots extends PictureRun {
 
     /** Finding, checking, solving and marking exercises. */
     private void exercises() {
-        step(() -> services.library().settings().put("find.nodes", FIND_NODES));
+        step(() -> services.library().settings().put(ExerciseSearch.NODES, FIND_NODES));
         step(() -> bench.show("Exercises"));
         step(() -> select("#exercises-table", 2));
         shot("exercises");

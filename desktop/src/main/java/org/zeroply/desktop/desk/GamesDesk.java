@@ -82,8 +82,7 @@ public final class GamesDesk implements Desk {
         kind.setId("kind");
         kind.getItems().addAll(SheetKind.GAME, SheetKind.ANALYSIS);
         kind.setValue(SheetKind.GAME);
-        kind.setCellFactory(v -> new KindCell());
-        kind.setButtonCell(new KindCell());
+        Widgets.texts(kind, item -> item == SheetKind.GAME ? "Games" : "Analyses");
         kind.valueProperty().addListener(o -> reload());
         result.setId("result-filter");
         result.getItems().addAll("any result", "1-0", "0-1", "1/2-1/2", "*");
@@ -122,14 +121,6 @@ public final class GamesDesk implements Desk {
             return otherwise;
         }
         return elo > 0 ? player + "  " + elo : player;
-    }
-
-    private static final class KindCell extends javafx.scene.control.ListCell<SheetKind> {
-        @Override
-        protected void updateItem(SheetKind item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? "" : item == SheetKind.GAME ? "Games" : "Analyses");
-        }
     }
 
     /** Reads the list again with the present filters. */

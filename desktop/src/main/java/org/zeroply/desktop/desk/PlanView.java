@@ -11,7 +11,6 @@ import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
@@ -70,8 +69,7 @@ final class PlanView extends VBox {
         exercise.setPromptText("An exercise");
         exercise.setAccessibleText("An exercise to assign");
         exercise.setPrefWidth(170);
-        exercise.setCellFactory(v -> new ExerciseCell());
-        exercise.setButtonCell(new ExerciseCell());
+        Widgets.texts(exercise, item -> item.title());
         VBox.setVgrow(table, Priority.ALWAYS);
         getChildren()
                 .addAll(
@@ -91,14 +89,6 @@ final class PlanView extends VBox {
                                 Widgets.spacer(),
                                 Widgets.button("plan-remove", "Take out", this::remove)),
                         picture);
-    }
-
-    private static final class ExerciseCell extends ListCell<LibraryResults.Rated> {
-        @Override
-        protected void updateItem(LibraryResults.Rated item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.title());
-        }
     }
 
     void setPalette(Palette chosen) {
@@ -188,7 +178,7 @@ final class PlanView extends VBox {
         int time = Integer.parseInt(typed);
         change(
                 library -> {
-                    List<WeekPlan.Item> week = now.propose(library.sheets(), time, today());
+                    List<WeekPlan.Item> week = now.propose(time, today());
                     for (int i = 0; i < week.size(); i++) {
                         WeekPlan.Item item = week.get(i);
                         long day = today() + 1 + (long) i * WEEK / week.size();

@@ -4,7 +4,9 @@ import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -88,6 +90,26 @@ public final class Widgets {
         Region region = new Region();
         HBox.setHgrow(region, Priority.ALWAYS);
         return region;
+    }
+
+    /** Lets a choice show its values as texts; nothing while none is chosen. */
+    public static <T> void texts(ComboBox<T> box, Function<T, String> text) {
+        box.setCellFactory(list -> new TextCell<>(text));
+        box.setButtonCell(new TextCell<>(text));
+    }
+
+    private static final class TextCell<T> extends ListCell<T> {
+        private final Function<T, String> text;
+
+        TextCell(Function<T, String> text) {
+            this.text = text;
+        }
+
+        @Override
+        protected void updateItem(T item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : text.apply(item));
+        }
     }
 
     /** A column of texts. */

@@ -156,15 +156,10 @@ final class CheckPage extends VBox {
             return;
         }
         LinePlayer.play(proof, tree, "", line);
-        Node node = tree.root();
-        while (proof.current().mainChild().isPresent()
-                && node.child(proof.current().move()).isPresent()) {
-            node = node.child(proof.current().move()).orElseThrow();
-            if (node.child(proof.current().mainChild().get().move()).isPresent()) {
-                proof.forward();
-            } else {
-                break;
-            }
+        List<Node> shown = proof.tree().mainLine();
+        int shared = tree.root().along(shown.stream().map(Node::move).toList()).depth();
+        if (shared > 0) {
+            proof.go(shown.get(shared - 1));
         }
         playing = true;
         boardChanged.run();
@@ -214,10 +209,7 @@ final class CheckPage extends VBox {
     }
 
     private void notEqual(MoveTree tree, String line) {
-        Node node = tree.root();
-        for (Move move : WrittenAnswer.row(tree.start(), 1, line).moves()) {
-            node = node.child(move).orElse(node);
-        }
+        Node node = tree.root().along(WrittenAnswer.row(tree.start(), 1, line).moves());
         if (scheme.session().tree() == tree && !node.isRoot()) {
             scheme.session().editor().annotate(node, a -> a.withEqual(false));
         }

@@ -126,7 +126,7 @@ public final class ExercisesDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("Type a move", "Enter", this::typeMove));
         commands.add(new Command("Draft from here", "Shortcut+D", this::draft));
-        commands.add(new Command("Check this exercise", "Shortcut+Shift+C", this::check));
+        commands.add(new Command("Check this exercise", "Shortcut+H", this::check));
         commands.add(new Command("Set the find as exercise", "", find::set));
         commands.add(new Command("Put the find away", "", find::putAway));
         commands.add(new Command("Save sheet and solutions", "", this::savePaper));

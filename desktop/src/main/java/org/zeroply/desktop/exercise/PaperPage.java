@@ -3,6 +3,7 @@ package org.zeroply.desktop.exercise;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -16,16 +17,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.desktop.desk.FileSaver;
 import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.print.ExerciseSheet;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.ReportWriter;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.StoredExercise;
 import org.zeroply.library.store.Student;
 
 /** Homework and tests on paper: which exercises, how many on a page, and for whom. */
@@ -35,18 +33,11 @@ final class PaperPage extends VBox {
 
     private final Services services;
     private final FileSaver saver;
-    private final ObservableList<Entry> entries = FXCollections.observableArrayList();
-    private final TableView<Entry> table = new TableView<>(entries);
+    private final ObservableList<StoredExercise> entries = FXCollections.observableArrayList();
+    private final TableView<StoredExercise> table = new TableView<>(entries);
     private final TextField title = new TextField();
     private final ComboBox<Integer> perPage = new ComboBox<>();
     private final ComboBox<String> student = new ComboBox<>();
-
-    /** An exercise with what is told of it before it is chosen. */
-    record Entry(SheetRow row, MoveTree tree) {
-        Exercise exercise() {
-            return Exercise.of(tree);
-        }
-    }
 
     PaperPage(Services services) {
         super(8);
@@ -89,20 +80,7 @@ final class PaperPage extends VBox {
     void shown() {
         services.background()
                 .library(
-                        () ->
-                                services
-                                        .library()
-                                        .sheets()
-                                        .find(SheetQuery.all(SheetKind.EXERCISE))
-                                        .stream()
-                                        .map(
-                                                r ->
-                                                        new Entry(
-                                                                r,
-                                                                services.library()
-                                                                        .sheets()
-                                                                        .load(r.id())))
-                                        .toList(),
+                        () -> StoredExercise.all(services.library().sheets()),
                         found -> {
                             entries.setAll(found);
                             table.getSelectionModel().selectAll();
@@ -120,7 +98,9 @@ final class PaperPage extends VBox {
 
     private void chosen(Consumer<ExerciseSheet> use) {
         List<MoveTree> trees =
-                table.getSelectionModel().getSelectedItems().stream().map(Entry::tree).toList();
+                table.getSelectionModel().getSelectedItems().stream()
+                        .map(StoredExercise::tree)
+                        .toList();
         if (trees.isEmpty()) {
             services.background().say("Choose the exercises first.");
             return;
@@ -139,17 +119,12 @@ final class PaperPage extends VBox {
     /** Writes the sheet, and the solutions into a file beside it. */
     void save(ExerciseSheet sheet, File file) {
         int many = perPage.getValue();
-        String name = file.getName();
-        int dot = name.lastIndexOf('.') < 0 ? name.length() : name.lastIndexOf('.');
-        File apart =
-                new File(
-                        file.getParentFile(),
-                        name.substring(0, dot) + "-solutions" + name.substring(dot));
+        Path apart = ReportWriter.beside(file.toPath(), "solutions");
         saver.write(
                 file,
                 () -> {
                     ReportWriter.write(sheet.questions(many), file.toPath());
-                    ReportWriter.write(sheet.solutions(), apart.toPath());
+                    ReportWriter.write(sheet.solutions(), apart);
                 });
     }
 

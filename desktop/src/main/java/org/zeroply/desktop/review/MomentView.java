@@ -7,7 +7,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
@@ -173,25 +172,13 @@ final class MomentView extends VBox {
         for (Verdict v : Verdict.values()) {
             verdict.getItems().add(Optional.of(v));
         }
-        verdict.setCellFactory(v -> new VerdictCell());
-        verdict.setButtonCell(new VerdictCell());
+        Widgets.texts(verdict, item -> item.map(v -> v.symbol() + "  " + v.words()).orElse("none"));
         Optional<Node> node = model.node(moment);
         verdict.setDisable(node.isEmpty());
         verdict.setValue(node.flatMap(n -> n.annotation().verdict()));
         verdict.setOnAction(
                 e -> node.ifPresent(n -> model.game().editor().verdict(n, verdict.getValue())));
         return verdict;
-    }
-
-    private static final class VerdictCell extends ListCell<Optional<Verdict>> {
-        @Override
-        protected void updateItem(Optional<Verdict> item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(
-                    empty || item == null
-                            ? null
-                            : item.map(v -> v.symbol() + "  " + v.words()).orElse("none"));
-        }
     }
 
     /** The coach's comment on the move, which is part of the game. */

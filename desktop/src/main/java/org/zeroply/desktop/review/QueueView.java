@@ -8,7 +8,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableView;
@@ -84,8 +83,12 @@ final class QueueView extends VBox {
         budget.setId("review-budget");
         budget.setAccessibleText("Nodes for each search");
         budget.getItems().addAll(BUDGETS);
-        budget.setCellFactory(v -> new BudgetCell());
-        budget.setButtonCell(new BudgetCell());
+        Widgets.texts(
+                budget,
+                item ->
+                        item < 100_000
+                                ? "Quick look"
+                                : item < 500_000 ? "Normal look" : "Thorough look");
         budget.setValue(BUDGETS.get(1));
         budget.setOnAction(e -> queue.setNodes(budget.getValue()));
         HBox tools =
@@ -97,19 +100,6 @@ final class QueueView extends VBox {
                         budget);
         tools.setAlignment(Pos.CENTER_LEFT);
         return tools;
-    }
-
-    private static final class BudgetCell extends ListCell<Long> {
-        @Override
-        protected void updateItem(Long item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(
-                    empty || item == null
-                            ? null
-                            : item < 100_000
-                                    ? "Quick look"
-                                    : item < 500_000 ? "Normal look" : "Thorough look");
-        }
     }
 
     private HBox progress() {

@@ -7,7 +7,6 @@ import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -97,17 +96,8 @@ final class TrialView extends VBox {
         box.setAccessibleText(says);
         box.getItems().addAll(Strength.STEPS);
         box.setValue(Strength.STEPS.get(2));
-        box.setCellFactory(v -> new StrengthCell());
-        box.setButtonCell(new StrengthCell());
+        Widgets.texts(box, item -> String.valueOf(item.rating()));
         return box;
-    }
-
-    private static final class StrengthCell extends ListCell<Strength> {
-        @Override
-        protected void updateItem(Strength item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : String.valueOf(item.rating()));
-        }
     }
 
     private Optional<Position> position() {

@@ -29,7 +29,8 @@ import org.zeroply.library.store.FindStore;
  */
 public final class ExerciseSearch implements AutoCloseable {
 
-    private static final String NODES = "find.nodes";
+    /** The setting that holds how many nodes a longer look takes. */
+    public static final String NODES = "find.nodes";
 
     private final Library library;
     private final Engine engine;

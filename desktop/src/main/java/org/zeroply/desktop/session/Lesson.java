@@ -13,12 +13,10 @@ import org.zeroply.chess.tree.PointRule;
 public final class Lesson {
 
     private final List<List<Node>> lines = new ArrayList<>();
-    private final MoveTree tree;
     private int line;
     private int revealed;
 
     public Lesson(MoveTree tree) {
-        this.tree = tree;
         for (Node node : tree.nodes()) {
             if (!node.isRoot() && node.children().isEmpty()) {
                 lines.add(node.path());
@@ -82,11 +80,7 @@ public final class Lesson {
 
     /** What is revealed of the line, with numbers. */
     public String moves() {
-        return lines.isEmpty()
-                ? ""
-                : Line.numbered(
-                        tree.start(),
-                        lines.get(line).subList(0, revealed).stream().map(Node::move).toList());
+        return current().map(Line::to).orElse("");
     }
 
     /** Points, verdict and words of the move revealed last; empty when there are none. */

@@ -227,7 +227,7 @@ public final class RepertoireModel {
 
     private void open(long id, List<Move> moves, Runnable then) {
         if (session.id().equals(OptionalLong.of(id))) {
-            go(moves);
+            session.go(session.tree().root().along(moves));
             then.run();
             return;
         }
@@ -239,24 +239,12 @@ public final class RepertoireModel {
                             flush();
                             Side before = side();
                             session.open(tree, OptionalLong.of(id));
-                            go(moves);
+                            session.go(session.tree().root().along(moves));
                             then.run();
                             if (side() != before || view.get().isEmpty()) {
                                 read();
                             }
                         });
-    }
-
-    private void go(List<Move> moves) {
-        Node node = session.tree().root();
-        for (Move move : moves) {
-            Optional<Node> next = node.child(move);
-            if (next.isEmpty()) {
-                break;
-            }
-            node = next.get();
-        }
-        session.go(node);
     }
 
     /** Goes to a position of the repertoire, in the open chapter if it stands there. */

@@ -2,8 +2,8 @@ package org.zeroply.desktop.solve;
 
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListCell;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -20,16 +20,7 @@ final class LineChooser extends ComboBox<SheetRow> {
         setPrefWidth(280);
         setPromptText("Choose an exercise");
         setAccessibleText("Choose an exercise");
-        setCellFactory(v -> new Cell());
-        setButtonCell(new Cell());
-    }
-
-    private static final class Cell extends ListCell<SheetRow> {
-        @Override
-        protected void updateItem(SheetRow item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.title());
-        }
+        Widgets.texts(this, item -> item.title());
     }
 
     /** Reads the exercises again and keeps the choice. */

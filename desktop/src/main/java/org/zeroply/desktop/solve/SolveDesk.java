@@ -113,8 +113,8 @@ public final class SolveDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.addAll(exercise.commands());
         commands.add(new Command("Next question of the ladder", "", ladder::begin));
-        commands.add(new Command("Reveal the next move", "Page Down", classroom::reveal));
-        commands.add(new Command("Hide the last move again", "Page Up", classroom::back));
+        commands.add(new Command("Reveal the next move", "Page_Down", classroom::reveal));
+        commands.add(new Command("Hide the last move again", "Page_Up", classroom::back));
         return commands;
     }
 }

@@ -1,11 +1,10 @@
 package org.zeroply.desktop.solve;
 
 import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -31,10 +30,8 @@ import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
 import org.zeroply.desktop.session.SolveSession;
 import org.zeroply.desktop.session.TreeSession;
-import org.zeroply.library.Library;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
@@ -74,7 +71,7 @@ final class SolvePage extends VBox {
         this.clock = clock;
         this.marked = new MarkedSheetView(this::play);
         this.chooser =
-                new TaskChooser(services, this::prepare, this::newSitting, () -> isSolving());
+                new TaskChooser(services, clock, this::prepare, this::newSitting, this::isSolving);
         blindfold.setId("solve-blindfold");
         blindfold.setAccessibleText("How long the position is shown");
         blindfold.getItems().addAll(Blindfold.values());
@@ -137,36 +134,15 @@ final class SolvePage extends VBox {
         }
         services.background()
                 .library(
-                        () -> prepared(row, who),
-                        p ->
+                        () -> services.library().sheets().load(row.exercise()),
+                        tree ->
                                 ready(
-                                        TurnedExercise.of(p.tree(), row.clothes()).orElse(p.tree()),
+                                        TurnedExercise.of(tree, row.clothes()).orElse(tree),
                                         row,
-                                        who,
-                                        p.expected()));
+                                        who));
     }
 
-    /** An exercise, and the points that the student is expected to earn. */
-    private record Prepared(MoveTree tree, double expected) {}
-
-    private Prepared prepared(SolveTask row, Student who) {
-        Library library = services.library();
-        LibraryResults results =
-                LibraryResults.of(
-                        library.sheets(),
-                        library.students(),
-                        library.attempts(),
-                        LocalDate.now(clock).toEpochDay());
-        double expected =
-                results.exercises().stream()
-                        .filter(e -> e.id() == row.exercise())
-                        .mapToDouble(e -> results.expectedPoints(who.id(), e))
-                        .findFirst()
-                        .orElse(0);
-        return new Prepared(library.sheets().load(row.exercise()), expected);
-    }
-
-    private void ready(MoveTree tree, SolveTask row, Student who, double expected) {
+    private void ready(MoveTree tree, SolveTask row, Student who) {
         SolveModel next = new SolveModel(tree, row.exercise(), row.title(), who, clock);
         model = Optional.of(next);
         attemptScheme = PgnWriter.write(tree);
@@ -177,7 +153,7 @@ final class SolvePage extends VBox {
                         + " minutes, "
                         + next.exercise().maxPoints()
                         + " points, about "
-                        + Math.round(expected)
+                        + Math.round(chooser.expectedPoints(row, who))
                         + " to be expected)");
         session.open(new MoveTree(tree.start()), OptionalLong.empty());
     }
@@ -194,11 +170,7 @@ final class SolvePage extends VBox {
                             commit.setDisable(false);
                             rows.add("", true);
                             ticking.playFromStart();
-                            assigned(
-                                    a -> {
-                                        services.library().assignments().opened(a.id());
-                                        return a;
-                                    });
+                            assigned(a -> services.library().assignments().opened(a.id()));
                             restoreDraft(m);
                         });
     }
@@ -281,11 +253,7 @@ final class SolvePage extends VBox {
     private void showMarked(Attempt attempt) {
         put(marked);
         sitting.add(attempt);
-        assigned(
-                a -> {
-                    services.library().assignments().done(a.id(), attempt.uuid());
-                    return a;
-                });
+        assigned(a -> services.library().assignments().done(a.id(), attempt.uuid()));
         summary.setText(sitting.summary());
         toolsForSolving(false);
         marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
@@ -367,10 +335,18 @@ final class SolvePage extends VBox {
     }
 
     /** Does something about what the chosen task was assigned as, if it was. */
-    private void assigned(Function<Assignment, Assignment> work) {
+    private void assigned(Consumer<Assignment> work) {
         Optional.ofNullable(chooser.exercise().getValue())
                 .flatMap(SolveTask::assignment)
-                .ifPresent(a -> services.background().library(() -> work.apply(a), done -> {}));
+                .ifPresent(
+                        a ->
+                                services.background()
+                                        .library(
+                                                () -> {
+                                                    work.accept(a);
+                                                    return a;
+                                                },
+                                                done -> {}));
     }
 
     void flush() {

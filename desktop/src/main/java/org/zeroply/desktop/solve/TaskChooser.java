@@ -1,14 +1,18 @@
 package org.zeroply.desktop.solve;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.BooleanSupplier;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListCell;
+import org.zeroply.desktop.desk.Widgets;
 import org.zeroply.desktop.session.Services;
+import org.zeroply.library.Library;
 import org.zeroply.library.store.Assignment;
+import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
@@ -18,10 +22,12 @@ import org.zeroply.library.store.Student;
 final class TaskChooser {
 
     private final Services services;
+    private final Clock clock;
     private final BooleanSupplier busy;
     private final ComboBox<SolveTask> exercise = new ComboBox<>();
     private final ComboBox<Student> student = new ComboBox<>();
     private List<SheetRow> exercises = List.of();
+    private Optional<LibraryResults> results = Optional.empty();
     private OptionalLong wanted = OptionalLong.empty();
 
     /**
@@ -29,20 +35,24 @@ final class TaskChooser {
      * @param newStudent called before that when it is another student
      * @param busy whether somebody is solving, so that nothing may be changed
      */
-    TaskChooser(Services services, Runnable chosen, Runnable newStudent, BooleanSupplier busy) {
+    TaskChooser(
+            Services services,
+            Clock clock,
+            Runnable chosen,
+            Runnable newStudent,
+            BooleanSupplier busy) {
         this.services = services;
+        this.clock = clock;
         this.busy = busy;
         exercise.setId("solve-exercise");
         exercise.setPrefWidth(260);
         exercise.setPromptText("Choose an exercise");
-        exercise.setCellFactory(v -> new TitleCell());
-        exercise.setButtonCell(new TitleCell());
+        Widgets.texts(exercise, item -> item.label());
         exercise.valueProperty().addListener(o -> chosen.run());
         student.setId("solve-student");
         student.setPromptText("Who solves?");
         student.setPrefWidth(170);
-        student.setCellFactory(v -> new NameCell());
-        student.setButtonCell(new NameCell());
+        Widgets.texts(student, item -> item.name());
         student.valueProperty()
                 .addListener(
                         o -> {
@@ -50,22 +60,6 @@ final class TaskChooser {
                             chosen.run();
                             offerAssigned();
                         });
-    }
-
-    private static final class TitleCell extends ListCell<SolveTask> {
-        @Override
-        protected void updateItem(SolveTask item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.label());
-        }
-    }
-
-    private static final class NameCell extends ListCell<Student> {
-        @Override
-        protected void updateItem(Student item, boolean empty) {
-            super.updateItem(item, empty);
-            setText(empty || item == null ? null : item.name());
-        }
     }
 
     ComboBox<SolveTask> exercise() {
@@ -81,21 +75,36 @@ final class TaskChooser {
         wanted = OptionalLong.of(id);
     }
 
-    private record Choice(List<SheetRow> exercises, List<Student> students) {}
+    private record Choice(
+            List<SheetRow> exercises, List<Student> students, LibraryResults results) {}
 
     void shown() {
-        services.background()
-                .library(
-                        () ->
-                                new Choice(
-                                        services.library()
-                                                .sheets()
-                                                .find(SheetQuery.all(SheetKind.EXERCISE)),
-                                        services.library().students().all()),
-                        this::offer);
+        services.background().library(() -> read(services.library()), this::offer);
+    }
+
+    private Choice read(Library library) {
+        LibraryResults found =
+                LibraryResults.of(
+                        library.sheets(),
+                        library.students(),
+                        library.attempts(),
+                        LocalDate.now(clock).toEpochDay());
+        return new Choice(
+                library.sheets().find(SheetQuery.all(SheetKind.EXERCISE)), found.students(), found);
+    }
+
+    /** Points that a student is expected to earn, by what was known when this was last shown. */
+    double expectedPoints(SolveTask task, Student who) {
+        return results.stream()
+                .flatMap(r -> r.exercises().stream())
+                .filter(e -> e.id() == task.exercise())
+                .mapToDouble(e -> results.get().expectedPoints(who.id(), e))
+                .findFirst()
+                .orElse(0);
     }
 
     private void offer(Choice choice) {
+        results = Optional.of(choice.results());
         SolveTask before = exercise.getValue();
         long id = wanted.orElse(before == null ? -1 : before.exercise());
         wanted = OptionalLong.empty();

@@ -11,6 +11,13 @@ public final class ReportWriter {
 
     private ReportWriter() {}
 
+    /** A file beside another one: {@code report-solutions.pdf}. */
+    public static Path beside(Path file, String addition) {
+        String name = file.getFileName().toString();
+        int dot = name.lastIndexOf('.') < 0 ? name.length() : name.lastIndexOf('.');
+        return file.resolveSibling(name.substring(0, dot) + "-" + addition + name.substring(dot));
+    }
+
     /**
      * Writes a page when the name ends in {@code .html} or {@code .htm}, else a PDF.
      *

@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.exercise.GameOrigin;
 import org.zeroply.coach.exercise.find.Appeal;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.library.LibraryException;
@@ -53,7 +54,7 @@ public final class FindStore {
             long id, long sheetId, String white, String black, Prospect prospect, State state) {
         /** Who played whom, and at which move. */
         public String title() {
-            return white + " – " + black + ", move " + prospect.position().fullmoveNumber();
+            return GameOrigin.title(white, black, prospect.position());
         }
 
         /** Who has to find the move. */

@@ -5,7 +5,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.sound.KnownExercises;
 
 /** The exercises of a library, for telling duplicates. */
@@ -29,10 +28,9 @@ public final class LibraryExercises {
     /** All exercises but one. */
     public static KnownExercises without(SheetStore sheets, OptionalLong id) {
         Map<String, String> titles = new HashMap<>();
-        for (SheetRow row : sheets.find(SheetQuery.all(SheetKind.EXERCISE))) {
-            if (!OptionalLong.of(row.id()).equals(id)) {
-                MoveTree tree = sheets.load(row.id());
-                titles.putIfAbsent(Symmetry.sharedKey(tree.start()), row.title());
+        for (StoredExercise e : StoredExercise.all(sheets)) {
+            if (!OptionalLong.of(e.row().id()).equals(id)) {
+                titles.putIfAbsent(Symmetry.sharedKey(e.tree().start()), e.row().title());
             }
         }
         return position -> Optional.ofNullable(titles.get(Symmetry.sharedKey(position)));

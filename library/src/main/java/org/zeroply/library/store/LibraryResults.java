@@ -9,7 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.board.Position;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.rating.Rating;
 import org.zeroply.coach.rating.ResultBook;
@@ -31,7 +31,13 @@ public final class LibraryResults {
      * @param max the most points
      */
     public record Rated(
-            long id, String title, String band, List<String> themes, int minutes, int max) {}
+            long id,
+            String title,
+            Position start,
+            String band,
+            List<String> themes,
+            int minutes,
+            int max) {}
 
     private LibraryResults(
             ResultBook book, List<Student> students, List<Rated> exercises, List<Attempt> first) {
@@ -53,13 +59,14 @@ public final class LibraryResults {
         students.forEach(s -> ratings.put(key(s.id()), s.rating()));
         List<Rated> exercises = new ArrayList<>();
         Map<String, String> bands = new HashMap<>();
-        for (SheetRow row : sheets.find(SheetQuery.all(SheetKind.EXERCISE))) {
-            MoveTree tree = sheets.load(row.id());
-            Exercise e = Exercise.of(tree);
+        for (StoredExercise stored : StoredExercise.all(sheets)) {
+            SheetRow row = stored.row();
+            Exercise e = stored.exercise();
             exercises.add(
                     new Rated(
                             row.id(),
                             row.title(),
+                            e.start(),
                             e.band(),
                             e.themes(),
                             e.minutes(),

@@ -12,7 +12,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.planning.Repetitions;
 import org.zeroply.coach.planning.ThemeStrength;
 import org.zeroply.coach.planning.WeekPlan;
@@ -83,21 +82,20 @@ public record StudentPlan(
      * @param minutes time in the week
      * @param today days since 1970-01-01
      */
-    public List<WeekPlan.Item> propose(SheetStore sheets, int minutes, long today) {
+    public List<WeekPlan.Item> propose(int minutes, long today) {
         Set<Long> given = new HashSet<>();
         assignments.stream().filter(Assignment::isOpen).forEach(a -> given.add(a.exerciseId()));
         Set<Long> tried = new HashSet<>(given);
         results.attemptsOf(student.id()).forEach(a -> tried.add(a.exerciseId().orElseThrow()));
         List<WeekPlan.Candidate> candidates = new ArrayList<>();
         for (LibraryResults.Rated e : results.exercises()) {
-            Exercise exercise = Exercise.of(sheets.load(e.id()));
             candidates.add(
                     new WeekPlan.Candidate(
                             e.id(),
                             e.themes(),
                             results.exercise(e.id()),
-                            exercise.minutes(),
-                            turns(exercise.start())));
+                            e.minutes(),
+                            turns(e.start())));
         }
         List<Repetitions.Due> open =
                 due.stream().filter(d -> !given.contains(d.exercise())).toList();

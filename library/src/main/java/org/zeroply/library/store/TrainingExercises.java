@@ -17,8 +17,9 @@ public final class TrainingExercises {
     /** The exercises for each of these themes; a theme without any is left out. */
     public static Map<Theme, List<SheetRow>> of(SheetStore sheets, Collection<Theme> wanted) {
         Map<Theme, List<SheetRow>> exercises = new EnumMap<>(Theme.class);
-        for (SheetRow row : sheets.find(SheetQuery.all(SheetKind.EXERCISE))) {
-            String named = sheets.load(row.id()).tag(Exercise.THEMES).toLowerCase(Locale.ROOT);
+        for (StoredExercise stored : StoredExercise.all(sheets)) {
+            SheetRow row = stored.row();
+            String named = stored.tree().tag(Exercise.THEMES).toLowerCase(Locale.ROOT);
             List<String> themes = List.of(named.split("\\s*[,;]\\s*"));
             wanted.stream()
                     .filter(theme -> themes.contains(theme.words()))

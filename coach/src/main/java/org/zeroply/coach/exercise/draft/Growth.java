@@ -28,9 +28,6 @@ import org.zeroply.engine.exchange.StaticExchange;
  */
 final class Growth {
 
-    /** After the first move, a win is a win: a move may give this much away and still be equal. */
-    private static final double WAYS = 0.20;
-
     /** A defence is as good as the best one within so many centipawns. */
     private static final int AS_GOOD = 60;
 
@@ -72,11 +69,6 @@ final class Growth {
         return efforts;
     }
 
-    /** Notes what there is to find at a move. */
-    void effort(Effort effort) {
-        efforts.add(effort);
-    }
-
     Optional<Choice> choice(Position position, int most) {
         counted();
         return judge.choice(position, most);
@@ -109,7 +101,7 @@ final class Growth {
      * moves do, the line ends before them.
      */
     void answer(Node node, Choice choice, int ply, boolean main) {
-        List<Weighed> equal = choice.equals(WAYS);
+        List<Weighed> equal = choice.equals(Judge.WAYS);
         if (equal.size() >= 2 && !node.isRoot()) {
             end(node, main ? MAIN_VERDICT : ply <= 3 ? EASY : 0);
             editor.comment(node, "Several moves do now.");
@@ -146,7 +138,7 @@ final class Growth {
      * @param others moves that may do as well
      */
     private static boolean mustBeFound(Move last, Choice choice, int others) {
-        return choice.equals(WAYS).size() <= others
+        return choice.equals(Judge.WAYS).size() <= others
                 && Obvious.why(choice, Optional.of(last)).isEmpty();
     }
 

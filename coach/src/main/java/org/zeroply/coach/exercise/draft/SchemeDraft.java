@@ -21,7 +21,6 @@ import org.zeroply.coach.exercise.judge.Choice;
 import org.zeroply.coach.exercise.judge.Judge;
 import org.zeroply.coach.exercise.judge.Obvious;
 import org.zeroply.coach.exercise.judge.Weighed;
-import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -39,16 +38,10 @@ public final class SchemeDraft {
     /** Points of a scheme unless chosen otherwise. */
     public static final int POINTS = 50;
 
-    /** Moves that led at some depth up to this one tempt. */
-    private static final int SHALLOW = 7;
-
     private static final int TEMPTATIONS = 2;
     private static final int TOLD_APART = 5;
     private static final int REFUTATION_PLIES = 6;
     private static final int PARTIAL_PLIES = 3;
-
-    /** Expected score that a tempting move must give away, 0 to 1. */
-    private static final double HARM = 0.15;
 
     /** Expected score from which on a second-best move still helps, and what it may be behind. */
     private static final double HELPS = 0.60;
@@ -214,22 +207,22 @@ public final class SchemeDraft {
 
         /** Shows up to two moves that look good and are not, each with its refutation. */
         private boolean tempt(List<Move> wanted, List<Weighed> equal) {
-            List<Move> good = new ArrayList<>(equal.stream().map(Weighed::move).toList());
-            good.add(choice.best().move());
+            List<Move> good = equal.stream().map(Weighed::move).toList();
+            Move best = choice.best().move();
             List<Move> candidates =
                     Stream.concat(
                                     wanted.stream().filter(start::isLegal),
-                                    choice.leaders().stream()
-                                            .filter(l -> l.depth() <= SHALLOW)
-                                            .map(Analysis.DepthBest::move))
-                            .filter(m -> !good.contains(m))
+                                    choice.temptations().stream())
+                            .filter(m -> !m.equals(best) && !good.contains(m))
                             .distinct()
                             .toList();
             int shown = 0;
             for (Move move : candidates) {
                 Weighed w = growth.weigh(start, move);
                 boolean changes = w.result() != choice.result();
-                if (shown < TEMPTATIONS && harm(w) >= HARM && (changes || harm(w) >= NOT_FAR)) {
+                if (shown < TEMPTATIONS
+                        && harm(w) >= Judge.HARM
+                        && (changes || harm(w) >= NOT_FAR)) {
                     shown += bait(w) ? 1 : 0;
                 }
             }
@@ -240,7 +233,7 @@ public final class SchemeDraft {
         private boolean bait(Weighed w) {
             Node end = editor.addLine(root, Line.start(w.line(), REFUTATION_PLIES));
             Node bait = root.child(w.move()).orElseThrow();
-            if (choice.best().expected() - growth.judged(end) < HARM) {
+            if (choice.best().expected() - growth.judged(end) < Judge.HARM) {
                 editor.delete(bait);
                 return false;
             }

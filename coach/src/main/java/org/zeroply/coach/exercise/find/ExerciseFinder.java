@@ -22,7 +22,6 @@ import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
-import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -55,8 +54,6 @@ public final class ExerciseFinder {
     private static final double HOLDS = 0.40;
 
     private static final double WINS = 0.62;
-    private static final double TEMPTS = 0.15;
-    private static final int SHALLOW = 7;
     private static final int DEEP = 6;
     private static final int LONG = 3;
     private static final int MOST_OWN = 6;
@@ -193,12 +190,8 @@ public final class ExerciseFinder {
     }
 
     private static List<Move> tempting(Choice choice, Judge judge) {
-        return choice.leaders().stream()
-                .filter(l -> l.depth() <= SHALLOW)
-                .map(Analysis.DepthBest::move)
-                .filter(m -> !m.equals(choice.best().move()))
-                .distinct()
-                .filter(m -> gives(choice, judge.weigh(choice.position(), m)) >= TEMPTS)
+        return choice.temptations().stream()
+                .filter(m -> gives(choice, judge.weigh(choice.position(), m)) >= Judge.HARM)
                 .toList();
     }
 

@@ -1,13 +1,12 @@
 package org.zeroply.coach.exercise.find;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
 
@@ -33,6 +32,8 @@ public record Prospect(
     /** Positions that share this part of their men are near enough to be the same exercise. */
     private static final double NEAR = 0.8;
 
+    private static final char EMPTY = '.';
+
     public Prospect {
         line = List.copyOf(line);
         tempting = List.copyOf(tempting);
@@ -51,43 +52,39 @@ public record Prospect(
         return Character.toUpperCase(all.charAt(0)) + all.substring(1);
     }
 
-    /** Whether another position is nearly this one, as it stands or turned over. */
-    public boolean isNear(Prospect other) {
-        for (Symmetry symmetry : Symmetry.values()) {
-            Optional<Position> turned = symmetry.of(other.position);
-            if (turned.filter(p -> likeness(position, p) >= NEAR).isPresent()) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** The part of the men, 0 to 1, that stand alike; 0 with different sides to move. */
-    private static double likeness(Position one, Position two) {
-        if (one.sideToMove() != two.sideToMove()) {
-            return 0;
-        }
-        int alike = 0;
-        int men = 0;
-        for (int s = 0; s < 64; s++) {
-            Optional<Piece> a = one.pieceAt(s);
-            Optional<Piece> b = two.pieceAt(s);
-            men += a.isPresent() || b.isPresent() ? 1 : 0;
-            alike += a.isPresent() && a.equals(b) ? 1 : 0;
-        }
-        return (double) alike / men;
-    }
-
     /** The finds by rank, the best first; of those that are near each other only the best. */
     public static <T> List<T> best(List<T> found, Function<T, Prospect> prospect) {
         List<T> kept = new ArrayList<>();
+        List<String> placements = new ArrayList<>();
         Comparator<T> byRank =
                 Comparator.comparingDouble((T t) -> prospect.apply(t).rank()).reversed();
         for (T next : found.stream().sorted(byRank).toList()) {
-            if (kept.stream().noneMatch(k -> prospect.apply(k).isNear(prospect.apply(next)))) {
+            List<String> turned = turned(prospect.apply(next).position);
+            if (placements.stream().noneMatch(p -> turned.stream().anyMatch(t -> areNear(p, t)))) {
                 kept.add(next);
+                placements.add(Symmetry.SAME.placement(prospect.apply(next).position));
             }
         }
         return kept;
+    }
+
+    /** A position as it stands and in all ways in which it can be turned over. */
+    private static List<String> turned(Position position) {
+        return Arrays.stream(Symmetry.values())
+                .filter(s -> s.keeps(position))
+                .map(s -> s.placement(position))
+                .toList();
+    }
+
+    /** Whether the same side is to move and most of the men stand alike. */
+    private static boolean areNear(String one, String two) {
+        int alike = 0;
+        int men = 0;
+        for (int i = 1; i < one.length(); i++) {
+            char man = one.charAt(i);
+            men += man != EMPTY || two.charAt(i) != EMPTY ? 1 : 0;
+            alike += man != EMPTY && man == two.charAt(i) ? 1 : 0;
+        }
+        return one.charAt(0) == two.charAt(0) && (double) alike / men >= NEAR;
     }
 }

@@ -18,6 +18,9 @@ import org.zeroply.engine.analysis.Analysis;
 public record Choice(
         Position position, List<Weighed> moves, int legal, List<Analysis.DepthBest> leaders) {
 
+    /** What leads at this many plies, but not later, only looks good. */
+    private static final int SHALLOW = 7;
+
     public Choice {
         moves = List.copyOf(moves);
         leaders = List.copyOf(leaders);
@@ -62,6 +65,16 @@ public record Choice(
             }
         }
         return depth;
+    }
+
+    /** The other moves that led on the way at so few plies that they look good at first. */
+    public List<Move> temptations() {
+        return leaders.stream()
+                .filter(l -> l.depth() <= SHALLOW)
+                .map(Analysis.DepthBest::move)
+                .filter(m -> !m.equals(best().move()))
+                .distinct()
+                .toList();
     }
 
     /** The result that the best move promises. */

@@ -26,6 +26,12 @@ public final class Judge {
     /** Within so much expected score (0 to 1) two moves of one result are as good as each other. */
     public static final double MARGIN = 0.10;
 
+    /** Where only the result counts, moves within so much expected score are ways to it. */
+    public static final double WAYS = 0.20;
+
+    /** A tempting move gives away at least so much expected score. */
+    public static final double HARM = 0.15;
+
     private final Engine engine;
     private final Endings endings;
     private final long nodes;

@@ -12,6 +12,7 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -29,14 +30,14 @@ final class LineFindings {
     /** Moves told apart beside those of the scheme. */
     private static final int BESIDE = 2;
 
+    /** Moves of a proof that are told after the scheme's. */
+    private static final int SHOWN = 6;
+
     /** Missing defences looked into at a node. */
     private static final int MISSING = 2;
 
     /** A move marked as equal may give away more than one that is to be found; then it is not. */
     private static final double NOT_EQUAL = 0.25;
-
-    /** A defence need not be considered when several moves within this much answer it. */
-    private static final double WAYS = 0.20;
 
     /** Expected score, 0 to 1, by which a lost defence is clearly better than another lost one. */
     private static final double MORE_TROUBLE = 0.03;
@@ -138,7 +139,7 @@ final class LineFindings {
                                     add(
                                             Finding.Kind.OBVIOUS,
                                             WARNING,
-                                            Lines.to(main.get()),
+                                            Line.to(main.get()),
                                             "the key move needs no finding: " + why,
                                             choice.best()));
         }
@@ -183,7 +184,7 @@ final class LineFindings {
             add(
                     Finding.Kind.SECOND_SOLUTION,
                     ERROR,
-                    Lines.through(node, w.line()),
+                    through(node, w.line()),
                     san(node, w.move())
                             + better
                             + san(node, main.move())
@@ -208,7 +209,7 @@ final class LineFindings {
             add(
                     Finding.Kind.NOT_EQUAL,
                     ERROR,
-                    Lines.to(child),
+                    Line.to(child),
                     "it is marked as equal but is worth "
                             + points(w)
                             + ", the main move "
@@ -229,7 +230,7 @@ final class LineFindings {
             add(
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
-                    Lines.to(bait),
+                    Line.to(bait),
                     "it is as good as the best move: " + points(w) + " against " + points(best),
                     w);
             return;
@@ -237,7 +238,7 @@ final class LineFindings {
         Optional<Node> reply = bait.mainChild();
         if (reply.isEmpty() && !bait.position().legalMoves().isEmpty()) {
             String detail = "its refutation is not in the scheme";
-            add(Finding.Kind.NOT_REFUTED, WARNING, Lines.to(bait), detail, w);
+            add(Finding.Kind.NOT_REFUTED, WARNING, Line.to(bait), detail, w);
         }
         reply.flatMap(r -> judge.choice(r.position(), 1))
                 .map(Choice::best)
@@ -247,7 +248,7 @@ final class LineFindings {
                                 add(
                                         Finding.Kind.NOT_REFUTED,
                                         ERROR,
-                                        Lines.through(reply.get(), after.line()),
+                                        through(reply.get(), after.line()),
                                         "the reply given does not refute it: afterwards "
                                                 + points(after)
                                                 + " are left",
@@ -277,7 +278,7 @@ final class LineFindings {
             add(
                     Finding.Kind.MISSING_DEFENCE,
                     ERROR,
-                    Lines.through(node, w.line()),
+                    through(node, w.line()),
                     name
                             + " is better than every defence of the scheme: "
                             + points(w)
@@ -293,7 +294,7 @@ final class LineFindings {
         boolean longer = holdsOutLonger(w, best);
         Optional<Choice> answer = judge.choice(node.position().play(w.move()), 3);
         boolean obvious = answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isPresent();
-        int others = answer.map(a -> a.equals(WAYS).size()).orElse(0);
+        int others = answer.map(a -> a.equals(Judge.WAYS).size()).orElse(0);
         if (!longer && (obvious || others > 1)) {
             return;
         }
@@ -302,7 +303,7 @@ final class LineFindings {
         add(
                 Finding.Kind.MISSING_DEFENCE,
                 demands && isMainLine(node) ? ERROR : WARNING,
-                Lines.through(node, w.line()),
+                through(node, w.line()),
                 name
                         + (longer ? " holds out longer than" : " is as good as")
                         + " the defences of the scheme"
@@ -341,7 +342,7 @@ final class LineFindings {
                                         new Finding(
                                                 Finding.Kind.WRONG_VERDICT,
                                                 ERROR,
-                                                Lines.through(node, wrong.line()),
+                                                through(node, wrong.line()),
                                                 wrong.detail(),
                                                 wrong.exact()));
                             }
@@ -351,6 +352,10 @@ final class LineFindings {
     private void add(
             Finding.Kind kind, Finding.Severity severity, String line, String detail, Weighed by) {
         findings.add(new Finding(kind, severity, line, detail, by.exact()));
+    }
+
+    private static String through(Node node, List<Move> rest) {
+        return Line.to(node, Line.start(rest, SHOWN));
     }
 
     private static String san(Node node, Move move) {

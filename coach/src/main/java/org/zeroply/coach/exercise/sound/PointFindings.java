@@ -9,6 +9,7 @@ import static org.zeroply.coach.exercise.sound.Finding.Severity.WARNING;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
@@ -53,7 +54,7 @@ final class PointFindings {
             add(UNREACHABLE_POINTS, ERROR, "", "there are points before the first move");
             return;
         }
-        String line = Lines.to(node);
+        String line = Line.to(node);
         Optional<Node> bait =
                 node.path().stream().filter(n -> n.annotation().tempting()).findFirst();
         if (bait.isPresent()) {
@@ -110,7 +111,7 @@ final class PointFindings {
                             + aside
                             + " points, those after the main move "
                             + through;
-            add(UNEVEN_WAYS, WARNING, Lines.to(node), detail);
+            add(UNEVEN_WAYS, WARNING, Line.to(node), detail);
         }
     }
 
