@@ -17,11 +17,11 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.MarkingScheme;
-import org.zeroply.coach.exercise.judge.Choice;
-import org.zeroply.coach.exercise.judge.Judge;
-import org.zeroply.coach.exercise.judge.Obvious;
-import org.zeroply.coach.exercise.judge.Weighed;
 import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.judge.Choice;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Obvious;
+import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Score;
 
 /** What is wrong with the lines of a scheme, by a judge. */

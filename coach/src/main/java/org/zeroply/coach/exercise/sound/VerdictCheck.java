@@ -7,8 +7,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.VerdictScale;
-import org.zeroply.coach.exercise.judge.Judge;
-import org.zeroply.coach.exercise.judge.Weighed;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Weighed;
 
 /**
  * A verdict beside what a judge finds.

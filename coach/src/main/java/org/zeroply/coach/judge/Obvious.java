@@ -1,4 +1,4 @@
-package org.zeroply.coach.exercise.judge;
+package org.zeroply.coach.judge;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Board;

@@ -1,4 +1,4 @@
-package org.zeroply.coach.exercise.judge;
+package org.zeroply.coach.judge;
 
 import java.util.List;
 import org.zeroply.chess.board.Move;

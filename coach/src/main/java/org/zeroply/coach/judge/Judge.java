@@ -1,4 +1,4 @@
-package org.zeroply.coach.exercise.judge;
+package org.zeroply.coach.judge;
 
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,0 +1,63 @@
+package org.zeroply.coach.defence;
+
+import java.util.Locale;
+import org.zeroply.coach.judge.Weighed;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * What can be kept by who is to move. Between the three results lies what was not proved: it is
+ * called unclear.
+ */
+public enum Holding {
+    WIN("winning"),
+    DRAW("the balance is kept"),
+    LOSS("losing"),
+    UNCLEAR("unclear");
+
+    /** From here on a position counts as won, and as lost at as little; our own choice. */
+    private static final double DECIDED = 0.90;
+
+    /** Within so much of a half the balance counts as kept; our own choice. */
+    private static final double LEVEL = 0.20;
+
+    private final String words;
+
+    Holding(String words) {
+        this.words = words;
+    }
+
+    /** The class of what a move is worth to who plays it. */
+    public static Holding of(Weighed move) {
+        if (move.exact()) {
+            return move.expected() == 0.5 ? DRAW : move.expected() > 0.5 ? WIN : LOSS;
+        }
+        if (move.score() instanceof Score.Mate mate) {
+            return mate.moves() > 0 ? WIN : LOSS;
+        }
+        return of(move.expected());
+    }
+
+    /**
+     * The class of an expected score, 0 to 1: decided from 0.90 and 0.10, level between 0.30 and
+     * 0.70.
+     */
+    static Holding of(double expected) {
+        if (expected >= DECIDED) {
+            return WIN;
+        }
+        if (expected <= 1 - DECIDED) {
+            return LOSS;
+        }
+        return Math.abs(expected - 0.5) <= LEVEL ? DRAW : UNCLEAR;
+    }
+
+    /** The class in words. */
+    public String words() {
+        return words;
+    }
+
+    /** The name in files and for scripts. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

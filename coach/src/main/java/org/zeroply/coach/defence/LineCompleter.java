@@ -1,0 +1,68 @@
+package org.zeroply.coach.defence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.engine.analysis.Score;
+
+/** Carries a line on until it shows what it was said to bring: the mate, or the men won. */
+final class LineCompleter {
+
+    private static final int LONGEST = 31;
+    private static final int SHOWS = 100;
+    private static final int SEARCHES = 3;
+
+    private final Judge judge;
+
+    LineCompleter(Judge judge) {
+        this.judge = judge;
+    }
+
+    /** The line played on to the mate, where that is found. */
+    List<Move> complete(Position start, List<Move> line) {
+        List<Move> moves = new ArrayList<>(line);
+        Position end = at(start, moves);
+        while (moves.size() < LONGEST && !end.legalMoves().isEmpty()) {
+            Optional<Weighed> next = judge.among(end, end.legalMoves());
+            boolean mates = next.isPresent() && next.get().score() instanceof Score.Mate;
+            if (!mates || next.get().line().isEmpty()) {
+                break;
+            }
+            List<Move> more = next.get().line();
+            moves.addAll(more.subList(0, Math.min(more.size(), LONGEST - moves.size())));
+            end = at(start, moves);
+        }
+        return moves;
+    }
+
+    /**
+     * A refutation carried on until material is won.
+     *
+     * @param start the position it begins in; the side that refutes is to move
+     */
+    List<Move> show(Position start, List<Move> refutation) {
+        List<Move> moves = new ArrayList<>(refutation);
+        for (int i = 0; i < SEARCHES && LineGain.hundredths(start, moves) < SHOWS; i++) {
+            Position end = at(start, moves);
+            Optional<Weighed> next = judge.among(end, end.legalMoves());
+            if (next.isEmpty() || moves.size() + next.get().line().size() > LONGEST) {
+                break;
+            }
+            moves.addAll(next.get().line());
+        }
+        return moves;
+    }
+
+    private static Position at(Position start, List<Move> moves) {
+        Position end = start;
+        for (Move move : moves) {
+            end = end.play(move);
+        }
+        return end;
+    }
+}

@@ -1,0 +1,44 @@
+package org.zeroply.coach.defence;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.ThemeFinder;
+
+/** Names what the refutation of a move turns on. */
+final class Motif {
+
+    private static final int MATERIAL = 100;
+
+    private Motif() {}
+
+    /**
+     * The motif in a word: a theme, else what the line brings.
+     *
+     * @param weighed the refuted move with its line
+     * @param result what is left after it
+     */
+    static String of(Position position, Weighed weighed, Holding result) {
+        List<Move> line = weighed.line();
+        Position after = position.play(weighed.move());
+        List<Move> reply = line.subList(1, line.size());
+        if (after.isStalemate() || reply.isEmpty()) {
+            return after.isStalemate() ? "stalemate" : "none";
+        }
+        Optional<Theme> theme = ThemeFinder.main(after, reply);
+        if (theme.isPresent()) {
+            return theme.get().word();
+        }
+        if (LineGain.hundredths(after, reply) >= MATERIAL) {
+            return "material";
+        }
+        if (result == Holding.DRAW) {
+            return "lets-go";
+        }
+        return weighed.exact() ? "lost-ending" : "position";
+    }
+}
