@@ -31,6 +31,8 @@ import picocli.CommandLine.Command;
             BenchCommand.class,
             TacticsCommand.class,
             ChecksCommand.class,
+            DefendCommand.class,
+            DefendMeasureCommand.class,
             DifficultyCommand.class,
             InsightCommand.class,
             ReviewCommand.class,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.tactics.Theme;
 
 /**
  * A legal move of a position that is to be defended.
@@ -47,6 +48,14 @@ public record Candidate(
     public List<Move> reply() {
         List<Move> line = weighed.line();
         return line.subList(Math.min(1, line.size()), line.size());
+    }
+
+    /**
+     * Whether the move looks like a defence and fails: it meets the threat in some way and does not
+     * simply leave a man to be taken.
+     */
+    public boolean tempts() {
+        return isRefuted() && !kinds.isEmpty() && !motif.equals(Theme.HANGING_PIECE.word());
     }
 
     /** The costs counted: how many there are, material twice. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -27,6 +28,9 @@ public record CandidateGroup(List<Move> moves, String reply, String motif, Strin
 
     private static final int NAMED = 3;
 
+    /** Where a line turns on nothing, the same reply says nothing. */
+    private static final Set<String> VAGUE = Set.of("position", "material-down", "lost-ending");
+
     public CandidateGroup {
         moves = List.copyOf(moves);
     }
@@ -35,7 +39,8 @@ public record CandidateGroup(List<Move> moves, String reply, String motif, Strin
     static List<CandidateGroup> of(Position position, List<Candidate> refuted) {
         Map<String, List<Candidate>> byReply = new LinkedHashMap<>();
         for (Candidate candidate : refuted) {
-            if (!candidate.reply().isEmpty()) {
+            boolean told = !VAGUE.contains(candidate.motif());
+            if (told && !candidate.reply().isEmpty()) {
                 String key = reply(position, candidate) + " " + candidate.motif();
                 byReply.computeIfAbsent(key, k -> new ArrayList<>()).add(candidate);
             }

@@ -12,6 +12,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
@@ -19,16 +20,12 @@ import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.structure.SquareFacts;
 import org.zeroply.coach.tactics.DutyFacts;
-import org.zeroply.coach.tactics.LineGain;
 
 /** Tells what a defence costs. */
 final class CostFinder {
 
     /** Hundredths of a point; less is a matter of trades. */
     private static final int LOSS = 100;
-
-    /** Own plies of the line within which what is given up counts. */
-    private static final int PLIES = 7;
 
     private final Position position;
     private final Side side;
@@ -73,17 +70,29 @@ final class CostFinder {
         return costs;
     }
 
-    /** Material that is gone when the first exchanges of the line are over. */
+    /** Material that is gone at the end of the line, a trade under way not counted. */
     private Optional<Cost> material(Weighed weighed) {
-        List<Move> line = weighed.line().subList(0, Math.min(PLIES, weighed.line().size()));
-        if (LineGain.hundredths(position, line) > -LOSS) {
-            return Optional.empty();
-        }
+        List<Move> line = weighed.line();
+        int loss = -balance(position);
+        Position before = position;
         Position end = position;
-        for (Move move : line.subList(0, line.size() - line.size() % 2)) {
+        for (Move move : line) {
+            before = end;
             end = end.play(move);
         }
-        return Optional.of(new Cost(Cost.Kind.MATERIAL, MaterialBalance.of(end).words()));
+        loss = -Math.max(balance(before), balance(end)) - loss;
+        if (loss < LOSS) {
+            return Optional.empty();
+        }
+        String words = MaterialBalance.of(end).words();
+        return Optional.of(
+                new Cost(Cost.Kind.MATERIAL, Threat.points(loss) + " of material, then " + words));
+    }
+
+    /** Hundredths of a point by which the side that defends is ahead. */
+    private int balance(Position p) {
+        int white = MaterialBalance.of(p).hundredths(MaterialScale.SCHOOL);
+        return side == Side.WHITE ? white : -white;
     }
 
     /** Squares of one colour near the king that no pawn can guard any more. */

@@ -15,7 +15,7 @@ public enum Holding {
     UNCLEAR("unclear");
 
     /** From here on a position counts as won, and as lost at as little; our own choice. */
-    private static final double DECIDED = 0.90;
+    private static final double DECIDED = 0.85;
 
     /** Within so much of a half the balance counts as kept; our own choice. */
     private static final double LEVEL = 0.20;
@@ -38,7 +38,7 @@ public enum Holding {
     }
 
     /**
-     * The class of an expected score, 0 to 1: decided from 0.90 and 0.10, level between 0.30 and
+     * The class of an expected score, 0 to 1: decided from 0.85 and 0.15, level between 0.30 and
      * 0.70.
      */
     static Holding of(double expected) {

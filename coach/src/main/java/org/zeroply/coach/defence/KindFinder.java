@@ -68,7 +68,7 @@ final class KindFinder {
         }
         if (after.inCheck()) {
             kinds.add(DefenceKind.CHECK);
-        } else if (isCounterThreat(after)) {
+        } else if (!isTaken(weighed) && isCounterThreat(after)) {
             kinds.add(DefenceKind.COUNTER_THREAT);
         }
         return List.copyOf(kinds);
@@ -87,7 +87,7 @@ final class KindFinder {
         Side side = position.sideToMove();
         boolean through = false;
         for (int target : Squares.list(lines.targets() | lines.struck())) {
-            if (target == move.to()) {
+            if (target == move.to() || target == move.from()) {
                 continue;
             }
             if (isNew(move, target, after, side, false)) {
@@ -134,6 +134,11 @@ final class KindFinder {
         return Squares.has(lines.attackers(), reply.from())
                 && reply.isCapture()
                 && reply.to() == weighed.move().to();
+    }
+
+    /** A man that is simply taken threatens nothing. */
+    private static boolean isTaken(Weighed weighed) {
+        return weighed.line().size() > 1 && weighed.line().get(1).to() == weighed.move().to();
     }
 
     /** Squares the king of the side that defends could step to, whoever is to move. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.LineGain;
@@ -16,6 +17,12 @@ final class LineCompleter {
     private static final int LONGEST = 31;
     private static final int SHOWS = 100;
     private static final int SEARCHES = 3;
+
+    /** Hundredths of a point after which nothing more needs to be shown. */
+    private static final int ENOUGH = 300;
+
+    /** Plies shown of a line that wins nothing. */
+    private static final int NOTHING_SHOWN = 10;
 
     private final Judge judge;
 
@@ -41,7 +48,7 @@ final class LineCompleter {
     }
 
     /**
-     * A refutation carried on until material is won.
+     * A refutation carried on until material is won, and cut where it is won for good.
      *
      * @param start the position it begins in; the side that refutes is to move
      */
@@ -55,7 +62,21 @@ final class LineCompleter {
             }
             moves.addAll(next.get().line());
         }
-        return moves;
+        return cut(start, moves);
+    }
+
+    /** Up to where as much is won as in the end, and never less after that. */
+    private static List<Move> cut(Position start, List<Move> moves) {
+        int whole = LineGain.hundredths(start, moves);
+        if (whole < SHOWS) {
+            return Line.start(moves, NOTHING_SHOWN);
+        }
+        int wanted = Math.min(whole, ENOUGH);
+        int end = moves.size();
+        while (end > 2 && LineGain.hundredths(start, moves.subList(0, end - 2)) >= wanted) {
+            end -= 2;
+        }
+        return moves.subList(0, end);
     }
 
     private static Position at(Position start, List<Move> moves) {

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.tactics.Theme;
@@ -13,6 +16,7 @@ import org.zeroply.coach.tactics.ThemeFinder;
 final class Motif {
 
     private static final int MATERIAL = 100;
+    private static final int DOWN = 200;
 
     private Motif() {}
 
@@ -39,6 +43,14 @@ final class Motif {
         if (result == Holding.DRAW) {
             return "lets-go";
         }
-        return weighed.exact() ? "lost-ending" : "position";
+        return weighed.exact()
+                ? "lost-ending"
+                : down(position) >= DOWN ? "material-down" : "position";
+    }
+
+    /** Hundredths of a point by which the side to move is behind already. */
+    private static int down(Position position) {
+        int white = MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
+        return position.sideToMove() == Side.WHITE ? -white : white;
     }
 }

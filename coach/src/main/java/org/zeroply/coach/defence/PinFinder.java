@@ -33,6 +33,9 @@ public final class PinFinder {
     /** Expected score that a way out may cost against the best move. */
     private static final double MARGIN = Judge.HARM;
 
+    private static final int BRIEF = 8;
+    private static final long FEWEST = 500;
+
     private final Judge judge;
     private final Elimination elimination;
     private final Position position;
@@ -51,6 +54,17 @@ public final class PinFinder {
         side = position.sideToMove();
         enemy = side.other();
         scene = new Scene(position);
+    }
+
+    /**
+     * The pins of a position that was looked at.
+     *
+     * @param judge with the nodes for each move of the elimination
+     * @throws java.util.concurrent.CancellationException when cancelled
+     */
+    public static List<Pin> of(Judge judge, Elimination elimination) {
+        Judge brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+        return new PinFinder(brief, elimination).find();
     }
 
     /**

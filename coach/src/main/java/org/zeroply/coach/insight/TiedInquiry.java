@@ -24,7 +24,7 @@ import org.zeroply.engine.analysis.Score;
  * at least a pawn less than standing still, which is what the position is worth when its side
  * passes.
  */
-final class TiedInquiry implements Inquiry {
+public final class TiedInquiry implements Inquiry {
 
     private static final int LOSS = 100;
     private static final int SHOWN = 4;
@@ -32,7 +32,10 @@ final class TiedInquiry implements Inquiry {
     private final Engine engine;
     private final long nodes;
 
-    TiedInquiry(Engine engine, long nodes) {
+    /**
+     * @param nodes for each piece
+     */
+    public TiedInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = nodes;
     }

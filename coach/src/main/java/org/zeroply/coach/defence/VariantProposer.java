@@ -1,0 +1,175 @@
+package org.zeroply.coach.defence;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Arrangement;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Piece;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.judge.Judge;
+
+/**
+ * Proposes variants of a position: the smallest changes that turn the verdict on a defence. A king
+ * one square over or a pawn more or less is a small change, a piece less a larger one.
+ */
+public final class VariantProposer {
+
+    private static final int BRIEF = 8;
+    private static final long FEWEST = 500;
+
+    /** Pawns are added within so many squares of a king. */
+    private static final int NEAR = 2;
+
+    private final Judge judge;
+    private final Judge brief;
+
+    /**
+     * @param judge with the nodes for each verdict
+     */
+    public VariantProposer(Judge judge) {
+        this.judge = judge;
+        brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+    }
+
+    /** The defences worth a column: what holds, and what looks like it. */
+    public static List<Move> defences(Elimination elimination, int most) {
+        List<Candidate> held = elimination.held();
+        List<Candidate> tempting =
+                elimination.candidates().stream().filter(Candidate::tempts).toList();
+        List<Move> moves = new ArrayList<>();
+        held.stream().limit((most + 1) / 2).forEach(c -> moves.add(c.move()));
+        tempting.stream().limit(most - moves.size()).forEach(c -> moves.add(c.move()));
+        return moves;
+    }
+
+    private record Change(WhatIf.Row row, int size, int turned) {}
+
+    /**
+     * The table of a position with the variants that turn a verdict, the smallest changes first.
+     *
+     * @param most variants proposed at most
+     * @param progress told the part done, 0 to 1
+     * @throws java.util.concurrent.CancellationException when cancelled
+     */
+    public WhatIf propose(
+            Position base, List<Move> defences, Holding wanted, int most, DoubleConsumer progress) {
+        List<WhatIf.State> states = states(base, base, defences, wanted);
+        List<Change> changes = new ArrayList<>();
+        List<Change> all = changes(base);
+        for (int i = 0; i < all.size(); i++) {
+            Change change = all.get(i);
+            List<WhatIf.State> now = states(change.row().position(), base, defences, wanted);
+            int turned = turned(states, now);
+            if (turned > 0) {
+                changes.add(new Change(change.row(), change.size(), turned));
+            }
+            progress.accept(0.7 * (i + 1) / all.size());
+        }
+        changes.sort(
+                Comparator.comparingInt(Change::size)
+                        .thenComparing(Comparator.comparingInt(Change::turned).reversed()));
+        WhatIf.Row first = new WhatIf.Row("as it is", base);
+        WhatIf table = WhatIf.of(List.of(first), defences, wanted, judge, p -> {});
+        for (Change change : changes) {
+            if (table.rows().size() > most) {
+                break;
+            }
+            WhatIf more = table.with(change.row(), judge);
+            table = more.turned(more.rows().size() - 1) > 0 ? more : table;
+            progress.accept(0.7 + 0.3 * table.rows().size() / (most + 1.0));
+        }
+        return table;
+    }
+
+    private List<WhatIf.State> states(
+            Position position, Position base, List<Move> defences, Holding wanted) {
+        List<WhatIf.State> states = new ArrayList<>();
+        for (Move defence : defences) {
+            boolean possible =
+                    position.findMove(defence.from(), defence.to(), defence.promotion())
+                            .filter(m -> position.sideToMove() == base.sideToMove())
+                            .isPresent();
+            states.add(
+                    possible
+                            ? WhatIf.state(
+                                    brief.weigh(position, defenceIn(position, defence)), wanted)
+                            : WhatIf.State.IMPOSSIBLE);
+        }
+        return states;
+    }
+
+    private static Move defenceIn(Position position, Move defence) {
+        return position.findMove(defence.from(), defence.to(), defence.promotion()).orElseThrow();
+    }
+
+    /** A defence that cannot be played teaches nothing unless others change too. */
+    private static int turned(List<WhatIf.State> was, List<WhatIf.State> is) {
+        int turned = 0;
+        for (int i = 0; i < was.size(); i++) {
+            boolean decided =
+                    isDecided(was.get(i)) && isDecided(is.get(i)) && was.get(i) != is.get(i);
+            turned += decided ? 1 : 0;
+        }
+        return turned;
+    }
+
+    private static boolean isDecided(WhatIf.State state) {
+        return state == WhatIf.State.WORKS || state == WhatIf.State.FAILS;
+    }
+
+    // ---- Changes --------------------------------------------------------------------------------
+
+    private static List<Change> changes(Position base) {
+        List<Change> changes = new ArrayList<>();
+        Scene scene = new Scene(base);
+        for (Side side : Side.values()) {
+            int king = scene.king(side);
+            Piece man = new Piece(side, PieceType.KING);
+            for (int to : Squares.list(Attacks.king(king) & ~scene.occupied())) {
+                add(changes, base, Arrangement.of(base).without(king).with(man, to), 1);
+            }
+        }
+        for (int square : Squares.list(scene.occupied())) {
+            PieceType type = scene.typeAt(square);
+            if (type != PieceType.KING) {
+                add(changes, base, Arrangement.of(base).without(square), Scene.value(type));
+            }
+        }
+        for (int square : Squares.list(~scene.occupied())) {
+            boolean board = Square.rank(square) > 0 && Square.rank(square) < 7;
+            for (Side side : Side.values()) {
+                if (board && isNearKing(scene, square)) {
+                    Piece pawn = new Piece(side, PieceType.PAWN);
+                    add(changes, base, Arrangement.of(base).with(pawn, square), 1);
+                }
+            }
+        }
+        return changes;
+    }
+
+    private static boolean isNearKing(Scene scene, int square) {
+        return Squares.distance(square, scene.king(Side.WHITE)) <= NEAR
+                || Squares.distance(square, scene.king(Side.BLACK)) <= NEAR;
+    }
+
+    private static void add(List<Change> changes, Position base, Arrangement changed, int size) {
+        try {
+            Position position = changed.position();
+            if (!position.legalMoves().isEmpty()) {
+                changes.add(new Change(WhatIf.Row.of(base, position), size, 0));
+            }
+        } catch (InvalidPositionException e) {
+            // A king would stand in check of the side to move: there is no such position.
+            return;
+        }
+    }
+}
