@@ -14,9 +14,11 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
@@ -76,6 +78,15 @@ final class ExerciseDraftCommand implements Callable<Integer> {
             paramLabel = "MOVE")
     private List<String> tempting = List.of();
 
+    @Option(
+            names = "--task",
+            description = {
+                "An exercise in defending instead: elimination, threat, ways-out, cheapest, hold",
+                "or hit-back."
+            },
+            paramLabel = "TASK")
+    private String task = "";
+
     @Option(names = "--out", description = "A new file for the scheme.", paramLabel = "EX.pgn")
     private Path out;
 
@@ -94,7 +105,14 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                         endings,
                         nodes,
                         points);
-        MoveTree tree = source.fen == null ? redrafted(drafter) : drafted(drafter);
+        boolean defence = !task.isBlank();
+        if (defence && source.fen == null) {
+            throw new BadInputException("--task goes with --fen.");
+        }
+        MoveTree tree =
+                defence
+                        ? defence(drafter)
+                        : source.fen == null ? redrafted(drafter) : drafted(drafter);
         if (out != null) {
             ExerciseFile.write(List.of(tree), out);
         }
@@ -114,6 +132,17 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                         () ->
                                 new BadInputException(
                                         "There is nothing to solve: the side to move has no move."));
+    }
+
+    private MoveTree defence(SchemeDraft drafter) {
+        DefenceTask wanted =
+                DefenceTask.ofWord(task)
+                        .orElseThrow(() -> new BadInputException("There is no task " + task + "."));
+        DefenceDraft.Result result =
+                drafter.defence(new Cancellation())
+                        .draft(Position.fromFen(source.fen), wanted, part -> {})
+                        .orElseThrow();
+        return result.tree().orElseThrow(() -> new BadInputException(result.why()));
     }
 
     private static Move move(Position position, String text) {

@@ -15,10 +15,13 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.find.Appeal;
+import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.ExerciseFinder;
 import org.zeroply.coach.exercise.find.GameExercise;
+import org.zeroply.coach.exercise.find.GameSearch;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.exercise.sound.Finding;
@@ -76,6 +79,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
             description = "Ratings of both players, such as 1600-2000, or the lowest alone.",
             paramLabel = "R")
     private String rating = "";
+
+    @Option(
+            names = "--kind",
+            description = "calculation, or defence: few of many moves hold.",
+            paramLabel = "KIND")
+    private String kind = "calculation";
 
     @Option(names = "--theme", description = "A theme, such as fork or \"back rank\".")
     private String theme = "";
@@ -200,7 +209,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
     private void run(
             Engine engine, Endings endings, Wishes wishes, Optional<Library> open, PrintWriter err)
             throws IOException {
-        ExerciseFinder finder = new ExerciseFinder(engine, endings, nodes, wishes);
+        GameSearch finder = finder(engine, endings, wishes);
         long began = System.nanoTime();
         List<Find> found = new ArrayList<>();
         for (Path file : files) {
@@ -228,7 +237,18 @@ final class ExerciseFindCommand implements Callable<Integer> {
         output.print(document(best, seconds), text -> print(best, text));
     }
 
-    private void look(MoveTree game, ExerciseFinder finder, List<Find> found, PrintWriter err) {
+    private GameSearch finder(Engine engine, Endings endings, Wishes wishes) {
+        return switch (kind) {
+            case "calculation" -> new ExerciseFinder(engine, endings, nodes, wishes);
+            case DefenceFinder.THEME ->
+                    new DefenceFinder(engine, endings, Eliminator.NODES, wishes);
+            default ->
+                    throw new BadInputException(
+                            "A kind is calculation or defence, not " + kind + ".");
+        };
+    }
+
+    private void look(MoveTree game, GameSearch finder, List<Find> found, PrintWriter err) {
         games++;
         List<Prospect> here = finder.in(game, part -> {}, new Cancellation()).orElseThrow();
         here.forEach(p -> found.add(new Find(game, p)));

@@ -110,8 +110,8 @@ public final class FortressTest {
                 String how = QUIET + " moves without a man taken or a pawn moved";
                 return new Report(Outcome.HOLDS, line, move, how, false);
             }
-            Weighed best = judge.among(now, now.legalMoves()).orElseThrow();
             boolean attacks = now.sideToMove() != holding;
+            Weighed best = judge.among(now, moves(now, attacks, played)).orElseThrow();
             double attacker = attacks ? best.expected() : 1 - best.expected();
             Optional<Report> decided = exact(best, attacker, line, move);
             if (decided.isPresent()) {
@@ -132,6 +132,15 @@ public final class FortressTest {
         }
         return new Report(
                 Outcome.UNDECIDED, line, moves, moves + " moves were played without end", false);
+    }
+
+    /** The attacker tries something new while there is anything; else it may come back. */
+    private static List<Move> moves(Position now, boolean attacks, List<Position> played) {
+        List<Move> fresh =
+                now.legalMoves().stream()
+                        .filter(m -> !attacks || !played.contains(now.play(m)))
+                        .toList();
+        return fresh.isEmpty() ? now.legalMoves() : fresh;
     }
 
     private static Optional<Report> exact(

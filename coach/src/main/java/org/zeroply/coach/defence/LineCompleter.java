@@ -66,7 +66,7 @@ final class LineCompleter {
     }
 
     /** Up to where as much is won as in the end, and never less after that. */
-    private static List<Move> cut(Position start, List<Move> moves) {
+    static List<Move> cut(Position start, List<Move> moves) {
         int whole = LineGain.hundredths(start, moves);
         if (whole < SHOWS) {
             return Line.start(moves, NOTHING_SHOWN);

@@ -140,6 +140,9 @@ public final class VariantProposer {
         }
         for (int square : Squares.list(scene.occupied())) {
             PieceType type = scene.typeAt(square);
+            if (type == PieceType.PAWN) {
+                step(changes, scene, square);
+            }
             if (type != PieceType.KING) {
                 add(changes, base, Arrangement.of(base).without(square), Scene.value(type));
             }
@@ -154,6 +157,17 @@ public final class VariantProposer {
             }
         }
         return changes;
+    }
+
+    /** A pawn one step on. */
+    private static void step(List<Change> changes, Scene scene, int square) {
+        Piece pawn = scene.position().pieceAt(square).orElseThrow();
+        int stop = Squares.stop(pawn.side(), square);
+        boolean free = stop > 7 && stop < 56 && !Squares.has(scene.occupied(), stop);
+        if (free) {
+            Arrangement changed = Arrangement.of(scene.position()).without(square).with(pawn, stop);
+            add(changes, scene.position(), changed, 1);
+        }
     }
 
     private static boolean isNearKing(Scene scene, int square) {

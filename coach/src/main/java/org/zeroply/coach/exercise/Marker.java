@@ -30,7 +30,7 @@ import org.zeroply.engine.analysis.Cancellation;
  *   <li>Where the scheme says so, a verdict one step beside its own earns half the points.
  *   <li>Of a group only the best earned item counts.
  *   <li>Rows that leave the scheme are checked by the engine, if there is one; that tells the
- *       solver something and never changes the points.
+ *       solver something and never changes the points, but for refutations in an elimination.
  * </ul>
  */
 public final class Marker {
@@ -55,6 +55,9 @@ public final class Marker {
         List<MarkedSheet.ItemMark> items = new ArrayList<>();
         for (MarkingScheme.Item item : scheme.items()) {
             items.add(item(item, rows));
+        }
+        if (DefenceTask.of(exercise.scheme()).equals(Optional.of(DefenceTask.ELIMINATION))) {
+            items = new EliminationMarking(scheme, answer, checker, cancellation).items(items);
         }
         keepBestOfGroups(items);
         int earned = items.stream().mapToInt(MarkedSheet.ItemMark::earned).sum();

@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.judge.Choice;
@@ -115,12 +116,18 @@ public final class SchemeDraft {
         return empty ? Optional.empty() : Optional.of(editor.tree());
     }
 
+    /** Drafts exercises of the kind {@code defence} with the same engine. */
+    public DefenceDraft defence(Cancellation cancellation) {
+        return new DefenceDraft(
+                List.of(new Judge(engine, endings, Eliminator.NODES, cancellation)));
+    }
+
     private Judge judge(Cancellation cancellation) {
         return new Judge(engine, endings, nodes, cancellation);
     }
 
     /** Gives each effort its part of the points. */
-    private static void share(TreeEditor editor, List<Effort> efforts, int total) {
+    static void share(TreeEditor editor, List<Effort> efforts, int total) {
         List<Integer> parts = PointShare.of(efforts.stream().map(Effort::weight).toList(), total);
         for (int i = 0; i < efforts.size(); i++) {
             Effort effort = efforts.get(i);

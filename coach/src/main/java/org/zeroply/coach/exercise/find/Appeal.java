@@ -21,6 +21,8 @@ public record Appeal(Kind kind, String words) {
         IN_BETWEEN(3),
         /** Several defences must be considered. */
         DEFENCES(2),
+        /** One or two of many moves hold, and others look as good: a defence to be eliminated. */
+        DEFENCE(3),
         /** One move holds, all others lose. */
         ONLY_MOVE(1.5),
         /** Several moves in a row have to be found. */

@@ -31,7 +31,7 @@ import org.zeroply.engine.exchange.StaticExchange;
  * Looks through games for positions with one clearly best move that is worth finding. A short look
  * at every position tells where a longer one may pay.
  */
-public final class ExerciseFinder {
+public final class ExerciseFinder implements GameSearch {
 
     /** Nodes for each longer look unless chosen otherwise. */
     public static final long NODES = 200_000;
@@ -77,12 +77,7 @@ public final class ExerciseFinder {
         this.wishes = wishes;
     }
 
-    /**
-     * The finds in the main line of a game, the best first, none near another.
-     *
-     * @param progress told the part done, 0 to 1
-     * @return nothing when cancelled
-     */
+    @Override
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
         if (!wishes.allowsGame(game)) {

@@ -6,8 +6,10 @@ import java.util.Set;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.GameOrigin;
+import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -28,7 +30,7 @@ public final class GameExercise {
             MoveTree game,
             DoubleConsumer progress,
             Cancellation cancellation) {
-        return drafter.draft(find.position(), find.tempting(), progress, cancellation)
+        return scheme(drafter, find, progress, cancellation)
                 .map(
                         tree -> {
                             TreeEditor editor = new TreeEditor(tree);
@@ -39,5 +41,18 @@ public final class GameExercise {
                             editor.tag(Exercise.THEMES, String.join(", ", themes));
                             return editor.tree();
                         });
+    }
+
+    private static Optional<MoveTree> scheme(
+            SchemeDraft drafter,
+            Prospect find,
+            DoubleConsumer progress,
+            Cancellation cancellation) {
+        if (!find.isDefence()) {
+            return drafter.draft(find.position(), find.tempting(), progress, cancellation);
+        }
+        return drafter.defence(cancellation)
+                .draft(find.position(), DefenceTask.ELIMINATION, progress)
+                .flatMap(DefenceDraft.Result::tree);
     }
 }

@@ -46,6 +46,11 @@ public record Prospect(
         return appeals.stream().mapToDouble(a -> a.kind().weight()).sum() + 0.1 * ownMoves;
     }
 
+    /** Whether it is a position to be defended by elimination. */
+    public boolean isDefence() {
+        return appeals.stream().anyMatch(a -> a.kind() == Appeal.Kind.DEFENCE);
+    }
+
     /** Why it is worth setting, in a short sentence. */
     public String reason() {
         String all = appeals.stream().map(Appeal::words).collect(Collectors.joining("; "));

@@ -16,6 +16,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.coach.judge.Choice;
@@ -153,11 +154,26 @@ final class LineFindings {
             boolean inScheme = equal.stream().anyMatch(n -> n.move().equals(w.move()));
             boolean tempting =
                     node.child(w.move()).filter(n -> n.annotation().tempting()).isPresent();
-            if (inScheme || tempting || !counts || !w.matches(asked, Judge.MARGIN)) {
+            boolean asks = tempting || isAskedFor(node, w.move());
+            if (inScheme || asks || !counts || !w.matches(asked, Judge.MARGIN)) {
                 continue;
             }
             secondSolution(node, main, sure(node, w), sure(node, asked));
         }
+    }
+
+    /** Whether the task wants several moves of the scheme, or any move that holds. */
+    private boolean isAskedFor(Node node, Move move) {
+        return DefenceTask.of(tree)
+                .map(
+                        task ->
+                                switch (task) {
+                                    case HOLD -> true;
+                                    case WAYS_OUT, CHEAPEST ->
+                                            node.isRoot() && node.child(move).isPresent();
+                                    case ELIMINATION, THREAT, HIT_BACK -> false;
+                                })
+                .orElse(false);
     }
 
     /**

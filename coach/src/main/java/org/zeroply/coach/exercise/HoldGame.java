@@ -1,0 +1,200 @@
+package org.zeroply.coach.exercise;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.zeroply.chess.board.Conclusion;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.trial.LimitedPlayer;
+import org.zeroply.coach.trial.Strength;
+import org.zeroply.engine.analysis.Engine;
+
+/**
+ * Holding a position for some moves against the engine at a chosen strength. What counts is the
+ * expected score kept: each move gives away what the best one was worth more, and points are the
+ * part of the first expected score that is left. Errors of the engine neither help nor harm.
+ */
+public final class HoldGame {
+
+    /** How many moves to hold, and the rating step of the engine, as tags in PGN. */
+    public static final String MOVES = "ZpHoldMoves";
+
+    public static final String STRENGTH = "ZpStrength";
+
+    private static final int USUAL_MOVES = 8;
+    private static final int USUAL_STRENGTH = 2000;
+
+    /** Smaller losses are within what a search can tell. */
+    private static final double SMALL = 0.03;
+
+    private final Judge judge;
+    private final LimitedPlayer player;
+    private final Strength strength;
+    private final int moves;
+    private final Exercise exercise;
+    private final List<Position> positions = new ArrayList<>();
+    private final List<Move> played = new ArrayList<>();
+    private final List<Loss> losses = new ArrayList<>();
+    private double first = -1;
+
+    /**
+     * What a move gave away.
+     *
+     * @param expected what the best move promised, 0 to 1
+     * @param loss what was given away of it
+     * @param better the best move, where another one was played that gives something away
+     */
+    public record Loss(
+            Position before, Move move, double expected, double loss, Optional<Move> better) {}
+
+    /**
+     * @param exercise an exercise with the task {@link DefenceTask#HOLD}
+     * @param judge tells what moves give away
+     * @param engine plays the other side
+     * @param seed the same number makes the engine choose alike
+     */
+    public HoldGame(Exercise exercise, Judge judge, Engine engine, long seed) {
+        this.exercise = exercise;
+        this.judge = judge;
+        player = new LimitedPlayer(engine, new Random(seed));
+        strength = new Strength(number(exercise.scheme(), STRENGTH, USUAL_STRENGTH, 1000, 2800));
+        moves = number(exercise.scheme(), MOVES, USUAL_MOVES, 1, 100);
+        positions.add(exercise.start());
+    }
+
+    /** Writes how many moves to hold, and against which strength. */
+    public static void write(TreeEditor editor, int moves, int strength) {
+        editor.tag(MOVES, String.valueOf(moves));
+        editor.tag(STRENGTH, String.valueOf(strength));
+    }
+
+    private static int number(MoveTree tree, String tag, int usual, int least, int most) {
+        String text = tree.tag(tag);
+        int number = text.matches("\\d{1,4}") ? Integer.parseInt(text) : usual;
+        return Math.max(least, Math.min(most, number));
+    }
+
+    /** How many moves have to be held. */
+    public int moves() {
+        return moves;
+    }
+
+    /** The strength the engine plays at. */
+    public Strength strength() {
+        return strength;
+    }
+
+    /** The position now. */
+    public Position position() {
+        return positions.get(positions.size() - 1);
+    }
+
+    /** All moves so far, the engine's among them. */
+    public List<Move> played() {
+        return List.copyOf(played);
+    }
+
+    /** What each own move gave away. */
+    public List<Loss> losses() {
+        return List.copyOf(losses);
+    }
+
+    /** Whether all moves have been made, or the game is over. */
+    public boolean isOver() {
+        return losses.size() >= moves || Conclusion.of(positions) != Conclusion.ONGOING;
+    }
+
+    /**
+     * Plays a move of one's own and lets the engine answer.
+     *
+     * @return the answer; empty when there is none because it is over
+     * @throws IllegalArgumentException if the move is not legal, or it is over
+     * @throws java.util.concurrent.CancellationException when cancelled; then nothing was played
+     */
+    public Optional<Move> play(Move move) {
+        Position before = position();
+        if (isOver() || !before.isLegal(move)) {
+            throw new IllegalArgumentException("this move cannot be played now");
+        }
+        Weighed best = judge.among(before, before.legalMoves()).orElseThrow();
+        double expected = Math.max(best.expected(), 0);
+        double got = best.move().equals(move) ? expected : judge.weigh(before, move).expected();
+        double loss = expected - got < SMALL ? 0 : expected - got;
+        first = first < 0 ? expected : first;
+        losses.add(
+                new Loss(
+                        before,
+                        move,
+                        expected,
+                        loss,
+                        loss > 0 ? Optional.of(best.move()) : Optional.empty()));
+        put(move);
+        if (isOver()) {
+            return Optional.empty();
+        }
+        LimitedPlayer.Look look = player.look(exercise.start(), played, strength);
+        Move answer = player.choose(look, strength);
+        put(answer);
+        return Optional.of(answer);
+    }
+
+    private void put(Move move) {
+        positions.add(position().play(move));
+        played.add(move);
+    }
+
+    /** The part of the first expected score that is left, 0 to 1. */
+    public double kept() {
+        if (first <= 0) {
+            return losses.isEmpty() ? 1 : 0;
+        }
+        double lost = losses.stream().mapToDouble(Loss::loss).sum();
+        return Math.max(0, 1 - lost / first);
+    }
+
+    /** The sheet: one item, whose points are the part kept, and a row for each move that gave. */
+    public MarkedSheet sheet() {
+        int max = exercise.maxPoints();
+        int points = (int) Math.round(kept() * max);
+        String why =
+                Math.round(100 * kept())
+                        + " of 100 of the expected score kept in "
+                        + losses.size()
+                        + (losses.size() == 1 ? " move" : " moves");
+        String line = Line.numbered(exercise.start(), played);
+        List<MarkedSheet.ItemMark> items =
+                List.of(new MarkedSheet.ItemMark(line, max, points, why));
+        List<MarkedSheet.RowMark> rows = new ArrayList<>();
+        for (int i = 0; i < losses.size(); i++) {
+            rows.add(row(i));
+        }
+        boolean held = kept() >= 0.5;
+        return new MarkedSheet(points, max, items, rows, List.of(), held);
+    }
+
+    private MarkedSheet.RowMark row(int index) {
+        Loss loss = losses.get(index);
+        String text = Line.number(loss.before(), true) + San.write(loss.before(), loss.move());
+        if (loss.better().isEmpty()) {
+            return new MarkedSheet.RowMark(
+                    index + 1, text, MarkedSheet.Status.SOUND, "holds", "", "", "");
+        }
+        String better = Line.numbered(loss.before(), List.of(loss.better().get()));
+        return new MarkedSheet.RowMark(
+                index + 1,
+                text,
+                MarkedSheet.Status.REFUTED,
+                "gives away " + Math.round(100 * loss.loss()) + " of a hundred; better " + better,
+                better,
+                text,
+                better);
+    }
+}

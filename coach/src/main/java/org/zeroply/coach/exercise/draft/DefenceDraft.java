@@ -1,0 +1,347 @@
+package org.zeroply.coach.exercise.draft;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.defence.Candidate;
+import org.zeroply.coach.defence.CandidateGroup;
+import org.zeroply.coach.defence.Cost;
+import org.zeroply.coach.defence.DefenceKind;
+import org.zeroply.coach.defence.Elimination;
+import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.defence.Holding;
+import org.zeroply.coach.defence.Threat;
+import org.zeroply.coach.exercise.DefenceTask;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.HoldGame;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.engine.analysis.Score;
+
+/** Drafts exercises of the kind {@code defence}, each of its tasks from the same elimination. */
+public final class DefenceDraft {
+
+    /** Points of a scheme. */
+    private static final int POINTS = 20;
+
+    private static final int MOST_REFUTED = 6;
+    private static final int REFUTATION_PLIES = 9;
+    private static final int LINE_PLIES = 7;
+    private static final int MOST_WAYS = 8;
+    private static final int HOLD_MOVES = 8;
+    private static final int HOLD_STRENGTH = 2000;
+
+    /** Weights of a move that holds against a refutation and a further move of a line. */
+    private static final double KEY = 5;
+
+    private static final double REFUTATION = 2;
+    private static final double FURTHER = 1.5;
+
+    /** A group for moves of which only the best counts. */
+    private static final String ONE = "key";
+
+    private final List<Judge> judges;
+
+    /**
+     * @param judges with the nodes for each move; see {@link Eliminator}
+     */
+    public DefenceDraft(List<Judge> judges) {
+        this.judges = List.copyOf(judges);
+    }
+
+    /**
+     * A draft, or why there is none.
+     *
+     * @param why a sentence; empty when there is a draft
+     */
+    public record Result(Optional<MoveTree> tree, String why) {
+        private static Result none(String why) {
+            return new Result(Optional.empty(), why);
+        }
+    }
+
+    /**
+     * Drafts an exercise on a position.
+     *
+     * @param progress told the part done, 0 to 1
+     * @return nothing when cancelled
+     */
+    public Optional<Result> draft(Position position, DefenceTask task, DoubleConsumer progress) {
+        try {
+            Optional<Elimination> found =
+                    new Eliminator(judges).run(position, e -> progress.accept(e.done()));
+            return Optional.of(
+                    found.map(e -> draft(e, task)).orElse(Result.none("There is no legal move.")));
+        } catch (CancellationException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** Drafts an exercise on a position that was looked at already. */
+    public static Result draft(Elimination found, DefenceTask task) {
+        boolean kept = found.result() == Holding.WIN || found.result() == Holding.DRAW;
+        if (task == DefenceTask.THREAT) {
+            return found.threat()
+                    .map(DefenceDraft::threat)
+                    .orElse(Result.none("Nothing is threatened here."));
+        }
+        if (!kept) {
+            return Result.none("Nothing is proved to hold here.");
+        }
+        return switch (task) {
+            case ELIMINATION -> elimination(found);
+            case WAYS_OUT -> waysOut(found);
+            case CHEAPEST -> cheapest(found);
+            case HOLD -> hold(found);
+            case HIT_BACK -> hitBack(found);
+            case THREAT -> throw new IllegalStateException("told above");
+        };
+    }
+
+    // ---- The tasks ------------------------------------------------------------------------------
+
+    private static Result elimination(Elimination found) {
+        List<Candidate> failing = worthRefuting(found);
+        if (failing.isEmpty()) {
+            return Result.none("No move that fails is worth refuting.");
+        }
+        Scheme scheme = new Scheme(found);
+        scheme.holding(found.held());
+        failing.forEach(scheme::refuted);
+        return scheme.finish(DefenceTask.ELIMINATION, themes(found));
+    }
+
+    /** The moves that look like defences first, one of each group, then those that fail last. */
+    private static List<Candidate> worthRefuting(Elimination found) {
+        List<Candidate> ordered = new ArrayList<>(found.refuted());
+        ordered.sort(Comparator.comparing(Candidate::tempts).reversed());
+        List<Candidate> chosen = new ArrayList<>();
+        Set<Move> told = new HashSet<>();
+        for (Candidate candidate : ordered) {
+            boolean first = told.add(candidate.move());
+            if (first && chosen.size() < MOST_REFUTED && candidate.reply().size() > 0) {
+                chosen.add(candidate);
+                found.groups().stream()
+                        .map(CandidateGroup::moves)
+                        .filter(g -> g.contains(candidate.move()))
+                        .forEach(told::addAll);
+            }
+        }
+        return chosen;
+    }
+
+    private static Result threat(Threat threat) {
+        TreeEditor editor = new TreeEditor(new MoveTree(threat.from()));
+        Node end = editor.addLine(editor.tree().root(), Line.start(threat.line(), LINE_PLIES + 2));
+        List<Effort> efforts = new ArrayList<>();
+        List<Node> line = editor.tree().mainLine();
+        boolean mate = threat.kind() == Threat.Kind.MATE;
+        for (int i = 0; i < line.size() && (i == 0 || mate); i += 2) {
+            efforts.add(new Effort(line.get(i), i == 0 ? KEY : FURTHER, false));
+        }
+        editor.verdict(end, Optional.of(verdict(threat.score(), threat.side())));
+        editor.annotate(end, a -> a.withEnd(true));
+        SchemeDraft.share(editor, efforts, POINTS);
+        Side side = threat.side();
+        String prompt =
+                "What does "
+                        + side.word()
+                        + " threaten? The position is shown as if "
+                        + side.word()
+                        + " were to move: write down the line.";
+        tag(editor, DefenceTask.THREAT, prompt, Set.of("threat", threat.kind().word()));
+        return new Result(Optional.of(editor.tree()), "");
+    }
+
+    private static Result waysOut(Elimination found) {
+        if (found.held().size() < 2 || found.held().size() > MOST_WAYS) {
+            return Result.none(
+                    "There should be two to "
+                            + MOST_WAYS
+                            + " moves that hold, there are "
+                            + found.held().size()
+                            + ".");
+        }
+        Scheme scheme = new Scheme(found);
+        for (Candidate candidate : found.held()) {
+            Node node = scheme.line(candidate, LINE_PLIES);
+            scheme.effort(node, KEY);
+        }
+        return scheme.finish(DefenceTask.WAYS_OUT, themes(found));
+    }
+
+    private static Result cheapest(Elimination found) {
+        List<Candidate> held = new ArrayList<>(found.held());
+        held.sort(Comparator.comparingInt(Candidate::price));
+        boolean differ = held.size() > 1 && held.get(0).price() < held.get(1).price();
+        if (!differ) {
+            return Result.none("No move that holds costs less than all others.");
+        }
+        Scheme scheme = new Scheme(found);
+        List<Candidate> shown = held.subList(0, Math.min(MOST_WAYS, held.size()));
+        for (Candidate candidate : shown) {
+            scheme.line(candidate, LINE_PLIES);
+        }
+        return scheme.one(DefenceTask.CHEAPEST, themes(found));
+    }
+
+    private static Result hold(Elimination found) {
+        Scheme scheme = new Scheme(found);
+        Node node = scheme.line(found.held().get(0), LINE_PLIES);
+        scheme.effort(node, KEY);
+        Result result = scheme.finish(DefenceTask.HOLD, themes(found));
+        result.tree().ifPresent(t -> HoldGame.write(new TreeEditor(t), HOLD_MOVES, HOLD_STRENGTH));
+        return result;
+    }
+
+    private static Result hitBack(Elimination found) {
+        List<Candidate> active = found.held().stream().filter(DefenceDraft::hitsBack).toList();
+        List<Candidate> passive =
+                found.refuted().stream().filter(c -> c.tempts() && !hitsBack(c)).toList();
+        boolean onlyActive = active.size() == found.held().size();
+        if (active.isEmpty() || passive.isEmpty() || !onlyActive) {
+            return Result.none("Hitting back is not the only way here.");
+        }
+        Scheme scheme = new Scheme(found);
+        scheme.holding(active);
+        passive.stream().limit(2).forEach(scheme::refuted);
+        return scheme.finish(DefenceTask.HIT_BACK, themes(found));
+    }
+
+    private static boolean hitsBack(Candidate candidate) {
+        return candidate.kinds().contains(DefenceKind.COUNTER_THREAT)
+                || candidate.kinds().contains(DefenceKind.CHECK);
+    }
+
+    private static Set<String> themes(Elimination found) {
+        Set<String> themes = new LinkedHashSet<>(List.of("defence"));
+        found.threat().ifPresent(t -> themes.add("threat of " + t.kind().word()));
+        found.refuted().stream()
+                .filter(Candidate::tempts)
+                .limit(1)
+                .forEach(c -> themes.add(c.motif().replace('-', ' ')));
+        return themes;
+    }
+
+    // ---- Writing --------------------------------------------------------------------------------
+
+    private static Verdict verdict(Score score, Side mover) {
+        boolean white = mover == Side.WHITE;
+        return score.verdict(white);
+    }
+
+    private static void tag(
+            TreeEditor editor, DefenceTask task, String prompt, Set<String> themes) {
+        editor.tag(Exercise.KIND, DefenceTask.KIND);
+        editor.tag(DefenceTask.TAG, task.word());
+        editor.tag(Exercise.PROMPT, prompt);
+        int minutes = Math.min(20, 5 + editor.tree().root().children().size() * 2);
+        editor.tag(Exercise.MINUTES, String.valueOf(minutes));
+        editor.tag(Exercise.THEMES, String.join(", ", themes));
+    }
+
+    /** A scheme being written. */
+    private static final class Scheme {
+        private final Position position;
+        private final TreeEditor editor;
+        private final Node root;
+        private final List<Effort> efforts = new ArrayList<>();
+
+        Scheme(Elimination found) {
+            position = found.position();
+            editor = new TreeEditor(new MoveTree(position));
+            root = editor.tree().root();
+        }
+
+        void effort(Node node, double weight) {
+            efforts.add(new Effort(node, weight, false));
+        }
+
+        /** The moves that hold: the first with points, the others as good as it. */
+        void holding(List<Candidate> held) {
+            for (int i = 0; i < held.size(); i++) {
+                Node node = line(held.get(i), LINE_PLIES);
+                if (i == 0) {
+                    effort(node, KEY);
+                    efforts.add(new Effort(node, REFUTATION, true));
+                } else {
+                    editor.annotate(node, a -> a.withEqual(true));
+                }
+            }
+        }
+
+        /** A move that fails, with points for what refutes it. */
+        void refuted(Candidate candidate) {
+            Node node = line(candidate, REFUTATION_PLIES);
+            editor.grade(node, Nag.MISTAKE);
+            node.mainChild().ifPresent(reply -> effort(reply, REFUTATION));
+        }
+
+        /** Adds the line of a candidate, its verdict at the end, its ways and costs in words. */
+        Node line(Candidate candidate, int plies) {
+            List<Move> moves = Line.start(candidate.weighed().line(), plies);
+            Node end = editor.addLine(root, moves);
+            Verdict verdict = verdict(candidate.weighed().score(), position.sideToMove());
+            editor.verdict(end, Optional.of(verdict));
+            Node node = root.child(candidate.move()).orElseThrow();
+            editor.comment(node, words(candidate));
+            return node;
+        }
+
+        private String words(Candidate candidate) {
+            List<String> words = new ArrayList<>();
+            candidate.kinds().forEach(k -> words.add(k.words()));
+            candidate.costs().stream().map(Cost::text).forEach(words::add);
+            if (candidate.isRefuted() && !candidate.reply().isEmpty()) {
+                Position after = position.play(candidate.move());
+                words.add(
+                        "fails to "
+                                + San.write(after, candidate.reply().get(0))
+                                + ": "
+                                + candidate.motif().replace('-', ' '));
+            }
+            String text = String.join("; ", words);
+            return text.isEmpty()
+                    ? ""
+                    : Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+        }
+
+        Result finish(DefenceTask task, Set<String> themes) {
+            SchemeDraft.share(editor, efforts, POINTS);
+            return tagged(task, themes);
+        }
+
+        /** The first move earns all, the others a part; only the best of them counts. */
+        Result one(DefenceTask task, Set<String> themes) {
+            List<Node> moves = root.children();
+            for (int i = 0; i < moves.size(); i++) {
+                int points = i == 0 ? POINTS : POINTS * 2 / 5;
+                PointRule rule = new PointRule(points, false, Optional.of(ONE));
+                editor.points(moves.get(i), List.of(rule));
+            }
+            return tagged(task, themes);
+        }
+
+        private Result tagged(DefenceTask task, Set<String> themes) {
+            String prompt = position.sideToMove().word() + " to move. " + task.prompt();
+            tag(editor, task, prompt, themes);
+            return new Result(Optional.of(editor.tree()), "");
+        }
+    }
+}

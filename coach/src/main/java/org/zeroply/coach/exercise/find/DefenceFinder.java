@@ -1,0 +1,142 @@
+package org.zeroply.coach.exercise.find;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.defence.Candidate;
+import org.zeroply.coach.defence.Elimination;
+import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.defence.Holding;
+import org.zeroply.coach.judge.Choice;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Obvious;
+import org.zeroply.coach.review.Phase;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.endings.Endings;
+
+/**
+ * Looks through games for positions to be defended: one or two of many moves hold, and at least two
+ * that fail look as if they did.
+ */
+public final class DefenceFinder implements GameSearch {
+
+    /** The theme of such finds, as wishes name it. */
+    public static final String THEME = "defence";
+
+    /** Before this many moves have been played, positions are openings and not exercises. */
+    private static final int FIRST_PLY = 14;
+
+    private static final int FEWEST_MOVES = 10;
+    private static final int MOST_HELD = 2;
+    private static final int TEMPTING = 2;
+
+    /** Expected scores at a short look: the best move still holds, the third one does not. */
+    private static final double HOLDS = 0.30;
+
+    private static final double FAILS = 0.22;
+
+    private final Engine engine;
+    private final Endings endings;
+    private final long nodes;
+    private final Wishes wishes;
+
+    /**
+     * @param nodes nodes for each move of an elimination; see {@link Eliminator}
+     */
+    public DefenceFinder(Engine engine, Endings endings, long nodes, Wishes wishes) {
+        this.engine = engine;
+        this.endings = endings;
+        this.nodes = nodes;
+        this.wishes = wishes;
+    }
+
+    @Override
+    public Optional<List<Prospect>> in(
+            MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
+        List<Prospect> found = new ArrayList<>();
+        if (!wishes.allowsGame(game)) {
+            return Optional.of(found);
+        }
+        Judge judge = new Judge(engine, endings, nodes, cancellation);
+        List<Node> line = game.mainLine();
+        try {
+            for (int i = FIRST_PLY; i < line.size(); i++) {
+                Node node = line.get(i - 1);
+                Position position = node.position();
+                boolean wanted =
+                        wishes.allows(game, position.sideToMove())
+                                && wishes.phase().filter(p -> p != Phase.of(position)).isEmpty();
+                if (wanted) {
+                    at(position, node.move(), i, judge)
+                            .filter(wishes::allows)
+                            .ifPresent(found::add);
+                }
+                progress.accept((i + 1.0) / line.size());
+            }
+        } catch (CancellationException e) {
+            return Optional.empty();
+        }
+        return Optional.of(Prospect.best(found, p -> p));
+    }
+
+    private static Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
+        if (position.legalMoves().size() < FEWEST_MOVES) {
+            return Optional.empty();
+        }
+        Choice choice = judge.choice(position, MOST_HELD + 1).orElseThrow();
+        boolean few =
+                choice.best().expected() >= HOLDS
+                        && choice.best().expected() <= 1 - HOLDS
+                        && choice.moves().get(MOST_HELD).expected() <= FAILS;
+        if (!few || Obvious.why(choice, Optional.of(last)).isPresent()) {
+            return Optional.empty();
+        }
+        return new Eliminator(judge)
+                .run(position, e -> {})
+                .filter(DefenceFinder::isWorth)
+                .map(e -> prospect(e, ply));
+    }
+
+    private static boolean isWorth(Elimination found) {
+        int held = found.held().size();
+        return found.result() == Holding.DRAW
+                && held >= 1
+                && held + found.unclear().size() <= MOST_HELD
+                && found.refuted().stream().filter(Candidate::tempts).count() >= TEMPTING;
+    }
+
+    private static Prospect prospect(Elimination found, int ply) {
+        Position position = found.position();
+        List<Candidate> tempting =
+                found.refuted().stream().filter(Candidate::tempts).limit(TEMPTING + 1).toList();
+        List<Appeal> appeals = new ArrayList<>();
+        int held = found.held().size();
+        String holds = held == 1 ? "1 move of " : held + " moves of ";
+        String words = holds + found.candidates().size() + (held == 1 ? " holds" : " hold");
+        appeals.add(new Appeal(Appeal.Kind.DEFENCE, words));
+        String names =
+                String.join(
+                        ", ", tempting.stream().map(c -> San.write(position, c.move())).toList());
+        appeals.add(new Appeal(Appeal.Kind.TEMPTING, "look like defences and fail: " + names));
+        Set<String> themes = new LinkedHashSet<>(List.of(THEME));
+        tempting.forEach(c -> themes.add(c.motif().replace('-', ' ')));
+        return new Prospect(
+                position,
+                ply,
+                found.held().get(0).weighed().line(),
+                tempting.stream().map(Candidate::move).toList(),
+                appeals,
+                List.copyOf(themes),
+                1);
+    }
+}
