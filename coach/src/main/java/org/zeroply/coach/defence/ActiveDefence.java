@@ -32,6 +32,9 @@ public final class ActiveDefence {
 
     private static final int TRIES = 4;
 
+    /** A try worth less, 0 to 1, is none. */
+    private static final double HOPELESS = 0.04;
+
     private final Engine engine;
     private final long nodes;
 
@@ -95,7 +98,8 @@ public final class ActiveDefence {
                             counterplay,
                             OptionalDouble.empty(),
                             Optional.empty());
-            if (loss >= GIVEN && !counterplay.isEmpty()) {
+            boolean hopeful = candidate.weighed().expected() >= HOPELESS;
+            if (loss >= GIVEN && hopeful && !counterplay.isEmpty()) {
                 given.add(one);
             } else if (loss < GIVEN) {
                 passive.add(one);

@@ -37,12 +37,15 @@ final class CostFinder {
         before = new Scene(position);
     }
 
-    /** The pawns before and beside the king, on its own half of the ranks next to it. */
+    /**
+     * The pawns on the king's file and beside it, one and two ranks before it; none for a king that
+     * has left its first two ranks or may still castle.
+     */
     static long cover(Position position, Side side) {
         Scene scene = new Scene(position);
         int king = scene.king(side);
         int rank = Squares.rank(side, king);
-        if (rank > 1) {
+        if (rank > 1 || position.hasCastlingRight(side)) {
             return 0;
         }
         long files = Squares.file(king) | Squares.besideFiles(king);

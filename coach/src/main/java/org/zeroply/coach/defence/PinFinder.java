@@ -204,7 +204,7 @@ public final class PinFinder {
         } else if (king && pin.kind() == Pin.Kind.SQUARE) {
             ways.add(Pin.Way.MOVE_BEHIND);
         }
-        if (!king && Squares.has(Attacks.between(pin.pinner(), pin.pinned()), move.to())) {
+        if (!king && Squares.has(Attacks.between(pin.pinner(), pin.behind()), move.to())) {
             ways.add(Pin.Way.INTERPOSE);
         }
         if (protects(pin, move, after)) {

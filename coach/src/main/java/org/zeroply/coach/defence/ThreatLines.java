@@ -80,7 +80,11 @@ record ThreatLines(long attackers, long targets, long paths, long struck, boolea
             }
             // Whoever guards the man that mates takes part.
             int last = line.get(line.size() - 1).to();
-            attackers |= line.size() == 1 ? support(threat.from(), last) : 0;
+            long support = line.size() == 1 ? support(threat.from(), last) : 0;
+            for (int helper : Squares.list(support)) {
+                paths |= Attacks.between(helper, last);
+            }
+            attackers |= support;
         }
         long unseen = ~men(position);
         return new ThreatLines(attackers, targets, paths & unseen, struck, mate);

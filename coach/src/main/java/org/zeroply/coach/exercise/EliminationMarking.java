@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
@@ -71,6 +73,34 @@ final class EliminationMarking {
                 mark,
                 0,
                 bare ? san + " was dismissed without a line" : "the line does not refute " + san);
+    }
+
+    /** The same mark of a row, but one that keeps a move that fails is refuted by the scheme. */
+    MarkedSheet.RowMark row(MarkedSheet.RowMark mark, WrittenAnswer.Row row) {
+        if (row.moves().isEmpty() || !isKept(row)) {
+            return mark;
+        }
+        return scheme.items().stream()
+                .map(MarkingScheme.Item::node)
+                .filter(n -> n.depth() == 2)
+                .filter(n -> n.parent().orElseThrow().move().equals(row.moves().get(0)))
+                .findFirst()
+                .map(reply -> kept(mark, reply))
+                .orElse(mark);
+    }
+
+    private static MarkedSheet.RowMark kept(MarkedSheet.RowMark mark, Node reply) {
+        Node candidate = reply.parent().orElseThrow();
+        Position before = candidate.parent().orElseThrow().position();
+        String san = San.write(before, candidate.move());
+        return new MarkedSheet.RowMark(
+                mark.row(),
+                mark.text(),
+                MarkedSheet.Status.REFUTED,
+                san + " was kept, but it fails",
+                Line.to(reply.mainLineEnd()),
+                Line.number(before, true) + san,
+                Line.numbered(candidate.position(), List.of(reply.move())));
     }
 
     private static MarkedSheet.ItemMark with(MarkedSheet.ItemMark mark, int earned, String why) {

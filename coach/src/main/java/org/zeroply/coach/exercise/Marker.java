@@ -56,8 +56,12 @@ public final class Marker {
         for (MarkingScheme.Item item : scheme.items()) {
             items.add(item(item, rows));
         }
-        if (DefenceTask.of(exercise.scheme()).equals(Optional.of(DefenceTask.ELIMINATION))) {
-            items = new EliminationMarking(scheme, answer, checker, cancellation).items(items);
+        Optional<EliminationMarking> elimination =
+                DefenceTask.of(exercise.scheme())
+                        .filter(t -> t == DefenceTask.ELIMINATION)
+                        .map(t -> new EliminationMarking(scheme, answer, checker, cancellation));
+        if (elimination.isPresent()) {
+            items = elimination.get().items(items);
         }
         keepBestOfGroups(items);
         int earned = items.stream().mapToInt(MarkedSheet.ItemMark::earned).sum();
@@ -66,10 +70,11 @@ public final class Marker {
         RowChecker checked = new RowChecker(exercise.start(), checker, cancellation);
         Iterator<MatchedRow> matched = rows.iterator();
         for (WrittenAnswer.Row row : answer.rows()) {
-            rowMarks.add(
+            MarkedSheet.RowMark mark =
                     row.problem().isPresent()
                             ? RowChecker.unreadable(row, row.problem().get())
-                            : checked.check(matched.next()));
+                            : checked.check(matched.next());
+            rowMarks.add(elimination.map(e -> e.row(mark, row)).orElse(mark));
         }
         return new MarkedSheet(
                 Math.min(earned, max),

@@ -14,6 +14,7 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -111,6 +112,10 @@ abstract class PictureRun {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    final String text(String id) {
+        return ((Labeled) bench.lookup(id)).getText();
     }
 
     final void press(String id) {

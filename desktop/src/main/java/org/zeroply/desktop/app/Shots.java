@@ -47,8 +47,8 @@ final class Shots extends PictureRun {
     /**
      * Takes the pictures.
      *
-     * @param part {@code review}, {@code repertoire} or {@code exercises} for those of that desk
-     *     alone with all its pages, else all
+     * @param part {@code review}, {@code repertoire}, {@code exercises} or {@code defence} for
+     *     those of that desk alone with all its pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -68,6 +68,12 @@ final class Shots extends PictureRun {
         if (part.equals("exercises")) {
             details = true;
             exercises();
+            next();
+            return;
+        }
+        if (part.equals("defence")) {
+            details = true;
+            DefencePictures.take(this, bench, services);
             next();
             return;
         }
@@ -98,6 +104,7 @@ final class Shots extends PictureRun {
         shot("games-lamp");
         step(bench::toggleTheme);
         lab();
+        DefencePictures.take(this, bench, services);
         review();
         repertoire();
         exercises();

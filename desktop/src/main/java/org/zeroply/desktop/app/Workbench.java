@@ -6,10 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.geometry.Pos;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -25,6 +24,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.defence.DefenceDesk;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.GamesDesk;
 import org.zeroply.desktop.desk.LabDesk;
@@ -32,6 +32,7 @@ import org.zeroply.desktop.desk.StudentsDesk;
 import org.zeroply.desktop.exercise.ExercisesDesk;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
+import org.zeroply.desktop.session.EngineSettings;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.solve.SolveDesk;
 import org.zeroply.library.transfer.ImportReport;
@@ -55,6 +56,7 @@ public final class Workbench extends StackPane {
     private final LabDesk lab;
     private final ReviewDesk review;
     private final RepertoireDesk repertoire;
+    private final DefenceDesk defence;
     private Desk front;
     private boolean lamp;
 
@@ -78,12 +80,20 @@ public final class Workbench extends StackPane {
         repertoire =
                 new RepertoireDesk(
                         services, clock, games::session, this::openGame, this::boardChanged);
-        boardChanging.addAll(List.of(review, repertoire, exercises, solve));
+        defence =
+                new DefenceDesk(
+                        services,
+                        games.session(),
+                        this::setUp,
+                        this::openExercise,
+                        this::boardChanged);
+        boardChanging.addAll(List.of(review, defence, repertoire, exercises, solve));
         desks.addAll(
                 List.of(
                         games,
                         review,
                         lab,
+                        defence,
                         repertoire,
                         exercises,
                         solve,
@@ -96,7 +106,7 @@ public final class Workbench extends StackPane {
         HBox.setHgrow(place, Priority.ALWAYS);
         place.setMinWidth(0);
         frame.setCenter(new HBox(column, place));
-        frame.setBottom(status());
+        frame.setBottom(new StatusRow(services));
         getChildren().add(frame);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(intake::dragOver);
@@ -143,33 +153,6 @@ public final class Workbench extends StackPane {
         keys.setFocusTraversable(false);
         box.getChildren().addAll(gap, engines, theme, keys);
         return box;
-    }
-
-    private HBox status() {
-        Label message = new Label();
-        message.setId("message");
-        message.textProperty().bind(services.background().messageProperty());
-        message.setMinWidth(0);
-        HBox.setHgrow(message, Priority.ALWAYS);
-        message.setMaxWidth(Double.MAX_VALUE);
-        ProgressBar bar = new ProgressBar();
-        bar.progressProperty().bind(services.background().progressProperty());
-        bar.visibleProperty().bind(services.background().busyProperty());
-        Button cancel = button("cancel", "Cancel", services.background()::cancel);
-        cancel.visibleProperty().bind(services.background().busyProperty());
-        Label file = new Label(services.library().file().getFileName().toString());
-        file.getStyleClass().add("faded");
-        Label endings = new Label();
-        endings.setId("endings-state");
-        endings.getStyleClass().add("faded");
-        endings.textProperty().bind(services.endings().stateProperty());
-        Button stop = button("stop-endings", "Not now", services.endings()::stop);
-        stop.visibleProperty().bind(endings.textProperty().isNotEmpty());
-        stop.managedProperty().bind(stop.visibleProperty());
-        HBox row = new HBox(10, message, bar, cancel, endings, stop, file);
-        row.getStyleClass().add("status");
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
     }
 
     /** Brings a desk to the front by its name. */
@@ -272,6 +255,11 @@ public final class Workbench extends StackPane {
         desks.forEach(Desk::flush);
     }
 
+    /** The Defence desk, for what chooses its pages. */
+    public DefenceDesk defence() {
+        return defence;
+    }
+
     // ---- Bringing in and out --------------------------------------------------------------------
 
     /** Imports files in the background and opens the newest game. */
@@ -292,10 +280,11 @@ public final class Workbench extends StackPane {
         show(front == repertoire ? repertoire : games);
     }
 
-    /** A new analysis, in the Lab if that is in front. */
+    /** A new analysis, in the Lab or at the Defence desk if that is in front. */
     private void analyse(Position position) {
-        show(front == lab ? lab : games);
         games.analyse(position);
+        defence.defend(position);
+        show(front == lab || front == defence ? front : games);
     }
 
     /** The position on the board, in the Lab; not while somebody solves. */
@@ -313,16 +302,31 @@ public final class Workbench extends StackPane {
     }
 
     private void setUp() {
+        setUp(front.session().current().position(), this::analyse);
+    }
+
+    /** Lets a position be changed by clicking. */
+    private void setUp(Position from, Consumer<Position> done) {
         Palette palette = lamp ? Palette.LAMP : Palette.PAPER;
         overlay(
                 new SetUpPane(
-                        front.session().current().position(),
+                        from,
                         palette,
                         position -> {
                             closeOverlay();
-                            analyse(position);
+                            done.accept(position);
                         },
                         this::closeOverlay));
+    }
+
+    /** The position on the board, at the Defence desk; not while somebody solves. */
+    private void defend() {
+        if (!front.isOpenBook()) {
+            services.background().say("Not while somebody solves: it would give it away.");
+            return;
+        }
+        defence.defend(front.session().current().position());
+        show(defence);
     }
 
     private void showEngines() {
@@ -330,19 +334,19 @@ public final class Workbench extends StackPane {
                 new EnginePane(
                         services.live().settingsProperty().get(),
                         services.background(),
-                        settings -> {
-                            services.live().apply(settings);
-                            services.background()
-                                    .library(
-                                            () -> {
-                                                settings.save(services.library().settings());
-                                                return true;
-                                            },
-                                            saved ->
-                                                    services.background()
-                                                            .say("The engines are set."));
-                        },
+                        this::setEngines,
                         this::closeOverlay));
+    }
+
+    private void setEngines(EngineSettings settings) {
+        services.live().apply(settings);
+        services.background()
+                .library(
+                        () -> {
+                            settings.save(services.library().settings());
+                            return true;
+                        },
+                        saved -> services.background().say("The engines are set."));
     }
 
     // ---- Looks and keys -------------------------------------------------------------------------
@@ -390,6 +394,7 @@ public final class Workbench extends StackPane {
         all.add(new Desk.Command("Flip the board", "F", this::flip));
         all.add(new Desk.Command("Paste a game or position", "Shortcut+V", intake::paste));
         all.add(new Desk.Command("Look at it in the Lab", "Shortcut+B", this::sendToLab));
+        all.add(new Desk.Command("Defend this position", "Shortcut+Shift+D", this::defend));
         all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
         all.add(new Desk.Command("Import files", "Shortcut+O", intake::chooseImport));
         all.add(new Desk.Command("Load the demo club", "", intake::unpackDemo));

@@ -100,7 +100,10 @@ public final class ZeroPly extends Application {
                 new EndingsMaker(tables),
                 new ReviewQueue(library, new BuiltInEngine(16, Weights.shipped(), endings)),
                 new ExerciseSearch(
-                        library, new BuiltInEngine(16, Weights.shipped(), endings), endings));
+                        library, new BuiltInEngine(16, Weights.shipped(), endings), endings),
+                List.of(
+                        new BuiltInEngine(16, Weights.shipped(), endings),
+                        new BuiltInEngine(16, Weights.shipped(), endings)));
     }
 
     /** A scene with our styles over the base ones. */

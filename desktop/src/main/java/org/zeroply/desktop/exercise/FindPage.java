@@ -22,6 +22,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.GameExercise;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
@@ -64,7 +65,7 @@ final class FindPage extends VBox {
             choice(
                     "find-theme",
                     Stream.concat(
-                                    Stream.of(ANY_THEME),
+                                    Stream.of(ANY_THEME, DefenceFinder.THEME),
                                     Arrays.stream(Theme.values()).map(Theme::words))
                             .toList());
     private final ComboBox<String> length = choice("find-length", LENGTHS);

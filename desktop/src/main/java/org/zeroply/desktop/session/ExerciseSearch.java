@@ -12,7 +12,10 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.ExerciseFinder;
+import org.zeroply.coach.exercise.find.GameSearch;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.review.RememberingEngine;
@@ -80,8 +83,13 @@ public final class ExerciseSearch implements AutoCloseable {
         return library.settings().get(NODES).map(Long::parseLong).orElse(ExerciseFinder.NODES);
     }
 
+    /** Shorter searches for one kind are shorter for the other. */
+    private long defenceNodes() {
+        return Math.max(500, Eliminator.NODES * nodes() / ExerciseFinder.NODES);
+    }
+
     private String stamp() {
-        return engine.name() + " " + nodes();
+        return engine.name() + " " + nodes() + " with defence";
     }
 
     private void refresh(String stamp) {
@@ -126,7 +134,10 @@ public final class ExerciseSearch implements AutoCloseable {
 
     private void work(Wishes wishes, Cancellation token) {
         String stamp = stamp();
-        ExerciseFinder finder = new ExerciseFinder(engine, endings, nodes(), Wishes.ANY);
+        GameSearch finder =
+                GameSearch.both(
+                        new ExerciseFinder(engine, endings, nodes(), Wishes.ANY),
+                        new DefenceFinder(engine, endings, defenceNodes(), Wishes.ANY));
         long began = System.nanoTime();
         int done = 0;
         List<Long> waiting = library.finds().waiting(stamp);
@@ -148,7 +159,7 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     private boolean look(
-            long id, MoveTree game, String stamp, ExerciseFinder finder, Cancellation token) {
+            long id, MoveTree game, String stamp, GameSearch finder, Cancellation token) {
         Optional<List<Prospect>> here =
                 finder.in(game, p -> Platform.runLater(() -> part.set(p)), token);
         here.ifPresent(list -> library.finds().keep(id, stamp, list));

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.session;
 
+import java.util.List;
 import java.util.OptionalLong;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
@@ -9,7 +10,8 @@ import org.zeroply.library.store.LibraryExercises;
 
 /**
  * What desks call on: the library, background work, the live engine, the one that marks, the maker
- * of exact endings, the queue of reviews, and the search for exercises.
+ * of exact endings, the queue of reviews, the search for exercises, and the engines that weigh
+ * defences side by side.
  */
 public record Services(
         Library library,
@@ -18,13 +20,19 @@ public record Services(
         Engine marking,
         EndingsMaker endings,
         ReviewQueue reviews,
-        ExerciseSearch search) {
+        ExerciseSearch search,
+        List<Engine> defenders) {
 
     /** The setting that holds how many nodes drafts and checks take for each search. */
     public static final String EXERCISE_NODES = "exercise.nodes";
 
     private long nodes(long usual) {
         return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+    }
+
+    /** Takes over what is given as a list that does not change. */
+    public Services {
+        defenders = List.copyOf(defenders);
     }
 
     /** Drafts marking schemes with the usual number of points. */

@@ -9,9 +9,11 @@ import java.util.OptionalLong;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
@@ -134,6 +136,16 @@ public final class SolveModel {
         stage = Stage.COMMITTED;
         began = clock.instant().minusSeconds(seconds);
         return attempt(SelfMarking.mark(exercise, ticked, verdictRight), "", seconds, true);
+    }
+
+    /**
+     * An attempt at holding a position.
+     *
+     * @param game the game that was played
+     */
+    public Attempt held(HoldGame game, int seconds) {
+        String moves = Line.numbered(exercise.start(), game.played());
+        return attempt(game.sheet(), moves, seconds, false);
     }
 
     private Attempt attempt(MarkedSheet sheet, String answer, int seconds, boolean byHand) {

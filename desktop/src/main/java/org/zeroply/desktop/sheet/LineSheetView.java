@@ -5,6 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -42,6 +43,9 @@ public final class LineSheetView extends ScrollPane {
     private static final double ROW = 24;
     private static final double STRIP = 16;
 
+    /** Words begin so far from the edge of their column. */
+    private static final double WORDS = 6;
+
     private final TreeSession session;
     private final VBox content = new VBox();
     private final boolean withPoints;
@@ -51,6 +55,7 @@ public final class LineSheetView extends ScrollPane {
     private List<SheetLayout.Row> all = List.of();
     private Palette palette = Palette.PAPER;
     private double lastWidth;
+    private Predicate<Node> struck = n -> false;
 
     /**
      * @param withPoints whether points are shown below the moves that earn them
@@ -90,6 +95,11 @@ public final class LineSheetView extends ScrollPane {
     public void setPalette(Palette value) {
         palette = value;
         rebuild();
+    }
+
+    /** Chooses the moves that are crossed out. */
+    public void strike(Predicate<Node> wanted) {
+        struck = wanted;
     }
 
     /** Writes the columns anew. */
@@ -194,8 +204,8 @@ public final class LineSheetView extends ScrollPane {
             title.getStyleClass().add("move-number");
             title.setTooltip(new Tooltip(column.hint()));
             title.setPrefWidth(column.width() - 6);
-            title.setAlignment(Pos.CENTER_RIGHT);
-            title.relocate(x, 1);
+            title.setAlignment(column.words() ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+            title.relocate(x + (column.words() ? WORDS : 0), 1);
             pane.getChildren().add(title);
             x += column.width();
         }
@@ -260,7 +270,11 @@ public final class LineSheetView extends ScrollPane {
         text.getStyleClass().add("sheet-column");
         text.setMinWidth(column.width());
         text.setMaxWidth(column.width());
-        text.setAlignment(Pos.CENTER_RIGHT);
+        text.setAlignment(column.words() ? Pos.TOP_LEFT : Pos.CENTER_RIGHT);
+        if (column.words()) {
+            text.getStyleClass().add("words");
+            text.setWrapText(true);
+        }
         return text;
     }
 
@@ -285,6 +299,9 @@ public final class LineSheetView extends ScrollPane {
         Annotation a = node.annotation();
         if (a.tempting()) {
             label.getStyleClass().add("tempting");
+        }
+        if (struck.test(node)) {
+            label.getStyleClass().add("struck");
         }
         return label;
     }

@@ -35,7 +35,7 @@ public final class SolveDesk implements Desk {
      */
     public SolveDesk(Services services, Clock clock, Runnable boardChanged) {
         this.boardChanged = boardChanged;
-        exercise = new SolvePage(services, clock);
+        exercise = new SolvePage(services, clock, boardChanged);
         ladder = new LadderPage(services);
         classroom = new ClassroomPage(services);
         content.getStyleClass().add("desk");
@@ -94,6 +94,11 @@ public final class SolveDesk implements Desk {
     @Override
     public boolean isOpenBook() {
         return false;
+    }
+
+    @Override
+    public boolean isMovable() {
+        return page.equals(ANSWER) && exercise.isPlaying();
     }
 
     @Override

@@ -21,11 +21,14 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.DefenceTask;
+import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.planning.TurnedExercise;
 import org.zeroply.desktop.desk.Desk;
 import org.zeroply.desktop.desk.LinePlayer;
 import org.zeroply.desktop.desk.MarkedSheetView;
 import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.HoldPlay;
 import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.session.SolveModel;
 import org.zeroply.desktop.session.SolveSession;
@@ -44,6 +47,7 @@ final class SolvePage extends VBox {
 
     private final Services services;
     private final Clock clock;
+    private final Runnable boardChanged;
     private final TreeSession session = new TreeSession();
     private final TaskChooser chooser;
     private final Label prompt = Widgets.label("", "prompt");
@@ -62,16 +66,25 @@ final class SolvePage extends VBox {
             new Timeline(new KeyFrame(Duration.seconds(1), e -> showTime()));
     private final ReadOnlyObjectWrapper<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
     private final SolveSession sitting = new SolveSession();
+    private final HoldPlay hold;
+    private final Label holding = Widgets.wrapped("", "drill-asked");
     private Optional<SolveModel> model = Optional.empty();
     private String attemptScheme = "";
 
-    SolvePage(Services services, Clock clock) {
+    /**
+     * @param boardChanged called when the board begins or ends to be played on
+     */
+    SolvePage(Services services, Clock clock, Runnable boardChanged) {
         super(8);
         this.services = services;
         this.clock = clock;
+        this.boardChanged = boardChanged;
         this.marked = new MarkedSheetView(this::play);
         this.chooser =
                 new TaskChooser(services, clock, this::prepare, this::newSitting, this::isSolving);
+        this.hold = new HoldPlay(services, session, this::held);
+        holding.setId("hold-message");
+        holding.textProperty().bind(hold.messageProperty());
         blindfold.setId("solve-blindfold");
         blindfold.setAccessibleText("How long the position is shown");
         blindfold.getItems().addAll(Blindfold.values());
@@ -115,6 +128,7 @@ final class SolvePage extends VBox {
 
     private void prepare() {
         ticking.stop();
+        hold.stop();
         model = Optional.empty();
         put(paper);
         rows.setDisable(false);
@@ -171,8 +185,47 @@ final class SolvePage extends VBox {
                             rows.add("", true);
                             ticking.playFromStart();
                             assigned(a -> services.library().assignments().opened(a.id()));
-                            restoreDraft(m);
+                            if (isHolding(m)) {
+                                beginHolding(m);
+                            } else {
+                                restoreDraft(m);
+                            }
                         });
+    }
+
+    private static boolean isHolding(SolveModel m) {
+        return DefenceTask.of(m.exercise().scheme()).equals(Optional.of(DefenceTask.HOLD));
+    }
+
+    /** Moves are played on the board instead of written down; committing ends it early. */
+    private void beginHolding(SolveModel m) {
+        put(holding);
+        add.setDisable(true);
+        hold.begin(m.exercise(), clock.millis());
+        boardChanged.run();
+    }
+
+    /** Whether moves are played on the board just now. */
+    boolean isPlaying() {
+        return hold.game().isPresent();
+    }
+
+    private void held(HoldGame game) {
+        SolveModel m = model.orElseThrow();
+        ticking.stop();
+        hold.stop();
+        boardChanged.run();
+        int seconds = m.commit();
+        commit.setDisable(true);
+        hidden.set(false);
+        services.background()
+                .library(
+                        () -> {
+                            Attempt attempt = m.held(game, seconds);
+                            services.library().attempts().add(attempt);
+                            return attempt;
+                        },
+                        this::showMarked);
     }
 
     private void restoreDraft(SolveModel m) {
@@ -228,6 +281,13 @@ final class SolvePage extends VBox {
     private void commit() {
         SolveModel m = model.orElseThrow();
         if (m.stage() != SolveModel.Stage.SOLVING) {
+            return;
+        }
+        if (isHolding(m)) {
+            hold.game()
+                    .filter(g -> !g.losses().isEmpty())
+                    .ifPresentOrElse(
+                            this::held, () -> services.background().say("Make a move first."));
             return;
         }
         ticking.stop();

@@ -53,6 +53,8 @@ public final class DefenceDraft {
     private static final double REFUTATION = 2;
     private static final double FURTHER = 1.5;
 
+    private static final String TITLE = "ZpTitle";
+
     /** A group for moves of which only the best counts. */
     private static final String ONE = "key";
 
@@ -189,16 +191,17 @@ public final class DefenceDraft {
     private static Result cheapest(Elimination found) {
         List<Candidate> held = new ArrayList<>(found.held());
         held.sort(Comparator.comparingInt(Candidate::price));
-        boolean differ = held.size() > 1 && held.get(0).price() < held.get(1).price();
-        if (!differ) {
-            return Result.none("No move that holds costs less than all others.");
+        int least = held.get(0).price();
+        if (held.get(held.size() - 1).price() == least) {
+            return Result.none("All moves that hold cost the same.");
         }
         Scheme scheme = new Scheme(found);
-        List<Candidate> shown = held.subList(0, Math.min(MOST_WAYS, held.size()));
-        for (Candidate candidate : shown) {
-            scheme.line(candidate, LINE_PLIES);
-        }
-        return scheme.one(DefenceTask.CHEAPEST, themes(found));
+        List<Candidate> cheap = held.stream().filter(c -> c.price() == least).toList();
+        List<Candidate> dear = held.subList(cheap.size(), held.size());
+        cheap.stream().limit(MOST_WAYS).forEach(c -> scheme.line(c, LINE_PLIES));
+        int full = scheme.moves();
+        dear.stream().limit(MOST_WAYS).forEach(c -> scheme.line(c, LINE_PLIES));
+        return scheme.one(full, themes(found));
     }
 
     private static Result hold(Elimination found) {
@@ -250,6 +253,7 @@ public final class DefenceDraft {
             TreeEditor editor, DefenceTask task, String prompt, Set<String> themes) {
         editor.tag(Exercise.KIND, DefenceTask.KIND);
         editor.tag(DefenceTask.TAG, task.word());
+        editor.tag(TITLE, task.words());
         editor.tag(Exercise.PROMPT, prompt);
         int minutes = Math.min(20, 5 + editor.tree().root().children().size() * 2);
         editor.tag(Exercise.MINUTES, String.valueOf(minutes));
@@ -327,15 +331,27 @@ public final class DefenceDraft {
             return tagged(task, themes);
         }
 
-        /** The first move earns all, the others a part; only the best of them counts. */
-        Result one(DefenceTask task, Set<String> themes) {
+        int moves() {
+            return root.children().size();
+        }
+
+        /**
+         * The cheapest moves earn all, the others a part; only the best counts.
+         *
+         * @param full how many of the moves earn all
+         */
+        Result one(int full, Set<String> themes) {
             List<Node> moves = root.children();
             for (int i = 0; i < moves.size(); i++) {
+                if (i > 0 && i < full) {
+                    editor.annotate(moves.get(i), a -> a.withEqual(true));
+                    continue;
+                }
                 int points = i == 0 ? POINTS : POINTS * 2 / 5;
                 PointRule rule = new PointRule(points, false, Optional.of(ONE));
                 editor.points(moves.get(i), List.of(rule));
             }
-            return tagged(task, themes);
+            return tagged(DefenceTask.CHEAPEST, themes);
         }
 
         private Result tagged(DefenceTask task, Set<String> themes) {

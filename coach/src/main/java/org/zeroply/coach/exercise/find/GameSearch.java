@@ -18,7 +18,12 @@ public interface GameSearch {
      */
     Optional<List<Prospect>> in(MoveTree game, DoubleConsumer progress, Cancellation cancellation);
 
-    /** One search after the other, what both find told once. */
+    /**
+     * One search after the other. A position that both find is told once, with the reasons and
+     * themes of both.
+     *
+     * @param second what it finds comes first in such a position
+     */
     static GameSearch both(GameSearch first, GameSearch second) {
         return (game, progress, cancellation) -> {
             Optional<List<Prospect>> one =
@@ -27,12 +32,23 @@ public interface GameSearch {
                     one.isEmpty()
                             ? Optional.empty()
                             : second.in(game, p -> progress.accept(0.5 + p / 2), cancellation);
-            return two.map(
-                    more -> {
-                        List<Prospect> all = new ArrayList<>(one.get());
-                        all.addAll(more);
-                        return Prospect.best(all, p -> p);
-                    });
+            return two.map(more -> joined(one.get(), more));
         };
+    }
+
+    private static List<Prospect> joined(List<Prospect> first, List<Prospect> second) {
+        List<Prospect> all = new ArrayList<>();
+        for (Prospect p : second) {
+            all.add(
+                    first.stream()
+                            .filter(f -> f.position().equals(p.position()))
+                            .findFirst()
+                            .map(p::with)
+                            .orElse(p));
+        }
+        first.stream()
+                .filter(f -> second.stream().noneMatch(p -> p.position().equals(f.position())))
+                .forEach(all::add);
+        return Prospect.best(all, p -> p);
     }
 }

@@ -3,7 +3,9 @@ package org.zeroply.coach.exercise.find;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
@@ -44,6 +46,24 @@ public record Prospect(
     /** How much it is worth setting; more is better, without a unit. */
     public double rank() {
         return appeals.stream().mapToDouble(a -> a.kind().weight()).sum() + 0.1 * ownMoves;
+    }
+
+    /** The same with the reasons and themes of another find of this position. */
+    Prospect with(Prospect other) {
+        List<Appeal> both = new ArrayList<>(appeals);
+        other.appeals.stream()
+                .filter(a -> both.stream().noneMatch(b -> b.kind() == a.kind()))
+                .forEach(both::add);
+        Set<String> all = new LinkedHashSet<>(themes);
+        all.addAll(other.themes);
+        return new Prospect(
+                position,
+                ply,
+                line,
+                tempting,
+                both,
+                List.copyOf(all),
+                Math.max(ownMoves, other.ownMoves));
     }
 
     /** Whether it is a position to be defended by elimination. */

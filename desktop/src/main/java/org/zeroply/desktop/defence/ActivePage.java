@@ -1,0 +1,184 @@
+package org.zeroply.desktop.defence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.CancellationException;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.coach.defence.ActiveDefence;
+import org.zeroply.coach.defence.Elimination;
+import org.zeroply.coach.defence.FortressTest;
+import org.zeroply.coach.trial.Strength;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DefenceModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.engine.analysis.Cancellation;
+
+/**
+ * Material given for counterplay: the engine's verdict, the width for the attacker and what
+ * practice brings, side by side; and the test of a fortress.
+ */
+final class ActivePage extends VBox {
+
+    private static final long WIDTH_NODES = 20_000;
+    private static final int GAMES = 20;
+    private static final long SEED = 1;
+    private static final int SHOWN = 7;
+    private static final int USUAL = 2;
+
+    private final Services services;
+    private final DefenceModel model;
+    private final ComboBox<Strength> strength = new ComboBox<>();
+    private final Label fortress = Widgets.wrapped("", "plain");
+    private final FindingList list =
+            new FindingList(
+                    "active",
+                    "Compare passive and active defence: the moves that give material for"
+                            + " counterplay stand beside the best quiet one, each with the engine's"
+                            + " verdict, how many moves keep the attacker's advantage, and what"
+                            + " games between players of the chosen strength bring.");
+
+    ActivePage(Services services, DefenceModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        fortress.setId("fortress-result");
+        strength.setId("active-strength");
+        strength.getItems().addAll(Strength.STEPS);
+        strength.setValue(Strength.STEPS.get(USUAL));
+        strength.setAccessibleText("Strength of the players in practice");
+        Widgets.texts(strength, s -> s.rating() + " players");
+        getChildren()
+                .addAll(
+                        Widgets.row(
+                                Widgets.button("active-go", "Compare", this::compare),
+                                strength,
+                                Widgets.spacer(),
+                                Widgets.button("fortress", "Does it hold?", this::fortress)),
+                        fortress,
+                        list,
+                        Widgets.label("Enter plays the line on the board.", "faded"));
+    }
+
+    /** Forgets what was said of another position. */
+    void clear() {
+        fortress.setText("");
+        list.show(List.of());
+    }
+
+    private void compare() {
+        Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
+        if (found.isEmpty()) {
+            services.background().say("Wait until every move has been looked at.");
+            return;
+        }
+        Elimination e = found.get();
+        Strength players = strength.getValue();
+        services.background()
+                .<List<ActiveDefence.Try>>longWork(
+                        "Comparing passive and active defence",
+                        (cancellation, progress) -> tries(e, players, cancellation, progress),
+                        tries -> {
+                            services.background().say("");
+                            if (model.position().equals(Optional.of(e.position()))) {
+                                list.show(tries.stream().map(t -> finding(e, t)).toList());
+                            }
+                        });
+    }
+
+    private List<ActiveDefence.Try> tries(
+            Elimination e,
+            Strength players,
+            Cancellation cancellation,
+            java.util.function.Consumer<Double> progress) {
+        ActiveDefence active = new ActiveDefence(services.marking(), WIDTH_NODES);
+        List<ActiveDefence.Try> all = active.tries(e);
+        List<ActiveDefence.Try> done = new ArrayList<>();
+        for (ActiveDefence.Try one : all) {
+            if (cancellation.isCancelled()) {
+                break;
+            }
+            ActiveDefence.Try wide = active.measured(e.position(), one, cancellation);
+            done.add(active.probed(e.position(), wide, players, GAMES, SEED, cancellation));
+            progress.accept((double) done.size() / all.size());
+        }
+        return done;
+    }
+
+    private Finding finding(Elimination e, ActiveDefence.Try t) {
+        Position position = e.position();
+        Side side = position.sideToMove();
+        OptionalDouble practice = t.practice(side);
+        String numbers =
+                String.format(
+                        Locale.ROOT,
+                        "Engine %.0f of 100, practice %s of 100, %s moves keep the attacker's"
+                                + " advantage.",
+                        100 * t.candidate().weighed().expected(),
+                        practice.isPresent()
+                                ? String.format(Locale.ROOT, "%.0f", 100 * practice.getAsDouble())
+                                : "–",
+                        t.width().isPresent()
+                                ? String.format(Locale.ROOT, "%.1f", t.width().getAsDouble())
+                                : "–");
+        String what =
+                t.given() == 0
+                        ? " The best passive move, to compare with."
+                        : " For it: " + String.join("; ", t.counterplay()) + ".";
+        return new Finding(
+                t.given() == 0 ? "Passive" : "Active",
+                Line.numbered(position, Line.start(t.candidate().weighed().line(), SHOWN)),
+                numbers + what,
+                () -> model.play(t.candidate().weighed().line()));
+    }
+
+    private void fortress() {
+        Optional<Position> at = model.position();
+        if (at.isEmpty()) {
+            return;
+        }
+        Position position = at.get();
+        Side holding = position.sideToMove();
+        services.background()
+                .<Optional<FortressTest.Report>>longWork(
+                        "Testing whether it holds",
+                        (cancellation, progress) -> {
+                            try {
+                                return Optional.of(
+                                        new FortressTest(model.judges(cancellation).get(0))
+                                                .run(
+                                                        position,
+                                                        holding,
+                                                        FortressTest.MOVES,
+                                                        progress::accept));
+                            } catch (CancellationException e) {
+                                return Optional.empty();
+                            }
+                        },
+                        report -> {
+                            services.background().say("");
+                            report.filter(r -> model.position().equals(at))
+                                    .ifPresent(r -> show(holding, r));
+                        });
+    }
+
+    private void show(Side holding, FortressTest.Report report) {
+        fortress.setText(
+                holding.word()
+                        + " "
+                        + report.text()
+                        + (report.exact()
+                                ? "."
+                                : ". A long test, not a proof; its line is on the" + " board."));
+        model.play(report.line());
+    }
+}

@@ -1,0 +1,101 @@
+package org.zeroply.desktop.defence;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.defence.Candidate;
+import org.zeroply.coach.defence.CandidateGroup;
+import org.zeroply.coach.defence.Elimination;
+import org.zeroply.coach.defence.Threat;
+import org.zeroply.desktop.desk.Widgets;
+
+/** What there is to say about one move: verdict, line, what it does, what it costs. */
+final class CandidateDetail extends VBox {
+
+    private static final double HEIGHT = 136;
+
+    private final Label title = Widgets.label("", "sheet-title");
+    private final Label line = Widgets.wrapped("", "finding-text");
+    private final FlowPane chips = new FlowPane(6, 4);
+    private final Label more = Widgets.wrapped("", "faded");
+    private List<Move> shown = List.of();
+
+    /**
+     * @param play puts the whole line on the board
+     */
+    CandidateDetail(Consumer<List<Move>> play) {
+        super(5);
+        setId("candidate-detail");
+        title.setId("candidate-title");
+        more.setId("candidate-more");
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        Button whole =
+                Widgets.button("candidate-play", "Play the line through", () -> play.accept(shown));
+        whole.setFocusTraversable(false);
+        getChildren().addAll(Widgets.row(title, Widgets.spacer(), whole), line, chips, more);
+        for (Region part : List.of(line, more)) {
+            part.setMinHeight(0);
+        }
+        getStyleClass().add("candidate-detail");
+    }
+
+    void show(Optional<Elimination> found, Optional<Candidate> chosen) {
+        setVisible(chosen.isPresent());
+        chips.getChildren().clear();
+        if (chosen.isEmpty() || found.isEmpty()) {
+            return;
+        }
+        Candidate c = chosen.get();
+        Position position = found.get().position();
+        shown = c.weighed().line();
+        String move = Line.number(position, true) + San.write(position, c.move());
+        title.setText(move + "  " + verdict(c));
+        line.setText(Line.numbered(position, shown));
+        c.kinds().forEach(k -> chips.getChildren().add(DefenceIcons.way(k)));
+        c.costs().forEach(k -> chips.getChildren().add(DefenceIcons.cost(k)));
+        more.setText(more(found.get(), c));
+    }
+
+    private static String verdict(Candidate c) {
+        String exact = c.weighed().exact() ? ", exact" : "";
+        if (c.isHeld()) {
+            return "holds: " + c.result().words() + exact;
+        }
+        return c.isRefuted()
+                ? "fails: " + c.motif().replace('-', ' ') + exact
+                : "not proved either way";
+    }
+
+    private static String more(Elimination found, Candidate c) {
+        Optional<String> group =
+                found.groups().stream()
+                        .filter(g -> g.moves().contains(c.move()))
+                        .map(CandidateGroup::text)
+                        .findFirst();
+        boolean best = c.isHeld() && found.held().get(0).move().equals(c.move());
+        Optional<String> counter =
+                best
+                        ? found.counterThreat()
+                                .map(Threat::text)
+                                .map(t -> "In return it " + t + ".")
+                        : Optional.empty();
+        String costs = String.join("; ", c.costs().stream().map(k -> k.text()).toList());
+        return String.join(
+                        "  ",
+                        List.of(
+                                group.map(g -> "Together: " + g + ".").orElse(""),
+                                counter.orElse(""),
+                                costs.isEmpty() ? "" : "Costs: " + costs + "."))
+                .strip();
+    }
+}

@@ -1,0 +1,253 @@
+package org.zeroply.desktop.defence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.defence.Pin;
+import org.zeroply.coach.defence.Threat;
+import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.desk.PageSwitch;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DefenceModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.session.TreeSession;
+
+/** Defence: the threat, every move with what refutes it, pins, checks, wishes, and what if. */
+public final class DefenceDesk implements Desk {
+
+    private static final String MOVES = "Moves";
+    private static final String PINS = "Pins";
+    private static final String CHECKS = "Checks";
+    private static final String WISH = "Wish";
+    private static final String WHAT_IF = "What-if";
+    private static final String ACTIVE = "Active";
+
+    private final DefenceModel model;
+    private final TreeSession games;
+    private final Runnable boardChanged;
+    private final MovesPage moves;
+    private final ChecksPage checks;
+    private final WishPage wish;
+    private final WhatIfPage whatIf;
+    private final ActivePage active;
+    private final PageSwitch pages = new PageSwitch("Defence", this::show);
+    private final VBox place = new VBox();
+    private final VBox content = new VBox();
+    private final ObjectProperty<BoardOverlay> overlay =
+            new SimpleObjectProperty<>(BoardOverlay.NONE);
+    private String page = MOVES;
+    private Optional<Position> wanted = Optional.empty();
+
+    /**
+     * @param games the open game or analysis, whose position is looked at
+     * @param setUp lets somebody change a position by clicking
+     * @param openExercise opens an exercise of the library
+     * @param boardChanged called when another sheet comes on the board
+     */
+    public DefenceDesk(
+            Services services,
+            TreeSession games,
+            BiConsumer<Position, Consumer<Position>> setUp,
+            LongConsumer openExercise,
+            Runnable boardChanged) {
+        this.games = games;
+        this.boardChanged = boardChanged;
+        model = new DefenceModel(services);
+        moves = new MovesPage(services, model, openExercise);
+        checks = new ChecksPage(services, model, this::draw);
+        wish = new WishPage(services, model);
+        whatIf = new WhatIfPage(services, model, setUp, openExercise, boardChanged);
+        active = new ActivePage(services, model);
+        pages.add(MOVES, moves);
+        pages.add(PINS, new PinsPage(model, this::draw));
+        pages.add(CHECKS, checks);
+        pages.add(WISH, wish);
+        pages.add(WHAT_IF, whatIf);
+        pages.add(ACTIVE, active);
+        content.setId("defence-desk");
+        content.getStyleClass().add("desk");
+        Label state = Widgets.label("", "faded");
+        state.setId("defence-state");
+        state.textProperty().bind(model.stateProperty());
+        state.setMinWidth(0);
+        HBox bar = pages.row();
+        bar.getChildren()
+                .addAll(
+                        Widgets.spacer(),
+                        state,
+                        Widgets.button("defence-here", "From here", this::fromHere));
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren().addAll(bar, place);
+        model.foundProperty().addListener(o -> drawThreat());
+        model.sheet().currentProperty().addListener(o -> drawThreat());
+        show(MOVES);
+    }
+
+    private void show(String name) {
+        page = name;
+        pages.mark(name);
+        place.getChildren().setAll(pages.page(name));
+        overlay.set(BoardOverlay.NONE);
+        drawThreat();
+        boardChanged.run();
+    }
+
+    /** Looks at the position on the sheet now, as if it were the one to defend. */
+    private void fromHere() {
+        look(session().current().position());
+    }
+
+    /** Looks at a position when the desk comes to the front. */
+    public void defend(Position position) {
+        wanted = Optional.of(position);
+    }
+
+    private void look(Position position) {
+        if (model.position().equals(Optional.of(position))) {
+            return;
+        }
+        checks.clear();
+        wish.clear();
+        whatIf.clear();
+        active.clear();
+        model.look(position);
+        boardChanged.run();
+    }
+
+    // ---- On the board ---------------------------------------------------------------------------
+
+    private void draw(List<Mark> marks) {
+        overlay.set(BoardOverlay.of(marks));
+    }
+
+    private void draw(Pin pin) {
+        draw(
+                List.of(
+                        new Mark(Mark.Meaning.THREAT, List.of(pin.pinner(), pin.behind())),
+                        new Mark(Mark.Meaning.TARGET, List.of(pin.pinned()))));
+    }
+
+    /** The threat lies over the position itself, and not over what is played from it. */
+    private void drawThreat() {
+        if (!page.equals(MOVES)) {
+            return;
+        }
+        boolean here = model.sheet().current().isRoot();
+        Optional<Threat> threat =
+                model.foundProperty().get().flatMap(e -> e.threat()).filter(t -> here);
+        draw(threat.map(DefenceDesk::marks).orElse(List.of()));
+    }
+
+    private static List<Mark> marks(Threat threat) {
+        List<Mark> marks = new ArrayList<>();
+        boolean strong = threat.kind() != Threat.Kind.IMPROVEMENT;
+        Mark.Meaning meaning = strong ? Mark.Meaning.THREAT : Mark.Meaning.IDEA;
+        marks.add(new Mark(meaning, List.of(threat.move().from(), threat.move().to())));
+        if (threat.kind() == Threat.Kind.MATE) {
+            Board board = threat.from().toBoard();
+            Side mated = threat.side().other();
+            int king = board.kingSquare(mated.ordinal());
+            marks.add(new Mark(Mark.Meaning.TARGET, List.of(king)));
+        }
+        return marks;
+    }
+
+    // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String name() {
+        return "Defence";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public TreeSession session() {
+        return page.equals(WHAT_IF) ? whatIf.session() : model.sheet();
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return true;
+    }
+
+    @Override
+    public boolean isMovable() {
+        return !page.equals(WISH);
+    }
+
+    @Override
+    public void pressed(int square) {
+        if (page.equals(WISH)) {
+            wish.pressed(square);
+        } else if (page.equals(CHECKS)) {
+            checks.contest(square);
+        }
+    }
+
+    @Override
+    public Optional<Side> seenFrom() {
+        return model.position().map(Position::sideToMove);
+    }
+
+    @Override
+    public ObservableValue<BoardOverlay> overlay() {
+        return overlay;
+    }
+
+    @Override
+    public void shown() {
+        look(wanted.orElseGet(() -> games.current().position()));
+        wanted = Optional.empty();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        moves.setPalette(palette);
+    }
+
+    @Override
+    public List<Command> commands() {
+        List<Command> commands = new ArrayList<>(pages.commands());
+        commands.add(new Command("Defend from here", "Shortcut+D", this::fromHere));
+        commands.add(new Command("Set as exercise in defending", "", this::set));
+        commands.add(new Command("Propose variants", "", this::propose));
+        commands.add(new Command("Add a variant", "", this::add));
+        return commands;
+    }
+
+    private void set() {
+        show(MOVES);
+        moves.set();
+    }
+
+    private void propose() {
+        show(WHAT_IF);
+        whatIf.propose();
+    }
+
+    private void add() {
+        show(WHAT_IF);
+        whatIf.add();
+    }
+}

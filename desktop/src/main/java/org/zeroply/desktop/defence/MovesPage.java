@@ -1,0 +1,195 @@
+package org.zeroply.desktop.defence;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.defence.Candidate;
+import org.zeroply.coach.defence.Cost;
+import org.zeroply.coach.defence.DefenceKind;
+import org.zeroply.coach.defence.Elimination;
+import org.zeroply.coach.exercise.DefenceTask;
+import org.zeroply.coach.exercise.draft.DefenceDraft;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DefenceModel;
+import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.sheet.SheetColumn;
+
+/** The elimination: every move a row, crossed out when it is refuted. */
+final class MovesPage extends VBox {
+
+    private static final double VERDICT = 66;
+    private static final double DOES = 136;
+    private static final double WHY = 118;
+
+    private final Services services;
+    private final DefenceModel model;
+    private final LongConsumer openExercise;
+    private final Label threat = Widgets.wrapped("", "plain");
+    private final Label cover = Widgets.wrapped("", "faded");
+    private final Label outcome = Widgets.wrapped("", "sheet-title");
+    private final LineSheetView sheet;
+    private final CandidateDetail detail;
+    private final ComboBox<DefenceTask> task = new ComboBox<>();
+
+    MovesPage(Services services, DefenceModel model, LongConsumer openExercise) {
+        super(6);
+        this.services = services;
+        this.model = model;
+        this.openExercise = openExercise;
+        threat.setId("threat");
+        cover.setId("cover");
+        outcome.setId("outcome");
+        sheet =
+                new LineSheetView(
+                        model.sheet(),
+                        List.of(
+                                column("Holds?", "Whether the move holds", VERDICT, this::verdict),
+                                column(
+                                        "What it does",
+                                        "In what way it meets the threat",
+                                        DOES,
+                                        this::does),
+                                column(
+                                        "Cost or why",
+                                        "What it costs, or why it fails",
+                                        WHY,
+                                        this::why)));
+        sheet.strike(n -> n.depth() == 1 && candidate(n).filter(Candidate::isRefuted).isPresent());
+        detail = new CandidateDetail(model::play);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        task.setId("defence-task");
+        task.getItems().addAll(DefenceTask.values());
+        task.setValue(DefenceTask.ELIMINATION);
+        task.setAccessibleText("What the exercise asks for");
+        Widgets.texts(task, DefenceTask::words);
+        HBox tools =
+                Widgets.row(
+                        Widgets.label("As an exercise:", "faded"),
+                        task,
+                        Widgets.button("defence-set", "Set as exercise", this::set));
+        getChildren().addAll(outcome, threat, cover, sheet, detail, tools);
+        model.foundProperty().addListener(o -> show());
+        model.sheet().currentProperty().addListener(o -> showDetail());
+        show();
+    }
+
+    private SheetColumn column(
+            String title, String hint, double width, Function<Candidate, String> text) {
+        return new SheetColumn(
+                title,
+                hint,
+                width,
+                true,
+                own -> own.get(0).depth() == 1 ? candidate(own.get(0)).map(text).orElse("") : "");
+    }
+
+    private Optional<Candidate> candidate(Node first) {
+        return model.foundProperty().get().flatMap(e -> e.of(first.move()));
+    }
+
+    private String verdict(Candidate c) {
+        return c.isHeld() ? "holds" : c.isRefuted() ? "fails" : "unclear";
+    }
+
+    private String does(Candidate c) {
+        return c.kinds().stream().map(MovesPage::brief).collect(Collectors.joining(", "));
+    }
+
+    private static String brief(DefenceKind kind) {
+        return switch (kind) {
+            case BLOCK_PAWN, BLOCK_PIECE -> "blocks";
+            case GUARD, GUARD_THROUGH -> "guards";
+            case CAPTURE -> "captures";
+            case PIN -> "pins";
+            case DEFLECT -> "deflects";
+            case MAKE_ROOM -> "makes room";
+            case MOVE_TARGET -> "moves off";
+            case COUNTER_THREAT -> "threatens";
+            case CHECK -> "checks";
+        };
+    }
+
+    private String why(Candidate c) {
+        return c.isRefuted()
+                ? c.motif().replace('-', ' ')
+                : c.costs().stream()
+                        .map(Cost::kind)
+                        .map(Cost.Kind::words)
+                        .collect(Collectors.joining(", "));
+    }
+
+    private void show() {
+        Optional<Elimination> found = model.foundProperty().get();
+        outcome.setText(found.map(Elimination::text).orElse(""));
+        threat.setText(found.map(MovesPage::threat).orElse(""));
+        cover.setText(
+                found.flatMap(Elimination::coverCanStay)
+                        .map(
+                                stays ->
+                                        stays
+                                                ? "Can the cover stay unmoved? Yes."
+                                                : "Can the cover stay unmoved? No: a pawn before"
+                                                        + " the king has to move.")
+                        .orElse(""));
+        for (Label label : List.of(outcome, threat, cover)) {
+            label.setManaged(!label.getText().isEmpty());
+        }
+        sheet.refresh();
+        showDetail();
+    }
+
+    private static String threat(Elimination e) {
+        String other = e.position().sideToMove().other().word();
+        return e.threat()
+                .map(t -> other + " " + t.text() + ".")
+                .orElse(
+                        e.position().inCheck()
+                                ? e.position().sideToMove().word() + " is in check."
+                                : e.done() < 0.25
+                                        ? ""
+                                        : other + " threatens nothing that a pass would show.");
+    }
+
+    private void showDetail() {
+        detail.show(model.foundProperty().get(), model.chosen());
+    }
+
+    void setPalette(Palette palette) {
+        sheet.setPalette(palette);
+    }
+
+    /** Drafts an exercise of the chosen task from what was found. */
+    void set() {
+        Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
+        if (found.isEmpty()) {
+            services.background().say("Wait until every move has been looked at.");
+            return;
+        }
+        DefenceTask wanted = task.getValue();
+        DefenceDraft.Result draft = DefenceDraft.draft(found.get(), wanted);
+        if (draft.tree().isEmpty()) {
+            services.background().say(draft.why());
+            return;
+        }
+        String pgn = PgnWriter.write(draft.tree().get());
+        services.background()
+                .library(
+                        () -> services.library().sheets().add(pgn),
+                        id -> {
+                            services.background()
+                                    .say("Drafted; change lines and points as you like.");
+                            openExercise.accept(id);
+                        });
+    }
+}

@@ -1,0 +1,115 @@
+package org.zeroply.desktop.defence;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.defence.Pin;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DefenceModel;
+
+/**
+ * The men that are pinned, to king, piece or square, and all ways out with what becomes of each.
+ */
+final class PinsPage extends VBox {
+
+    private final DefenceModel model;
+    private final java.util.function.Consumer<Pin> point;
+    private final Label count = Widgets.label("", "sheet-title");
+    private final FindingList list =
+            new FindingList(
+                    "pins",
+                    "No man of the side to move is pinned, neither to the king nor to a piece nor"
+                            + " to a square it must not leave.");
+
+    /**
+     * @param point draws a pin on the board
+     */
+    PinsPage(DefenceModel model, java.util.function.Consumer<Pin> point) {
+        super(8);
+        this.model = model;
+        this.point = point;
+        count.setId("pin-count");
+        getChildren()
+                .addAll(count, list, Widgets.label("Enter plays a way out on the board.", "faded"));
+        model.pinsProperty().addListener(o -> show());
+        show();
+    }
+
+    private void show() {
+        List<Pin> pins = model.pinsProperty().get();
+        count.setText(
+                pins.isEmpty() ? "No pins" : pins.size() == 1 ? "One pin" : pins.size() + " pins");
+        List<Finding> findings = new ArrayList<>();
+        model.position().ifPresent(p -> pins.forEach(pin -> add(findings, p, pin)));
+        list.show(findings);
+    }
+
+    private void add(List<Finding> findings, Position position, Pin pin) {
+        Scene scene = new Scene(position);
+        String to =
+                pin.kind() == Pin.Kind.SQUARE
+                        ? "the square " + Square.name(pin.behind())
+                        : "the " + scene.man(pin.behind());
+        long works = pin.waysOut().stream().filter(w -> w.works().orElse(false)).count();
+        findings.add(
+                new Finding(
+                        "Pin",
+                        scene.man(pin.pinned())
+                                + " is pinned to "
+                                + to
+                                + " by the "
+                                + scene.man(pin.pinner()),
+                        works
+                                + " of "
+                                + pin.waysOut().size()
+                                + " ways out work here"
+                                + punishment(position, pin),
+                        () -> {
+                            model.sheet().toStart();
+                            point.accept(pin);
+                        }));
+        for (Pin.WayOut way : pin.waysOut()) {
+            findings.add(way(position, pin, way));
+        }
+    }
+
+    /** What follows when the man is gone, for a pin to a square. */
+    private static String punishment(Position position, Pin pin) {
+        if (pin.punishment().isEmpty()) {
+            return "";
+        }
+        Move first = pin.punishment().get(0);
+        return "; if it leaves, "
+                + new Scene(position).man(first.from())
+                + " goes to "
+                + Square.name(first.to());
+    }
+
+    private Finding way(Position position, Pin pin, Pin.WayOut way) {
+        String works = way.works().map(w -> w ? "works" : "fails").orElse("unclear");
+        Position after = position.play(way.move());
+        String refutation =
+                way.refutation().isEmpty()
+                        ? ""
+                        : "refuted by " + Line.numbered(after, Line.start(way.refutation(), 6));
+        List<Move> line = new ArrayList<>(List.of(way.move()));
+        line.addAll(way.refutation());
+        return new Finding(
+                works,
+                San.write(position, way.move()) + "  " + way.way().words(),
+                refutation,
+                () -> {
+                    model.play(line);
+                    point.accept(pin);
+                });
+    }
+}

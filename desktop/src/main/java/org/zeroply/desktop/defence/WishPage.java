@@ -1,0 +1,164 @@
+package org.zeroply.desktop.defence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.defence.Wish;
+import org.zeroply.coach.defence.WishFinder;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.desktop.desk.Finding;
+import org.zeroply.desktop.desk.FindingList;
+import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.session.DefenceModel;
+import org.zeroply.desktop.session.Services;
+
+/** A move one would like to play, say to drive a piece away, and what makes it possible. */
+final class WishPage extends VBox {
+
+    private static final int SHOWN = 9;
+
+    private final Services services;
+    private final DefenceModel model;
+    private final Label wanted = Widgets.label("", "sheet-title");
+    private final Label now = Widgets.wrapped("", "plain");
+    private final FindingList list =
+            new FindingList(
+                    "preparations",
+                    "Press the man on the board, then the square it should go to. It is told why"
+                            + " the move fails now, and which moves prepare it.");
+    private Optional<Integer> from = Optional.empty();
+
+    WishPage(Services services, DefenceModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        wanted.setId("wish");
+        now.setId("wish-now");
+        getChildren()
+                .addAll(
+                        wanted,
+                        now,
+                        list,
+                        Widgets.label("Enter plays a preparation on the board.", "faded"));
+        clear();
+    }
+
+    /** Forgets the wish for another position. */
+    void clear() {
+        from = Optional.empty();
+        wanted.setText("The move you would like to play");
+        now.setText("");
+        list.show(List.of());
+    }
+
+    /** The man first, then where it should go. */
+    void pressed(int square) {
+        Optional<Position> position = model.position();
+        if (position.isEmpty()) {
+            return;
+        }
+        Position p = position.get();
+        boolean own = p.pieceAt(square).filter(m -> m.side() == p.sideToMove()).isPresent();
+        if (own) {
+            from = Optional.of(square);
+            wanted.setText(new Scene(p).man(square) + " to …");
+            model.sheet().toStart();
+        } else if (from.isPresent()) {
+            ask(p, from.get(), square);
+            from = Optional.empty();
+        }
+    }
+
+    private void ask(Position position, int man, int to) {
+        String name = new Scene(position).man(man) + " to " + Square.name(to);
+        wanted.setText(name);
+        now.setText("Looking for what prepares it …");
+        list.show(List.of());
+        services.background()
+                .<Optional<Wish>>longWork(
+                        "Looking for what prepares it",
+                        (cancellation, progress) -> {
+                            try {
+                                return Optional.of(
+                                        new WishFinder(model.judges(cancellation).get(0))
+                                                .find(position, man, to, progress::accept));
+                            } catch (CancellationException e) {
+                                return Optional.empty();
+                            }
+                        },
+                        found -> {
+                            services.background().say("");
+                            boolean here = model.position().equals(Optional.of(position));
+                            found.filter(w -> here)
+                                    .ifPresentOrElse(this::show, () -> now.setText(""));
+                        });
+    }
+
+    private void show(Wish wish) {
+        Position position = wish.position();
+        now.setText(text(wish));
+        List<Finding> findings = new ArrayList<>();
+        for (Wish.Preparation set : wish.sets()) {
+            List<String> shots = shots(position, set);
+            String orders =
+                    set.orders().size() > 1 ? "in any of " + set.orders().size() + " orders. " : "";
+            String beware = shots.isEmpty() ? "" : "Beware of " + String.join("; ", shots) + ". ";
+            findings.add(
+                    new Finding(
+                            "Prepared",
+                            names(position, set.moves()),
+                            orders + beware + "Line: " + Line.numbered(position, set.line()),
+                            () -> model.play(set.line())));
+        }
+        list.show(findings);
+    }
+
+    private static String text(Wish wish) {
+        if (wish.worksNow()) {
+            return "It works at once.";
+        }
+        String fails =
+                wish.now()
+                        .map(
+                                w ->
+                                        "It fails now: "
+                                                + Line.numbered(
+                                                        wish.position(),
+                                                        Line.start(w.line(), SHOWN)))
+                        .orElse("It is not possible yet");
+        String sets =
+                wish.sets().isEmpty()
+                        ? ". No set of up to three preparing moves was found."
+                        : ". What prepares it, the smallest sets:";
+        return fails + sets;
+    }
+
+    private static String names(Position position, List<Move> moves) {
+        return moves.stream()
+                .map(m -> position.isLegal(m) ? San.write(position, m) : m.coordinates())
+                .collect(Collectors.joining(" and "));
+    }
+
+    private static List<String> shots(Position position, Wish.Preparation set) {
+        List<String> shots = new ArrayList<>();
+        Position p = position;
+        for (int i = 0; i < set.shots().size(); i++) {
+            Position after = p.play(set.line().get(2 * i));
+            List<Move> shot = set.shots().get(i);
+            if (!shot.isEmpty()) {
+                shots.add(Line.numbered(after, Line.start(shot, 3)));
+            }
+            p = after.play(set.line().get(2 * i + 1));
+        }
+        return shots;
+    }
+}

@@ -1,0 +1,2 @@
+/** The Defence desk: what holds, what loses, and why. */
+package org.zeroply.desktop.defence;
