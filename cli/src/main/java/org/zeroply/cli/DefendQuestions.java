@@ -123,7 +123,7 @@ final class DefendQuestions {
         output.print(
                 document,
                 out -> {
-                    out.println(start.sideToMove().word() + " " + report.text());
+                    out.println(start.sideToMove().word() + ": " + report.text());
                     out.println("  " + Line.numbered(start, report.line()));
                 });
     }

@@ -19,7 +19,12 @@ final class WishReader {
     static Move read(Position start, String text) throws NotationException {
         int from = text.length() < 4 ? -1 : Square.parse(text.substring(0, 2));
         int to = from < 0 ? -1 : Square.parse(text.substring(2, 4));
-        if (to >= 0 && start.pieceAt(from).isPresent()) {
+        boolean own =
+                to >= 0
+                        && start.pieceAt(from)
+                                .filter(p -> p.side() == start.sideToMove())
+                                .isPresent();
+        if (own) {
             return new Move(Move.pack(from, to, Move.QUIET));
         }
         try {

@@ -184,7 +184,7 @@ class DefenceDeskTest extends WindowTest {
         assertThat(findings(robot, "#active").get(0).kind()).isEqualTo("Passive");
         click(robot, "#fortress");
         idle();
-        until(() -> label(robot, "#fortress-result").startsWith("Black holds"));
+        until(() -> label(robot, "#fortress-result").startsWith("Black: holds"));
     }
 
     @Test

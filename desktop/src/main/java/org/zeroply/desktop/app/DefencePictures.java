@@ -19,6 +19,9 @@ final class DefencePictures {
         run.step(() -> bench.show("Defence"));
         run.until(() -> run.text("#defence-state").isEmpty());
         run.shot("defence");
+        run.step(bench::toggleTheme);
+        run.detail("defence-lamp");
+        run.step(bench::toggleTheme);
         run.step(() -> run.toggle("#defence-pins"));
         run.step(() -> ((ListView<?>) bench.lookup("#pins")).getSelectionModel().select(0));
         run.detail("defence-pins");

@@ -268,7 +268,7 @@ final class Shots extends PictureRun {
         step(() -> press("#audit-engine"));
         until(() -> !services.background().busyProperty().get());
         step(() -> ((ListView<?>) bench.lookup("#findings")).getSelectionModel().select(0));
-        shot("repertoire-tasks");
+        detail("repertoire-tasks");
         step(() -> bench.repertoire().show("Games"));
         step(() -> ((ComboBox<?>) bench.lookup("#games-player")).getSelectionModel().select(5));
         step(() -> press("#compare"));
@@ -350,7 +350,7 @@ final class Shots extends PictureRun {
         step(() -> toggle("#map-who"));
         shot("lab-squares");
         step(() -> bench.lab().show("Changes"));
-        shot("lab-changes");
+        detail("lab-changes");
         step(() -> bench.lab().show("Numbers"));
         step(() -> press("#measure"));
         step(() -> {});

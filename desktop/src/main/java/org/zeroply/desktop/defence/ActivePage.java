@@ -91,8 +91,14 @@ final class ActivePage extends VBox {
                             services.background().say("");
                             if (model.position().equals(Optional.of(e.position()))) {
                                 list.show(tries.stream().map(t -> finding(e, t)).toList());
+                                services.background().say(found(tries));
                             }
                         });
+    }
+
+    private static String found(List<ActiveDefence.Try> tries) {
+        boolean any = tries.stream().anyMatch(t -> t.given() > 0);
+        return any ? "" : "No move gives material and has something to show for it.";
     }
 
     private List<ActiveDefence.Try> tries(
@@ -174,7 +180,7 @@ final class ActivePage extends VBox {
     private void show(Side holding, FortressTest.Report report) {
         fortress.setText(
                 holding.word()
-                        + " "
+                        + ": "
                         + report.text()
                         + (report.exact()
                                 ? "."
