@@ -15,7 +15,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.find.Appeal;
 import org.zeroply.coach.exercise.find.DefenceFinder;
@@ -241,7 +240,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
         return switch (kind) {
             case "calculation" -> new ExerciseFinder(engine, endings, nodes, wishes);
             case DefenceFinder.THEME ->
-                    new DefenceFinder(engine, endings, Eliminator.NODES, wishes);
+                    // Its many short searches are quicker made than remembered.
+                    new DefenceFinder(
+                            new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
+                            endings,
+                            DefenceFinder.nodesFor(nodes),
+                            wishes);
             default ->
                     throw new BadInputException(
                             "A kind is calculation or defence, not " + kind + ".");

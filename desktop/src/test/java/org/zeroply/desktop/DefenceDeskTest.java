@@ -10,6 +10,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Position;
@@ -29,6 +31,10 @@ import org.zeroply.library.store.Student;
 class DefenceDeskTest extends WindowTest {
 
     private static final String BACK_RANK = "6k1/5ppp/8/8/8/8/r4PPP/3R2K1 b - - 0 1";
+
+    /** A rook attacked, and a queen to take it with. */
+    private static final String TWICE = "5rk1/5ppp/8/8/6Q1/1P4P1/1PqR1P1P/6K1 w - - 0 1";
+
     private static final String HELD = "6k1/5ppp/8/3n4/8/8/r4PPP/3R2K1 b - - 0 1";
 
     /** A position to be defended that comes back until the search looks at it. */
@@ -98,6 +104,26 @@ class DefenceDeskTest extends WindowTest {
                 .contains(DefenceTask.ELIMINATION);
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        TWICE + ", THREAT",
+        TWICE + ", WAYS_OUT",
+        TWICE + ", HOLD",
+        BACK_RANK + ", CHEAPEST",
+        "r5k1/5ppp/8/3n4/4P3/7P/5PP1/R5K1 b - - 0 1, HIT_BACK"
+    })
+    void every_task_becomes_an_exercise(String fen, DefenceTask task, FxRobot robot)
+            throws Exception {
+        services.library().settings().put(DefenceModel.NODES, "10000");
+        defend(robot, fen);
+        ComboBox<DefenceTask> tasks = robot.lookup("#defence-task").queryComboBox();
+        robot.interact(() -> tasks.setValue(task));
+        fire(robot, "#defence-set");
+        until(() -> bench.exercises().session().id().isPresent());
+        assertThat(DefenceTask.of(bench.exercises().session().tree())).contains(task);
+        until(() -> bench.frontName().equals("Exercises"));
+    }
+
     @Test
     void another_position_takes_over_while_one_is_looked_at(FxRobot robot) throws Exception {
         services.library().settings().put(DefenceModel.NODES, "2000000");
@@ -151,7 +177,7 @@ class DefenceDeskTest extends WindowTest {
         idle();
         until(() -> isShown(robot, "#what-if-1-0"));
         robot.interact(() -> robot.lookup("#what-if-0-0").queryButton().requestFocus());
-        robot.type(KeyCode.SPACE);
+        robot.type(KeyCode.ENTER);
         assertThat(label(robot, "#what-if-reply")).startsWith("as it is:");
         assertThat(bench.defence().session().current().depth()).isEqualTo(1);
 

@@ -176,6 +176,8 @@ class DefenceExerciseTest {
 
         assertThat(found).extracting(Prospect::position).contains(game.start());
         assertThat(found).allMatch(Prospect::isDefence).allMatch(p -> p.tempting().size() >= 2);
+        DefenceFinder hasty = new DefenceFinder(engine, Endings.NONE, 60, Wishes.ANY);
+        assertThat(hasty.in(game, p -> {}, new Cancellation())).isPresent();
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
         assertThat(finder.in(game, p -> {}, cancelled)).isEmpty();

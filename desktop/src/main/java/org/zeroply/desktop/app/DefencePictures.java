@@ -22,6 +22,18 @@ final class DefencePictures {
         run.step(bench::toggleTheme);
         run.detail("defence-lamp");
         run.step(bench::toggleTheme);
+        run.step(() -> run.toggle("#defence-what-if"));
+        run.step(() -> run.press("#what-if-propose"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> run.press("#what-if-1-0"));
+        run.shot("defence-what-if");
+        if (run.details) {
+            more(run, bench, services);
+        }
+    }
+
+    /** The other pages, to look at while working. */
+    private static void more(Shots run, Workbench bench, Services services) {
         run.step(() -> run.toggle("#defence-pins"));
         run.step(() -> ((ListView<?>) bench.lookup("#pins")).getSelectionModel().select(0));
         run.detail("defence-pins");
@@ -39,11 +51,6 @@ final class DefencePictures {
         run.step(() -> bench.defence().pressed(Square.parse("d4")));
         run.until(() -> !services.background().busyProperty().get());
         run.detail("defence-wish");
-        run.step(() -> run.toggle("#defence-what-if"));
-        run.step(() -> run.press("#what-if-propose"));
-        run.until(() -> !services.background().busyProperty().get());
-        run.step(() -> run.press("#what-if-1-0"));
-        run.shot("defence-what-if");
         run.step(() -> run.toggle("#defence-active"));
         run.step(() -> run.press("#active-go"));
         run.until(() -> !services.background().busyProperty().get());

@@ -14,6 +14,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -277,6 +278,13 @@ final class WhatIfPage extends VBox {
                 .ifPresent(w -> button.setTooltip(new Tooltip(Line.numbered(position, w.line()))));
         List<Move> line = cell.weighed().map(w -> w.line()).orElse(List.of());
         button.setOnAction(e -> choose(i, line));
+        button.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER) {
+                        choose(i, line);
+                        e.consume();
+                    }
+                });
         return button;
     }
 

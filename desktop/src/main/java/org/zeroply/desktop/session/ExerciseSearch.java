@@ -12,7 +12,6 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.ExerciseFinder;
 import org.zeroply.coach.exercise.find.GameSearch;
@@ -37,6 +36,10 @@ public final class ExerciseSearch implements AutoCloseable {
 
     private final Library library;
     private final Engine engine;
+
+    /** For the many short searches of a defence, which are quicker made than remembered. */
+    private final Engine plain;
+
     private final Endings endings;
     private final QuietWorker worker = new QuietWorker("exercise-search");
     private final ObservableList<FindStore.GameFind> found = FXCollections.observableArrayList();
@@ -50,6 +53,7 @@ public final class ExerciseSearch implements AutoCloseable {
      */
     public ExerciseSearch(Library library, Engine engine, Endings endings) {
         this.library = library;
+        this.plain = engine;
         this.engine = new RememberingEngine(engine, library.analyses());
         this.endings = endings;
     }
@@ -81,11 +85,6 @@ public final class ExerciseSearch implements AutoCloseable {
 
     private long nodes() {
         return library.settings().get(NODES).map(Long::parseLong).orElse(ExerciseFinder.NODES);
-    }
-
-    /** Shorter searches for one kind are shorter for the other. */
-    private long defenceNodes() {
-        return Math.max(500, Eliminator.NODES * nodes() / ExerciseFinder.NODES);
     }
 
     private String stamp() {
@@ -137,7 +136,8 @@ public final class ExerciseSearch implements AutoCloseable {
         GameSearch finder =
                 GameSearch.both(
                         new ExerciseFinder(engine, endings, nodes(), Wishes.ANY),
-                        new DefenceFinder(engine, endings, defenceNodes(), Wishes.ANY));
+                        new DefenceFinder(
+                                plain, endings, DefenceFinder.nodesFor(nodes()), Wishes.ANY));
         long began = System.nanoTime();
         int done = 0;
         List<Long> waiting = library.finds().waiting(stamp);
@@ -150,6 +150,10 @@ public final class ExerciseSearch implements AutoCloseable {
                 }
             } catch (LibraryException e) {
                 Platform.runLater(() -> state.set(e.getMessage()));
+            } catch (RuntimeException e) {
+                // One game that cannot be looked through must not end the search of the others.
+                System.getLogger(ExerciseSearch.class.getName())
+                        .log(System.Logger.Level.ERROR, "a game was left out", e);
             }
         }
         if (!token.isCancelled()) {

@@ -5,13 +5,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.defence.Candidate;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
@@ -19,7 +17,6 @@ import org.zeroply.coach.defence.Holding;
 import org.zeroply.coach.judge.Choice;
 import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.judge.Obvious;
-import org.zeroply.coach.review.Phase;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -33,9 +30,7 @@ public final class DefenceFinder implements GameSearch {
     /** The theme of such finds, as wishes name it. */
     public static final String THEME = "defence";
 
-    /** Before this many moves have been played, positions are openings and not exercises. */
-    private static final int FIRST_PLY = 14;
-
+    private static final long FEWEST_NODES = 500;
     private static final int FEWEST_MOVES = 10;
     private static final int MOST_HELD = 2;
     private static final int TEMPTING = 2;
@@ -60,33 +55,20 @@ public final class DefenceFinder implements GameSearch {
         this.wishes = wishes;
     }
 
+    /**
+     * Nodes for each move of an elimination that go with those for each longer look of an {@link
+     * ExerciseFinder}: shorter searches for one kind are shorter for the other.
+     */
+    public static long nodesFor(long longerLook) {
+        return Math.max(FEWEST_NODES, Eliminator.NODES * longerLook / ExerciseFinder.NODES);
+    }
+
     @Override
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
-        List<Prospect> found = new ArrayList<>();
-        if (!wishes.allowsGame(game)) {
-            return Optional.of(found);
-        }
         Judge judge = new Judge(engine, endings, nodes, cancellation);
-        List<Node> line = game.mainLine();
-        try {
-            for (int i = FIRST_PLY; i < line.size(); i++) {
-                Node node = line.get(i - 1);
-                Position position = node.position();
-                boolean wanted =
-                        wishes.allows(game, position.sideToMove())
-                                && wishes.phase().filter(p -> p != Phase.of(position)).isEmpty();
-                if (wanted) {
-                    at(position, node.move(), i, judge)
-                            .filter(wishes::allows)
-                            .ifPresent(found::add);
-                }
-                progress.accept((i + 1.0) / line.size());
-            }
-        } catch (CancellationException e) {
-            return Optional.empty();
-        }
-        return Optional.of(Prospect.best(found, p -> p));
+        return new GameWalk(wishes)
+                .through(game, (position, last, ply) -> at(position, last, ply, judge), progress);
     }
 
     private static Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
@@ -95,7 +77,8 @@ public final class DefenceFinder implements GameSearch {
         }
         Choice choice = judge.choice(position, MOST_HELD + 1).orElseThrow();
         boolean few =
-                choice.best().expected() >= HOLDS
+                choice.moves().size() > MOST_HELD
+                        && choice.best().expected() >= HOLDS
                         && choice.best().expected() <= 1 - HOLDS
                         && choice.moves().get(MOST_HELD).expected() <= FAILS;
         if (!few || Obvious.why(choice, Optional.of(last)).isPresent()) {

@@ -6,19 +6,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.coach.judge.Choice;
 import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.judge.Obvious;
 import org.zeroply.coach.judge.Weighed;
-import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
@@ -38,9 +35,6 @@ public final class ExerciseFinder implements GameSearch {
 
     /** A short look takes this part of the nodes of a longer one. */
     private static final int SHORT_LOOK = 16;
-
-    /** Before this many moves have been played, positions are openings and not exercises. */
-    private static final int FIRST_PLY = 14;
 
     /** Expected score, 0 to 1, that all other moves must give away at a short look. */
     private static final double SHORT_GAP = 0.10;
@@ -80,30 +74,9 @@ public final class ExerciseFinder implements GameSearch {
     @Override
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
-        if (!wishes.allowsGame(game)) {
-            return Optional.of(List.of());
-        }
         Judge judge = new Judge(engine, endings, nodes, cancellation);
-        List<Prospect> found = new ArrayList<>();
-        List<Node> line = game.mainLine();
-        try {
-            for (int i = FIRST_PLY; i < line.size(); i++) {
-                Node node = line.get(i - 1);
-                Position position = node.position();
-                boolean wanted =
-                        wishes.allows(game, position.sideToMove())
-                                && wishes.phase().filter(p -> p != Phase.of(position)).isEmpty();
-                if (wanted) {
-                    at(position, node.move(), i, judge)
-                            .filter(wishes::allows)
-                            .ifPresent(found::add);
-                }
-                progress.accept((i + 1.0) / line.size());
-            }
-        } catch (CancellationException e) {
-            return Optional.empty();
-        }
-        return Optional.of(Prospect.best(found, p -> p));
+        return new GameWalk(wishes)
+                .through(game, (position, last, ply) -> at(position, last, ply, judge), progress);
     }
 
     private Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
