@@ -125,13 +125,17 @@ class DefenceDeskTest extends WindowTest {
     }
 
     @Test
-    void another_position_takes_over_while_one_is_looked_at(FxRobot robot) throws Exception {
+    void it_can_be_stopped_and_another_position_takes_over(FxRobot robot) throws Exception {
         services.library().settings().put(DefenceModel.NODES, "2000000");
         robot.interact(
                 () -> {
                     bench.defence().defend(Position.START);
                     bench.show("Defence");
                 });
+        click(robot, "#defence-stop");
+        assertThat(label(robot, "#defence-state")).isEmpty();
+        click(robot, "#defence-here");
+        assertThat(label(robot, "#defence-state")).startsWith("looking");
         services.library().settings().put(DefenceModel.NODES, "2000");
         defend(robot, BACK_RANK);
         assertThat(label(robot, "#threat")).contains("mate");

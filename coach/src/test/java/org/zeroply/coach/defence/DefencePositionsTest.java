@@ -6,7 +6,9 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
@@ -32,6 +34,9 @@ class DefencePositionsTest {
 
     @TempDir static Path folder;
     private static Judge judge;
+
+    /** Several tests look at the same eliminations. */
+    private static final Map<Position, Elimination> FOUND = new HashMap<>();
 
     @BeforeAll
     static void makeTables() {
@@ -64,7 +69,7 @@ class DefencePositionsTest {
     @MethodSource("positions")
     void is_told_of_the_composed_position(Epd epd) throws Exception {
         Position position = epd.position();
-        Elimination found = new Eliminator(judge).run(position, e -> {}).orElseThrow();
+        Elimination found = found(position);
 
         assertThat(found.candidates()).hasSameSizeAs(position.legalMoves());
         ifGiven(epd, "class", c -> assertThat(found.result().word()).isEqualTo(c));
@@ -95,6 +100,11 @@ class DefencePositionsTest {
                     .contains(right(pair));
         }
         pins(epd, found);
+    }
+
+    private static Elimination found(Position position) {
+        return FOUND.computeIfAbsent(
+                position, p -> new Eliminator(judge).run(p, e -> {}).orElseThrow());
     }
 
     private void pins(Epd epd, Elimination found) throws Exception {
@@ -151,7 +161,7 @@ class DefencePositionsTest {
     @MethodSource("positions")
     void shows_what_refutes_a_move(Epd epd) {
         Position position = epd.position();
-        Elimination found = new Eliminator(judge).run(position, e -> {}).orElseThrow();
+        Elimination found = found(position);
         for (Candidate candidate : found.refuted()) {
             Position after = position.play(candidate.move());
             Position end = after;

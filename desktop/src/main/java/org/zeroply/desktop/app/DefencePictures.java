@@ -12,6 +12,9 @@ final class DefencePictures {
     private static final String POSITION =
             "r3r1k1/1b3pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
 
+    /** A knight held to the square from which there would be mate. */
+    private static final String HELD = "6k1/5ppp/8/3n4/8/8/r4PPP/3R2K1 b - - 0 1";
+
     private DefencePictures() {}
 
     static void take(Shots run, Workbench bench, Services services) {
@@ -34,6 +37,9 @@ final class DefencePictures {
 
     /** The other pages, to look at while working. */
     private static void more(Shots run, Workbench bench, Services services) {
+        run.step(() -> bench.defence().defend(Position.fromFen(HELD)));
+        run.step(() -> bench.show("Defence"));
+        run.until(() -> run.text("#defence-state").isEmpty());
         run.step(() -> run.toggle("#defence-pins"));
         run.step(() -> ((ListView<?>) bench.lookup("#pins")).getSelectionModel().select(0));
         run.detail("defence-pins");

@@ -9,6 +9,7 @@ import java.util.function.LongConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -87,11 +88,15 @@ public final class DefenceDesk implements Desk {
         state.setId("defence-state");
         state.textProperty().bind(model.stateProperty());
         state.setMinWidth(0);
+        Button stop = Widgets.button("defence-stop", "Stop", model::stop);
+        stop.visibleProperty().bind(model.stateProperty().isNotEmpty());
+        stop.managedProperty().bind(stop.visibleProperty());
         HBox bar = pages.row();
         bar.getChildren()
                 .addAll(
                         Widgets.spacer(),
                         state,
+                        stop,
                         Widgets.button("defence-here", "From here", this::fromHere));
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren().addAll(bar, place);
@@ -120,7 +125,7 @@ public final class DefenceDesk implements Desk {
     }
 
     private void look(Position position) {
-        if (model.position().equals(Optional.of(position))) {
+        if (model.isLookedAt(position)) {
             return;
         }
         checks.clear();

@@ -52,6 +52,7 @@ public final class DefenceModel {
 
     private Cancellation cancellation = new Cancellation();
     private Optional<Position> looking = Optional.empty();
+    private boolean stopped;
 
     public DefenceModel(Services services) {
         this.services = services;
@@ -82,16 +83,31 @@ public final class DefenceModel {
         return looking;
     }
 
+    /** Whether a position is looked at already, and it was not stopped. */
+    public boolean isLookedAt(Position position) {
+        return looking.equals(Optional.of(position)) && !stopped;
+    }
+
     /** Looks at a position, unless it is the one looked at already. */
     public void look(Position position) {
-        if (!looking.equals(Optional.of(position))) {
+        if (!isLookedAt(position)) {
             lookAnew(position);
+        }
+    }
+
+    /** Stops; what is known so far stays. */
+    public void stop() {
+        if (!state.get().isEmpty()) {
+            stopped = true;
+            cancellation.cancel();
+            state.set("");
         }
     }
 
     private void lookAnew(Position position) {
         cancellation.cancel();
         looking = Optional.of(position);
+        stopped = false;
         crossed.clear();
         found.set(Optional.empty());
         pins.set(List.of());
@@ -136,7 +152,7 @@ public final class DefenceModel {
     }
 
     private boolean isShown(Position position) {
-        return looking.equals(Optional.of(position));
+        return isLookedAt(position);
     }
 
     /** Judges with the nodes for each move, one for each engine. */

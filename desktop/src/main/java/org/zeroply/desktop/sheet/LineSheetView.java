@@ -11,7 +11,6 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -42,9 +41,6 @@ public final class LineSheetView extends ScrollPane {
 
     private static final double ROW = 24;
     private static final double STRIP = 16;
-
-    /** Words begin so far from the edge of their column. */
-    private static final double WORDS = 6;
 
     private final TreeSession session;
     private final VBox content = new VBox();
@@ -200,13 +196,7 @@ public final class LineSheetView extends ScrollPane {
         }
         double x = GUTTER + plies * cell + verdictWidth();
         for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
-            Label title = new Label(column.title());
-            title.getStyleClass().add("move-number");
-            title.setTooltip(new Tooltip(column.hint()));
-            title.setPrefWidth(column.width() - 6);
-            title.setAlignment(column.words() ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
-            title.relocate(x + (column.words() ? WORDS : 0), 1);
-            pane.getChildren().add(title);
+            pane.getChildren().add(column.heading(x));
             x += column.width();
         }
         return pane;
@@ -253,7 +243,7 @@ public final class LineSheetView extends ScrollPane {
         boolean begins = row.firstOwn() >= firstPly;
         if (begins) {
             List<Node> own = row.moves().subList(row.firstOwn(), row.moves().size());
-            columns.forEach(c -> line.getChildren().add(column(c, own)));
+            columns.forEach(c -> line.getChildren().add(c.cell(own)));
         }
         line.getStyleClass().add("sheet-row");
         return line;
@@ -263,19 +253,6 @@ public final class LineSheetView extends ScrollPane {
         Region none = new Region();
         none.setMinWidth(verdictWidth());
         return none;
-    }
-
-    private static Label column(SheetColumn column, List<Node> own) {
-        Label text = new Label(column.text().apply(own));
-        text.getStyleClass().add("sheet-column");
-        text.setMinWidth(column.width());
-        text.setMaxWidth(column.width());
-        text.setAlignment(column.words() ? Pos.TOP_LEFT : Pos.CENTER_RIGHT);
-        if (column.words()) {
-            text.getStyleClass().add("words");
-            text.setWrapText(true);
-        }
-        return text;
     }
 
     private static int lead(Position position) {

@@ -2,6 +2,9 @@ package org.zeroply.desktop.sheet;
 
 import java.util.List;
 import java.util.function.Function;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import org.zeroply.chess.tree.Node;
 
 /**
@@ -19,5 +22,33 @@ public record SheetColumn(
     /** A column of figures. */
     public SheetColumn(String title, String hint, double width, Function<List<Node>, String> text) {
         this(title, hint, width, false, text);
+    }
+
+    /** Words begin so far from the edge of their column. */
+    private static final double WORDS = 6;
+
+    /** Its heading, to be put at this place. */
+    Label heading(double x) {
+        Label heading = new Label(title);
+        heading.getStyleClass().add("move-number");
+        heading.setTooltip(new Tooltip(hint));
+        heading.setPrefWidth(width - WORDS);
+        heading.setAlignment(words ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
+        heading.relocate(x + (words ? WORDS : 0), 1);
+        return heading;
+    }
+
+    /** What stands in it beside a row. */
+    Label cell(List<Node> own) {
+        Label cell = new Label(text.apply(own));
+        cell.getStyleClass().add("sheet-column");
+        cell.setMinWidth(width);
+        cell.setMaxWidth(width);
+        cell.setAlignment(words ? Pos.TOP_LEFT : Pos.CENTER_RIGHT);
+        if (words) {
+            cell.getStyleClass().add("words");
+            cell.setWrapText(true);
+        }
+        return cell;
     }
 }

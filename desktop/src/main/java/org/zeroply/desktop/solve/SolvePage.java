@@ -50,6 +50,7 @@ final class SolvePage extends VBox {
     private final Runnable boardChanged;
     private final TreeSession session = new TreeSession();
     private final TaskChooser chooser;
+    private final AnswerDraft draft;
     private final Label prompt = Widgets.label("", "prompt");
     private final Label time = Widgets.label("0:00", "clock");
     private final ComboBox<Blindfold> blindfold = new ComboBox<>();
@@ -79,6 +80,7 @@ final class SolvePage extends VBox {
         this.services = services;
         this.clock = clock;
         this.boardChanged = boardChanged;
+        this.draft = new AnswerDraft(services);
         this.marked = new MarkedSheetView(this::play);
         this.chooser =
                 new TaskChooser(services, clock, this::prepare, this::newSitting, this::isSolving);
@@ -188,7 +190,7 @@ final class SolvePage extends VBox {
                             if (isHolding(m)) {
                                 beginHolding(m);
                             } else {
-                                restoreDraft(m);
+                                draft.restore(m, this::restore);
                             }
                         });
     }
@@ -228,35 +230,16 @@ final class SolvePage extends VBox {
                         this::showMarked);
     }
 
-    private void restoreDraft(SolveModel m) {
-        services.background()
-                .library(
-                        () -> services.library().settings().get(m.draftName()),
-                        draft -> {
-                            boolean unfinished = draft.filter(d -> !d.isBlank()).isPresent();
-                            if (unfinished && rows.answer().isEmpty()) {
-                                rows.clear();
-                                draft.get().lines().forEach(l -> rows.add(l, false));
-                                services.background().say("The unfinished answer is back.");
-                            }
-                        });
+    private void restore(String unfinished) {
+        if (rows.answer().isEmpty()) {
+            rows.clear();
+            unfinished.lines().forEach(l -> rows.add(l, false));
+            services.background().say("The unfinished answer is back.");
+        }
     }
 
     private void saveDraft() {
-        model.filter(m -> m.stage() == SolveModel.Stage.SOLVING)
-                .ifPresent(
-                        m -> {
-                            String text = rows.answer();
-                            services.background()
-                                    .library(
-                                            () -> {
-                                                services.library()
-                                                        .settings()
-                                                        .put(m.draftName(), text);
-                                                return text;
-                                            },
-                                            done -> {});
-                        });
+        model.ifPresent(m -> draft.save(m, rows.answer()));
     }
 
     private Optional<String> problem(String row) {
