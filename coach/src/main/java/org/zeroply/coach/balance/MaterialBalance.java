@@ -47,6 +47,12 @@ public record MaterialBalance(
         return (bishops & LIGHT) != 0 && (bishops & ~LIGHT) != 0;
     }
 
+    /** A side's lead on a scale, in hundredths of a point. */
+    public int lead(Side side, MaterialScale scale) {
+        int white = hundredths(scale);
+        return side == Side.WHITE ? white : -white;
+    }
+
     /** White's lead on a scale, in hundredths of a point. */
     public int hundredths(MaterialScale scale) {
         int sum = (whitePair ? scale.bishopPair() : 0) - (blackPair ? scale.bishopPair() : 0);

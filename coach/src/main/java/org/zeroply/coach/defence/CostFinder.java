@@ -3,8 +3,6 @@ package org.zeroply.coach.defence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Attacks;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
@@ -30,22 +28,23 @@ final class CostFinder {
     private final Position position;
     private final Side side;
     private final Scene before;
+    private final long cover;
 
     CostFinder(Position position) {
         this.position = position;
         side = position.sideToMove();
         before = new Scene(position);
+        cover = cover(before, side);
     }
 
     /**
      * The pawns on the king's file and beside it, one and two ranks before it; none for a king that
      * has left its first two ranks or may still castle.
      */
-    static long cover(Position position, Side side) {
-        Scene scene = new Scene(position);
+    private static long cover(Scene scene, Side side) {
         int king = scene.king(side);
         int rank = Squares.rank(side, king);
-        if (rank > 1 || position.hasCastlingRight(side)) {
+        if (rank > 1 || scene.position().hasCastlingRight(side)) {
             return 0;
         }
         long files = Squares.file(king) | Squares.besideFiles(king);
@@ -53,9 +52,14 @@ final class CostFinder {
         return files & ranks & scene.pawns(side);
     }
 
+    /** Whether there are pawns before the king. */
+    boolean hasCover() {
+        return cover != 0;
+    }
+
     /** Whether a move moves a pawn of the king's cover. */
     boolean movesCover(Move move) {
-        return Squares.has(cover(position, side), move.from());
+        return Squares.has(cover, move.from());
     }
 
     /** What a move costs, by its line. */
@@ -94,8 +98,7 @@ final class CostFinder {
 
     /** Hundredths of a point by which the side that defends is ahead. */
     private int balance(Position p) {
-        int white = MaterialBalance.of(p).hundredths(MaterialScale.SCHOOL);
-        return side == Side.WHITE ? white : -white;
+        return MaterialBalance.of(p).lead(side, MaterialScale.SCHOOL);
     }
 
     /** Squares of one colour near the king that no pawn can guard any more. */
@@ -176,15 +179,6 @@ final class CostFinder {
     }
 
     private long beside(Scene scene) {
-        Board board = scene.board();
-        int king = scene.king(side);
-        long rank = Attacks.king(king) & Squares.ofRank(side, 0) & ~scene.men(side);
-        long occupied = scene.occupied() & ~(1L << king);
-        long free = 0;
-        for (int square : Squares.list(rank)) {
-            boolean attacked = board.isAttacked(square, side.other().ordinal(), occupied);
-            free |= attacked ? 0 : 1L << square;
-        }
-        return free;
+        return scene.flights(side) & Squares.ofRank(side, 0);
     }
 }

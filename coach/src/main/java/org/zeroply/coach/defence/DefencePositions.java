@@ -13,7 +13,6 @@ import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.match.RandomOpenings;
 
 /** Positions to be defended out of games of the engine with itself, to measure with. */
@@ -90,7 +89,6 @@ public final class DefencePositions {
     }
 
     private static boolean strikes(Position passed, Weighed threat) {
-        return threat.score() instanceof Score.Mate mate && mate.moves() > 0
-                || LineGain.hundredths(passed, threat.line()) >= THREATENED;
+        return threat.mates() || LineGain.hundredths(passed, threat.line()) >= THREATENED;
     }
 }

@@ -21,9 +21,6 @@ public final class Eliminator {
     /** Nodes a move unless chosen otherwise. */
     public static final long NODES = 10_000;
 
-    /** Nodes below which nothing can be told. */
-    private static final long FEWEST = 500;
-
     /** The first look takes this part of the nodes, and so do questions on the side. */
     private static final int BRIEF = 8;
 
@@ -55,7 +52,7 @@ public final class Eliminator {
      */
     public Eliminator(List<Judge> judges) {
         judge = judges.get(0);
-        brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+        brief = judge.brief(BRIEF);
         weighing = new Weighing(judges);
     }
 

@@ -173,8 +173,7 @@ final class Findings {
 
     private Optional<Boolean> coverCanStay(Holding kept, List<Candidate> candidates) {
         boolean asked = threat.isPresent() || position.inCheck();
-        boolean cover = CostFinder.cover(position, position.sideToMove()) != 0;
-        if (!asked || !cover || kept == Holding.LOSS || kept == Holding.UNCLEAR) {
+        if (!asked || !costs.hasCover() || kept == Holding.LOSS || kept == Holding.UNCLEAR) {
             return Optional.empty();
         }
         List<Candidate> still =

@@ -155,7 +155,6 @@ public final class FortressTest {
     }
 
     private static int lead(Position position, Side holding) {
-        int white = MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
-        return holding == Side.WHITE ? white : -white;
+        return MaterialBalance.of(position).lead(holding, MaterialScale.SCHOOL);
     }
 }

@@ -12,11 +12,11 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.engine.analysis.Score;
 
 /** Tells in which ways a move meets the threat. */
 final class KindFinder {
@@ -29,6 +29,9 @@ final class KindFinder {
     private final ThreatLines lines;
     private final Judge judge;
 
+    /** Where the king can go to before any move. */
+    private final long flights;
+
     /**
      * @param judge asked for counter-threats; few nodes are enough
      */
@@ -37,6 +40,7 @@ final class KindFinder {
         this.threat = threat;
         this.judge = judge;
         lines = ThreatLines.of(position, threat);
+        flights = flights(position);
     }
 
     /** The ways of a move, in the order of their names. */
@@ -60,7 +64,7 @@ final class KindFinder {
             kinds.add(DefenceKind.DEFLECT);
         }
         boolean king = man.type() == PieceType.KING;
-        if (lines.mate() && !king && (flights(after) & ~flights(position)) != 0) {
+        if (lines.mate() && !king && (flights(after) & ~flights) != 0) {
             kinds.add(DefenceKind.MAKE_ROOM);
         }
         if (lines.mate() && king || Squares.has(lines.struck(), move.from())) {
@@ -143,18 +147,7 @@ final class KindFinder {
 
     /** Squares the king of the side that defends could step to, whoever is to move. */
     private long flights(Position p) {
-        Side side = position.sideToMove();
-        Board board = p.toBoard();
-        int king = board.kingSquare(side.ordinal());
-        long free = Attacks.king(king) & ~board.pieces(side.ordinal());
-        long occupied = board.occupied() & ~(1L << king);
-        long flights = 0;
-        for (int square : Squares.list(free)) {
-            if (!board.isAttacked(square, side.other().ordinal(), occupied)) {
-                flights |= 1L << square;
-            }
-        }
-        return flights;
+        return new Scene(p).flights(position.sideToMove());
     }
 
     /** If the other side now passed, something would be won that is not there to be won yet. */
@@ -165,7 +158,7 @@ final class KindFinder {
             return false;
         }
         Weighed blow = best.get();
-        if (blow.score() instanceof Score.Mate mate && mate.moves() > 0) {
+        if (blow.mates()) {
             return true;
         }
         boolean wins = LineGain.hundredths(again, blow.line()) >= COUNTER;

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.judge.Weighed;
@@ -50,7 +49,6 @@ final class Motif {
 
     /** Hundredths of a point by which the side to move is behind already. */
     private static int down(Position position) {
-        int white = MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
-        return position.sideToMove() == Side.WHITE ? -white : white;
+        return -MaterialBalance.of(position).lead(position.sideToMove(), MaterialScale.SCHOOL);
     }
 }

@@ -21,7 +21,6 @@ import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.ForcingMoves;
 import org.zeroply.coach.tactics.LineFacts;
 import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
 
 /** Finds the men of the side to move that are pinned, and the ways out. */
@@ -34,8 +33,6 @@ public final class PinFinder {
     private static final double MARGIN = Judge.HARM;
 
     private static final int BRIEF = 8;
-    private static final long FEWEST = 500;
-
     private final Judge judge;
     private final Elimination elimination;
     private final Position position;
@@ -43,17 +40,33 @@ public final class PinFinder {
     private final Side enemy;
     private final Scene scene;
 
+    /** Moves that threaten something. */
+    private final List<Move> threats;
+
+    /** What the best move is worth, 0 to 1. */
+    private final double best;
+
     /**
      * @param judge asked what happens when a man is gone; few nodes are enough
      * @param elimination the verdicts on all moves of the position
      */
-    public PinFinder(Judge judge, Elimination elimination) {
+    private PinFinder(Judge judge, Elimination elimination) {
         this.judge = judge;
         this.elimination = elimination;
         position = elimination.position();
         side = position.sideToMove();
         enemy = side.other();
         scene = new Scene(position);
+        threats =
+                ForcingMoves.of(scene, side).moves().stream()
+                        .filter(f -> f.threatens() > 0)
+                        .map(ForcingMoves.Forcing::move)
+                        .toList();
+        best =
+                elimination.candidates().stream()
+                        .mapToDouble(c -> c.weighed().expected())
+                        .max()
+                        .orElse(0);
     }
 
     /**
@@ -63,24 +76,19 @@ public final class PinFinder {
      * @throws java.util.concurrent.CancellationException when cancelled
      */
     public static List<Pin> of(Judge judge, Elimination elimination) {
-        Judge brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+        Judge brief = judge.brief(BRIEF);
         return new PinFinder(brief, elimination).find();
     }
 
-    /**
-     * All pins, those to the king first.
-     *
-     * @throws java.util.concurrent.CancellationException when cancelled
-     */
-    public List<Pin> find() {
+    /** All pins, those to the king first. */
+    private List<Pin> find() {
         List<Pin> pins = new ArrayList<>();
         for (Fact fact : pinFacts(scene, enemy)) {
-            Pin.Kind kind =
-                    fact.traits().contains("king")
-                            ? Pin.Kind.KING
-                            : fact.traits().contains("square") ? Pin.Kind.SQUARE : Pin.Kind.PIECE;
-            List<Integer> squares = fact.squares();
-            if (kind != Pin.Kind.SQUARE) {
+            // Those to a square are looked for below, with a search.
+            if (!fact.traits().contains("square")) {
+                boolean king = fact.traits().contains("king");
+                Pin.Kind kind = king ? Pin.Kind.KING : Pin.Kind.PIECE;
+                List<Integer> squares = fact.squares();
                 pins.add(pin(squares.get(0), squares.get(1), squares.get(2), kind, List.of()));
             }
         }
@@ -138,8 +146,7 @@ public final class PinFinder {
     }
 
     private static boolean isDecisive(Position gone, Weighed weighed) {
-        return weighed.score() instanceof Score.Mate mate && mate.moves() > 0
-                || LineGain.hundredths(gone, weighed.line()) >= BOUND;
+        return weighed.mates() || LineGain.hundredths(gone, weighed.line()) >= BOUND;
     }
 
     // ---- Ways out -------------------------------------------------------------------------------
@@ -147,14 +154,9 @@ public final class PinFinder {
     private Pin pin(int pinned, int pinner, int behind, Pin.Kind kind, List<Move> punishment) {
         Pin bare = new Pin(pinned, pinner, behind, kind, punishment, List.of());
         List<Pin.WayOut> ways = new ArrayList<>();
-        List<Move> threats =
-                ForcingMoves.of(scene, side).moves().stream()
-                        .filter(f -> f.threatens() > 0)
-                        .map(ForcingMoves.Forcing::move)
-                        .toList();
         for (Candidate candidate : elimination.candidates()) {
             Optional<Boolean> works = works(candidate);
-            for (Pin.Way way : ways(bare, candidate.move(), threats, works)) {
+            for (Pin.Way way : ways(bare, candidate.move(), works)) {
                 boolean fails = works.isPresent() && !works.get();
                 ways.add(
                         new Pin.WayOut(
@@ -170,18 +172,13 @@ public final class PinFinder {
 
     /** A way out works when it keeps what can be kept and costs little against the best move. */
     private Optional<Boolean> works(Candidate candidate) {
-        double best =
-                elimination.candidates().stream()
-                        .mapToDouble(c -> c.weighed().expected())
-                        .max()
-                        .orElse(0);
         if (candidate.isRefuted() || best - candidate.weighed().expected() >= MARGIN) {
             return Optional.of(false);
         }
         return candidate.isHeld() ? Optional.of(true) : Optional.empty();
     }
 
-    private Set<Pin.Way> ways(Pin pin, Move move, List<Move> threats, Optional<Boolean> works) {
+    private Set<Pin.Way> ways(Pin pin, Move move, Optional<Boolean> works) {
         Set<Pin.Way> ways = EnumSet.noneOf(Pin.Way.class);
         Scene after = new Scene(position.play(move));
         if (move.to() == pin.pinner() && move.isCapture()) {

@@ -40,7 +40,7 @@ public final class ThreatFinder {
     }
 
     private Optional<Threat> threat(Position passed, Weighed free, Weighed best) {
-        if (free.score() instanceof Score.Mate mate && mate.moves() > 0) {
+        if (free.mates()) {
             List<Move> line = new LineCompleter(judge).complete(passed, free.line());
             return Optional.of(
                     new Threat(passed, line, Threat.Kind.MATE, Threat.MATE, free.score()));

@@ -24,7 +24,6 @@ import org.zeroply.coach.judge.Judge;
 public final class VariantProposer {
 
     private static final int BRIEF = 8;
-    private static final long FEWEST = 500;
 
     /** Pawns are added within so many squares of a king. */
     private static final int NEAR = 2;
@@ -37,7 +36,7 @@ public final class VariantProposer {
      */
     public VariantProposer(Judge judge) {
         this.judge = judge;
-        brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+        brief = judge.brief(BRIEF);
     }
 
     /** The defences worth a column: what holds, and what looks like it. */

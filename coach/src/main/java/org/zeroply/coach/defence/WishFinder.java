@@ -36,8 +36,6 @@ public final class WishFinder {
     private static final int[] COMBINED = {40, 14, 8};
 
     private static final int BRIEF = 4;
-    private static final long FEWEST = 500;
-
     private final Judge judge;
     private final Judge brief;
 
@@ -46,7 +44,7 @@ public final class WishFinder {
      */
     public WishFinder(Judge judge) {
         this.judge = judge;
-        brief = judge.withNodes(Math.max(FEWEST, judge.nodes() / BRIEF));
+        brief = judge.brief(BRIEF);
     }
 
     /**

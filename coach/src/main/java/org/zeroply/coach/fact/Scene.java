@@ -107,6 +107,20 @@ public final class Scene {
         return board.kingSquare(side.ordinal());
     }
 
+    /** Squares that a side's king can step to without being taken, whoever is to move. */
+    public long flights(Side side) {
+        int king = king(side);
+        long occupied = occupied() & ~(1L << king);
+        long free = 0;
+        for (long set = Attacks.king(king) & ~men(side); set != 0; set &= set - 1) {
+            int square = Squares.first(set);
+            if (!board.isAttacked(square, side.other().ordinal(), occupied)) {
+                free |= 1L << square;
+            }
+        }
+        return free;
+    }
+
     /** What stands on an occupied square. */
     public PieceType typeAt(int square) {
         return PieceType.of(board.typeAt(square));

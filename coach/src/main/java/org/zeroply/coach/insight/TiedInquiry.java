@@ -123,10 +123,9 @@ public final class TiedInquiry implements Inquiry {
         for (Move move : line) {
             end = end.play(move);
         }
-        int sign = from.sideToMove() == Side.WHITE ? 1 : -1;
-        return sign
-                * (MaterialBalance.of(from).hundredths(MaterialScale.SCHOOL)
-                        - MaterialBalance.of(end).hundredths(MaterialScale.SCHOOL));
+        Side side = from.sideToMove();
+        return MaterialBalance.of(from).lead(side, MaterialScale.SCHOOL)
+                - MaterialBalance.of(end).lead(side, MaterialScale.SCHOOL);
     }
 
     /** The first move of the other side that takes a man which has not moved in the line. */

@@ -32,6 +32,9 @@ public final class Judge {
     /** A tempting move gives away at least so much expected score. */
     public static final double HARM = 0.15;
 
+    /** Nodes below which nothing can be told. */
+    private static final long FEWEST = 500;
+
     private final Engine engine;
     private final Endings endings;
     private final long nodes;
@@ -51,6 +54,11 @@ public final class Judge {
     /** The same with another number of nodes. */
     public Judge withNodes(long other) {
         return new Judge(engine, endings, other, cancellation);
+    }
+
+    /** The same for brief looks, on a part of the nodes, but not fewer than {@value #FEWEST}. */
+    public Judge brief(int part) {
+        return withNodes(Math.max(FEWEST, nodes / part));
     }
 
     /** Name of the engine, for stamps. */

@@ -20,6 +20,11 @@ public record Weighed(
         line = List.copyOf(line);
     }
 
+    /** Whether it gives mate by force. */
+    public boolean mates() {
+        return score instanceof Score.Mate mate && mate.moves() > 0;
+    }
+
     /** The result that the move promises. */
     public ResultClass result() {
         return ResultClass.of(expected);

@@ -185,14 +185,7 @@ public final class KingFacts {
 
     /** Squares beside the king that it can step to without being taken. */
     private void escapeSquares() {
-        long occupied = scene.occupied() & ~(1L << king);
-        long free = 0;
-        for (long set = ring & ~scene.men(side); set != 0; set &= set - 1) {
-            int square = Squares.first(set);
-            if (!scene.board().isAttacked(square, enemy.ordinal(), occupied)) {
-                free |= 1L << square;
-            }
-        }
+        long free = scene.flights(side);
         int count = Long.bitCount(free);
         String text =
                 count == 0

@@ -24,11 +24,11 @@ public final class LineGain {
         for (Move move : line.subList(0, counted)) {
             end = end.play(move);
         }
-        int gain = white(end) - white(start);
-        return start.sideToMove() == Side.WHITE ? gain : -gain;
+        Side side = start.sideToMove();
+        return lead(end, side) - lead(start, side);
     }
 
-    private static int white(Position position) {
-        return MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
+    private static int lead(Position position, Side side) {
+        return MaterialBalance.of(position).lead(side, MaterialScale.SCHOOL);
     }
 }
