@@ -22,10 +22,14 @@ if not exist "%root%cli\target\lib" (
 )
 if "%command%"=="demo" goto desktop
 if "%command%"=="desktop" goto desktop
-if "%command%"=="shots" goto desktop
+if "%command%"=="shots" goto shots
 java -XX:+UseParallelGC -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
 exit /b
 :desktop
 java -XX:+UseSerialGC -Xmn32m --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
   -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.Main %*
+exit /b
+:shots
+java -Dprism.order=sw -cp "%root%workshop\target\javafx\*;%root%workshop\target\lib\*;%root%workshop\target\workshop-0.1.0.jar" ^
+  org.zeroply.workshop.Main %*
 exit /b

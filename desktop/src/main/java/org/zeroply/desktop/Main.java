@@ -3,7 +3,7 @@ package org.zeroply.desktop;
 import javafx.application.Application;
 import org.zeroply.desktop.app.ZeroPly;
 
-/** {@code demo}, {@code desktop [FILE]} or {@code shots [--out DIR]}. */
+/** {@code demo} or {@code desktop [FILE]}. */
 public final class Main {
 
     private Main() {}

@@ -1,6 +1,7 @@
 package org.zeroply.desktop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -17,13 +18,28 @@ class FloorsTest {
             noClasses().should().dependOnClassesThat().resideInAPackage("org.zeroply.cli..");
 
     @ArchTest
-    static final ArchRule view_models_have_no_nodes =
+    static final ArchRule models_know_no_node =
             noClasses()
                     .that()
-                    .resideInAPackage("..desktop.session..")
+                    .haveSimpleNameEndingWith("Model")
+                    .or()
+                    .resideInAPackage("..desktop.work..")
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("javafx.scene..", "javafx.stage..");
+
+    @ArchTest
+    static final ArchRule no_two_rooms_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.desktop.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule only_the_scheduler_starts_threads =
+            noClasses()
+                    .that()
+                    .haveSimpleNameNotContaining("Scheduler")
+                    .should()
+                    .dependOnClassesThat()
+                    .haveNameMatching("java\\.lang\\.Thread|java\\.util\\.concurrent\\.Executors");
 
     @ArchTest
     static final ArchRule the_window_speaks_to_the_library_and_not_to_its_database =

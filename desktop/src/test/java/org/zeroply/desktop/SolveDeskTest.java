@@ -12,7 +12,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.library.store.Attempt;
 
 /** Drives what students do at the Solve desk in the real window. */

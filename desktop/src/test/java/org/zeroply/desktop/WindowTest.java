@@ -21,7 +21,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.board.BoardView;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 
 /** The real window, and the small acts that tests of it are made of. */

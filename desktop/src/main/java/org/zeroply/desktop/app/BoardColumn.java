@@ -24,9 +24,9 @@ import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.TreeSession;
 
 /** The board with what belongs under it; it keeps its place while desks change. */
 final class BoardColumn extends VBox {

@@ -15,7 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.desktop.desk.Desk;
+import org.zeroply.desktop.controls.Desk;
 
 /** Every command with its key: type a part of its name, Enter does it. */
 final class CommandPane extends VBox {

@@ -16,8 +16,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import org.zeroply.desktop.session.Background;
-import org.zeroply.desktop.session.EngineSettings;
+import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.EngineSettings;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.engine.protocol.UciEngine;
 

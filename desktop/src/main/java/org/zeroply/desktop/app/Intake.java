@@ -14,7 +14,7 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.library.sample.SampleLibrary;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;

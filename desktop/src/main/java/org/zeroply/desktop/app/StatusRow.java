@@ -6,8 +6,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
 
 /** The row at the foot of the window: what happened last, what goes on, which library is open. */
 final class StatusRow extends HBox {

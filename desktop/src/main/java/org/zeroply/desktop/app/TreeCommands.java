@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /** What can be done on every desk with the tree on its board: going through it, changing it. */
 final class TreeCommands {

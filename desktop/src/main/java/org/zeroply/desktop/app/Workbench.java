@@ -24,17 +24,17 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.defence.DefenceDesk;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.GamesDesk;
-import org.zeroply.desktop.desk.LabDesk;
-import org.zeroply.desktop.desk.StudentsDesk;
-import org.zeroply.desktop.exercise.ExercisesDesk;
+import org.zeroply.desktop.exercises.ExercisesDesk;
+import org.zeroply.desktop.games.GamesDesk;
+import org.zeroply.desktop.lab.LabDesk;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
-import org.zeroply.desktop.session.EngineSettings;
-import org.zeroply.desktop.session.Services;
 import org.zeroply.desktop.solve.SolveDesk;
+import org.zeroply.desktop.students.StudentsDesk;
+import org.zeroply.desktop.work.EngineSettings;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.library.transfer.ImportReport;
 
 /** The whole window: margin of desks, board, the desk in front, status row, and overlays. */

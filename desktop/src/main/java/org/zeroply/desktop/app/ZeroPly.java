@@ -13,13 +13,13 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
-import org.zeroply.desktop.session.Background;
-import org.zeroply.desktop.session.EndingsMaker;
-import org.zeroply.desktop.session.EngineSettings;
-import org.zeroply.desktop.session.ExerciseSearch;
-import org.zeroply.desktop.session.LiveAnalysis;
-import org.zeroply.desktop.session.ReviewQueue;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.EndingsMaker;
+import org.zeroply.desktop.work.EngineSettings;
+import org.zeroply.desktop.work.ExerciseSearch;
+import org.zeroply.desktop.work.LiveAnalysis;
+import org.zeroply.desktop.work.ReviewQueue;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
@@ -28,7 +28,7 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 
-/** Starts the window on a library, on the demo, or to take pictures of every view. */
+/** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {
 
     private Services services;
@@ -59,8 +59,7 @@ public final class ZeroPly extends Application {
         String named = command.equals("desktop") && arguments.size() > 1 ? arguments.get(1) : "";
         boolean pgn = named.toLowerCase(Locale.ROOT).endsWith(".pgn");
         Path file = demo ? temporary() : named.isEmpty() || pgn ? home() : Path.of(named);
-        boolean shots = command.equals("shots");
-        services = services(Library.open(file), shots);
+        services = services(Library.open(file), false);
         workbench = new Workbench(services, Clock.systemUTC());
         stage.setScene(scene(workbench));
         stage.setTitle("Zero Ply");
@@ -72,15 +71,7 @@ public final class ZeroPly extends Application {
         } else {
             services.library().settings().get("desk").ifPresent(workbench::show);
         }
-        if (!shots) {
-            services.endings().start();
-        }
-        if (shots) {
-            int out = arguments.indexOf("--out");
-            Path folder = Path.of(out < 0 ? "docs/screenshots" : arguments.get(out + 1));
-            int part = arguments.indexOf("--part");
-            new Shots(workbench, services, folder).take(part < 0 ? "" : arguments.get(part + 1));
-        }
+        services.endings().start();
     }
 
     /**

@@ -16,11 +16,10 @@ import org.zeroply.coach.defence.ActiveDefence;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.FortressTest;
 import org.zeroply.coach.trial.Strength;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**

@@ -16,7 +16,7 @@ import org.zeroply.coach.defence.Candidate;
 import org.zeroply.coach.defence.CandidateGroup;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Threat;
-import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.controls.Widgets;
 
 /** What there is to say about one move: verdict, line, what it does, what it costs. */
 final class CandidateDetail extends VBox {

@@ -16,11 +16,10 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.insight.TiedInquiry;
 import org.zeroply.coach.tactics.Contest;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
 
 /** Questions to a position: are there enough checks, which men are tied, who contests a square. */
 final class ChecksPage extends VBox {

@@ -23,12 +23,11 @@ import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.Threat;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.PageSwitch;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /** Defence: the threat, every move with what refutes it, pins, checks, wishes, and what if. */
 public final class DefenceDesk implements Desk {

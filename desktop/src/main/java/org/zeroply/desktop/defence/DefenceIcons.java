@@ -5,7 +5,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.shape.SVGPath;
 import org.zeroply.coach.defence.Cost;
 import org.zeroply.coach.defence.DefenceKind;
-import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.controls.Widgets;
 
 /** Ways and costs of a defence as a word with a small drawn sign, on a field of 16 by 16. */
 final class DefenceIcons {

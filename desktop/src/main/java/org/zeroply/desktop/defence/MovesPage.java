@@ -19,11 +19,10 @@ import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.SheetColumn;
+import org.zeroply.desktop.work.Services;
 
 /** The elimination: every move a row, crossed out when it is refuted. */
 final class MovesPage extends VBox {

@@ -11,10 +11,9 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
 
 /**
  * The men that are pinned, to king, piece or square, and all ways out with what becomes of each.

@@ -34,11 +34,10 @@ import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.judge.Judge;
-import org.zeroply.desktop.desk.FileSaver;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.print.WhatIfSheet;
 
 /** The table of what-if: positions against defences, by clicking. */

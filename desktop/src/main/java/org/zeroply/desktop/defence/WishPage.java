@@ -15,11 +15,10 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.Wish;
 import org.zeroply.coach.defence.WishFinder;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DefenceModel;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
 
 /** A move one would like to play, say to drive a piece away, and what makes it possible. */
 final class WishPage extends VBox {

@@ -25,8 +25,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.repertoire.Card;
 import org.zeroply.coach.repertoire.CardReader;
 import org.zeroply.desktop.board.BoardOverlay;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
+import org.zeroply.desktop.controls.Widgets;
 
 /** Builds an if-then card by pressing squares on the board; its text can be typed just as well. */
 final class CardBuilder extends VBox {

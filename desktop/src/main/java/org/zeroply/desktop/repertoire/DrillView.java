@@ -19,13 +19,10 @@ import javafx.util.Duration;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.Progress;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DrillModel;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireModel.Chapter;
-import org.zeroply.desktop.session.RepertoireView;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
+import org.zeroply.desktop.work.Services;
 
 /** Learning: where the student stands, and the drill; all of it with the keyboard alone. */
 final class DrillView extends VBox {

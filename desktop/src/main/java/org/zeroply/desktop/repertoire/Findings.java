@@ -13,9 +13,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.controls.Finding;
 
 /** What can be said against a repertoire, as a list of things to do. */
 final class Findings {

@@ -17,14 +17,12 @@ import org.zeroply.coach.training.Progress;
 import org.zeroply.coach.training.Question;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.AnnotationBar;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireModel.Chapter;
-import org.zeroply.desktop.session.RepertoireView;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
+import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.SheetColumn;
+import org.zeroply.desktop.work.Services;
 
 /** The chapters, the open one as a line sheet, and what is said at its moves. */
 final class LinesView extends VBox {

@@ -10,7 +10,6 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.desktop.session.RepertoireView;
 
 /**
  * The map of a repertoire: each move a field as high as a game is likely to come there, behind the

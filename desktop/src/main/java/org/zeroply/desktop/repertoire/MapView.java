@@ -22,9 +22,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireView;
+import org.zeroply.desktop.controls.Widgets;
 
 /** The repertoire as a picture: as high as likely, toned by knowledge or by risk. */
 final class MapView extends VBox {

@@ -18,12 +18,11 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Merge;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /**
  * Bringing lines into the open chapter: first what would be new and what conflicts, then merging.

@@ -16,9 +16,8 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.repertoire.CardReader;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.TreeSession;
 
 /** What the repertoire says about the move on the board: its standing, the idea, the cards. */
 final class NoteEditor extends VBox {

@@ -26,13 +26,11 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.PageSwitch;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.DrillModel;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.store.Student;
 
 /** Repertoire: built as lines, seen as a map, tested against games, learnt by students. */

@@ -6,10 +6,8 @@ import java.util.stream.Collectors;
 import javafx.scene.Node;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.coach.repertoire.Repertoire;
-import org.zeroply.desktop.desk.FileSaver;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireView;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.library.print.RepertoireBooklet;
 
 /** What goes out of the Repertoire desk: all chapters of a side as PGN, and the booklet. */

@@ -6,12 +6,10 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.repertoire.EngineAudit;
-import org.zeroply.desktop.desk.Finding;
-import org.zeroply.desktop.desk.FindingList;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.RepertoireModel;
-import org.zeroply.desktop.session.RepertoireView;
-import org.zeroply.desktop.session.Services;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** The audit as a list of things to do; each leads to its spot. */

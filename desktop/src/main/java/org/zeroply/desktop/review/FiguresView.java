@@ -14,8 +14,7 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.review.PlayerReview;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.ReviewModel;
+import org.zeroply.desktop.controls.Widgets;
 
 /** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
 final class FiguresView extends VBox {

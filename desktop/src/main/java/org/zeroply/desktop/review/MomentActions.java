@@ -1,7 +1,6 @@
 package org.zeroply.desktop.review;
 
 import java.util.List;
-import org.zeroply.desktop.session.MomentCard;
 import org.zeroply.library.store.Student;
 
 /** What a card can have done that takes more than the review itself. */

@@ -14,8 +14,6 @@ import javafx.scene.layout.VBox;
 import org.zeroply.coach.review.Departure;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.session.MomentCard;
-import org.zeroply.desktop.session.ReviewModel;
 import org.zeroply.desktop.sheet.LineSheetView;
 
 /** The moments of a game as cards; the one that is looked at is open. */

@@ -20,11 +20,10 @@ import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.ReviewModel;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /**
  * Tries a position in practice: one game played out, or many fast ones between players of limited

@@ -24,7 +24,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Score;
 
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */

@@ -1,8 +1,7 @@
 package org.zeroply.desktop.solve;
 
 import java.util.function.Consumer;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.SolveModel;
+import org.zeroply.desktop.work.Services;
 
 /** An answer that is not committed yet: it is kept with every change and comes back. */
 final class AnswerDraft {

@@ -11,8 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.SolveModel;
+import org.zeroply.desktop.controls.Widgets;
 
 /** The rows of an answer being written: a line of moves each, with a verdict. */
 final class AnswerRows extends VBox {

@@ -9,10 +9,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.Lesson;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /** For the projector: the board, one line in large type, revealed move by move by the coach. */
 final class ClassroomPage extends VBox {
@@ -22,7 +21,7 @@ final class ClassroomPage extends VBox {
     private final Label count = Widgets.label("", "faded");
     private final Label moves = Widgets.wrapped("", "lesson-moves");
     private final Label words = Widgets.wrapped("", "lesson-words");
-    private Optional<Lesson> lesson = Optional.empty();
+    private Optional<ClassroomModel> lesson = Optional.empty();
 
     ClassroomPage(Services services) {
         super(12);
@@ -74,7 +73,7 @@ final class ClassroomPage extends VBox {
         chooser.tree(
                 tree -> {
                     session.open(tree, OptionalLong.empty());
-                    lesson = Optional.of(new Lesson(tree));
+                    lesson = Optional.of(new ClassroomModel(tree));
                     show();
                     words.setText(prompt(tree));
                 });

@@ -12,10 +12,9 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.ladder.Rung;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.Climb;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /** The ladder: the board stays where it is, the line is only told, and questions are asked. */
 final class LadderPage extends VBox {
@@ -29,7 +28,7 @@ final class LadderPage extends VBox {
     private final Label said = Widgets.wrapped("", "drill-said");
     private final VBox asked = new VBox(12);
     private final Random random = new Random();
-    private Optional<Climb> climb = Optional.empty();
+    private Optional<LadderModel> climb = Optional.empty();
 
     LadderPage(Services services) {
         super(10);
@@ -74,15 +73,15 @@ final class LadderPage extends VBox {
                         return;
                     }
                     session.open(new MoveTree(tree.start()), OptionalLong.empty());
-                    climb = Optional.of(new Climb(tree, random));
+                    climb = Optional.of(new LadderModel(tree, random));
                     show("");
                     answer.requestFocus();
                 });
     }
 
     private void show(String words) {
-        Optional<Rung> rung = climb.flatMap(Climb::rung);
-        moves.setText(climb.map(Climb::moves).orElse(""));
+        Optional<Rung> rung = climb.flatMap(LadderModel::rung);
+        moves.setText(climb.map(LadderModel::moves).orElse(""));
         question.setText(rung.map(Rung::question).orElse(""));
         said.setText(words);
         answer.setDisable(rung.isEmpty());
@@ -94,7 +93,7 @@ final class LadderPage extends VBox {
                 .ifPresent(this::answer);
     }
 
-    private void answer(Climb now) {
+    private void answer(LadderModel now) {
         Rung rung = now.rung().orElseThrow();
         boolean right = now.answer(answer.getText());
         String told = right ? "Right: " : "No. After " + line(rung) + " it is: ";

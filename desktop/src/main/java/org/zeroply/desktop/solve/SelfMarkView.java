@@ -13,7 +13,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.SelfMarking;
-import org.zeroply.desktop.desk.Widgets;
+import org.zeroply.desktop.controls.Widgets;
 
 /** Work done on paper: the items of the scheme, to tick what the paper has. */
 final class SelfMarkView extends ScrollPane {

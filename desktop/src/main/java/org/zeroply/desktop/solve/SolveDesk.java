@@ -8,10 +8,10 @@ import javafx.beans.value.ObservableValue;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.PageSwitch;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 
 /** Solve: an exercise on paper, the ladder of seeing ahead, and solutions for a whole room. */
 public final class SolveDesk implements Desk {

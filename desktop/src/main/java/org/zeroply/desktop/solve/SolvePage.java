@@ -24,15 +24,11 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.planning.TurnedExercise;
-import org.zeroply.desktop.desk.Desk;
-import org.zeroply.desktop.desk.LinePlayer;
-import org.zeroply.desktop.desk.MarkedSheetView;
-import org.zeroply.desktop.desk.Widgets;
-import org.zeroply.desktop.session.HoldPlay;
-import org.zeroply.desktop.session.Services;
-import org.zeroply.desktop.session.SolveModel;
-import org.zeroply.desktop.session.SolveSession;
-import org.zeroply.desktop.session.TreeSession;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.sheet.LinePlayer;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.MarkedSheets;
@@ -67,7 +63,7 @@ final class SolvePage extends VBox {
             new Timeline(new KeyFrame(Duration.seconds(1), e -> showTime()));
     private final ReadOnlyObjectWrapper<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
     private final SolveSession sitting = new SolveSession();
-    private final HoldPlay hold;
+    private final HoldModel hold;
     private final Label holding = Widgets.wrapped("", "drill-asked");
     private Optional<SolveModel> model = Optional.empty();
     private String attemptScheme = "";
@@ -84,7 +80,7 @@ final class SolvePage extends VBox {
         this.marked = new MarkedSheetView(this::play);
         this.chooser =
                 new TaskChooser(services, clock, this::prepare, this::newSitting, this::isSolving);
-        this.hold = new HoldPlay(services, session, this::held);
+        this.hold = new HoldModel(services, session, this::held);
         holding.setId("hold-message");
         holding.textProperty().bind(hold.messageProperty());
         blindfold.setId("solve-blindfold");

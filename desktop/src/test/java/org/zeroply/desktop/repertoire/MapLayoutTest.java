@@ -20,7 +20,6 @@ import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.training.Memory;
 import org.zeroply.coach.training.NotedMemory;
 import org.zeroply.coach.training.Questions;
-import org.zeroply.desktop.session.RepertoireView;
 
 /** The map without a window: heights are likelihoods and fields lie within their parents. */
 class MapLayoutTest {

@@ -1,0 +1,72 @@
+package org.zeroply.desktop.controls;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.stage.FileChooser;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.print.Report;
+import org.zeroply.library.print.ReportWriter;
+
+/** Asks where to save, and writes behind the window; failures are told in the status row. */
+public final class FileSaver {
+
+    private final Services services;
+    private final Node owner;
+
+    /**
+     * @param owner in whose window files are asked for
+     */
+    public FileSaver(Services services, Node owner) {
+        this.services = services;
+        this.owner = owner;
+    }
+
+    /** Something that is written. */
+    public interface Writing {
+        void run() throws IOException;
+    }
+
+    /** Asks for a file with one of these endings. */
+    public Optional<File> choose(String title, String name, String... endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.setInitialFileName(name);
+        for (String ending : endings) {
+            chooser.getExtensionFilters()
+                    .add(
+                            new FileChooser.ExtensionFilter(
+                                    ending.toUpperCase(Locale.ROOT), "*." + ending));
+        }
+        return Optional.ofNullable(chooser.showSaveDialog(owner.getScene().getWindow()));
+    }
+
+    /** Writes a report, as a page when the name ends in {@code .html}, else as a PDF. */
+    public void save(Report report, File file) {
+        write(file, () -> ReportWriter.write(report, file.toPath()));
+    }
+
+    /** Writes a file. */
+    public void write(File file, Writing writing) {
+        services.background()
+                .library(
+                        () -> {
+                            try {
+                                writing.run();
+                            } catch (IOException | UncheckedIOException e) {
+                                throw new LibraryException(
+                                        file
+                                                + " could not be written: "
+                                                + e.getMessage()
+                                                + ". Choose another place.",
+                                        e);
+                            }
+                            return file.getName();
+                        },
+                        name -> services.background().say("Written to " + name + "."));
+    }
+}

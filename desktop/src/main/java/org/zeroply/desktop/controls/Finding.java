@@ -1,0 +1,28 @@
+package org.zeroply.desktop.controls;
+
+import java.util.Optional;
+
+/**
+ * Something to look at.
+ *
+ * @param kind a word or two
+ * @param text what it is
+ * @param detail a figure or a reason; may be empty
+ * @param go leads to the spot
+ * @param step what can be done about it at once
+ */
+public record Finding(String kind, String text, String detail, Runnable go, Optional<Step> step) {
+
+    /** Something about which nothing can be done at once. */
+    public Finding(String kind, String text, String detail, Runnable go) {
+        this(kind, text, detail, go, Optional.empty());
+    }
+
+    /** A thing to do. */
+    public record Step(String name, Runnable action) {}
+
+    /** The same, with a thing to do about it. */
+    public Finding with(String name, Runnable action) {
+        return new Finding(kind, text, detail, go, Optional.of(new Step(name, action)));
+    }
+}

@@ -1,0 +1,119 @@
+package org.zeroply.desktop.controls;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Findings one under the other; choosing one leads to its spot. */
+public final class FindingList extends ListView<Finding> {
+
+    private final ObservableList<Finding> findings = FXCollections.observableArrayList();
+
+    /**
+     * @param empty what is said when there are none
+     */
+    public FindingList(String id, String empty) {
+        setId(id);
+        setItems(findings);
+        getStyleClass().add("findings");
+        setPlaceholder(Widgets.wrapped(empty, "empty-note"));
+        setCellFactory(v -> new Cell());
+        VBox.setVgrow(this, Priority.ALWAYS);
+        setOnMouseClicked(e -> go());
+        setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                        go();
+                        e.consume();
+                    }
+                });
+        getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is != null && isFocused()) {
+                                is.go().run();
+                            }
+                        });
+    }
+
+    private void go() {
+        Finding chosen = getSelectionModel().getSelectedItem();
+        if (chosen != null) {
+            chosen.go().run();
+        }
+    }
+
+    /** A button for what can be done about the chosen finding; disabled where that is nothing. */
+    public Button step(String id, String usual) {
+        Button button = Widgets.button(id, usual, () -> step().ifPresent(s -> s.action().run()));
+        getSelectionModel().selectedItemProperty().addListener(o -> name(button, usual));
+        name(button, usual);
+        return button;
+    }
+
+    private void name(Button button, String usual) {
+        button.setDisable(step().isEmpty());
+        button.setText(step().map(Finding.Step::name).orElse(usual));
+    }
+
+    private Optional<Finding.Step> step() {
+        return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Finding::step);
+    }
+
+    /** Shows other findings. */
+    public void show(List<Finding> now) {
+        if (!findings.equals(now)) {
+            findings.setAll(now);
+        }
+    }
+
+    private static final class Cell extends ListCell<Finding> {
+
+        private final Label kind = Widgets.label("", "finding-kind");
+        private final Label text = Widgets.wrapped("", "finding-text");
+        private final Label detail = Widgets.label("", "finding-detail");
+        private final Label sentence = Widgets.wrapped("", "finding-detail");
+        private final VBox words = new VBox(2, text, sentence);
+        private final HBox row = new HBox(10, kind, words, detail);
+
+        /** A detail longer than this stands under the text. */
+        private static final int SHORT = 20;
+
+        Cell() {
+            kind.setMinWidth(96);
+            kind.setMaxWidth(96);
+            kind.setWrapText(true);
+            detail.setMinWidth(Region.USE_PREF_SIZE);
+            HBox.setHgrow(words, Priority.ALWAYS);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Finding item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(null);
+            setGraphic(empty || item == null ? null : row);
+            if (item != null) {
+                kind.setText(item.kind());
+                text.setText(item.text());
+                boolean isShort = item.detail().length() <= SHORT;
+                detail.setText(isShort ? item.detail() : "");
+                sentence.setText(isShort ? "" : item.detail());
+                sentence.setManaged(!isShort);
+                text.setManaged(!item.text().isEmpty());
+                setAccessibleText(item.kind() + ": " + item.text() + " " + item.detail());
+            }
+        }
+    }
+}

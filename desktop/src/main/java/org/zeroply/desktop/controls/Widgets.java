@@ -1,0 +1,123 @@
+package org.zeroply.desktop.controls;
+
+import java.util.function.Function;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** Small parts that all desks are made of; everything gets an id and an accessible text. */
+public final class Widgets {
+
+    private Widgets() {}
+
+    /** A button that is never cut off. */
+    public static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setAccessibleText(text);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setFocusTraversable(true);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    /** A button that stays pressed, with a word of explanation. */
+    public static ToggleButton toggle(String id, String text, String says) {
+        ToggleButton button = new ToggleButton(text);
+        button.setId(id);
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** Does something when a text was typed: on Enter, and when the field is left. */
+    public static void whenTyped(TextField field, Runnable action) {
+        field.setOnAction(e -> action.run());
+        field.focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is) {
+                                action.run();
+                            }
+                        });
+    }
+
+    /** A text in one of the styles of the sheet. */
+    public static Label label(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        return label;
+    }
+
+    /** A text that wraps and is never cut off. */
+    public static Label wrapped(String text, String style) {
+        Label label = label(text, style);
+        label.setWrapText(true);
+        label.setMaxWidth(Double.MAX_VALUE);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** A heading with a rule under it, as wide as the page. */
+    public static Label heading(String text) {
+        Label heading = label(text, "fact-group");
+        heading.setMaxWidth(Double.MAX_VALUE);
+        return heading;
+    }
+
+    /** Controls side by side. */
+    public static HBox row(Node... nodes) {
+        HBox row = new HBox(8, nodes);
+        row.getStyleClass().add("bar");
+        return row;
+    }
+
+    /** Takes what room is left in a row. */
+    public static Region spacer() {
+        Region region = new Region();
+        HBox.setHgrow(region, Priority.ALWAYS);
+        return region;
+    }
+
+    /** Lets a choice show its values as texts; nothing while none is chosen. */
+    public static <T> void texts(ComboBox<T> box, Function<T, String> text) {
+        box.setCellFactory(list -> new TextCell<>(text));
+        box.setButtonCell(new TextCell<>(text));
+    }
+
+    private static final class TextCell<T> extends ListCell<T> {
+        private final Function<T, String> text;
+
+        TextCell(Function<T, String> text) {
+            this.text = text;
+        }
+
+        @Override
+        protected void updateItem(T item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty || item == null ? null : text.apply(item));
+        }
+    }
+
+    /** A column of texts. */
+    public static <T> void column(
+            TableView<T> table, String title, double width, Function<T, String> value) {
+        TableColumn<T, String> column = new TableColumn<>(title);
+        column.setCellValueFactory(c -> new ReadOnlyStringWrapper(value.apply(c.getValue())));
+        column.setPrefWidth(width);
+        table.getColumns().add(column);
+    }
+}

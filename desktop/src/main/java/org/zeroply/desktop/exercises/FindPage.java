@@ -1,0 +1,268 @@
+package org.zeroply.desktop.exercises;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.LongConsumer;
+import java.util.stream.Stream;
+import javafx.collections.ListChangeListener;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.find.DefenceFinder;
+import org.zeroply.coach.exercise.find.GameExercise;
+import org.zeroply.coach.exercise.find.Prospect;
+import org.zeroply.coach.exercise.find.Wishes;
+import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.tactics.Theme;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.ExerciseSearch;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.FindStore;
+
+/** Positions of the library's games that are worth setting, with the reason. */
+final class FindPage extends VBox {
+
+    private static final String ANY_SIDE = "Either side";
+    private static final String ANY_PHASE = "Any phase";
+    private static final String ANY_THEME = "Any theme";
+    private static final List<String> LENGTHS =
+            List.of("Any length", "2 moves or more", "3 moves or more", "4 moves or more");
+
+    private final Services services;
+    private final ExerciseSearch search;
+    private final LongConsumer open;
+    private final TreeSession session = new TreeSession();
+    private final TextField player = field("find-player", "Who is to move", 130);
+    private final TextField opening = field("find-opening", "Opening", 120);
+    private final TextField rating = field("find-rating", "Ratings", 90);
+    private final ComboBox<String> side =
+            choice("find-side", List.of(ANY_SIDE, Side.WHITE.word(), Side.BLACK.word()));
+    private final ComboBox<String> phase =
+            choice(
+                    "find-phase",
+                    Stream.concat(
+                                    Stream.of(ANY_PHASE),
+                                    Arrays.stream(Phase.values()).map(Phase::word))
+                            .toList());
+    private final ComboBox<String> theme =
+            choice(
+                    "find-theme",
+                    Stream.concat(
+                                    Stream.of(ANY_THEME, DefenceFinder.THEME),
+                                    Arrays.stream(Theme.values()).map(Theme::words))
+                            .toList());
+    private final ComboBox<String> length = choice("find-length", LENGTHS);
+    private final FindingList list =
+            new FindingList(
+                    "finds",
+                    "Nothing found yet. Press Look through games: every game of the library is"
+                            + " looked through for positions worth setting, and what is found is"
+                            + " kept.");
+    private List<FindStore.GameFind> shown = List.of();
+
+    /**
+     * @param open opens an exercise
+     */
+    FindPage(Services services, LongConsumer open) {
+        super(8);
+        this.services = services;
+        this.search = services.search();
+        this.open = open;
+        search.found().addListener((ListChangeListener<FindStore.GameFind>) c -> refresh());
+        list.getSelectionModel().selectedIndexProperty().addListener(o -> showOnBoard());
+        FlowPane wishes = new FlowPane(8, 6, player, side, phase, theme, length, opening, rating);
+        getChildren().addAll(wishes, list, tools());
+        VBox.setVgrow(list, Priority.ALWAYS);
+        for (TextField field : List.of(player, opening, rating)) {
+            Widgets.whenTyped(field, this::refresh);
+        }
+        for (ComboBox<String> box : List.of(side, phase, theme, length)) {
+            box.setOnAction(e -> refresh());
+        }
+    }
+
+    private static TextField field(String id, String prompt, double width) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPromptText(prompt);
+        field.setAccessibleText(prompt);
+        field.setPrefWidth(width);
+        return field;
+    }
+
+    private static ComboBox<String> choice(String id, List<String> values) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setId(id);
+        box.getItems().addAll(values);
+        box.setValue(values.get(0));
+        box.setAccessibleText(values.get(0));
+        return box;
+    }
+
+    private HBox tools() {
+        Label state = Widgets.label("", "faded");
+        state.setId("find-state");
+        state.textProperty().bind(search.stateProperty());
+        state.setMinWidth(0);
+        ProgressBar bar = new ProgressBar();
+        bar.setPrefWidth(70);
+        bar.progressProperty().bind(search.partProperty());
+        bar.visibleProperty().bind(search.runningProperty());
+        bar.managedProperty().bind(search.runningProperty());
+        Button go = Widgets.button("find-go", "Look through games", this::start);
+        go.visibleProperty().bind(search.runningProperty().not());
+        go.managedProperty().bind(go.visibleProperty());
+        Button pause = Widgets.button("find-pause", "Pause", search::pause);
+        pause.visibleProperty().bind(search.runningProperty());
+        pause.managedProperty().bind(pause.visibleProperty());
+        return Widgets.row(
+                Widgets.button("find-set", "Set as exercise", this::set),
+                Widgets.button("find-away", "Put away", this::putAway),
+                state,
+                Widgets.spacer(),
+                bar,
+                go,
+                pause);
+    }
+
+    TreeSession session() {
+        return session;
+    }
+
+    void shown() {
+        search.refresh();
+    }
+
+    private Optional<Wishes> wishes() {
+        String[] bounds = rating.getText().strip().split("\\s*[-–]\\s*");
+        boolean any = rating.getText().isBlank();
+        if (!any
+                && (bounds.length > 2
+                        || !Arrays.stream(bounds).allMatch(b -> b.matches("\\d{1,4}")))) {
+            services.background().say("Ratings are 1600-2000, or the lowest alone.");
+            return Optional.empty();
+        }
+        return Optional.of(
+                new Wishes(
+                        player.getText(),
+                        Arrays.stream(Side.values())
+                                .filter(s -> s.word().equals(side.getValue()))
+                                .findFirst(),
+                        opening.getText(),
+                        any ? 0 : Integer.parseInt(bounds[0]),
+                        any || bounds.length < 2 ? 0 : Integer.parseInt(bounds[1]),
+                        theme.getValue().equals(ANY_THEME) ? "" : theme.getValue(),
+                        1 + LENGTHS.indexOf(length.getValue()),
+                        Arrays.stream(Phase.values())
+                                .filter(p -> p.word().equals(phase.getValue()))
+                                .findFirst()));
+    }
+
+    private void start() {
+        wishes().ifPresent(search::start);
+    }
+
+    private void refresh() {
+        wishes().ifPresent(this::refresh);
+    }
+
+    private void refresh(Wishes wishes) {
+        Optional<FindStore.GameFind> chosen = chosen();
+        shown =
+                search.found().stream()
+                        .filter(f -> wishes.allows(f.prospect()))
+                        .filter(f -> f.mover().toLowerCase(Locale.ROOT).contains(wishes.player()))
+                        .toList();
+        list.show(shown.stream().map(this::finding).toList());
+        long id = chosen.map(FindStore.GameFind::id).orElse(-1L);
+        int index = Math.max(0, shown.stream().map(FindStore.GameFind::id).toList().indexOf(id));
+        if (!shown.isEmpty()) {
+            list.getSelectionModel().select(index);
+        }
+    }
+
+    private Finding finding(FindStore.GameFind find) {
+        Prospect p = find.prospect();
+        String length = p.ownMoves() == 1 ? "1 move" : p.ownMoves() + " moves";
+        String themes = p.themes().isEmpty() ? "" : "  ·  " + String.join(", ", p.themes());
+        return new Finding(
+                p.position().sideToMove().word() + ", " + length,
+                find.title() + themes,
+                p.reason() + ".",
+                this::showOnBoard);
+    }
+
+    private Optional<FindStore.GameFind> chosen() {
+        int index = list.getSelectionModel().getSelectedIndex();
+        return index >= 0 && index < shown.size()
+                ? Optional.of(shown.get(index))
+                : Optional.empty();
+    }
+
+    /** The position with its solution and what tempts, to be stepped through; nothing is saved. */
+    private void showOnBoard() {
+        chosen().ifPresent(
+                        find -> {
+                            Prospect p = find.prospect();
+                            TreeEditor editor = new TreeEditor(new MoveTree(p.position()));
+                            editor.addLine(editor.tree().root(), p.line());
+                            for (Move bait : p.tempting()) {
+                                editor.add(editor.tree().root(), bait);
+                            }
+                            session.open(editor.tree(), OptionalLong.empty());
+                        });
+    }
+
+    void set() {
+        chosen().ifPresentOrElse(
+                        this::set, () -> services.background().say("Choose a find first."));
+    }
+
+    private void set(FindStore.GameFind find) {
+        services.background()
+                .<Optional<Long>>longWork(
+                        "Drafting the exercise",
+                        (cancellation, progress) ->
+                                GameExercise.draft(
+                                                services.drafter(),
+                                                find.prospect(),
+                                                services.library().sheets().load(find.sheetId()),
+                                                progress::accept,
+                                                cancellation)
+                                        .map(PgnWriter::write)
+                                        .map(services.library().sheets()::add),
+                        id ->
+                                id.ifPresent(
+                                        made -> {
+                                            search.mark(find, FindStore.State.SET);
+                                            services.background()
+                                                    .say(
+                                                            "Drafted; change lines and points as"
+                                                                    + " you like.");
+                                            open.accept(made);
+                                        }));
+    }
+
+    void putAway() {
+        chosen().ifPresentOrElse(
+                        f -> search.mark(f, FindStore.State.PUT_AWAY),
+                        () -> services.background().say("Choose a find first."));
+    }
+}

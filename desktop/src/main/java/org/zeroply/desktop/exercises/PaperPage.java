@@ -1,0 +1,142 @@
+package org.zeroply.desktop.exercises;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.print.ExerciseSheet;
+import org.zeroply.library.print.Report;
+import org.zeroply.library.print.ReportWriter;
+import org.zeroply.library.store.StoredExercise;
+import org.zeroply.library.store.Student;
+
+/** Homework and tests on paper: which exercises, how many on a page, and for whom. */
+final class PaperPage extends VBox {
+
+    private static final String NOBODY = "For anybody";
+
+    private final Services services;
+    private final FileSaver saver;
+    private final ObservableList<StoredExercise> entries = FXCollections.observableArrayList();
+    private final TableView<StoredExercise> table = new TableView<>(entries);
+    private final TextField title = new TextField();
+    private final ComboBox<Integer> perPage = new ComboBox<>();
+    private final ComboBox<String> student = new ComboBox<>();
+
+    PaperPage(Services services) {
+        super(8);
+        this.services = services;
+        saver = new FileSaver(services, this);
+        table.setId("paper-table");
+        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPlaceholder(new Label("No exercises yet. Find some on the page Find."));
+        Widgets.column(table, "Exercise", 220, e -> e.row().title());
+        Widgets.column(table, "Points", 56, e -> String.valueOf(e.exercise().maxPoints()));
+        Widgets.column(table, "Minutes", 62, e -> String.valueOf(e.exercise().minutes()));
+        Widgets.column(table, "Band", 90, e -> e.exercise().band());
+        Widgets.column(table, "Themes", 220, e -> String.join(", ", e.exercise().themes()));
+        title.setId("paper-title");
+        title.setPromptText("Title of the sheet");
+        title.setAccessibleText("Title of the sheet");
+        title.setPrefWidth(200);
+        perPage.setId("paper-per-page");
+        perPage.setAccessibleText("Diagrams on a page");
+        perPage.getItems().addAll(Report.Problems.PER_PAGE);
+        perPage.setValue(4);
+        student.setId("paper-student");
+        student.setAccessibleText("Who solves it");
+        student.setValue(NOBODY);
+        getChildren()
+                .addAll(
+                        Widgets.label(
+                                "Choose the exercises of the sheet, several with Ctrl or Shift.",
+                                "faded"),
+                        table,
+                        Widgets.row(title, perPage, new Label("on a page"), student),
+                        Widgets.row(
+                                Widgets.button(
+                                        "paper-save", "Save sheet and solutions …", this::save),
+                                Widgets.button("paper-set", "Save the set …", this::saveSet)));
+        VBox.setVgrow(table, Priority.ALWAYS);
+    }
+
+    void shown() {
+        services.background()
+                .library(
+                        () -> StoredExercise.all(services.library().sheets()),
+                        found -> {
+                            entries.setAll(found);
+                            table.getSelectionModel().selectAll();
+                        });
+        services.background()
+                .library(
+                        () -> services.library().students().all(),
+                        all -> {
+                            String before = student.getValue();
+                            student.getItems().setAll(NOBODY);
+                            all.stream().map(Student::name).forEach(student.getItems()::add);
+                            student.setValue(before);
+                        });
+    }
+
+    private void chosen(Consumer<ExerciseSheet> use) {
+        List<MoveTree> trees =
+                table.getSelectionModel().getSelectedItems().stream()
+                        .map(StoredExercise::tree)
+                        .toList();
+        if (trees.isEmpty()) {
+            services.background().say("Choose the exercises first.");
+            return;
+        }
+        String who = NOBODY.equals(student.getValue()) ? "" : student.getValue();
+        use.accept(new ExerciseSheet(title.getText(), who, trees));
+    }
+
+    void save() {
+        chosen(
+                sheet ->
+                        saver.choose("Save the sheet", "exercises.pdf", "pdf", "html")
+                                .ifPresent(file -> save(sheet, file)));
+    }
+
+    /** Writes the sheet, and the solutions into a file beside it. */
+    void save(ExerciseSheet sheet, File file) {
+        int many = perPage.getValue();
+        Path apart = ReportWriter.beside(file.toPath(), "solutions");
+        saver.write(
+                file,
+                () -> {
+                    ReportWriter.write(sheet.questions(many), file.toPath());
+                    ReportWriter.write(sheet.solutions(), apart);
+                });
+    }
+
+    void saveSet() {
+        chosen(
+                sheet ->
+                        saver.choose("Save the set", "exercises.pgn", "pgn", "epd")
+                                .ifPresent(file -> saver.write(file, () -> writeSet(sheet, file))));
+    }
+
+    private static void writeSet(ExerciseSheet sheet, File file) throws IOException {
+        boolean epd = file.getName().toLowerCase(Locale.ROOT).endsWith(".epd");
+        Files.writeString(file.toPath(), epd ? sheet.epd() : sheet.pgn());
+    }
+}

@@ -1,0 +1,217 @@
+package org.zeroply.desktop.exercises;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.Annotation;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.TreeSession;
+
+/** Points, groups and conditions of the chosen move, and what the solver is told. */
+final class SchemeEditor extends VBox {
+
+    private final TreeSession session;
+    private final Background background;
+    private final TextField points = field("points", "", 52);
+    private final TextField verdictPoints = field("verdict-points", "", 52);
+    private final TextField group = field("group", "", 60);
+    private final CheckBox end = check("end", "to be reached");
+    private final CheckBox equal = check("equal", "as good as the main move");
+    private final CheckBox tempting = check("tempting", "tempting, but wrong");
+    private final TextField title = field("title", "Title", 220);
+    private final TextField prompt = field("prompt", "What the solver is asked", 300);
+    private final TextField minutes = field("minutes", "20", 52);
+    private final TextField band = field("band", "1600-2000", 100);
+    private final TextField themes = field("themes", "themes, with commas", 180);
+    private final CheckBox near = check("near", "a verdict one step beside earns half");
+    private final Label sum = Widgets.label("", "sum");
+    private final GridPane about = new GridPane();
+    private boolean showing;
+
+    SchemeEditor(TreeSession session, Background background) {
+        this.session = session;
+        this.background = background;
+        getStyleClass().add("scheme");
+        sum.setMinWidth(100);
+        about.setHgap(8);
+        about.setVgap(6);
+        about.addRow(0, label("Title"), title, label("Minutes"), minutes);
+        about.addRow(1, label("Prompt"), prompt, label("Band"), band);
+        about.addRow(2, label("Themes"), themes, label("Points"), sum);
+        about.add(near, 1, 3, 3, 1);
+        GridPane.setHgrow(title, Priority.ALWAYS);
+        for (TextField wide : List.of(title, prompt, themes)) {
+            wide.setMaxWidth(Double.MAX_VALUE);
+        }
+        HBox marks =
+                Widgets.row(
+                        new Label("This move earns"),
+                        points,
+                        new Label("and, with the right verdict,"),
+                        verdictPoints,
+                        new Label("group"),
+                        group);
+        HBox flags = Widgets.row(end, equal, tempting);
+        getChildren().addAll(marks, flags);
+        connect();
+        session.currentProperty().addListener(o -> show());
+        session.revisionProperty().addListener(o -> show());
+        show();
+    }
+
+    /** Title, prompt, minutes, band and themes, which stand apart from the moves. */
+    GridPane about() {
+        return about;
+    }
+
+    private static TextField field(String id, String prompt, double width) {
+        TextField field = new TextField();
+        field.setId("scheme-" + id);
+        field.setPromptText(prompt);
+        field.setPrefWidth(width);
+        field.setAccessibleText(id.replace('-', ' '));
+        return field;
+    }
+
+    private static Label label(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static CheckBox check(String id, String text) {
+        CheckBox box = new CheckBox(text);
+        box.setId("scheme-" + id);
+        return box;
+    }
+
+    private void connect() {
+        onDone(points, this::savePoints);
+        onDone(verdictPoints, this::savePoints);
+        onDone(group, this::savePoints);
+        end.setOnAction(e -> annotate(a -> a.withEnd(end.isSelected())));
+        equal.setOnAction(e -> annotate(a -> a.withEqual(equal.isSelected())));
+        tempting.setOnAction(e -> annotate(a -> a.withTempting(tempting.isSelected())));
+        near.setOnAction(
+                e ->
+                        session.editor()
+                                .tag(Exercise.VERDICTS, near.isSelected() ? Exercise.NEAR : ""));
+        onDone(title, () -> tag("ZpTitle", title));
+        onDone(prompt, () -> tag(Exercise.PROMPT, prompt));
+        onDone(minutes, () -> tag(Exercise.MINUTES, minutes, "[1-9]\\d{0,2}"));
+        onDone(band, () -> tag(Exercise.BAND, band, "(\\d{3,4}-\\d{3,4})?"));
+        onDone(themes, () -> tag(Exercise.THEMES, themes));
+    }
+
+    private void onDone(TextField field, Runnable save) {
+        field.setOnAction(e -> save.run());
+        field.focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is) {
+                                save.run();
+                            }
+                        });
+    }
+
+    private void annotate(UnaryOperator<Annotation> change) {
+        if (!session.current().isRoot()) {
+            session.editor().annotate(session.current(), change);
+        }
+    }
+
+    private void tag(String name, TextField field) {
+        tag(name, field, ".*");
+    }
+
+    private void tag(String name, TextField field, String form) {
+        String value = field.getText().strip();
+        if (showing || value.equals(session.tree().tag(name))) {
+            return;
+        }
+        if (!value.matches(form)) {
+            background.say(
+                    "'" + value + "' does not fit here; for example " + field.getPromptText());
+            return;
+        }
+        session.editor().tag(name, value);
+    }
+
+    private void savePoints() {
+        BooleanSupplier valid =
+                () ->
+                        isPoints(points)
+                                && isPoints(verdictPoints)
+                                && group.getText().matches("[\\w-]*");
+        if (showing || session.current().isRoot()) {
+            return;
+        }
+        if (!valid.getAsBoolean()) {
+            background.say("Points are whole numbers from 1 to 999; a group is one word.");
+            return;
+        }
+        Optional<String> name =
+                group.getText().isBlank() ? Optional.empty() : Optional.of(group.getText().strip());
+        List<PointRule> rules = new ArrayList<>();
+        if (!points.getText().isBlank()) {
+            rules.add(new PointRule(Integer.parseInt(points.getText().strip()), false, name));
+        }
+        if (!verdictPoints.getText().isBlank()) {
+            rules.add(new PointRule(Integer.parseInt(verdictPoints.getText().strip()), true, name));
+        }
+        session.editor().points(session.current(), rules);
+    }
+
+    private static boolean isPoints(TextField field) {
+        return field.getText().strip().matches("([1-9]\\d{0,2})?");
+    }
+
+    private void show() {
+        showing = true;
+        Node node = session.current();
+        Annotation a = node.annotation();
+        points.setText(text(a, false));
+        verdictPoints.setText(text(a, true));
+        group.setText(a.points().stream().flatMap(p -> p.group().stream()).findFirst().orElse(""));
+        end.setSelected(a.end());
+        equal.setSelected(a.equal());
+        tempting.setSelected(a.tempting());
+        List.of(points, verdictPoints, group, end, equal, tempting)
+                .forEach(c -> c.setDisable(node.isRoot()));
+        title.setText(session.tree().tag("ZpTitle"));
+        prompt.setText(session.tree().tag(Exercise.PROMPT));
+        minutes.setText(session.tree().tag(Exercise.MINUTES));
+        band.setText(session.tree().tag(Exercise.BAND));
+        themes.setText(session.tree().tag(Exercise.THEMES));
+        near.setSelected(session.tree().tag(Exercise.VERDICTS).equals(Exercise.NEAR));
+        int total = MarkingScheme.of(session.tree()).sum();
+        String declared = session.tree().tag(Exercise.MAX_POINTS);
+        sum.setText(
+                declared.isEmpty() || declared.equals(String.valueOf(total))
+                        ? total + " in all"
+                        : total + " in all, " + declared + " declared");
+        showing = false;
+    }
+
+    private static String text(Annotation a, boolean verdict) {
+        return a.points().stream()
+                .filter(p -> p.needsVerdict() == verdict)
+                .findFirst()
+                .map(p -> String.valueOf(p.points()))
+                .orElse("");
+    }
+}

@@ -1,0 +1,2 @@
+/** The Exercises desk: finding, drafting, checking and printing exercises. */
+package org.zeroply.desktop.exercises;

@@ -1,0 +1,2 @@
+/** The Games desk: games are found, replayed and worked out. */
+package org.zeroply.desktop.games;

@@ -1,0 +1,135 @@
+package org.zeroply.desktop.lab;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.ending.EndingReport;
+import org.zeroply.coach.ending.EndingTrainer;
+import org.zeroply.coach.ending.PawnEnding;
+import org.zeroply.desktop.work.TreeSession;
+
+/**
+ * Playing a solved pawn ending on the board: the player's moves are answered by the best defence,
+ * and all of them stay in the sheet as a line.
+ */
+public final class EndingPlayModel {
+
+    private final TreeSession session;
+    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private final BooleanProperty tellAtOnce = new SimpleBooleanProperty(true);
+    private Optional<PawnEnding> ending = Optional.empty();
+    private Optional<EndingTrainer> trainer = Optional.empty();
+    private Position start = Position.START;
+    private Node expected;
+    private boolean answering;
+
+    public EndingPlayModel(TreeSession session) {
+        this.session = session;
+        expected = session.current();
+        session.currentProperty().addListener((o, was, is) -> moved(is));
+    }
+
+    /** Makes ready to play a solved ending. */
+    public void prepare(PawnEnding solved, Position position) {
+        ending = Optional.of(solved);
+        start = position;
+        trainer = Optional.empty();
+        message.set("");
+    }
+
+    /** Whether a game is going on. */
+    public boolean isPlaying() {
+        return trainer.isPresent();
+    }
+
+    /** What there is to say to the player. */
+    public ReadOnlyStringProperty messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    /** Whether a spoilt move is told when it is made, or at the end. */
+    public BooleanProperty tellAtOnceProperty() {
+        return tellAtOnce;
+    }
+
+    /** Begins at the position on the board. */
+    public void begin() {
+        ending.ifPresent(
+                e -> {
+                    EndingTrainer fresh = new EndingTrainer(e, start);
+                    trainer = Optional.of(fresh);
+                    expected = session.current();
+                    message.set("Your move. " + goal(fresh.goal()));
+                });
+    }
+
+    private static String goal(EndingReport.Result goal) {
+        return switch (goal) {
+            case WIN -> "It is won: bring it home.";
+            case DRAW -> "It is a draw: hold it.";
+            default -> "It is lost: hold out as long as you can.";
+        };
+    }
+
+    /** Ends the game and tells what was spoilt. */
+    public void stop() {
+        trainer.ifPresent(this::end);
+    }
+
+    private void moved(Node node) {
+        boolean here =
+                trainer.isPresent()
+                        && !answering
+                        && node.parent().equals(Optional.of(expected))
+                        && !node.move().isNull();
+        if (here) {
+            play(trainer.get(), node);
+        }
+    }
+
+    private void play(EndingTrainer game, Node node) {
+        EndingTrainer.Step step = game.play(node.move());
+        if (step.spoilt() && tellAtOnce.get()) {
+            message.set(spoilt(step));
+        } else {
+            message.set("");
+        }
+        expected = node;
+        if (step.reply().isPresent()) {
+            answering = true;
+            expected = session.editor().add(node, step.reply().get());
+            session.go(expected);
+            answering = false;
+        }
+        if (game.isOver()) {
+            end(game);
+        }
+    }
+
+    private static String spoilt(EndingTrainer.Step step) {
+        String better =
+                step.better().map(m -> "; " + San.write(step.before(), m) + " kept it").orElse("");
+        return Line.number(step.before(), true)
+                + San.write(step.before(), step.move())
+                + " gives the result away"
+                + better
+                + ".";
+    }
+
+    private void end(EndingTrainer game) {
+        trainer = Optional.empty();
+        List<String> wrong = game.spoilt().stream().map(EndingPlayModel::spoilt).toList();
+        int moves = game.steps().size();
+        message.set(
+                wrong.isEmpty()
+                        ? "Nothing was given away in " + moves + (moves == 1 ? " move." : " moves.")
+                        : String.join(" ", wrong));
+    }
+}

@@ -1,0 +1,311 @@
+package org.zeroply.desktop.lab;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.ending.CorrespondingSquares;
+import org.zeroply.coach.ending.EndingReport;
+import org.zeroply.coach.ending.EndingSolver;
+import org.zeroply.coach.ending.KingMap;
+import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.engine.search.BuiltInEngine;
+
+/** The truth about an ending, its picture, and playing it against perfect defence. */
+final class EndingView extends VBox {
+
+    private static final int MEGABYTES = 16;
+    private static final int LONG_LINE = 24;
+    private static final int MOST_PAIRS = 24;
+
+    private final Services services;
+    private final LabModel model;
+    private final VBox answer = new VBox(6);
+    private final FlowPane pictures = new FlowPane(6, 6);
+    private final ToggleGroup chosen = new ToggleGroup();
+    private final CheckBox atOnce = new CheckBox("tell spoilt moves at once");
+    private final EndingPlayModel play;
+    private final VBox playing = new VBox(6);
+    private Optional<Position> solved = Optional.empty();
+
+    EndingView(Services services, LabModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        setId("ending");
+        getStyleClass().add("facts");
+        play = new EndingPlayModel(model.session());
+        atOnce.setId("tell-at-once");
+        atOnce.setSelected(true);
+        play.tellAtOnceProperty().bind(atOnce.selectedProperty());
+        Label told = Widgets.label("", "plain");
+        told.setId("play-message");
+        told.setWrapText(true);
+        told.textProperty().bind(play.messageProperty());
+        playing.getChildren()
+                .addAll(
+                        Widgets.heading("Play it yourself"),
+                        Widgets.row(
+                                Widgets.button("play-ending", "Begin here", this::begin),
+                                Widgets.button("stop-ending", "Stop and look back", play::stop),
+                                atOnce),
+                        told);
+        getChildren()
+                .addAll(
+                        Widgets.row(
+                                Widgets.button("solve-ending", "Solve this ending", this::solve),
+                                Widgets.label(
+                                        "kings and pawns, or up to four men: exact", "faded")),
+                        answer,
+                        pictures,
+                        playing);
+        show();
+    }
+
+    /** Forgets an answer that is about another position. */
+    void show() {
+        if (!play.isPlaying() && !solved.equals(Optional.of(model.position()))) {
+            answer.getChildren().clear();
+            pictures.getChildren().clear();
+            playing.setVisible(false);
+            solved = Optional.empty();
+        }
+    }
+
+    /** Solves the ending on the board in the background. */
+    void solve() {
+        Position position = model.position();
+        EndingSolver solver =
+                new EndingSolver(
+                        new BuiltInEngine(MEGABYTES),
+                        services.endings().tables(),
+                        EndingSolver.NODES);
+        answer.getChildren().setAll(line("Solving …"));
+        services.background()
+                .longWork(
+                        "Solving the ending",
+                        (cancellation, progress) ->
+                                solver.solve(position, progress::accept, cancellation),
+                        found -> {
+                            services.background().say("");
+                            if (!model.position().equals(position)) {
+                                return;
+                            }
+                            answer.getChildren().clear();
+                            found.ifPresent(report -> show(position, report));
+                        });
+    }
+
+    // ---- The answer -----------------------------------------------------------------------------
+
+    private void show(Position position, EndingReport report) {
+        solved = Optional.of(position);
+        Label result = Widgets.label(result(position, report), "total");
+        result.setId("ending-result");
+        result.setWrapText(true);
+        answer.getChildren().add(result);
+        if (!report.bestMoves().isEmpty()) {
+            answer.getChildren().add(line(moves(position, report)));
+        }
+        zugzwang(report).ifPresent(words -> answer.getChildren().add(line(words)));
+        report.triangulation()
+                .ifPresent(
+                        t -> {
+                            String path = Line.numbered(position, t.path());
+                            answer.getChildren()
+                                    .add(
+                                            line(
+                                                    "Triangulation: "
+                                                            + path
+                                                            + " – the same position, the other"
+                                                            + " side to move."));
+                            answer.getChildren().add(line(t.reason() + "."));
+                        });
+        if (!report.plan().isEmpty()) {
+            answer.getChildren().add(line("Plan: " + String.join(", then ", report.plan()) + "."));
+        }
+        if (!report.line().isEmpty()) {
+            String words = Line.numbered(position, Line.start(report.line(), LONG_LINE));
+            String more = report.line().size() > LONG_LINE ? " …" : "";
+            answer.getChildren().add(line("Line: " + words + more));
+            answer.getChildren()
+                    .add(
+                            Widgets.row(
+                                    Widgets.button(
+                                            "adopt-ending",
+                                            "Put the line into the sheet",
+                                            () ->
+                                                    model.session()
+                                                            .editor()
+                                                            .addLine(
+                                                                    model.session().current(),
+                                                                    report.line()))));
+        }
+        pictures(position, report);
+        playing.setVisible(report.graph().isPresent());
+        report.graph().ifPresent(g -> play.prepare(g, position));
+    }
+
+    private static String result(Position position, EndingReport report) {
+        String side = position.sideToMove().word();
+        String words =
+                switch (report.result()) {
+                    case WIN -> side + " wins";
+                    case LOSS -> side + " loses";
+                    case DRAW -> "Draw";
+                    case UNCLEAR -> "Unclear: nothing was proved";
+                };
+        String proof =
+                report.result() == EndingReport.Result.UNCLEAR
+                        ? ""
+                        : report.proof() == EndingReport.Proof.EXACT
+                                ? ", proved exactly"
+                                : report.graph().isPresent()
+                                        ? "; promotions with more than four men judged by search"
+                                        : ", by search";
+        return words + proof;
+    }
+
+    private static String moves(Position position, EndingReport report) {
+        String best = names(position, report.bestMoves());
+        return "Best: "
+                + best
+                + ". "
+                + report.keeping().size()
+                + " of "
+                + position.legalMoves().size()
+                + " moves keep the result"
+                + (report.keeping().size() > report.bestMoves().size()
+                        ? ": " + names(position, report.keeping())
+                        : "")
+                + ".";
+    }
+
+    private static String names(Position position, List<org.zeroply.chess.board.Move> moves) {
+        return String.join(", ", moves.stream().map(m -> San.write(position, m)).toList());
+    }
+
+    private static Optional<String> zugzwang(EndingReport report) {
+        return switch (report.zugzwang()) {
+            case NONE -> Optional.empty();
+            case MUTUAL -> Optional.of("Mutual zugzwang: whoever is to move would rather not be.");
+            case WHITE -> Optional.of("White to move here would be in zugzwang.");
+            case BLACK -> Optional.of("Black to move here would be in zugzwang.");
+        };
+    }
+
+    private static Label line(String text) {
+        Label label = Widgets.label(text, "plain");
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+
+    // ---- The picture ----------------------------------------------------------------------------
+
+    private void pictures(Position position, EndingReport report) {
+        pictures.getChildren().clear();
+        report.graph()
+                .ifPresent(
+                        graph -> {
+                            for (Side side : Side.values()) {
+                                KingMap map = KingMap.of(graph, position, side);
+                                picture(side.word() + "'s king, to move", () -> draw(map, true));
+                                picture(
+                                        side.word() + "'s king, other to move",
+                                        () -> draw(map, false));
+                            }
+                            CorrespondingSquares squares = CorrespondingSquares.of(graph, position);
+                            if (!squares.pairs().isEmpty()) {
+                                picture("Corresponding squares", () -> draw(squares));
+                            }
+                        });
+    }
+
+    private void picture(String text, Runnable draw) {
+        ToggleButton button = new ToggleButton(text);
+        button.setId("picture-" + (pictures.getChildren().size() + 1));
+        button.setToggleGroup(chosen);
+        button.setFocusTraversable(false);
+        button.setOnAction(
+                e -> {
+                    if (button.isSelected()) {
+                        draw.run();
+                    } else {
+                        model.clearOverlay();
+                    }
+                });
+        pictures.getChildren().add(button);
+    }
+
+    private void draw(KingMap map, boolean toMove) {
+        Map<Integer, BoardOverlay.Tone> tones = new HashMap<>();
+        Map<Integer, String> signs = new HashMap<>();
+        for (int square = 0; square < 64; square++) {
+            int at = square;
+            map.at(square, toMove)
+                    .ifPresent(
+                            r -> {
+                                tones.put(
+                                        at,
+                                        switch (r) {
+                                            case WIN -> BoardOverlay.Tone.GOOD;
+                                            case LOSS -> BoardOverlay.Tone.BAD;
+                                            default -> BoardOverlay.Tone.LEVEL;
+                                        });
+                                signs.put(
+                                        at,
+                                        switch (r) {
+                                            case WIN -> "+";
+                                            case LOSS -> "–";
+                                            default -> "=";
+                                        });
+                            });
+        }
+        model.overlayProperty().set(new BoardOverlay(List.of(), tones, signs));
+        services.background()
+                .say(
+                        "For "
+                                + map.mover().word()
+                                + "'s king on each square: + wins, = draws, – loses.");
+    }
+
+    /** Numbers of the squares near the kings; a list of pairs in words would be hard to read. */
+    private void draw(CorrespondingSquares squares) {
+        Map<Integer, String> signs = new HashMap<>();
+        Map<Integer, BoardOverlay.Tone> tones = new HashMap<>();
+        for (CorrespondingSquares.Pair pair : squares.pairs()) {
+            if (pair.number() <= MOST_PAIRS) {
+                signs.put(pair.white(), String.valueOf(pair.number()));
+                signs.putIfAbsent(pair.black(), String.valueOf(pair.number()));
+                tones.put(pair.white(), BoardOverlay.Tone.GOOD);
+                tones.putIfAbsent(pair.black(), BoardOverlay.Tone.BAD);
+            }
+        }
+        model.overlayProperty().set(new BoardOverlay(List.<Mark>of(), tones, signs));
+        services.background()
+                .say(
+                        "Squares with the same number belong together: when one king takes its"
+                                + " square, the other has to be able to take its own.");
+    }
+
+    private void begin() {
+        solved.filter(p -> p.equals(model.position()))
+                .ifPresentOrElse(
+                        p -> play.begin(),
+                        () -> services.background().say("Solve this ending first."));
+    }
+}

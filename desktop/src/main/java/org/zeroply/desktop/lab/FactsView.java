@@ -1,0 +1,128 @@
+package org.zeroply.desktop.lab;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.HPos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactGroup;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.desktop.controls.Widgets;
+
+/** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
+final class FactsView extends VBox {
+
+    private static final List<String> VERDICTS = List.of("works", "gains nothing", "fails");
+
+    private final LabModel model;
+    private final GridPane grid = new GridPane();
+    private boolean showsIdle;
+
+    FactsView(LabModel model) {
+        this.model = model;
+        setId("facts");
+        getStyleClass().add("facts");
+        for (int i = 0; i < 2; i++) {
+            ColumnConstraints half = new ColumnConstraints();
+            half.setPercentWidth(50);
+            half.setHalignment(HPos.LEFT);
+            grid.getColumnConstraints().add(half);
+        }
+        grid.setHgap(18);
+        getChildren().add(grid);
+        model.facts().addListener((ListChangeListener<Fact>) c -> show());
+        show();
+    }
+
+    /** Facts keep coming while somebody reads: whatever row was pointed at stays pointed at. */
+    private void show() {
+        Optional<Fact> pointedAt =
+                getScene() != null && getScene().getFocusOwner() instanceof FactRow row
+                        ? Optional.of(row.fact())
+                        : Optional.empty();
+        fill();
+        pointedAt.ifPresent(
+                fact ->
+                        grid.lookupAll(".fact").stream()
+                                .filter(n -> n instanceof FactRow row && row.fact().equals(fact))
+                                .findFirst()
+                                .ifPresent(Node::requestFocus));
+    }
+
+    private void fill() {
+        grid.getChildren().clear();
+        grid.addRow(0, Widgets.label("White", "faded"), Widgets.label("Black", "faded"));
+        int row = 1;
+        for (FactGroup group : FactGroup.values()) {
+            List<Fact> facts =
+                    model.facts().stream()
+                            .filter(f -> f.kind().group() == group)
+                            .sorted(
+                                    Comparator.comparing((Fact f) -> f.kind())
+                                            .thenComparing(FactsView::verdict))
+                            .toList();
+            if (facts.isEmpty()) {
+                continue;
+            }
+            Label title = Widgets.heading(group.title());
+            title.setId("facts-" + group.name().toLowerCase(Locale.ROOT));
+            grid.add(title, 0, row++, 2, 1);
+            VBox both = rows(facts, Optional.empty());
+            if (!both.getChildren().isEmpty()) {
+                grid.add(both, 0, row++, 2, 1);
+            }
+            VBox white = rows(facts, Optional.of(Side.WHITE));
+            VBox black = rows(facts, Optional.of(Side.BLACK));
+            GridPane.setValignment(white, VPos.TOP);
+            GridPane.setValignment(black, VPos.TOP);
+            grid.addRow(row++, white, black);
+        }
+    }
+
+    /** Moves that work before those that gain nothing before those that fail. */
+    private static int verdict(Fact fact) {
+        if (fact.kind() != FactKind.MOTIF_MOVE) {
+            return 0;
+        }
+        return fact.traits().stream().mapToInt(VERDICTS::indexOf).max().orElse(0);
+    }
+
+    private VBox rows(List<Fact> facts, Optional<Side> side) {
+        VBox rows = new VBox();
+        List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
+        List<Fact> idle = own.stream().filter(f -> verdict(f) > 0).toList();
+        own.stream()
+                .filter(f -> showsIdle || verdict(f) == 0)
+                .forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
+        if (!idle.isEmpty()) {
+            String text =
+                    showsIdle
+                            ? "hide moves that fail"
+                            : idle.size() + " more moves that gain nothing or fail";
+            Button more = Widgets.button("idle-" + word(side), text, this::toggleIdle);
+            more.getStyleClass().add("quiet-button");
+            more.setFocusTraversable(false);
+            rows.getChildren().add(more);
+        }
+        return rows;
+    }
+
+    private static String word(Optional<Side> side) {
+        return side.map(s -> s.word().toLowerCase(Locale.ROOT)).orElse("both");
+    }
+
+    private void toggleIdle() {
+        showsIdle = !showsIdle;
+        show();
+    }
+}

@@ -1,0 +1,198 @@
+package org.zeroply.desktop.lab;
+
+import java.io.File;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.sheet.CandidatesView;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+
+/** The Lab: understand the position on the board. It looks at the open game or analysis. */
+public final class LabDesk implements Desk {
+
+    private final LabModel model;
+    private final ExplanationView explanation;
+    private final DifficultyView difficulty;
+    private final QuestionsView questions;
+    private final CandidatesView candidates;
+    private final ChangesView changes;
+    private final SquaresView squares;
+    private final EndingView ending;
+    private final NoteView note;
+    private final VBox content = new VBox();
+    private final VBox place = new VBox();
+    private final PageSwitch pages = new PageSwitch("Lab", this::show);
+
+    /**
+     * @param session the open game or analysis of the games desk
+     * @param setExercise makes an exercise of the position on the board
+     */
+    public LabDesk(Services services, TreeSession session, Runnable setExercise) {
+        model = new LabModel(services, session);
+        explanation = new ExplanationView(services.live(), session);
+        difficulty = new DifficultyView(services, session);
+        questions = new QuestionsView(services, session);
+        candidates = new CandidatesView(services.live(), session);
+        changes = new ChangesView(model);
+        squares = new SquaresView(model);
+        ending = new EndingView(services, model);
+        note = new NoteView(services, model);
+        content.setId("lab-desk");
+        content.getStyleClass().add("desk");
+        VBox numbers = new VBox(10, explanation, difficulty, questions);
+        pages.add("Facts", scroll(new FactsView(model)));
+        pages.add("Changes", scroll(changes));
+        pages.add("Squares", scroll(squares));
+        ScrollPane scrolled = scroll(numbers);
+        VBox.setVgrow(scrolled, Priority.ALWAYS);
+        pages.add("Numbers", new VBox(8, scrolled, candidates));
+        pages.add("Ending", scroll(ending));
+        pages.add("Note", note);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        content.getChildren()
+                .addAll(bar(Widgets.button("lab-exercise", "Set as exercise", setExercise)), place);
+        session.currentProperty().addListener(o -> refresh());
+        content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
+        show("Facts");
+    }
+
+    private static ScrollPane scroll(VBox page) {
+        page.getStyleClass().add("lab-page");
+        ScrollPane scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("paper");
+        return scroll;
+    }
+
+    private HBox bar(Region last) {
+        HBox bar = pages.row();
+        Label searching = Widgets.label("", "faded");
+        searching.setId("facts-searching");
+        searching.textProperty().bind(model.searchingProperty());
+        searching.setMinWidth(0);
+        bar.getChildren().addAll(Widgets.spacer(), searching, last);
+        return bar;
+    }
+
+    /** Brings one of the pages to the front. */
+    public void show(String name) {
+        Region page = pages.page(name);
+        place.getChildren().setAll(page);
+        pages.mark(name);
+        model.clearOverlay();
+        refresh();
+    }
+
+    /** Prints the note of the position; the ending of the name decides between PDF and PNG. */
+    public void print(File file) {
+        note.print(file);
+    }
+
+    private boolean isInFront(String name) {
+        return place.getChildren().contains(pages.page(name));
+    }
+
+    private void refresh() {
+        if (content.getScene() == null) {
+            return;
+        }
+        if (isInFront("Numbers")) {
+            explanation.show();
+        } else if (isInFront("Changes")) {
+            changes.show();
+        } else if (isInFront("Squares")) {
+            squares.show();
+        }
+        ending.show();
+    }
+
+    @Override
+    public String name() {
+        return "Lab";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public TreeSession session() {
+        return model.session();
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return true;
+    }
+
+    @Override
+    public ObservableValue<BoardOverlay> overlay() {
+        return model.overlayProperty();
+    }
+
+    @Override
+    public void pressed(int square) {
+        if (isInFront("Squares")) {
+            squares.pressed(square);
+        }
+    }
+
+    @Override
+    public void shown() {
+        refresh();
+    }
+
+    @Override
+    public void flush() {
+        note.commit();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        candidates.setPalette(palette);
+    }
+
+    @Override
+    public List<Command> commands() {
+        List<Command> commands = new ArrayList<>(pages.commands());
+        commands.add(new Command("Measure how hard it is", "Shortcut+M", this::measure));
+        commands.add(new Command("What is the threat?", "Shortcut+T", this::threat));
+        commands.add(new Command("Are there enough checks?", "", this::checks));
+        commands.add(new Command("Solve this ending", "Shortcut+G", this::solve));
+        commands.addAll(candidates.commands());
+        return commands;
+    }
+
+    private void measure() {
+        show("Numbers");
+        difficulty.measure();
+    }
+
+    private void threat() {
+        show("Numbers");
+        questions.threat();
+    }
+
+    private void checks() {
+        show("Numbers");
+        questions.checks();
+    }
+
+    private void solve() {
+        show("Ending");
+        ending.solve();
+    }
+}

@@ -1,0 +1,2 @@
+/** The Lab: what a position holds. */
+package org.zeroply.desktop.lab;

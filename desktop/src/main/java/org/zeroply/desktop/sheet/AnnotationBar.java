@@ -1,0 +1,128 @@
+package org.zeroply.desktop.sheet;
+
+import java.util.Optional;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.TreeSession;
+
+/** Typing moves, grading them, and the coach's words and verdicts. */
+public final class AnnotationBar extends VBox {
+
+    private final TreeSession session;
+    private final TextField move = new TextField();
+    private final TextField comment = new TextField();
+
+    public AnnotationBar(TreeSession session, Background background) {
+        this.session = session;
+        getStyleClass().add("annotation-bar");
+        move.setId("move-entry");
+        move.setPromptText("Type a move");
+        move.setPrefWidth(120);
+        move.setMinWidth(120);
+        move.setAccessibleText("Type a move in notation and press Enter");
+        move.setOnAction(e -> play(background));
+        comment.setId("comment");
+        comment.setPromptText("Your words on this move");
+        comment.setAccessibleText("Comment on the move");
+        Widgets.whenTyped(comment, this::saveComment);
+        HBox.setHgrow(comment, Priority.ALWAYS);
+        FlowPane grades = new FlowPane(4, 4);
+        for (Verdict verdict : Verdict.values()) {
+            grades.getChildren()
+                    .add(
+                            sign(
+                                    "verdict-" + verdict.name(),
+                                    verdict.symbol(),
+                                    "Your verdict: " + verdict.words(),
+                                    () -> toggle(verdict)));
+        }
+        int[] nags = {
+            Nag.GOOD, Nag.MISTAKE, Nag.BRILLIANT, Nag.BLUNDER, Nag.INTERESTING, Nag.DUBIOUS
+        };
+        for (int nag : nags) {
+            grades.getChildren()
+                    .add(
+                            sign(
+                                    "nag-" + nag,
+                                    Nag.show(nag),
+                                    "Grade the move " + Nag.show(nag),
+                                    () -> grade(nag)));
+        }
+        getChildren().addAll(Widgets.row(move, comment), grades);
+        session.currentProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            commit();
+                            show();
+                        });
+        session.revisionProperty().addListener(o -> show());
+        show();
+    }
+
+    private static Button sign(String id, String text, String says, Runnable action) {
+        Button button = Widgets.button(id, text, action);
+        button.getStyleClass().add("sign");
+        button.setTooltip(new Tooltip(says));
+        button.setAccessibleText(says);
+        button.setFocusTraversable(false);
+        return button;
+    }
+
+    private Node commented;
+
+    private void show() {
+        commented = session.current();
+        comment.setText(session.current().annotation().after());
+    }
+
+    /** Keeps words that were typed but not confirmed. */
+    public void commit() {
+        if (commented != null && commented.isWithin(session.tree().root())) {
+            saveComment();
+        }
+    }
+
+    private void saveComment() {
+        if (commented != null
+                && !comment.getText().strip().equals(commented.annotation().after())) {
+            session.editor().comment(commented, comment.getText());
+        }
+    }
+
+    private void toggle(Verdict verdict) {
+        boolean same = session.current().annotation().verdict().equals(Optional.of(verdict));
+        session.editor().verdict(session.current(), same ? Optional.empty() : Optional.of(verdict));
+    }
+
+    private void grade(int nag) {
+        if (!session.current().isRoot()) {
+            session.editor().grade(session.current(), nag);
+        }
+    }
+
+    private void play(Background background) {
+        try {
+            session.play(move.getText().strip());
+            move.clear();
+        } catch (NotationException e) {
+            background.say(e.getMessage());
+            move.selectAll();
+        }
+    }
+
+    /** Puts the cursor where a move is typed. */
+    public void typeMove() {
+        move.requestFocus();
+    }
+}

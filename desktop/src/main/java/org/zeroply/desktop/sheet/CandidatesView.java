@@ -1,0 +1,196 @@
+package org.zeroply.desktop.sheet;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.InvalidationListener;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.LiveAnalysis;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Analysis;
+
+/**
+ * The engine's lines for the position, each with verdict, expected score, running balance and a key
+ * to adopt it; and what the engine is to do: rest, stay here, leave moves out.
+ */
+public final class CandidatesView extends VBox {
+
+    private static final int SHOWN = 9;
+
+    private final LiveAnalysis live;
+    private final TreeSession session;
+    private final VBox lines = new VBox();
+    private final Label state = Widgets.label("", "faded");
+    private final Label exact = Widgets.label("", "exact");
+    private final Label problem = Widgets.label("", "alarm");
+    private final Label left = Widgets.label("", "faded");
+    private final HBox leftOut;
+    private Palette palette = Palette.PAPER;
+
+    /** What the live engine says about the position that a session is at. */
+    public CandidatesView(LiveAnalysis live, TreeSession session) {
+        this.live = live;
+        this.session = session;
+        setId("candidates");
+        getStyleClass().add("candidates");
+        leftOut =
+                Widgets.row(
+                        left, Widgets.button("include-all", "All moves again", live::includeAll));
+        state.setId("engine-state");
+        state.setMinWidth(0);
+        exact.setId("engine-exact");
+        problem.setId("engine-problem");
+        problem.setWrapText(true);
+        getChildren().addAll(controls(), problem, leftOut, lines);
+        InvalidationListener refresh = o -> show();
+        live.findingProperty().addListener(refresh);
+        live.problemProperty().addListener(refresh);
+        live.excluded().addListener(refresh);
+        live.lockedProperty().addListener(refresh);
+        live.linesProperty().addListener(refresh);
+        session.currentProperty().addListener(refresh);
+        show();
+    }
+
+    private HBox controls() {
+        CheckBox running = new CheckBox("Engine");
+        running.setId("engine-running");
+        running.selectedProperty().bindBidirectional(live.runningProperty());
+        CheckBox locked = new CheckBox("stay here");
+        locked.setId("engine-locked");
+        locked.setTooltip(new Tooltip("Keep analysing this position while the board moves on"));
+        locked.selectedProperty().bindBidirectional(live.lockedProperty());
+        CheckBox second = new CheckBox("second engine");
+        second.setId("engine-second");
+        second.selectedProperty().bindBidirectional(live.secondProperty());
+        second.visibleProperty().bind(live.settingsProperty().map(s -> !s.program().isBlank()));
+        second.managedProperty().bind(second.visibleProperty());
+        ComboBox<Integer> count = new ComboBox<>();
+        count.setId("engine-lines");
+        count.setAccessibleText("Number of lines");
+        for (int i = 1; i <= LiveAnalysis.MOST_LINES; i++) {
+            count.getItems().add(i);
+        }
+        count.setValue(live.linesProperty().get());
+        count.valueProperty().addListener((o, was, n) -> live.linesProperty().set(n));
+        live.linesProperty().addListener((o, was, n) -> count.setValue(n.intValue()));
+        HBox row =
+                Widgets.row(
+                        running,
+                        locked,
+                        second,
+                        exact,
+                        state,
+                        Widgets.spacer(),
+                        Widgets.button("next-best", "Next best", this::nextBest),
+                        count,
+                        Widgets.label("lines", "faded"));
+        for (javafx.scene.Node node : List.of(running, locked, second, exact)) {
+            ((javafx.scene.layout.Region) node).setMinWidth(USE_PREF_SIZE);
+        }
+        return row;
+    }
+
+    /** Chooses the colours. */
+    public void setPalette(Palette chosen) {
+        palette = chosen;
+        show();
+    }
+
+    private void show() {
+        lines.getChildren().clear();
+        boolean stays =
+                live.lockedProperty().get()
+                        && !live.position().equals(Optional.of(session.current().position()));
+        lines.setMinHeight(live.linesProperty().get() * CandidateRow.HEIGHT);
+        problem.setText(live.problemProperty().get());
+        problem.setManaged(!problem.getText().isEmpty());
+        showLeftOut();
+        exact.setText("");
+        Optional<LiveAnalysis.Finding> finding = live.findingProperty().get();
+        if (finding.isEmpty()) {
+            state.setText(live.runningProperty().get() ? "" : "resting");
+            return;
+        }
+        if (!stays && !finding.get().position().equals(session.current().position())) {
+            return;
+        }
+        LiveAnalysis.Finding found = finding.get();
+        Analysis analysis = found.analysis();
+        state.setText(
+                (stays ? "another position, " : "")
+                        + String.format(
+                                "depth %d, %,d thousand a second",
+                                analysis.depth(),
+                                analysis.nodes() / Math.max(1, analysis.millis())));
+        if (found.isExact()) {
+            exact.setText(ExactWords.of(found.exact(), found.position()));
+        }
+        int key = 2;
+        for (Analysis.Candidate c : analysis.lines()) {
+            String keyName = key <= 4 && !stays ? "F" + key : "";
+            key++;
+            lines.getChildren()
+                    .add(new CandidateRow(found.position(), c, keyName, palette, live::exclude));
+        }
+    }
+
+    private void showLeftOut() {
+        Optional<Position> position = live.position();
+        leftOut.setVisible(!live.excluded().isEmpty() && position.isPresent());
+        leftOut.setManaged(leftOut.isVisible());
+        if (leftOut.isVisible()) {
+            left.setText(
+                    "Left out: "
+                            + String.join(
+                                    ", ",
+                                    live.excluded().stream()
+                                            .map(m -> San.write(position.get(), m))
+                                            .toList()));
+        }
+    }
+
+    /** What can be done with the lines, for the lists of commands and keys. */
+    /** What can be done with the candidates. */
+    public List<Desk.Command> commands() {
+        return List.of(
+                new Desk.Command("Adopt the engine's first line", "F2", () -> adopt(0)),
+                new Desk.Command("Adopt the second line", "F3", () -> adopt(1)),
+                new Desk.Command("Adopt the third line", "F4", () -> adopt(2)),
+                new Desk.Command("Next best move of the engine", "F5", this::nextBest));
+    }
+
+    /** Leaves out the move that leads, so that the next one shows. */
+    private void nextBest() {
+        live.findingProperty()
+                .get()
+                .flatMap(f -> f.analysis().best())
+                .ifPresent(c -> live.exclude(c.move()));
+    }
+
+    /** Puts the engine's line with this number (from 0) into the sheet. */
+    private void adopt(int number) {
+        live.findingProperty()
+                .get()
+                .filter(f -> f.position().equals(session.current().position()))
+                .filter(f -> number < f.analysis().lines().size())
+                .ifPresent(
+                        f -> {
+                            Analysis.Candidate c = f.analysis().lines().get(number);
+                            List<Move> line = Line.start(c.line(), SHOWN);
+                            session.adopt(
+                                    line, c.score(), c.depth(), f.analysis().nodes(), f.engine());
+                        });
+    }
+}

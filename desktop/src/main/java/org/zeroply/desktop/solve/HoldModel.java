@@ -1,0 +1,124 @@
+package org.zeroply.desktop.solve;
+
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.HoldGame;
+import org.zeroply.coach.exercise.LineChecker;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Cancellation;
+
+/**
+ * Holding a position on the board against the engine: each move of the player is weighed and
+ * answered behind the window, and all of them stay in the sheet as a line.
+ */
+public final class HoldModel {
+
+    private final Services services;
+    private final TreeSession session;
+    private final Consumer<HoldGame> over;
+    private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
+    private Optional<HoldGame> game = Optional.empty();
+    private Node expected;
+    private boolean thinking;
+
+    /**
+     * @param over called when all moves have been made
+     */
+    public HoldModel(Services services, TreeSession session, Consumer<HoldGame> over) {
+        this.services = services;
+        this.session = session;
+        this.over = over;
+        expected = session.current();
+        session.currentProperty().addListener((o, was, is) -> moved(is));
+    }
+
+    /** What there is to say to the player. */
+    public ReadOnlyStringProperty messageProperty() {
+        return message.getReadOnlyProperty();
+    }
+
+    /** The game that goes on, if one does. */
+    public Optional<HoldGame> game() {
+        return game;
+    }
+
+    /** Begins; the seed makes the engine choose alike. */
+    public void begin(Exercise exercise, long seed) {
+        HoldGame fresh = new HoldGame(exercise, judge(), services.marking(), seed);
+        game = Optional.of(fresh);
+        expected = session.tree().root();
+        session.go(expected);
+        thinking = false;
+        message.set(
+                "Hold for "
+                        + fresh.moves()
+                        + " moves against the engine at "
+                        + fresh.strength().rating()
+                        + ". Your move: play it on the board.");
+    }
+
+    private Judge judge() {
+        return new Judge(
+                services.marking(),
+                services.endings().tables(),
+                LineChecker.NODES,
+                new Cancellation());
+    }
+
+    /** Ends it, whatever was played. */
+    public void stop() {
+        game = Optional.empty();
+        message.set("");
+    }
+
+    private void moved(Node node) {
+        boolean here =
+                game.isPresent()
+                        && !thinking
+                        && node.parent().equals(Optional.of(expected))
+                        && !node.move().isNull();
+        if (here) {
+            play(game.get(), node);
+        }
+    }
+
+    private void play(HoldGame now, Node node) {
+        thinking = true;
+        message.set("The engine answers …");
+        services.background()
+                .<Optional<Move>>longWork(
+                        "The engine answers",
+                        (cancellation, progress) -> {
+                            try {
+                                return now.play(node.move());
+                            } catch (CancellationException e) {
+                                return Optional.empty();
+                            }
+                        },
+                        answer -> answered(now, node, answer));
+    }
+
+    private void answered(HoldGame now, Node node, Optional<Move> answer) {
+        services.background().say("");
+        if (game.filter(g -> g == now).isEmpty()) {
+            return;
+        }
+        expected = answer.map(m -> session.editor().add(node, m)).orElse(node);
+        session.go(expected);
+        thinking = false;
+        int made = now.losses().size();
+        message.set("Move " + made + " of " + now.moves() + " made. Your move.");
+        if (now.isOver()) {
+            stop();
+            over.accept(now);
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package org.zeroply.desktop.students;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.Granting;
+import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.SheetStore;
+
+/** What the coach decides about attempts; kept beside what was marked. */
+public final class RulingsModel {
+
+    private final Services services;
+    private final Consumer<Attempt> decided;
+
+    /**
+     * @param decided called on the interface thread with the attempt as it is after a decision
+     */
+    public RulingsModel(Services services, Consumer<Attempt> decided) {
+        this.services = services;
+        this.decided = decided;
+    }
+
+    /** Decides about an item; an earlier ruling on it is replaced. */
+    public void rule(Attempt attempt, Ruling ruling) {
+        List<Ruling> rulings = without(attempt, ruling);
+        rulings.add(ruling);
+        keep(attempt, rulings, "Decided; what was marked stands beside it.");
+    }
+
+    /** Takes a ruling back. */
+    public void withdraw(Attempt attempt, Ruling ruling) {
+        keep(attempt, without(attempt, ruling), "Taken back; it counts as it was marked.");
+    }
+
+    private static List<Ruling> without(Attempt attempt, Ruling ruling) {
+        return new ArrayList<>(attempt.rulings().stream().filter(r -> !r.isAbout(ruling)).toList());
+    }
+
+    private void keep(Attempt attempt, List<Ruling> rulings, String says) {
+        services.background()
+                .library(
+                        () -> services.library().attempts().decide(attempt, rulings),
+                        now -> {
+                            services.background().say(says);
+                            decided.accept(now);
+                        });
+    }
+
+    /** Grants a row, and takes its line into the exercise's scheme if that is in the library. */
+    public void grant(Attempt attempt, int row) {
+        services.background()
+                .library(
+                        () -> granted(services.library(), attempt, row),
+                        now -> {
+                            now.ifPresentOrElse(
+                                    a -> {
+                                        services.background()
+                                                .say(
+                                                        "Granted; the scheme has this line from"
+                                                                + " now on.");
+                                        decided.accept(a);
+                                    },
+                                    () -> services.background().say("This row cannot be granted."));
+                        });
+    }
+
+    /** The attempt with the row granted; nothing for a row that is in the scheme or unreadable. */
+    static Optional<Attempt> granted(Library library, Attempt attempt, int number) {
+        Exercise exercise = Exercise.of(SheetStore.parse(attempt.scheme()));
+        Optional<WrittenAnswer.Row> row =
+                WrittenAnswer.parse(exercise.start(), attempt.answer()).rows().stream()
+                        .filter(r -> r.number() == number && r.problem().isEmpty())
+                        .findFirst();
+        Optional<Integer> points = row.flatMap(r -> new Granting(exercise).points(r));
+        if (points.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Ruling> rulings = without(attempt, Ruling.row(number, 0, ""));
+        rulings.add(Ruling.row(number, points.get(), ""));
+        if (attempt.exerciseId().isPresent()) {
+            long id = attempt.exerciseId().getAsLong();
+            MoveTree scheme = library.sheets().load(id);
+            new Granting(Exercise.of(scheme))
+                    .write(new TreeEditor(scheme), row.get().moves(), points.get(), "");
+            library.sheets().save(id, scheme);
+        }
+        return Optional.of(library.attempts().decide(attempt, rulings));
+    }
+}

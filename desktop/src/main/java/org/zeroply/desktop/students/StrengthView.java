@@ -1,0 +1,156 @@
+package org.zeroply.desktop.students;
+
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.coach.rating.Rating;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.course.PlotView;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.print.ScorePlot;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.LibraryResults;
+import org.zeroply.library.store.LibraryResults.Rated;
+import org.zeroply.library.store.Student;
+
+/** How strong a student solves, what to expect of every exercise, and who earned what on it. */
+final class StrengthView extends VBox {
+
+    private final Services services;
+    private final Label strength = Widgets.wrapped("", "plain");
+    private final ObservableList<Rated> exercises = FXCollections.observableArrayList();
+    private final TableView<Rated> table = new TableView<>(exercises);
+    private final VBox picture = new VBox(4);
+    private Optional<LibraryResults> results = Optional.empty();
+    private Optional<Student> student = Optional.empty();
+    private Palette palette = Palette.PAPER;
+
+    StrengthView(Services services) {
+        super(8);
+        this.services = services;
+        setId("strength");
+        strength.setId("strength-words");
+        table.setId("strength-table");
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        table.setPlaceholder(new Label("No exercises yet. Find some on the Exercises desk."));
+        Widgets.column(table, "Exercise", 230, Rated::title);
+        Widgets.column(table, "Rated", 110, e -> rating(e).map(Rating::text).orElse(""));
+        Widgets.column(table, "Tried", 56, e -> String.valueOf(tries(e).size()));
+        Widgets.column(table, "Expected", 100, this::expected);
+        Widgets.column(table, "Earned", 100, this::earned);
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, e) -> draw(e));
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().addAll(strength, table, picture);
+    }
+
+    void setPalette(Palette chosen) {
+        palette = chosen;
+        draw(table.getSelectionModel().getSelectedItem());
+    }
+
+    /** Rates everybody anew and shows a student. */
+    void show(Student chosen) {
+        student = Optional.of(chosen);
+        services.background()
+                .library(
+                        () ->
+                                LibraryResults.of(
+                                        services.library().sheets(),
+                                        services.library().students(),
+                                        services.library().attempts(),
+                                        LocalDate.now(ZoneId.systemDefault()).toEpochDay()),
+                        this::show);
+    }
+
+    private void show(LibraryResults now) {
+        Rated before = table.getSelectionModel().getSelectedItem();
+        results = Optional.of(now);
+        student.ifPresent(
+                s -> {
+                    int solved = now.attemptsOf(s.id()).size();
+                    strength.setText(
+                            s.name()
+                                    + " solves like "
+                                    + now.student(s.id()).text()
+                                    + (s.rating() > 0 ? ", club rating " + s.rating() : "")
+                                    + ", by "
+                                    + solved
+                                    + (solved == 1 ? " exercise." : " exercises."));
+                });
+        exercises.setAll(now.exercises());
+        int index =
+                before == null
+                        ? 0
+                        : exercises.stream().map(Rated::id).toList().indexOf(before.id());
+        table.getSelectionModel().select(Math.max(0, index));
+        draw(table.getSelectionModel().getSelectedItem());
+    }
+
+    private Optional<Rating> rating(Rated e) {
+        return results.map(r -> r.exercise(e.id()));
+    }
+
+    private List<Attempt> tries(Rated e) {
+        return results.map(r -> r.attemptsAt(e.id())).orElse(List.of());
+    }
+
+    private String expected(Rated e) {
+        return results.flatMap(r -> student.map(s -> r.expectedPoints(s.id(), e)))
+                .map(p -> String.format(Locale.ROOT, "%.0f of %d", p, e.max()))
+                .orElse("");
+    }
+
+    private String earned(Rated e) {
+        return tries(e).stream()
+                .filter(a -> student.filter(s -> s.id() == a.studentId()).isPresent())
+                .findFirst()
+                .map(a -> a.points() + " of " + a.max())
+                .orElse("–");
+    }
+
+    private void draw(Rated chosen) {
+        picture.getChildren().clear();
+        if (chosen == null || results.isEmpty()) {
+            return;
+        }
+        LibraryResults r = results.get();
+        List<ScorePlot.Point> points =
+                tries(chosen).stream()
+                        .map(
+                                a ->
+                                        new ScorePlot.Point(
+                                                name(r, a.studentId()),
+                                                r.student(a.studentId()).value(),
+                                                LibraryResults.share(a)))
+                        .toList();
+        String says =
+                points.isEmpty()
+                        ? "Nobody has tried this exercise; the dashed line is what to expect."
+                        : "Points earned by strength; the dashed line is what to expect.";
+        picture.getChildren()
+                .addAll(
+                        Widgets.label(says, "faded"),
+                        new PlotView(
+                                "score-plot",
+                                new ScorePlot(r.exercise(chosen.id()), points),
+                                palette,
+                                says));
+    }
+
+    private static String name(LibraryResults results, long id) {
+        return results.students().stream()
+                .filter(s -> s.id() == id)
+                .map(Student::name)
+                .findFirst()
+                .orElse("");
+    }
+}

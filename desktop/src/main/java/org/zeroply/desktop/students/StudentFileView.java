@@ -1,0 +1,144 @@
+package org.zeroply.desktop.students;
+
+import java.util.OptionalLong;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.store.StudentFile;
+
+/** The moments of games in a student's file: what there is to learn, with the position. */
+final class StudentFileView extends VBox {
+
+    private final Services services;
+    private final TreeSession session;
+    private final StudentsDesk.GameOpener opener;
+    private final ObservableList<StudentFile.Filed> moments = FXCollections.observableArrayList();
+    private final TableView<StudentFile.Filed> table = new TableView<>(moments);
+    private final Label words = Widgets.wrapped("", "plain");
+    private OptionalLong student = OptionalLong.empty();
+
+    /**
+     * @param session shows the position of the moment that is chosen
+     */
+    StudentFileView(Services services, TreeSession session, StudentsDesk.GameOpener opener) {
+        super(8);
+        this.services = services;
+        this.session = session;
+        this.opener = opener;
+        setId("student-file");
+        table.setId("student-file-table");
+        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        Label empty =
+                new Label(
+                        "Nothing in the file yet. On the Review desk, open a moment and press To a"
+                                + " student.");
+        empty.setWrapText(true);
+        table.setPlaceholder(empty);
+        Widgets.column(table, "Game", 240, StudentFile.Filed::game);
+        Widgets.column(table, "Moment", 380, StudentFile.Filed::text);
+        table.getSelectionModel().selectedItemProperty().addListener((o, was, f) -> show(f));
+        table.setOnMouseClicked(
+                e -> {
+                    if (e.getClickCount() == 2) {
+                        openGame();
+                    }
+                });
+        table.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER) {
+                        openGame();
+                        e.consume();
+                    }
+                });
+        VBox.setVgrow(table, Priority.ALWAYS);
+        words.setId("student-file-words");
+        getChildren()
+                .addAll(
+                        table,
+                        words,
+                        Widgets.row(
+                                Widgets.button(
+                                        "student-file-open", "Open the game", this::openGame),
+                                Widgets.button("student-file-remove", "Take out", this::remove)));
+    }
+
+    /** Shows the file of a student. */
+    void show(Student chosen) {
+        student = OptionalLong.of(chosen.id());
+        long id = chosen.id();
+        services.background()
+                .library(
+                        () -> services.library().studentFile().of(id),
+                        found -> {
+                            if (student.equals(OptionalLong.of(id))) {
+                                moments.setAll(found);
+                                table.getSelectionModel().selectFirst();
+                            }
+                        });
+    }
+
+    private void show(StudentFile.Filed moment) {
+        words.setText(moment == null ? "" : moment.text());
+        if (moment == null || getParent() == null) {
+            return;
+        }
+        services.background()
+                .library(
+                        () -> services.library().sheets().load(moment.sheetId()),
+                        tree -> show(tree, moment));
+    }
+
+    private void show(MoveTree tree, StudentFile.Filed moment) {
+        if (moment.equals(table.getSelectionModel().getSelectedItem())) {
+            session.open(tree, OptionalLong.empty());
+            if (moment.ply() <= tree.mainLine().size()) {
+                session.go(tree.mainLine().get(moment.ply() - 1).parent().orElseThrow());
+            }
+        }
+    }
+
+    /** Puts the position of the chosen moment on the board again. */
+    void showOnBoard() {
+        show(table.getSelectionModel().getSelectedItem());
+    }
+
+    private void openGame() {
+        StudentFile.Filed chosen = table.getSelectionModel().getSelectedItem();
+        if (chosen == null) {
+            services.background().say("Choose a moment of the file first.");
+            return;
+        }
+        opener.open(chosen.sheetId(), chosen.ply());
+    }
+
+    private void remove() {
+        StudentFile.Filed chosen = table.getSelectionModel().getSelectedItem();
+        if (chosen == null || student.isEmpty()) {
+            return;
+        }
+        long id = student.getAsLong();
+        services.background()
+                .library(
+                        () -> {
+                            services.library()
+                                    .studentFile()
+                                    .remove(id, chosen.sheetId(), chosen.ply());
+                            return chosen;
+                        },
+                        gone -> {
+                            moments.remove(gone);
+                            services.background()
+                                    .say(
+                                            "Taken out of the file; it is still in the game's review.");
+                        });
+    }
+}

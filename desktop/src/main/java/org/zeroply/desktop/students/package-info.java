@@ -1,0 +1,2 @@
+/** The Students desk: who they are, what they did, what comes next. */
+package org.zeroply.desktop.students;

@@ -1,0 +1,68 @@
+package org.zeroply.workshop.pictures;
+
+import javafx.scene.control.ListView;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Square;
+import org.zeroply.desktop.app.Workbench;
+import org.zeroply.desktop.work.Services;
+
+/** The pictures of the Defence desk. */
+final class DefencePictures {
+
+    /** Out of a game of the demo club. */
+    private static final String POSITION =
+            "r3r1k1/1b3pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
+
+    /** A knight held to the square from which there would be mate. */
+    private static final String HELD = "6k1/5ppp/8/3n4/8/8/r4PPP/3R2K1 b - - 0 1";
+
+    private DefencePictures() {}
+
+    static void take(Shots run, Workbench bench, Services services) {
+        run.step(() -> bench.defence().defend(Position.fromFen(POSITION)));
+        run.step(() -> bench.show("Defence"));
+        run.until(() -> run.text("#defence-state").isEmpty());
+        run.shot("defence");
+        run.step(bench::toggleTheme);
+        run.detail("defence-lamp");
+        run.step(bench::toggleTheme);
+        run.step(() -> run.toggle("#defence-what-if"));
+        run.step(() -> run.press("#what-if-propose"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> run.press("#what-if-1-0"));
+        run.shot("defence-what-if");
+        if (run.details) {
+            more(run, bench, services);
+        }
+    }
+
+    /** The other pages, to look at while working. */
+    private static void more(Shots run, Workbench bench, Services services) {
+        run.step(() -> bench.defence().defend(Position.fromFen(HELD)));
+        run.step(() -> bench.show("Defence"));
+        run.until(() -> run.text("#defence-state").isEmpty());
+        run.step(() -> run.toggle("#defence-pins"));
+        run.step(() -> ((ListView<?>) bench.lookup("#pins")).getSelectionModel().select(0));
+        run.detail("defence-pins");
+        run.step(() -> run.toggle("#defence-checks"));
+        run.step(() -> run.press("#checks-white"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> run.press("#checks-black"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> run.press("#tied"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> bench.defence().pressed(Square.parse("g2")));
+        run.detail("defence-checks");
+        run.step(() -> run.toggle("#defence-wish"));
+        run.step(() -> bench.defence().pressed(Square.parse("b3")));
+        run.step(() -> bench.defence().pressed(Square.parse("d4")));
+        run.until(() -> !services.background().busyProperty().get());
+        run.detail("defence-wish");
+        run.step(() -> run.toggle("#defence-active"));
+        run.step(() -> run.press("#active-go"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.step(() -> run.press("#fortress"));
+        run.until(() -> !services.background().busyProperty().get());
+        run.detail("defence-active");
+    }
+}

@@ -1,0 +1,21 @@
+package org.zeroply.workshop;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "org.zeroply", importOptions = ImportOption.DoNotIncludeTests.class)
+class FloorsTest {
+
+    @ArchTest
+    static final ArchRule nothing_that_is_shipped_knows_the_workshop =
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackage("org.zeroply.workshop..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("org.zeroply.workshop..");
+}
