@@ -67,7 +67,7 @@ class DefenceDeskTest extends WindowTest {
     }
 
     private void idle() throws Exception {
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
     }
 
     private static List<Finding> findings(FxRobot robot, String id) {

@@ -147,7 +147,7 @@ class ExercisesDeskTest extends WindowTest {
         robot.interact(() -> session().go(session().tree().root().children().get(2)));
         boolean undoable = session().editor().canUndo();
         click(robot, "#draft-branch");
-        until(() -> !services.background().busyProperty().get() && !message(robot).isEmpty());
+        until(() -> !services.scheduler().isBusy() && !message(robot).isEmpty());
         until(() -> message(robot).contains("drafted anew") || message(robot).contains("Nothing"));
         Node branch = session().tree().root().children().get(2);
         assertThat(PgnWriter.write(session().tree())).contains("1. Ra8# {[%zp.pts 10]}");

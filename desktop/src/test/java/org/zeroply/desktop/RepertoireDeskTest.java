@@ -155,7 +155,7 @@ class RepertoireDeskTest extends WindowTest {
         }
         until(() -> !drill().isRunning());
         assertThat(drill().shownProperty().get().said()).contains("Nothing more is due today");
-        services.background().library(() -> true, done -> {});
+        services.scheduler().library(() -> true, done -> {});
         until(
                 () ->
                         services.library().recall().all(student.id()).size()

@@ -18,6 +18,7 @@ import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.board.SetUpBoard;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -42,7 +43,10 @@ class WorkbenchTest extends WindowTest {
         robot.clickOn("#scheme-verdict-points").write("5").type(KeyCode.ENTER);
         robot.clickOn("#verdict-WHITE_WINS");
 
-        robot.clickOn("#desk-students").clickOn("#student-name").write("Nora");
+        robot.clickOn("#desk-students");
+        click(robot, "#student-new");
+        click(robot, "#new-student-name");
+        robot.write("Nora");
         robot.clickOn("#student-add");
         until(() -> table(robot, "#students-table").getItems().size() == 1);
 
@@ -175,7 +179,7 @@ class WorkbenchTest extends WindowTest {
     @Test
     void a_second_engine_that_fails_is_reported_and_ours_goes_on(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#engines");
+        robot.interact(() -> bench.runCommand("Engines: threads, memory, second engine"));
         until(() -> isShown(robot, "#engine-program"));
         robot.clickOn("#engine-program").write("/nowhere/engine");
         robot.clickOn("#engine-try");
@@ -204,9 +208,10 @@ class WorkbenchTest extends WindowTest {
     @Test
     void a_position_is_set_up_by_hand_and_an_impossible_one_is_explained(FxRobot robot)
             throws Exception {
-        robot.clickOn("#set-up-position");
-        robot.clickOn("Empty board").clickOn("#tool-Q");
-        BoardView board = robot.lookup("#set-up-board").query();
+        robot.press(KeyCode.CONTROL).type(KeyCode.P).release(KeyCode.CONTROL);
+        click(robot, "#set-up-empty");
+        robot.clickOn("#tool-Q");
+        SetUpBoard board = robot.lookup("#set-up-board").query();
         Point2D e7 = board.localToScreen(board.centreOf(Square.parse("e8")));
         robot.clickOn(e7);
         assertThat(robot.lookup("#set-up-problem").queryLabeled().getText())

@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import org.zeroply.library.store.AssignmentStore;
 import org.zeroply.library.store.AttemptStore;
+import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.Database;
 import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.RecallStore;
@@ -35,6 +37,8 @@ public final class Library implements AutoCloseable {
     private final RecallStore recall;
     private final FindStore finds;
     private final AssignmentStore assignments;
+    private final BinStore bin;
+    private final CollectionStore collections;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -50,6 +54,8 @@ public final class Library implements AutoCloseable {
         this.recall = new RecallStore(database);
         this.finds = new FindStore(database, clock);
         this.assignments = new AssignmentStore(database);
+        this.bin = new BinStore(database, clock);
+        this.collections = new CollectionStore(database);
     }
 
     /**
@@ -126,6 +132,16 @@ public final class Library implements AutoCloseable {
     /** What students are to solve. */
     public AssignmentStore assignments() {
         return assignments;
+    }
+
+    /** What was put away. */
+    public BinStore bin() {
+        return bin;
+    }
+
+    /** Games put together under a name. */
+    public CollectionStore collections() {
+        return collections;
     }
 
     /** Which games came to a position. */

@@ -117,7 +117,8 @@ public final class HoldGame {
      *
      * @return the answer; empty when there is none because it is over
      * @throws IllegalArgumentException if the move is not legal, or it is over
-     * @throws java.util.concurrent.CancellationException when cancelled; then nothing was played
+     * @throws java.util.concurrent.CancellationException when cancelled; then nothing was played,
+     *     as when the engine fails
      */
     public Optional<Move> play(Move move) {
         Position before = position();
@@ -140,10 +141,22 @@ public final class HoldGame {
         if (isOver()) {
             return Optional.empty();
         }
-        LimitedPlayer.Look look = player.look(exercise.start(), played, strength);
-        Move answer = player.choose(look, strength);
-        put(answer);
-        return Optional.of(answer);
+        try {
+            LimitedPlayer.Look look = player.look(exercise.start(), played, strength);
+            Move answer = player.choose(look, strength);
+            put(answer);
+            return Optional.of(answer);
+        } catch (RuntimeException e) {
+            takeBack();
+            throw e;
+        }
+    }
+
+    private void takeBack() {
+        positions.remove(positions.size() - 1);
+        played.remove(played.size() - 1);
+        losses.remove(losses.size() - 1);
+        first = losses.isEmpty() ? -1 : first;
     }
 
     private void put(Move move) {

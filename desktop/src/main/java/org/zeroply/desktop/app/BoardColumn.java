@@ -1,8 +1,11 @@
 package org.zeroply.desktop.app;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -10,10 +13,12 @@ import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Conclusion;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.opening.OpeningNames;
@@ -24,70 +29,128 @@ import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.TreeSession;
 
-/** The board with what belongs under it; it keeps its place while desks change. */
-final class BoardColumn extends VBox {
+/**
+ * The board, as large as the room allows, with what belongs to the position on a strip under it; it
+ * keeps its place while desks change.
+ */
+final class BoardColumn extends Region {
+
+    private static final double GAP = 8;
+    private static final double LEAST = 220;
 
     private final BoardView board = new BoardView();
     private final Label points = label("balance-points", "balance-points");
     private final Label words = label("balance-words", "balance-words");
-    private final Label state = label("position-state", "faded");
+    private final Label state = label("position-state", "plain");
     private final Label hanging = label("hanging", "faded");
-    private final Label opening = label("opening-name", "plain");
+    private final Label opening = label("opening-name", "faded");
     private final ComboBox<MaterialScale> scale = new ComboBox<>();
     private final ComboBox<Mark.Meaning> meaning = new ComboBox<>();
     private final List<Integer> route = new ArrayList<>();
-    private final HBox drawing;
-    private final HBox material = new HBox(10);
+    private final HBox material;
+    private final HBox danger;
+    private final VBox strip;
     private final VBox below = new VBox();
     private final InvalidationListener refresh = o -> show();
+
+    /** How a desk's board was turned by hand. */
+    private final Map<Desk, Boolean> turned = new HashMap<>();
+
     private Optional<OpeningNames> names = Optional.empty();
     private Optional<Desk> desk = Optional.empty();
     private Optional<TreeSession> attached = Optional.empty();
+    private Optional<Side> seen = Optional.empty();
     private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
     private ObservableValue<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
     private final InvalidationListener hide = o -> show();
     private final InvalidationListener lay = o -> board.setOverlay(overlay.getValue());
 
-    BoardColumn() {
+    /**
+     * @param menu shows the context menu of the board
+     */
+    BoardColumn(BoardView.MenuHandler menu) {
         getStyleClass().add("board-column");
-        board.setPrefSize(470, 470);
-        board.setMinSize(470, 470);
         board.onMove(this::moved);
-        board.onDraw(this::drawn);
+        board.onDraw((from, to) -> drawn(from, to, menu));
+        board.onMenu(menu);
         board.onPress(square -> desk.ifPresent(d -> d.pressed(square)));
         scale.setId("material-scale");
         scale.getItems().addAll(MaterialScale.values());
         scale.setValue(MaterialScale.SCHOOL);
+        scale.setTooltip(new Tooltip("In which points men are counted"));
         Widgets.texts(scale, item -> item.label());
         scale.valueProperty().addListener(refresh);
         meaning.setId("mark-meaning");
         meaning.getItems().addAll(Mark.Meaning.values());
         meaning.setValue(Mark.Meaning.IDEA);
-        Widgets.texts(meaning, item -> item.word());
+        meaning.setTooltip(new Tooltip("What the right mouse button draws on the board"));
+        Widgets.texts(meaning, item -> "draw: " + item.word());
         meaning.valueProperty().addListener(o -> route.clear());
-        Button back = step("step-back", "‹", "One move back", TreeSession::back);
-        Button on = step("step-on", "›", "One move on", TreeSession::forward);
-        Button start = step("to-start", "«", "To the start", TreeSession::toStart);
-        Button end = step("to-end", "»", "To the end of the line", TreeSession::toEnd);
-        HBox steps = new HBox(6, start, back, on, end, spacer(), state);
+        HBox steps =
+                new HBox(
+                        4,
+                        step("to-start", "«", "To the start", TreeSession::toStart),
+                        step("step-back", "‹", "One move back", TreeSession::back),
+                        step("step-on", "›", "One move on", TreeSession::forward),
+                        step("to-end", "»", "To the end of the line", TreeSession::toEnd),
+                        state,
+                        Widgets.spacer(),
+                        opening);
         steps.getStyleClass().add("bar");
-        material.getChildren().addAll(points, words, spacer(), scale);
+        state.setMinWidth(USE_PREF_SIZE);
+        opening.setMinWidth(0);
+        material = new HBox(8, points, words, Widgets.spacer(), scale);
         material.getStyleClass().add("bar");
-        drawing = new HBox(8, new Label("Right button draws"), meaning);
-        drawing.getStyleClass().add("bar");
-        hanging.setWrapText(true);
-        hanging.setMinHeight(20);
-        words.setWrapText(true);
+        danger = new HBox(8, hanging, Widgets.spacer(), meaning);
+        danger.getStyleClass().add("bar");
+        words.setMinWidth(0);
+        hanging.setMinWidth(0);
         points.setMinWidth(USE_PREF_SIZE);
-        scale.setMinWidth(116);
-        opening.setWrapText(true);
-        opening.managedProperty().bind(opening.visibleProperty());
-        getChildren().addAll(board, steps, opening, material, hanging, drawing, below);
+        for (ComboBox<?> box : List.of(scale, meaning)) {
+            box.setMinWidth(128);
+            box.setPrefWidth(128);
+            box.getStyleClass().add("small");
+        }
+        strip = new VBox(2, steps, material, danger, below);
+        strip.getStyleClass().add("position-strip");
+        getChildren().addAll(board, strip);
+        setMinWidth(LEAST);
     }
+
+    // ---- Room -----------------------------------------------------------------------------------
+
+    /** The width at which the board fills the height, in pixels. */
+    double widthForHeight(double height) {
+        double inside = height - snappedTopInset() - snappedBottomInset() - GAP;
+        return inside - stripHeight() + snappedLeftInset() + snappedRightInset();
+    }
+
+    private double stripHeight() {
+        return strip.prefHeight(Math.max(LEAST, getWidth()));
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double width = getWidth() - snappedLeftInset() - snappedRightInset();
+        double height = getHeight() - snappedTopInset() - snappedBottomInset();
+        double side = Math.max(0, Math.min(width, height - stripHeight() - GAP));
+        double left = snappedLeftInset() + Math.floor((width - side) / 2);
+        board.resizeRelocate(left, snappedTopInset(), side, side);
+        strip.resizeRelocate(
+                snappedLeftInset(), snappedTopInset() + side + GAP, width, stripHeight());
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return LEAST + GAP + stripHeight();
+    }
+
+    // ---- What is shown --------------------------------------------------------------------------
 
     /** Names openings from now on. */
     void setNames(OpeningNames value) {
@@ -96,31 +159,28 @@ final class BoardColumn extends VBox {
     }
 
     private static Label label(String id, String style) {
-        Label label = new Label();
+        Label label = Widgets.label("", style);
         label.setId(id);
-        label.getStyleClass().add(style);
         return label;
     }
 
-    private static Region spacer() {
-        Region region = new Region();
-        HBox.setHgrow(region, javafx.scene.layout.Priority.ALWAYS);
-        return region;
-    }
-
-    private Button step(
-            String id, String text, String says, java.util.function.Consumer<TreeSession> go) {
-        Button button = new Button(text);
-        button.setId(id);
+    private Button step(String id, String text, String says, Consumer<TreeSession> go) {
+        Button button = Widgets.button(id, text, () -> desk.ifPresent(d -> go.accept(d.session())));
         button.setAccessibleText(says);
+        button.setTooltip(new Tooltip(says));
         button.getStyleClass().add("sign");
         button.setFocusTraversable(false);
-        button.setOnAction(e -> desk.ifPresent(d -> go.accept(d.session())));
         return button;
     }
 
     BoardView board() {
         return board;
+    }
+
+    /** Turns the board of this desk around. */
+    void flip() {
+        board.setFlipped(!board.isFlipped());
+        desk.ifPresent(d -> turned.put(d, board.isFlipped()));
     }
 
     /** Shows what another desk is about. */
@@ -131,6 +191,7 @@ final class BoardColumn extends VBox {
                     s.revisionProperty().removeListener(refresh);
                 });
         overlay.removeListener(lay);
+        boolean sameDesk = desk.filter(next::equals).isPresent();
         desk = Optional.of(next);
         attached = Optional.of(next.session());
         next.session().currentProperty().addListener(refresh);
@@ -141,10 +202,23 @@ final class BoardColumn extends VBox {
         hidden.removeListener(hide);
         hidden = next.boardHidden();
         hidden.addListener(hide);
-        next.seenFrom().ifPresent(side -> board.setFlipped(side == Side.BLACK));
+        turn(next, sameDesk);
         below.getChildren().clear();
         next.underBoard().ifPresent(below.getChildren()::add);
         show();
+    }
+
+    /**
+     * A desk that sees the board from a side turns it; else it is as it was turned by hand here.
+     */
+    private void turn(Desk next, boolean sameDesk) {
+        Optional<Side> side = next.seenFrom();
+        if (side.isPresent() && !(sameDesk && side.equals(seen))) {
+            turned.remove(next);
+        }
+        seen = side;
+        boolean usual = side.filter(s -> s == Side.BLACK).isPresent();
+        board.setFlipped(turned.getOrDefault(next, usual));
     }
 
     private void show() {
@@ -159,24 +233,33 @@ final class BoardColumn extends VBox {
         boolean shown = !hidden.getValue();
         List.of(board, material, state).forEach(n -> n.setVisible(shown));
         board.setMovable(d.isMovable());
-        drawing.setVisible(d.isOpenBook());
         // Whoever solves is not told what hangs.
-        hanging.setVisible(d.isOpenBook());
+        boolean open = d.isOpenBook();
+        boolean large = d.boardUse().getValue() == BoardUse.LARGE;
+        danger.setVisible(open);
+        danger.setManaged(open && large);
+        scale.setVisible(large);
         board.show(p, move, node.annotation().marks());
         Optional<String> name = names.flatMap(n -> n.of(node.path()));
-        opening.setText(name.orElse(""));
-        opening.setVisible(d.isOpenBook() && name.isPresent());
+        cut(opening, open ? name.orElse("") : "");
         MaterialBalance balance = MaterialBalance.of(p);
         points.setText(balance.points(scale.getValue()));
-        words.setText(balance.words());
+        cut(words, balance.words());
         state.setText(state(node, p));
-        List<Hanging> danger = Hanging.in(p).stream().filter(Hanging::isInDanger).limit(3).toList();
-        hanging.setText(
-                danger.isEmpty()
+        List<Hanging> men = Hanging.in(p).stream().filter(Hanging::isInDanger).limit(3).toList();
+        cut(
+                hanging,
+                men.isEmpty()
                         ? "Nothing hangs."
-                        : danger.stream()
+                        : men.stream()
                                 .map(Hanging::text)
                                 .collect(Collectors.joining(", ", "Hanging: ", ".")));
+    }
+
+    /** A text that may not have the room it needs; all of it is in its tooltip. */
+    private static void cut(Label label, String text) {
+        label.setText(text);
+        label.setTooltip(text.isEmpty() ? null : Widgets.wide(text));
     }
 
     private static String state(Node node, Position p) {
@@ -189,24 +272,32 @@ final class BoardColumn extends VBox {
                 : conclusion.words();
     }
 
-    private void moved(int from, int to) {
-        desk.filter(Desk::isMovable).ifPresent(d -> d.session().play(from, to));
+    // ---- What is done on the board --------------------------------------------------------------
+
+    private void moved(int from, int to, Optional<PieceType> promotion) {
+        desk.filter(Desk::isMovable).ifPresent(d -> d.session().play(from, to, promotion));
     }
 
     /** A line drawn with the right button; a route goes on from where the last leg ended. */
-    private void drawn(int from, int to) {
-        if (desk.filter(Desk::isOpenBook).isEmpty()) {
+    private void drawn(int from, int to, BoardView.MenuHandler menu) {
+        Mark.Meaning chosen = meaning.getValue();
+        boolean open = desk.filter(Desk::isOpenBook).isPresent();
+        if (from == to && (chosen.isArrow() || !open)) {
+            var at = board.localToScreen(board.centreOf(to));
+            menu.asked(at.getX(), at.getY());
+            return;
+        }
+        if (!open) {
             return;
         }
         TreeSession session = desk.get().session();
-        Mark.Meaning chosen = meaning.getValue();
         if (!chosen.isArrow()) {
             session.editor().toggleMark(session.current(), new Mark(chosen, List.of(to)));
-        } else if (from != to && chosen == Mark.Meaning.ROUTE && continuesRoute(from)) {
+        } else if (chosen == Mark.Meaning.ROUTE && continuesRoute(from)) {
             session.editor().toggleMark(session.current(), new Mark(chosen, route));
             route.add(to);
             session.editor().toggleMark(session.current(), new Mark(chosen, route));
-        } else if (from != to) {
+        } else {
             route.clear();
             route.addAll(List.of(from, to));
             session.editor().toggleMark(session.current(), new Mark(chosen, route));

@@ -1,5 +1,7 @@
 package org.zeroply.desktop.app;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import javafx.collections.FXCollections;
@@ -11,72 +13,116 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Memory;
 
-/** Every command with its key: type a part of its name, Enter does it. */
+/** Every command with its key: type any words of it, Enter does it; those used last come first. */
 final class CommandPane extends VBox {
 
-    private final TextField filter = new TextField();
+    private static final String RECENT = "commands";
+    private static final int REMEMBERED = 8;
 
-    CommandPane(String title, List<Desk.Command> commands, Runnable close) {
-        getStyleClass().add("overlay-card");
+    private final TextField filter = new TextField();
+    private final ListView<Command> list;
+    private final Memory memory;
+    private final Runnable close;
+
+    CommandPane(String title, List<Command> commands, Memory memory, Runnable close) {
+        super(8);
+        this.memory = memory;
+        this.close = close;
         setId("commands");
-        setMaxSize(480, 420);
-        setSpacing(8);
-        FilteredList<Desk.Command> shown =
-                new FilteredList<>(FXCollections.observableArrayList(commands));
-        ListView<Desk.Command> list = new ListView<>(shown);
+        setMaxSize(560, 460);
+        FilteredList<Command> shown =
+                new FilteredList<>(FXCollections.observableArrayList(recentFirst(commands)));
+        list = new ListView<>(shown);
         list.setId("command-list");
         list.setCellFactory(v -> new CommandCell());
+        list.setPlaceholder(Widgets.wrapped("No command has all these words.", "empty-note"));
         list.getSelectionModel().selectFirst();
         filter.setId("command-filter");
         filter.setPromptText("What do you want to do?");
+        filter.setAccessibleText("Words of a command");
         filter.textProperty()
                 .addListener(
                         o -> {
-                            String wanted = filter.getText().toLowerCase(Locale.ROOT);
-                            shown.setPredicate(
-                                    c -> c.name().toLowerCase(Locale.ROOT).contains(wanted));
+                            shown.setPredicate(c -> fits(c.name(), filter.getText()));
                             list.getSelectionModel().selectFirst();
                         });
-        Runnable run =
-                () -> {
-                    Desk.Command chosen = list.getSelectionModel().getSelectedItem();
-                    close.run();
-                    if (chosen != null) {
-                        chosen.action().run();
-                    }
-                };
-        filter.setOnAction(e -> run.run());
-        filter.addEventFilter(
-                KeyEvent.KEY_PRESSED,
+        filter.setOnAction(e -> run());
+        filter.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        list.setOnMouseClicked(
                 e -> {
-                    if (e.getCode() == KeyCode.DOWN) {
-                        list.getSelectionModel().selectNext();
-                        e.consume();
-                    } else if (e.getCode() == KeyCode.UP) {
-                        list.getSelectionModel().selectPrevious();
-                        e.consume();
+                    if (e.getButton() == MouseButton.PRIMARY) {
+                        run();
                     }
                 });
-        list.setOnMouseClicked(e -> run.run());
-        Label heading = new Label(title);
-        heading.getStyleClass().add("sheet-title");
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().addAll(heading, filter, list);
+        getChildren().addAll(Widgets.label(title, "sheet-title"), filter, list);
+    }
+
+    /** Whether all words typed stand somewhere in the name of a command. */
+    static boolean fits(String name, String typed) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        return Arrays.stream(typed.toLowerCase(Locale.ROOT).strip().split("\\s+"))
+                .allMatch(lower::contains);
+    }
+
+    private List<Command> recentFirst(List<Command> commands) {
+        List<String> recent = memory.get(RECENT).map(t -> List.of(t.split("\n"))).orElse(List.of());
+        List<Command> all = new ArrayList<>();
+        for (String name : recent) {
+            commands.stream().filter(c -> c.name().equals(name)).findFirst().ifPresent(all::add);
+        }
+        commands.stream().filter(c -> !all.contains(c)).forEach(all::add);
+        return all;
+    }
+
+    private void remember(String name) {
+        List<String> names = new ArrayList<>();
+        names.add(name);
+        memory.get(RECENT).stream()
+                .flatMap(t -> Arrays.stream(t.split("\n")))
+                .filter(n -> !n.equals(name))
+                .limit(REMEMBERED - 1)
+                .forEach(names::add);
+        memory.put(RECENT, String.join("\n", names));
+    }
+
+    private void run() {
+        Command chosen = list.getSelectionModel().getSelectedItem();
+        close.run();
+        if (chosen != null) {
+            remember(chosen.name());
+            chosen.action().run();
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getCode() == KeyCode.DOWN) {
+            list.getSelectionModel().selectNext();
+        } else if (e.getCode() == KeyCode.UP) {
+            list.getSelectionModel().selectPrevious();
+        } else {
+            return;
+        }
+        list.scrollTo(Math.max(0, list.getSelectionModel().getSelectedIndex() - 3));
+        e.consume();
     }
 
     void begin() {
         filter.requestFocus();
     }
 
-    private static final class CommandCell extends ListCell<Desk.Command> {
+    private static final class CommandCell extends ListCell<Command> {
         @Override
-        protected void updateItem(Desk.Command item, boolean empty) {
+        protected void updateItem(Command item, boolean empty) {
             super.updateItem(item, empty);
             if (empty || item == null) {
                 setGraphic(null);
@@ -84,11 +130,15 @@ final class CommandPane extends VBox {
             }
             Region gap = new Region();
             HBox.setHgrow(gap, Priority.ALWAYS);
-            Label key = new Label(item.key().replace("Shortcut", "Ctrl"));
-            key.getStyleClass().add("key");
-            HBox row = new HBox(8, new Label(item.name()), gap, key);
+            HBox row = new HBox(8, new Label(item.name()), gap);
+            if (!item.key().isEmpty()) {
+                Label key = Widgets.label(item.keyText(), "key");
+                key.setMinWidth(USE_PREF_SIZE);
+                row.getChildren().add(key);
+            }
             row.setAlignment(Pos.CENTER_LEFT);
             setGraphic(row);
+            setPrefWidth(0);
         }
     }
 }

@@ -16,8 +16,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
-import org.zeroply.desktop.work.Background;
 import org.zeroply.desktop.work.EngineSettings;
+import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.engine.protocol.UciEngine;
 
@@ -30,15 +30,15 @@ final class EnginePane extends VBox {
     private final TextField program = new TextField();
     private final TextArea options = new TextArea();
     private final Label answer = new Label();
-    private final Background background;
+    private final Scheduler scheduler;
 
     EnginePane(
             EngineSettings settings,
-            Background background,
+            Scheduler scheduler,
             Consumer<EngineSettings> save,
             Runnable close) {
         super(10);
-        this.background = background;
+        this.scheduler = scheduler;
         setId("engine-settings");
         getStyleClass().add("overlay-card");
         setMaxSize(600, Region.USE_PREF_SIZE);
@@ -150,18 +150,19 @@ final class EnginePane extends VBox {
             return;
         }
         answer.setText("Starting it …");
-        background.longWork(
-                "Trying the second engine",
-                (cancellation, progress) -> {
-                    try (UciEngine engine = second.get()) {
-                        return "It answers as " + engine.start() + ".";
-                    } catch (EngineFailure e) {
-                        return e.getMessage();
-                    }
-                },
-                text -> {
-                    background.say("");
-                    answer.setText(text);
-                });
+        scheduler
+                .longWork(
+                        "Trying the second engine",
+                        (cancellation, progress) -> {
+                            try (UciEngine engine = second.get()) {
+                                return "It answers as " + engine.start() + ".";
+                            } catch (EngineFailure e) {
+                                return e.getMessage();
+                            }
+                        },
+                        text -> {
+                            answer.setText(text);
+                        })
+                .otherwise(() -> answer.setText("It was not tried to the end."));
     }
 }

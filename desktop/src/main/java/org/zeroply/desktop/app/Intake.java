@@ -14,6 +14,7 @@ import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
+import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.sample.SampleLibrary;
 import org.zeroply.library.transfer.ImportReport;
@@ -26,17 +27,21 @@ final class Intake {
     private final Consumer<ImportReport> imported;
     private final Consumer<Position> analyse;
     private final Supplier<Window> window;
+    private final Memory memory;
 
     /**
      * @param imported told what was imported
      * @param analyse given a position that was pasted
      * @param window over which files are asked for
+     * @param memory remembers the files
      */
     Intake(
             Services services,
             Consumer<ImportReport> imported,
             Consumer<Position> analyse,
-            Supplier<Window> window) {
+            Supplier<Window> window,
+            Memory memory) {
+        this.memory = memory;
         this.services = services;
         this.imported = imported;
         this.analyse = analyse;
@@ -55,7 +60,8 @@ final class Intake {
 
     /** Imports files in the background and opens the newest game. */
     void importFiles(List<Path> files) {
-        services.background()
+        files.forEach(f -> memory.use("files", f));
+        services.scheduler()
                 .longWork(
                         "Importing",
                         (cancellation, progress) ->
@@ -69,13 +75,13 @@ final class Intake {
 
     /** Fills an empty library with the demo club. */
     void unpackDemo() {
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Unpacking the demo",
                         (cancellation, progress) -> SampleLibrary.unpack(services.library()),
                         report -> {
                             imported.accept(report);
-                            services.background().say("The demo club is ready: " + report.words());
+                            services.messages().say("The demo club is ready: " + report.words());
                         });
     }
 
@@ -83,7 +89,7 @@ final class Intake {
     void paste() {
         String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
         if (text.isBlank()) {
-            services.background()
+            services.messages()
                     .say("The clipboard holds no text. Copy a game or a position first.");
             return;
         }
@@ -93,10 +99,10 @@ final class Intake {
         } catch (InvalidPositionException e) {
             boolean fen = text.strip().lines().count() == 1 && text.contains("/");
             if (fen) {
-                services.background().say(e.getMessage());
+                services.messages().say(e.getMessage());
                 return;
             }
-            services.background()
+            services.scheduler()
                     .longWork(
                             "Reading the clipboard",
                             (cancellation, progress) ->
@@ -114,7 +120,7 @@ final class Intake {
         ClipboardContent content = new ClipboardContent();
         content.putString(text);
         Clipboard.getSystemClipboard().setContent(content);
-        services.background().say(what + " is on the clipboard.");
+        services.messages().say(what + " is on the clipboard.");
     }
 
     /** Files may be dropped. */

@@ -1,36 +1,54 @@
 package org.zeroply.desktop.app;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Piece;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Square;
-import org.zeroply.desktop.board.BoardView;
+import org.zeroply.chess.board.Side;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.board.PieceShapes;
+import org.zeroply.desktop.board.SetUpBoard;
+import org.zeroply.desktop.controls.Widgets;
 
-/** Setting up a position by hand: choose a man, press squares; or type FEN. */
+/** Setting up a position by hand: drag men on, about and off, or choose one and press squares. */
 final class SetUpPane extends HBox {
 
-    private final BoardView board = new BoardView();
-    private final Piece[] men = new Piece[64];
-    private final ToggleGroup tools = new ToggleGroup();
+    private static final List<PieceType> MEN =
+            List.of(
+                    PieceType.KING,
+                    PieceType.QUEEN,
+                    PieceType.ROOK,
+                    PieceType.BISHOP,
+                    PieceType.KNIGHT,
+                    PieceType.PAWN);
+    private static final double MAN = 44;
+    private static final double SIDE = 330;
+
+    private final SetUpModel model = new SetUpModel();
+    private final SetUpBoard board = new SetUpBoard(new OnBoard());
+    private final ToggleGroup hand = new ToggleGroup();
     private final CheckBox blackMoves = new CheckBox("Black to move");
     private final List<CheckBox> rights = new ArrayList<>();
+    private final ComboBox<String> passing = new ComboBox<>();
     private final TextField fen = new TextField();
-    private final Label problem = new Label();
+    private final Label problem = Widgets.wrapped("", "alarm");
+    private final Button accept;
     private boolean filling;
 
     /**
@@ -38,149 +56,190 @@ final class SetUpPane extends HBox {
      * @param cancelled called when the pane is to go away
      */
     SetUpPane(Position from, Palette palette, Consumer<Position> done, Runnable cancelled) {
-        getStyleClass().add("overlay-card");
+        super(18);
         setId("set-up");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
-        setSpacing(18);
         board.setId("set-up-board");
-        board.setPrefSize(420, 420);
-        board.setMovable(false);
+        board.setPrefSize(452, 452);
         board.setPalette(palette);
-        board.onSquare(this::put);
-        FlowPane box = new FlowPane(6, 6);
-        box.setPrefWrapLength(330);
-        for (char letter : "KQRBNPkqrbnp".toCharArray()) {
-            Piece piece = Piece.ofLetter(letter).orElseThrow();
-            String side = piece.side().word();
-            box.getChildren().add(tool("tool-" + letter, side + " " + piece.type().word(), piece));
-        }
-        box.getChildren().add(tool("tool-none", "take away", null));
-        for (String right : List.of("K", "Q", "k", "q")) {
-            boolean white = Character.isUpperCase(right.charAt(0));
-            String wing = right.equalsIgnoreCase("K") ? "O-O" : "O-O-O";
-            CheckBox check = new CheckBox((white ? "White " : "Black ") + wing);
-            check.setUserData(right);
-            check.setOnAction(e -> fillFen());
-            rights.add(check);
-        }
-        blackMoves.setOnAction(e -> fillFen());
-        fen.setId("set-up-fen");
-        fen.setAccessibleText("Position as FEN");
-        fen.textProperty().addListener(o -> readFen());
-        problem.setId("set-up-problem");
-        problem.getStyleClass().add("alarm");
-        problem.setWrapText(true);
-        problem.setMaxWidth(330);
-        problem.setMinHeight(54);
-        Button accept = new Button("Use this position");
-        accept.setId("set-up-accept");
+        accept =
+                Widgets.primary(
+                        "set-up-accept",
+                        "Use this position",
+                        () -> model.position().ifPresent(done));
         accept.setDefaultButton(true);
-        accept.setOnAction(e -> position().ifPresent(done));
-        Button cancel = new Button("Leave");
-        cancel.setOnAction(e -> cancelled.run());
-        Button clear = new Button("Empty board");
-        clear.setOnAction(e -> fen.setText("8/8/8/8/8/8/8/8 w - - 0 1"));
-        Label title = new Label("Set up a position");
-        title.getStyleClass().add("sheet-title");
-        FlowPane castling = new FlowPane(12, 6);
-        castling.getChildren().addAll(rights);
-        castling.setPrefWrapLength(330);
+        problem.setId("set-up-problem");
+        problem.setMinHeight(40);
         VBox side =
                 new VBox(
                         10,
-                        title,
-                        box,
-                        blackMoves,
-                        castling,
-                        new Label("FEN"),
-                        fen,
+                        Widgets.label("Set up a position", "sheet-title"),
+                        Widgets.wrapped(
+                                "Drag men onto the board and off it, or choose one and press"
+                                        + " squares; the right button takes a man away.",
+                                "faded"),
+                        men(palette),
+                        rules(),
+                        fen(),
                         problem,
-                        new HBox(8, accept, clear, cancel));
-        side.setPrefWidth(340);
+                        new HBox(
+                                8,
+                                Widgets.quiet("set-up-empty", "Empty board", this::empty),
+                                Widgets.quiet(
+                                        "set-up-start",
+                                        "First position",
+                                        () -> take(Position.START.fen())),
+                                Widgets.spacer(),
+                                Widgets.button("set-up-leave", "Leave", cancelled),
+                                accept));
+        side.setPrefWidth(SIDE);
+        side.setMinWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(board, side);
-        fen.setText(from.fen());
+        take(from.fen());
     }
 
-    private ToggleButton tool(String id, String text, Piece piece) {
-        ToggleButton button = new ToggleButton(text);
-        button.setId(id);
-        button.setUserData(Optional.ofNullable(piece));
-        button.setToggleGroup(tools);
+    private GridPane men(Palette palette) {
+        GridPane grid = new GridPane();
+        grid.setHgap(4);
+        grid.setVgap(4);
+        for (Side side : Side.values()) {
+            for (PieceType type : MEN) {
+                grid.add(man(new Piece(side, type), palette), MEN.indexOf(type), side.ordinal());
+            }
+        }
+        return grid;
+    }
+
+    private ToggleButton man(Piece piece, Palette palette) {
+        Canvas drawn = new Canvas(MAN, MAN);
+        PieceShapes.draw(drawn.getGraphicsContext2D(), piece, 0, 0, MAN, palette);
+        ToggleButton button = new ToggleButton();
+        button.setGraphic(drawn);
+        button.setId("tool-" + piece.letter());
+        button.getStyleClass().add("man-button");
+        button.setAccessibleText(piece.side().word() + " " + piece.type().word());
+        button.setUserData(piece);
+        button.setToggleGroup(hand);
+        // A man dragged from here is put where the mouse is let go.
+        button.addEventHandler(
+                MouseEvent.MOUSE_RELEASED,
+                e -> {
+                    int square = board.squareAt(e.getSceneX(), e.getSceneY());
+                    if (square >= 0) {
+                        model.put(square, Optional.empty());
+                        model.put(square, Optional.of(piece));
+                        show();
+                    }
+                });
         return button;
     }
 
-    private void put(int square) {
-        if (tools.getSelectedToggle() == null) {
-            problem.setText("Choose a man first, then press the square it is to stand on.");
-            return;
+    private VBox rules() {
+        blackMoves.setId("set-up-black");
+        blackMoves.setOnAction(
+                e -> {
+                    model.setToMove(blackMoves.isSelected() ? Side.BLACK : Side.WHITE);
+                    show();
+                });
+        GridPane castling = new GridPane();
+        castling.setHgap(16);
+        castling.setVgap(6);
+        for (String right : SetUpModel.RIGHTS) {
+            boolean white = Character.isUpperCase(right.charAt(0));
+            String wing = right.equalsIgnoreCase("K") ? "O-O" : "O-O-O";
+            CheckBox check = new CheckBox((white ? "White " : "Black ") + wing);
+            check.setId("set-up-castle-" + (white ? "white-" : "black-") + wing.length());
+            check.setUserData(right);
+            check.setOnAction(
+                    e -> {
+                        model.setCastles(right, check.isSelected());
+                        show();
+                    });
+            castling.add(check, rights.size() % 2, rights.size() / 2);
+            rights.add(check);
         }
-        Object chosen = tools.getSelectedToggle().getUserData();
-        Piece piece = chosen instanceof Optional<?> o && o.isPresent() ? (Piece) o.get() : null;
-        men[square] = piece != null && piece.equals(men[square]) ? null : piece;
-        fillFen();
+        passing.setId("set-up-passing");
+        passing.setAccessibleText("Square of a capture in passing");
+        passing.setOnAction(
+                e -> {
+                    if (!filling && passing.getValue() != null) {
+                        model.setEnPassant(passing.getValue());
+                        show();
+                    }
+                });
+        HBox enPassant = Widgets.row(new Label("Capture in passing on"), passing);
+        return new VBox(8, blackMoves, castling, enPassant);
     }
 
-    private void fillFen() {
-        StringBuilder text = new StringBuilder();
-        for (int rank = 7; rank >= 0; rank--) {
-            int gap = 0;
-            for (int file = 0; file < 8; file++) {
-                Piece piece = men[Square.at(file, rank)];
-                if (piece == null) {
-                    gap++;
-                } else {
-                    text.append(gap > 0 ? gap : "").append(piece.letter());
-                    gap = 0;
-                }
-            }
-            text.append(gap > 0 ? gap : "").append(rank > 0 ? "/" : "");
-        }
-        StringBuilder castling = new StringBuilder();
-        rights.stream().filter(CheckBox::isSelected).forEach(c -> castling.append(c.getUserData()));
-        text.append(blackMoves.isSelected() ? " b " : " w ");
-        text.append(castling.isEmpty() ? "-" : castling).append(" - 0 1");
+    private HBox fen() {
+        fen.setId("set-up-fen");
+        fen.setAccessibleText("Position as FEN");
+        HBox.setHgrow(fen, javafx.scene.layout.Priority.ALWAYS);
+        fen.textProperty()
+                .addListener(
+                        o -> {
+                            if (!filling) {
+                                model.read(fen.getText());
+                                fill(false);
+                            }
+                        });
+        return Widgets.row(new Label("FEN"), fen);
+    }
+
+    private void empty() {
+        model.clear();
+        show();
+    }
+
+    private void take(String text) {
+        model.read(text);
+        show();
+    }
+
+    private void show() {
+        fill(true);
+    }
+
+    private void fill(boolean withFen) {
         filling = true;
-        fen.setText(text.toString());
+        board.show(model.men());
+        blackMoves.setSelected(model.toMove() == Side.BLACK);
+        for (CheckBox check : rights) {
+            String right = (String) check.getUserData();
+            check.setDisable(!model.canCastle(right));
+            check.setSelected(model.castles(right));
+        }
+        List<String> squares = new ArrayList<>(List.of("-"));
+        squares.addAll(model.enPassantSquares());
+        passing.getItems().setAll(squares);
+        passing.setValue(model.enPassant());
+        passing.setDisable(squares.size() == 1);
+        if (withFen) {
+            fen.setText(model.fen());
+        }
+        String why = SetUpModel.problem(withFen ? model.fen() : fen.getText());
+        problem.setText(why);
+        accept.setDisable(!why.isEmpty() || model.position().isEmpty());
         filling = false;
-        position();
     }
 
-    private void readFen() {
-        if (!filling) {
-            String[] fields = fen.getText().strip().split("\\s+");
-            readMen(fields[0]);
-            blackMoves.setSelected(fields.length > 1 && fields[1].equals("b"));
-            String castling = fields.length > 2 ? fields[2] : "";
-            rights.forEach(c -> c.setSelected(castling.contains(c.getUserData().toString())));
-        }
-        board.showSetUp(men);
-        position();
-    }
-
-    private void readMen(String placement) {
-        Arrays.fill(men, null);
-        int rank = 7;
-        int file = 0;
-        for (char c : placement.toCharArray()) {
-            if (c == '/') {
-                rank--;
-                file = 0;
-            } else if (Character.isDigit(c)) {
-                file += c - '0';
-            } else if (rank >= 0 && file < 8) {
-                men[Square.at(file++, rank)] = Piece.ofLetter(c).orElse(null);
+    private final class OnBoard implements SetUpBoard.Handler {
+        @Override
+        public void pressed(int square, boolean away) {
+            Optional<Piece> man =
+                    Optional.ofNullable(hand.getSelectedToggle()).map(t -> (Piece) t.getUserData());
+            if (away) {
+                model.put(square, Optional.empty());
+            } else if (man.isPresent()) {
+                model.put(square, man);
             }
+            show();
         }
-    }
 
-    private Optional<Position> position() {
-        try {
-            Position position = Position.fromFen(fen.getText());
-            problem.setText("");
-            return Optional.of(position);
-        } catch (InvalidPositionException e) {
-            problem.setText(e.getMessage());
-            return Optional.empty();
+        @Override
+        public void dragged(int from, int to) {
+            model.move(from, to);
+            show();
         }
     }
 }

@@ -3,8 +3,9 @@ package org.zeroply.desktop.app;
 import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.tree.Node;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.sheet.MoveCommands;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -28,45 +29,28 @@ final class TreeCommands {
     }
 
     /** The commands; those that change the tree only where the book is open. */
-    List<Desk.Command> list() {
-        List<Desk.Command> all = new ArrayList<>();
-        all.add(new Desk.Command("One move on", "Right", session::forward));
-        all.add(new Desk.Command("One move back", "Left", session::back));
-        all.add(new Desk.Command("Next variation", "Down", () -> session.sibling(1)));
-        all.add(new Desk.Command("Previous variation", "Up", () -> session.sibling(-1)));
-        all.add(new Desk.Command("To the start", "Home", session::toStart));
-        all.add(new Desk.Command("To the end", "End", session::toEnd));
+    List<Command> list() {
+        List<Command> all = new ArrayList<>();
+        all.add(new Command("One move on", "Right", session::forward));
+        all.add(new Command("One move back", "Left", session::back));
+        all.add(new Command("Next variation", "Down", () -> session.sibling(1)));
+        all.add(new Command("Previous variation", "Up", () -> session.sibling(-1)));
+        all.add(new Command("To the start", "Home", session::toStart));
+        all.add(new Command("To the end", "End", session::toEnd));
+        all.add(new Command("Undo", "Shortcut+Z", desk::undo));
+        all.add(new Command("Redo", "Shortcut+Y", desk::redo));
         if (desk.isOpenBook()) {
-            all.add(new Desk.Command("Undo", "Shortcut+Z", () -> session.editor().undo()));
-            all.add(new Desk.Command("Redo", "Shortcut+Y", () -> session.editor().redo()));
-            all.add(new Desk.Command("Delete from here", "Delete", this::deleteHere));
-            all.add(new Desk.Command("Promote the variation", "Shortcut+Up", this::promote));
-            all.add(new Desk.Command("Demote the variation", "Shortcut+Down", this::demote));
+            all.addAll(new MoveCommands(session, services.messages()).list());
         }
-        all.add(new Desk.Command("Copy the position as FEN", "Shortcut+C", this::copyPosition));
-        all.add(new Desk.Command("Copy the sheet as PGN", "Shortcut+Shift+C", this::copySheet));
+        all.addAll(ofPosition());
         return all;
     }
 
-    private void deleteHere() {
-        if (!session.current().isRoot()) {
-            session.editor().delete(session.current());
-            services.background().say("Deleted. Ctrl+Z brings it back.");
-        }
-    }
-
-    private void promote() {
-        Node node = session.current();
-        if (!node.isRoot()) {
-            session.editor().promote(node);
-        }
-    }
-
-    private void demote() {
-        Node node = session.current();
-        if (!node.isRoot()) {
-            session.editor().demote(node);
-        }
+    /** What can be done with the present position. */
+    List<Command> ofPosition() {
+        return List.of(
+                new Command("Copy the position as FEN", "Shortcut+C", this::copyPosition),
+                new Command("Copy the sheet as PGN", "Shortcut+Shift+C", this::copySheet));
     }
 
     private void copyPosition() {

@@ -4,52 +4,65 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
-import javafx.scene.control.Button;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
+import javafx.beans.InvalidationListener;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Orientation;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.BoardUse;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.defence.DefenceDesk;
 import org.zeroply.desktop.exercises.ExercisesDesk;
 import org.zeroply.desktop.games.GamesDesk;
 import org.zeroply.desktop.lab.LabDesk;
+import org.zeroply.desktop.lessons.ClassroomModel;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.solve.SolveDesk;
 import org.zeroply.desktop.students.StudentsDesk;
-import org.zeroply.desktop.work.EngineSettings;
+import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.transfer.ImportReport;
 
-/** The whole window: margin of desks, board, the desk in front, status row, and overlays. */
+/** The whole window: margin of desks, board, the desk in front, status row, and cards over it. */
 public final class Workbench extends StackPane {
 
+    /** Room a page wants beside the board, in pixels. */
+    private static final double PAGE = 500;
+
+    private static final double PAGE_PART = 0.46;
+
+    /** Part of the width that a board takes where it only illustrates. */
+    private static final double SMALL_PART = 0.3;
+
+    /** Narrower than this, the page goes under the board. */
+    private static final double NARROW = 880;
+
     private final Services services;
-    private final BoardColumn column = new BoardColumn();
+    private final Memory memory;
+    private final Looks looks;
+    private final Dialogs dialogs = new Dialogs(this);
+    private final BoardColumn column = new BoardColumn(this::boardMenu);
     private final StackPane place = new StackPane();
-    private final ToggleGroup margin = new ToggleGroup();
+    private final Split split;
+    private final StackPane middle = new StackPane();
+    private final Margin margin;
     private final List<Desk> desks = new ArrayList<>();
-
-    /** Desks with several pages, each with a board of its own. */
-    private final List<Desk> boardChanging = new ArrayList<>();
-
     private final Intake intake;
+    private final WindowCommands window;
     private final GamesDesk games;
     private final ExercisesDesk exercises;
     private final SolveDesk solve;
@@ -57,29 +70,41 @@ public final class Workbench extends StackPane {
     private final ReviewDesk review;
     private final RepertoireDesk repertoire;
     private final DefenceDesk defence;
+    private final Rooms rooms;
+    private final StudentsDesk students;
+    private final InvalidationListener arrange = o -> arrange();
+    private Optional<ObservableValue<BoardUse>> use = Optional.empty();
+    private Consumer<Path> openLibrary = file -> {};
     private Desk front;
-    private boolean lamp;
 
     public Workbench(Services services, Clock clock) {
         this.services = services;
+        memory = services.memory();
+        looks = new Looks(memory);
         setId("workbench");
-        getStyleClass().addAll("workbench", "paper-theme");
-        intake = new Intake(services, this::imported, this::analyse, () -> getScene().getWindow());
-        games =
-                new GamesDesk(
+        getStyleClass().addAll("workbench", looks.light().style());
+        intake =
+                new Intake(
                         services,
-                        this::openExercise,
-                        List.of(
-                                button("import", "Import", intake::chooseImport),
-                                button("paste", "Paste", intake::paste),
-                                button("set-up-position", "Set up", this::setUp)));
+                        this::imported,
+                        this::analyse,
+                        () -> getScene().getWindow(),
+                        memory);
+        window = new WindowCommands(this, services, intake);
+        games = new GamesDesk(services, dialogs, this::openExercise, window.bringIn());
         exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
-        solve = new SolveDesk(services, clock, this::boardChanged);
+        rooms = new Rooms(this);
+        solve = new SolveDesk(services, clock, rooms, this::boardChanged);
         lab = new LabDesk(services, games.session(), games::setAsExercise);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
         repertoire =
                 new RepertoireDesk(
-                        services, clock, games::session, this::openGame, this::boardChanged);
+                        services,
+                        dialogs,
+                        clock,
+                        games::session,
+                        this::openGame,
+                        this::boardChanged);
         defence =
                 new DefenceDesk(
                         services,
@@ -87,73 +112,105 @@ public final class Workbench extends StackPane {
                         this::setUp,
                         this::openExercise,
                         this::boardChanged);
-        boardChanging.addAll(List.of(review, defence, repertoire, exercises, solve));
-        desks.addAll(
-                List.of(
-                        games,
-                        review,
-                        lab,
-                        defence,
-                        repertoire,
-                        exercises,
-                        solve,
-                        new StudentsDesk(services, this::openMoment)));
+        students = new StudentsDesk(services, dialogs, this::openMoment, this::boardChanged);
+        desks.addAll(List.of(games, review, lab, defence, repertoire, exercises, solve, students));
+        desks.forEach(d -> d.setPalette(palette()));
+        column.board().setPalette(palette());
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
         }
+        games.setStart(new StartPage(new Beginning()));
+        margin = new Margin(desks, this::go, this::showCommands, window::menu);
+        split = new Split(memory, "games", Orientation.HORIZONTAL, this::boardWidth, column, place);
+        place.setMinSize(0, 0);
+        place.getStyleClass().add("place");
         BorderPane frame = new BorderPane();
-        frame.setLeft(margin());
-        HBox.setHgrow(place, Priority.ALWAYS);
-        place.setMinWidth(0);
-        frame.setCenter(new HBox(column, place));
-        frame.setBottom(new StatusRow(services));
-        getChildren().add(frame);
+        frame.setLeft(margin);
+        frame.setCenter(middle);
+        frame.setBottom(new StatusRow(services, window::saveElsewhere));
+        getChildren().addAll(frame, new NoticeLayer(services.messages()));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(intake::dragOver);
         setOnDragDropped(intake::dropped);
+        widthProperty().addListener(arrange);
         services.reviews().open();
-        services.background().library(OpeningNames::shipped, column::setNames);
+        services.scheduler().library(OpeningNames::shipped, column::setNames);
+        services.scheduler().library(() -> services.library().bin().empty(), gone -> {});
         show(games);
     }
 
-    private static Button button(String id, String text, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(e -> action.run());
-        return button;
+    private final class Beginning implements StartPage.Beginnings {
+        @Override
+        public void demo() {
+            intake.unpackDemo();
+        }
+
+        @Override
+        public void bringIn() {
+            intake.chooseImport();
+        }
+
+        @Override
+        public void newGame() {
+            games.create();
+        }
+
+        @Override
+        public void newStudent() {
+            show(students);
+            students.create();
+        }
+
+        @Override
+        public void tour() {
+            window.help().tour();
+        }
+
+        @Override
+        public void desk(String name) {
+            Workbench.this.show(name);
+        }
     }
 
-    private VBox margin() {
-        VBox box = new VBox(2);
-        box.getStyleClass().add("margin");
-        Label name = new Label("Zero\nPly");
-        name.getStyleClass().add("program-name");
-        box.getChildren().add(name);
-        for (Desk desk : desks) {
-            ToggleButton button = new ToggleButton(desk.name());
-            button.setId("desk-" + desk.name().toLowerCase(Locale.ROOT));
-            button.setToggleGroup(margin);
-            button.setUserData(desk);
-            button.setMaxWidth(Double.MAX_VALUE);
-            button.setFocusTraversable(false);
-            button.setOnAction(e -> go(desk));
-            box.getChildren().add(button);
+    // ---- Room -----------------------------------------------------------------------------------
+
+    private double boardWidth(double both) {
+        if (split.getOrientation() == Orientation.VERTICAL) {
+            return both / 2;
         }
-        Region gap = new Region();
-        VBox.setVgrow(gap, Priority.ALWAYS);
-        Button engines = button("engines", "Engines", this::showEngines);
-        Button theme = button("theme", "Lamp", this::toggleTheme);
-        Button keys = button("keys", "Keys F1", this::showKeys);
-        engines.setMaxWidth(Double.MAX_VALUE);
-        engines.setFocusTraversable(false);
-        theme.setMaxWidth(Double.MAX_VALUE);
-        keys.setMaxWidth(Double.MAX_VALUE);
-        theme.setFocusTraversable(false);
-        keys.setFocusTraversable(false);
-        box.getChildren().addAll(gap, engines, theme, keys);
-        return box;
+        if (boardUse() == BoardUse.SMALL) {
+            return both * SMALL_PART;
+        }
+        double page = Math.max(PAGE, PAGE_PART * both);
+        return Math.min(column.widthForHeight(split.getHeight()), both - page);
     }
+
+    private BoardUse boardUse() {
+        return front == null ? BoardUse.LARGE : front.boardUse().getValue();
+    }
+
+    /** Gives board and page their room. */
+    private void arrange() {
+        boolean board = boardUse() != BoardUse.NONE;
+        split.setOrientation(
+                getWidth() > 0 && getWidth() < NARROW
+                        ? Orientation.VERTICAL
+                        : Orientation.HORIZONTAL);
+        if (board && !middle.getChildren().contains(split)) {
+            middle.getChildren().clear();
+            split.getItems().setAll(column, place);
+            middle.getChildren().setAll(split);
+        } else if (!board && !middle.getChildren().contains(place)) {
+            split.getItems().remove(place);
+            middle.getChildren().setAll(place);
+        }
+        if (board && front != null) {
+            boolean small = boardUse() == BoardUse.SMALL;
+            split.setName(front.name() + (small ? ".small" : ""));
+        }
+    }
+
+    // ---- Desks ----------------------------------------------------------------------------------
 
     /** Brings a desk to the front by its name. */
     public void show(String name) {
@@ -162,28 +219,32 @@ public final class Workbench extends StackPane {
 
     /** Somebody turns to a desk; what was said at the other one is no longer of interest. */
     private void go(Desk desk) {
-        services.background().say("");
+        services.messages().say("");
         show(desk);
+        focusBoard();
     }
 
     private void show(Desk desk) {
         if (front != null) {
             front.flush();
         }
+        use.ifPresent(u -> u.removeListener(arrange));
         front = desk;
+        use = Optional.of(desk.boardUse());
+        desk.boardUse().addListener(arrange);
         place.getChildren().setAll(desk.content());
-        margin.getToggles().stream()
-                .filter(t -> t.getUserData().equals(desk))
-                .forEach(t -> t.setSelected(true));
+        margin.mark(desk);
         column.attach(desk);
+        arrange();
         desk.shown();
         follow();
     }
 
     /** The desk in front has put another sheet on the board. */
     private void boardChanged() {
-        if (front != null && boardChanging.contains(front)) {
+        if (front != null) {
             column.attach(front);
+            arrange();
             follow();
         }
     }
@@ -195,7 +256,7 @@ public final class Workbench extends StackPane {
         }
         services.live()
                 .follow(
-                        front.isOpenBook()
+                        front.isOpenBook() && boardUse() != BoardUse.NONE
                                 ? Optional.of(front.session().current().position())
                                 : Optional.empty());
     }
@@ -218,6 +279,50 @@ public final class Workbench extends StackPane {
     private void openSolve(long id) {
         solve.choose(id);
         show(solve);
+    }
+
+    /** Opens another library in the place of this one; called with its file. */
+    public void onLibrary(Consumer<Path> handler) {
+        openLibrary = handler;
+    }
+
+    void openLibrary(Path file) {
+        openLibrary.accept(file);
+    }
+
+    /** Brings back the desk and the pages that were in front when the program ended. */
+    public void recall() {
+        for (Desk desk : desks) {
+            memory.get("page." + desk.name()).ifPresent(desk::showPage);
+        }
+        memory.get("desk").ifPresent(this::show);
+    }
+
+    /** Remembers desk and pages, and which game is open. */
+    public void remember() {
+        memory.put("desk", front.name());
+        desks.forEach(d -> memory.put("page." + d.name(), d.page()));
+        games.rememberOpen();
+    }
+
+    /** Writes what cannot be saved into the library to a file. */
+    void saveElsewhere() {
+        window.saveElsewhere();
+    }
+
+    /** Lets the log and what was said be saved, to be sent. */
+    void saveWhatHappened() {
+        window.help().saveWhatHappened();
+    }
+
+    /** The desk in front. */
+    Desk front() {
+        return front;
+    }
+
+    /** All desks, in the order of the work. */
+    List<Desk> desks() {
+        return List.copyOf(desks);
     }
 
     /** Name of the desk in front. */
@@ -250,14 +355,14 @@ public final class Workbench extends StackPane {
         return lab;
     }
 
-    /** Saves everything that is not saved yet. */
-    public void flush() {
-        desks.forEach(Desk::flush);
-    }
-
     /** The Defence desk, for what chooses its pages. */
     public DefenceDesk defence() {
         return defence;
+    }
+
+    /** Saves everything that is not saved yet. */
+    public void flush() {
+        desks.forEach(Desk::flush);
     }
 
     // ---- Bringing in and out --------------------------------------------------------------------
@@ -273,7 +378,7 @@ public final class Workbench extends StackPane {
     }
 
     private void imported(ImportReport report) {
-        services.background().say(report.words());
+        services.messages().say(report.words());
         if (report.stored() > 0) {
             games.openNewest();
         }
@@ -288,9 +393,9 @@ public final class Workbench extends StackPane {
     }
 
     /** The position on the board, in the Lab; not while somebody solves. */
-    private void sendToLab() {
+    void sendToLab() {
         if (!front.isOpenBook()) {
-            services.background().say("Not while somebody solves: the Lab would give it away.");
+            services.messages().say("Not while somebody solves: the Lab would give it away.");
             return;
         }
         Position position = front.session().current().position();
@@ -301,165 +406,151 @@ public final class Workbench extends StackPane {
         }
     }
 
-    private void setUp() {
+    /** Lets the position on the board be changed by hand, for an analysis. */
+    void setUp() {
         setUp(front.session().current().position(), this::analyse);
     }
 
-    /** Lets a position be changed by clicking. */
     private void setUp(Position from, Consumer<Position> done) {
-        Palette palette = lamp ? Palette.LAMP : Palette.PAPER;
-        overlay(
+        dialogs.show(
                 new SetUpPane(
                         from,
-                        palette,
+                        palette(),
                         position -> {
-                            closeOverlay();
+                            dialogs.close();
                             done.accept(position);
                         },
-                        this::closeOverlay));
+                        dialogs::close));
     }
 
     /** The position on the board, at the Defence desk; not while somebody solves. */
-    private void defend() {
+    void defend() {
         if (!front.isOpenBook()) {
-            services.background().say("Not while somebody solves: it would give it away.");
+            services.messages().say("Not while somebody solves: it would give it away.");
             return;
         }
         defence.defend(front.session().current().position());
         show(defence);
     }
 
-    private void showEngines() {
-        overlay(
-                new EnginePane(
-                        services.live().settingsProperty().get(),
-                        services.background(),
-                        this::setEngines,
-                        this::closeOverlay));
+    /** The position on the board and what goes on from it, for a whole room. */
+    void teach() {
+        if (!front.isOpenBook() && front != solve && front != students) {
+            services.messages().say("Not while somebody solves: it would give it away.");
+            return;
+        }
+        TreeSession shown = front.session();
+        ClassroomModel lesson = solve.teach(shown.current(), shown.tree());
+        show(solve);
+        rooms.here(lesson);
     }
 
-    private void setEngines(EngineSettings settings) {
-        services.live().apply(settings);
-        services.background()
-                .library(
-                        () -> {
-                            settings.save(services.library().settings());
-                            return true;
-                        },
-                        saved -> services.background().say("The engines are set."));
+    // ---- Looks ----------------------------------------------------------------------------------
+
+    private Palette palette() {
+        return looks.light().palette();
     }
 
-    // ---- Looks and keys -------------------------------------------------------------------------
+    /** Cards that lie over the window. */
+    Dialogs dialogs() {
+        return dialogs;
+    }
+
+    Looks looks() {
+        return looks;
+    }
+
+    BoardColumn column() {
+        return column;
+    }
 
     /** Changes between paper and lamp. */
     public void toggleTheme() {
-        lamp = !lamp;
-        getStyleClass().removeAll("paper-theme", "lamp-theme");
-        getStyleClass().add(lamp ? "lamp-theme" : "paper-theme");
-        Palette palette = lamp ? Palette.LAMP : Palette.PAPER;
-        column.board().setPalette(palette);
-        desks.forEach(d -> d.setPalette(palette));
+        setLight(looks.light() == Looks.Light.LAMP ? Looks.Light.PAPER : Looks.Light.LAMP);
     }
 
-    private void overlay(Region card) {
-        closeOverlay();
-        StackPane veil = new StackPane(card);
-        veil.getStyleClass().add("veil");
-        getChildren().add(veil);
+    void setLight(Looks.Light light) {
+        getStyleClass().remove(looks.light().style());
+        looks.setLight(light);
+        getStyleClass().add(light.style());
+        column.board().setPalette(light.palette());
+        desks.forEach(d -> d.setPalette(light.palette()));
     }
 
-    private void closeOverlay() {
-        if (getChildren().size() > 1) {
-            getChildren().remove(1);
-        }
+    /** All text in this part of its usual size, in percent: one of 90, 100, 110, 125, 150 … */
+    public void setTextSize(int percent) {
+        looks.setPercent(percent);
+        looks.dress(getScene());
+    }
+
+    /** Larger or smaller text by a step; 0 for the usual size. */
+    void stepTextSize(int by) {
+        looks.step(by);
+        looks.dress(getScene());
+        services.messages().say("Text at " + looks.percent() + "%.");
+    }
+
+    // ---- Commands and keys ----------------------------------------------------------------------
+
+    private void boardMenu(double screenX, double screenY) {
+        Menus.show(column.board(), screenX, screenY, window.boardMenu());
     }
 
     /** Lists every command with its key. */
     public void showCommands() {
-        CommandPane pane = new CommandPane("Commands", commands(), this::closeOverlay);
-        overlay(pane);
+        showCommands("Commands", window.palette());
+    }
+
+    /** Lists the keys that work on the desk in front. */
+    void showKeys() {
+        List<Command> withKeys =
+                window.commands().stream().filter(c -> !c.key().isEmpty()).toList();
+        showCommands("Keys of " + front.name(), withKeys);
+    }
+
+    /**
+     * Does what a command of the palette does.
+     *
+     * @return false if there is no command of this name
+     */
+    public boolean runCommand(String name) {
+        Optional<Command> wanted =
+                window.palette().stream().filter(c -> c.name().equals(name)).findFirst();
+        wanted.ifPresent(c -> c.action().run());
+        return wanted.isPresent();
+    }
+
+    private void showCommands(String title, List<Command> commands) {
+        CommandPane pane = new CommandPane(title, commands, memory, dialogs::close);
+        dialogs.show(pane);
         pane.begin();
-    }
-
-    private void showKeys() {
-        List<Desk.Command> withKeys = commands().stream().filter(c -> !c.key().isEmpty()).toList();
-        CommandPane pane = new CommandPane("Keys of " + front.name(), withKeys, this::closeOverlay);
-        overlay(pane);
-        pane.begin();
-    }
-
-    private List<Desk.Command> commands() {
-        List<Desk.Command> all = new ArrayList<>(front.commands());
-        all.addAll(new TreeCommands(front, services, intake).list());
-        all.add(new Desk.Command("Flip the board", "F", this::flip));
-        all.add(new Desk.Command("Paste a game or position", "Shortcut+V", intake::paste));
-        all.add(new Desk.Command("Look at it in the Lab", "Shortcut+B", this::sendToLab));
-        all.add(new Desk.Command("Defend this position", "Shortcut+Shift+D", this::defend));
-        all.add(new Desk.Command("Set up a position", "Shortcut+P", this::setUp));
-        all.add(new Desk.Command("Import files", "Shortcut+O", intake::chooseImport));
-        all.add(new Desk.Command("Load the demo club", "", intake::unpackDemo));
-        all.add(
-                new Desk.Command(
-                        "Engine on or off",
-                        "Shortcut+L",
-                        () ->
-                                services.live()
-                                        .runningProperty()
-                                        .set(!services.live().runningProperty().get())));
-        all.add(new Desk.Command("Engines: threads, memory, second engine", "", this::showEngines));
-        all.add(
-                new Desk.Command(
-                        "Engine stays at this position",
-                        "Shortcut+J",
-                        () ->
-                                services.live()
-                                        .lockedProperty()
-                                        .set(!services.live().lockedProperty().get())));
-        all.add(new Desk.Command("Change the light", "", this::toggleTheme));
-        all.add(new Desk.Command("Commands", "Shortcut+K", this::showCommands));
-        all.add(new Desk.Command("Keys of this desk", "F1", this::showKeys));
-        for (int i = 0; i < desks.size(); i++) {
-            Desk desk = desks.get(i);
-            all.add(new Desk.Command(desk.name(), "Shortcut+" + (i + 1), () -> go(desk)));
-        }
-        return all;
-    }
-
-    private void flip() {
-        column.board().setFlipped(!column.board().isFlipped());
     }
 
     private void key(KeyEvent e) {
-        boolean overlaid = getChildren().size() > 1;
+        if (dialogs.isOpen() || rooms.isOpen()) {
+            return;
+        }
+        var focus = getScene().getFocusOwner();
         if (e.getCode() == KeyCode.ESCAPE) {
-            if (overlaid) {
-                closeOverlay();
-            } else {
+            if (!front.stepBack()) {
                 column.board().requestFocus();
             }
             e.consume();
             return;
         }
-        boolean typing = getScene().getFocusOwner() instanceof TextInputControl;
-        boolean plain = !e.isShortcutDown() && !e.isAltDown() && !e.getCode().isFunctionKey();
-        boolean editing = e.isShortcutDown() && "CVZY".contains(e.getCode().getName());
-        if (overlaid || typing && (plain || editing) || isListFocused() && plain) {
-            return;
-        }
-        for (Desk.Command command : commands()) {
-            if (!command.key().isEmpty() && KeyCombination.valueOf(command.key()).match(e)) {
-                command.action().run();
-                e.consume();
-                return;
-            }
-        }
+        Set<KeyCode> shown = front.shownKeys();
+        Keys.command(e, focus, window.commands(), shown)
+                .ifPresent(
+                        c -> {
+                            c.action().run();
+                            e.consume();
+                        });
     }
 
-    /** Lists and choices keep the arrow keys for themselves. */
-    private boolean isListFocused() {
-        var owner = getScene().getFocusOwner();
-        return owner instanceof javafx.scene.control.TableView
-                || owner instanceof javafx.scene.control.ComboBox
-                || owner instanceof javafx.scene.control.ButtonBase;
+    /** Puts the focus on the board, so that the arrows walk the moves. */
+    void focusBoard() {
+        if (boardUse() != BoardUse.NONE) {
+            column.board().requestFocus();
+        }
     }
 }

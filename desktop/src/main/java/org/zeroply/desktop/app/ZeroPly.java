@@ -7,105 +7,164 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
-import org.zeroply.desktop.work.Background;
-import org.zeroply.desktop.work.EndingsMaker;
-import org.zeroply.desktop.work.EngineSettings;
-import org.zeroply.desktop.work.ExerciseSearch;
-import org.zeroply.desktop.work.LiveAnalysis;
-import org.zeroply.desktop.work.ReviewQueue;
+import org.zeroply.desktop.work.LogBook;
+import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 
 /** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {
 
-    private Services services;
-    private Workbench workbench;
+    private static final String LIBRARIES = "libraries";
+
+    private Stage stage;
+    private Memory memory;
+    private WindowState state;
+    private Optional<Services> services = Optional.empty();
+    private Optional<Workbench> workbench = Optional.empty();
 
     @Override
-    public void start(Stage stage) {
+    public void start(Stage shown) {
+        stage = shown;
         loadFonts();
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
         List<String> arguments = getParameters().getRaw();
-        String command = arguments.isEmpty() ? "desktop" : arguments.get(0);
+        boolean demo = !arguments.isEmpty() && arguments.get(0).equals("demo");
+        memory =
+                new Memory(
+                        demo
+                                ? Optional.empty()
+                                : Optional.of(folder().resolve("window.properties")));
+        state = new WindowState(stage, memory);
+        stage.getIcons().addAll(Icon.of(64), Icon.of(32));
+        stage.setOnCloseRequest(
+                e -> {
+                    e.consume();
+                    leave(Platform::exit);
+                });
+        String named = !demo && arguments.size() > 1 ? arguments.get(1) : "";
+        boolean pgn = named.toLowerCase(Locale.ROOT).endsWith(".pgn");
+        boolean opened =
+                open(demo ? temporary() : named.isEmpty() || pgn ? home() : Path.of(named));
+        state.restore();
+        stage.show();
+        if (!opened) {
+            return;
+        }
+        if (demo) {
+            workbench.orElseThrow().unpackDemo();
+        } else if (pgn) {
+            workbench.orElseThrow().importFiles(List.of(Path.of(named)));
+        }
+        services.orElseThrow().endings().start();
+    }
+
+    /** Opens a library in the window; false, with the reason in the window, if that cannot be. */
+    private boolean open(Path file) {
         try {
-            open(stage, command, arguments);
+            Services made = services(Library.open(file), memory, false);
+            Workbench bench = new Workbench(made, Clock.systemUTC());
+            bench.onLibrary(this::change);
+            services = Optional.of(made);
+            workbench = Optional.of(bench);
+            put(bench);
+            stage.setTitle("Zero Ply – " + file.getFileName());
+            memory.use(LIBRARIES, file);
+            bench.recall();
+            return true;
         } catch (LibraryException e) {
             System.err.println("zeroply: " + e.getMessage());
+            services = Optional.empty();
+            workbench = Optional.empty();
             Label message = new Label(e.getMessage());
             message.setWrapText(true);
             message.setId("start-problem");
             StackPane pane = new StackPane(message);
             pane.getStyleClass().addAll("workbench", "paper-theme", "start-problem");
-            stage.setScene(scene(pane));
+            put(pane);
             stage.setTitle("Zero Ply");
-            stage.show();
+            return false;
         }
     }
 
-    private void open(Stage stage, String command, List<String> arguments) {
-        boolean demo = !command.equals("desktop");
-        String named = command.equals("desktop") && arguments.size() > 1 ? arguments.get(1) : "";
-        boolean pgn = named.toLowerCase(Locale.ROOT).endsWith(".pgn");
-        Path file = demo ? temporary() : named.isEmpty() || pgn ? home() : Path.of(named);
-        services = services(Library.open(file), false);
-        workbench = new Workbench(services, Clock.systemUTC());
-        stage.setScene(scene(workbench));
-        stage.setTitle("Zero Ply");
-        stage.show();
-        if (demo) {
-            workbench.unpackDemo();
-        } else if (pgn) {
-            workbench.importFiles(List.of(Path.of(named)));
+    private void put(Parent root) {
+        Scene scene = scene(root);
+        scene.setFill(new Looks(memory).light().palette().page());
+        stage.setScene(scene);
+    }
+
+    /** Another library in the place of this one, once all of this one is saved. */
+    private void change(Path file) {
+        leave(
+                () -> {
+                    end();
+                    if (!open(file)) {
+                        memory.drop(LIBRARIES, file);
+                    }
+                });
+    }
+
+    private void leave(Runnable then) {
+        if (services.isPresent() && workbench.isPresent()) {
+            new CloseGuard(services.get(), workbench.get()).close(then);
         } else {
-            services.library().settings().get("desk").ifPresent(workbench::show);
+            then.run();
         }
-        services.endings().start();
+    }
+
+    /** What nobody looked after is told and noted, and the window goes on. */
+    private void uncaught(Throwable e) {
+        LogBook.note("not looked after", e);
+        String reason = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
+        services.ifPresent(
+                s ->
+                        s.messages()
+                                .say(
+                                        "Something went wrong: "
+                                                + reason
+                                                + ". What was saved is safe; it is noted in the log.",
+                                        new Messages.Action(
+                                                "Save what happened",
+                                                () ->
+                                                        workbench.ifPresent(
+                                                                Workbench::saveWhatHappened))));
     }
 
     /**
      * Services for a window; with fixed limits the live analysis gives the same picture each time,
-     * and no tables of endings are made.
+     * and no tables of endings are asked.
      */
     public static Services services(Library library, boolean fixedLimits) {
+        return services(library, new Memory(Optional.empty()), fixedLimits);
+    }
+
+    /** Services for a window that remembers its looks. */
+    public static Services services(Library library, Memory memory, boolean fixedLimits) {
         Limits limits = fixedLimits ? Limits.nodes(150_000) : Limits.NONE;
-        EndingTables tables = EndingTables.ofUser();
-        Endings endings = fixedLimits ? Endings.NONE : tables;
-        EngineSettings settings = EngineSettings.load(library.settings());
-        return new Services(
-                library,
-                new Background(),
-                new LiveAnalysis(settings, endings, limits),
-                new BuiltInEngine(32, Weights.shipped(), endings),
-                new EndingsMaker(tables),
-                new ReviewQueue(library, new BuiltInEngine(16, Weights.shipped(), endings)),
-                new ExerciseSearch(
-                        library, new BuiltInEngine(16, Weights.shipped(), endings), endings),
-                List.of(
-                        new BuiltInEngine(16, Weights.shipped(), endings),
-                        new BuiltInEngine(16, Weights.shipped(), endings)));
+        return new Services(library, memory, Clock.systemUTC(), limits, !fixedLimits);
     }
 
     /** A scene with our styles over the base ones. */
-    public static Scene scene(javafx.scene.Parent root) {
+    public static Scene scene(Parent root) {
         Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
         Scene scene = new Scene(root, 1280, 800);
-        scene.getStylesheets()
-                .add(
-                        ZeroPly.class
-                                .getResource("/org/zeroply/desktop/workbook.css")
-                                .toExternalForm());
+        if (root instanceof Workbench bench) {
+            bench.looks().dress(scene);
+        } else {
+            scene.getStylesheets().add(Looks.sheet(100));
+        }
         return scene;
     }
 
@@ -135,22 +194,32 @@ public final class ZeroPly extends Application {
         }
     }
 
+    private static Path folder() {
+        return Path.of(System.getProperty("user.home"), "ZeroPly");
+    }
+
     private static Path home() {
-        Path folder = Path.of(System.getProperty("user.home"), "ZeroPly");
         try {
-            Files.createDirectories(folder);
+            Files.createDirectories(folder());
         } catch (IOException e) {
-            throw new LibraryException("The folder " + folder + " cannot be made.", e);
+            throw new LibraryException("The folder " + folder() + " cannot be made.", e);
         }
-        return folder.resolve("library.zpl");
+        return folder().resolve("library.zpl");
+    }
+
+    private void end() {
+        workbench.ifPresent(Workbench::remember);
+        services.ifPresent(Services::close);
+        workbench = Optional.empty();
+        services = Optional.empty();
     }
 
     @Override
     public void stop() {
-        if (workbench != null) {
-            workbench.flush();
-            services.library().settings().put("desk", workbench.frontName());
-            services.close();
+        if (state != null) {
+            state.remember();
         }
+        end();
+        memory.save();
     }
 }

@@ -3,19 +3,17 @@ package org.zeroply.desktop.board;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.BiConsumer;
 import java.util.function.IntConsumer;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.ContextMenuEvent;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import javafx.scene.text.Font;
-import javafx.scene.text.TextAlignment;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
@@ -30,11 +28,23 @@ import org.zeroply.chess.tree.Mark;
  */
 public final class BoardView extends Region {
 
-    /** The coordinates' type as a part of their margin: 12 px in the smallest. */
-    private static final double TYPE_PART = 0.6;
+    /** A man was moved. */
+    public interface MoveHandler {
+        /**
+         * @param promotion what a pawn is to become; empty for all other moves
+         */
+        void moved(int from, int to, Optional<PieceType> promotion);
+    }
 
-    /** Squares are of middling tone in either light, so marks keep the inks of paper. */
-    private static final Palette MARKS = Palette.PAPER;
+    /** A line was drawn, perhaps from a square to itself. */
+    public interface DrawHandler {
+        void drawn(int from, int to);
+    }
+
+    /** The context menu was asked for; the place is in pixels of the screen. */
+    public interface MenuHandler {
+        void asked(double screenX, double screenY);
+    }
 
     private final Canvas canvas = new Canvas();
     private Palette palette = Palette.PAPER;
@@ -44,16 +54,19 @@ public final class BoardView extends Region {
     private Optional<Move> lastMove = Optional.empty();
     private boolean flipped;
     private boolean movable = true;
+    private boolean queenAtOnce;
     private int selected = -1;
     private int dragFrom = -1;
     private Point2D dragAt = Point2D.ZERO;
     private boolean dragged;
+    private boolean wasSelected;
     private int drawFrom = -1;
     private int drawTo = -1;
-    private Optional<Piece[]> setUp = Optional.empty();
+    private Optional<PromotionChoice> promoting = Optional.empty();
 
-    private BiConsumer<Integer, Integer> onMove = (from, to) -> {};
-    private BiConsumer<Integer, Integer> onDraw = (from, to) -> {};
+    private MoveHandler onMove = (from, to, promotion) -> {};
+    private DrawHandler onDraw = (from, to) -> {};
+    private MenuHandler onMenu = (x, y) -> {};
     private IntConsumer onSquare = square -> {};
     private IntConsumer onPress = square -> {};
 
@@ -63,19 +76,33 @@ public final class BoardView extends Region {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setFocusTraversable(true);
         getChildren().add(canvas);
-        setMinSize(240, 240);
+        setMinSize(200, 200);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::draggedTo);
         addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        addEventHandler(
+                ContextMenuEvent.CONTEXT_MENU_REQUESTED,
+                e -> {
+                    // With the mouse the right button draws first; it asks when nothing was drawn.
+                    if (e.isKeyboardTrigger()) {
+                        Point2D middle = localToScreen(getWidth() / 2, getHeight() / 2);
+                        onMenu.asked(middle.getX(), middle.getY());
+                    }
+                    e.consume();
+                });
     }
 
     /** Shows a position, the move that led to it, and marks. */
     public void show(Position shown, Optional<Move> move, List<Mark> shownMarks) {
+        if (!shown.equals(position)) {
+            dragFrom = -1;
+        }
         position = shown;
-        setUp = Optional.empty();
         lastMove = move.filter(m -> !m.isNull());
         marks = List.copyOf(shownMarks);
         selected = -1;
+        promoting = Optional.empty();
         setAccessibleText("Board: " + describe());
         draw();
     }
@@ -86,19 +113,16 @@ public final class BoardView extends Region {
         draw();
     }
 
-    /** Shows men by square (null where empty) that need not be a possible position. */
-    public void showSetUp(Piece[] men) {
-        setUp = Optional.of(men.clone());
-        lastMove = Optional.empty();
-        marks = List.of();
-        draw();
-    }
-
     /** Whether men can be moved with the mouse. */
     public void setMovable(boolean value) {
         movable = value;
         selected = -1;
         draw();
+    }
+
+    /** Whether a pawn becomes a queen without a question. */
+    public void setQueenAtOnce(boolean value) {
+        queenAtOnce = value;
     }
 
     /** Chooses the colours. */
@@ -118,14 +142,19 @@ public final class BoardView extends Region {
         draw();
     }
 
-    /** Calls this with origin and target when a man was moved. */
-    public void onMove(BiConsumer<Integer, Integer> handler) {
+    /** Calls this when a man was moved. */
+    public void onMove(MoveHandler handler) {
         onMove = handler;
     }
 
-    /** Calls this with both ends (perhaps the same square) when a line was drawn. */
-    public void onDraw(BiConsumer<Integer, Integer> handler) {
+    /** Calls this when a line was drawn. */
+    public void onDraw(DrawHandler handler) {
         onDraw = handler;
+    }
+
+    /** Calls this when the context menu was asked for with the keyboard. */
+    public void onMenu(MenuHandler handler) {
+        onMenu = handler;
     }
 
     /** Calls this with the square when one was pressed while men cannot be moved. */
@@ -140,29 +169,25 @@ public final class BoardView extends Region {
 
     /** The middle of a square in the coordinates of this node, in pixels. */
     public Point2D centreOf(int square) {
-        return new Point2D(x(square) + size() / 2, y(square) + size() / 2);
+        BoardGeometry at = geometry();
+        return new Point2D(at.x(square) + at.size() / 2, at.y(square) + at.size() / 2);
     }
 
-    // ---- Geometry -------------------------------------------------------------------------------
+    /** The middle of a man a pawn can become, while that is asked; in pixels of this node. */
+    public Optional<Point2D> centreOf(PieceType man) {
+        return promoting.map(
+                p -> {
+                    double[] middle = p.middleOf(geometry(), man);
+                    return new Point2D(middle[0], middle[1]);
+                });
+    }
 
     private BoardGeometry geometry() {
         return new BoardGeometry(getWidth(), getHeight(), flipped);
     }
 
-    private double size() {
-        return geometry().size();
-    }
-
-    private double x(int square) {
-        return geometry().x(square);
-    }
-
-    private double y(int square) {
-        return geometry().y(square);
-    }
-
-    private int squareAt(double px, double py) {
-        return geometry().squareAt(px, py);
+    private int squareAt(MouseEvent e) {
+        return geometry().squareAt(e.getX(), e.getY());
     }
 
     @Override
@@ -176,7 +201,16 @@ public final class BoardView extends Region {
 
     private void pressed(MouseEvent e) {
         requestFocus();
-        int square = squareAt(e.getX(), e.getY());
+        if (promoting.isPresent()) {
+            PromotionChoice choice = promoting.get();
+            promoting = Optional.empty();
+            choice.at(geometry(), e.getX(), e.getY())
+                    .ifPresent(man -> onMove.moved(choice.from(), choice.to(), Optional.of(man)));
+            draw();
+            e.consume();
+            return;
+        }
+        int square = squareAt(e);
         if (square < 0) {
             return;
         }
@@ -189,14 +223,51 @@ public final class BoardView extends Region {
         } else if (selected >= 0 && selected != square && !isOwn(square)) {
             int from = selected;
             selected = -1;
-            onMove.accept(from, square);
+            move(from, square);
         } else if (isOwn(square)) {
             dragFrom = square;
             dragged = false;
-            selected = selected == square ? -1 : square;
+            wasSelected = selected == square;
+            selected = square;
         } else {
             selected = -1;
         }
+        draw();
+        e.consume();
+    }
+
+    private void move(int from, int to) {
+        List<Move> possible =
+                position.legalMoves().stream()
+                        .filter(m -> m.from() == from && m.to() == to)
+                        .toList();
+        boolean promotes = possible.stream().anyMatch(m -> m.promotion().isPresent());
+        if (!promotes) {
+            onMove.moved(from, to, Optional.empty());
+        } else if (queenAtOnce) {
+            onMove.moved(from, to, Optional.of(PieceType.QUEEN));
+        } else {
+            promoting = Optional.of(new PromotionChoice(position.sideToMove(), from, to));
+            setAccessibleText(promoting.get().words());
+        }
+    }
+
+    /** What a pawn becomes can be said with a key too. */
+    private void key(KeyEvent e) {
+        if (promoting.isEmpty()) {
+            return;
+        }
+        PromotionChoice choice = promoting.get();
+        Optional<PieceType> man =
+                switch (e.getCode()) {
+                    case Q, ENTER -> Optional.of(PieceType.QUEEN);
+                    case R -> Optional.of(PieceType.ROOK);
+                    case B -> Optional.of(PieceType.BISHOP);
+                    case N -> Optional.of(PieceType.KNIGHT);
+                    default -> Optional.empty();
+                };
+        promoting = Optional.empty();
+        man.ifPresent(m -> onMove.moved(choice.from(), choice.to(), Optional.of(m)));
         draw();
         e.consume();
     }
@@ -207,30 +278,34 @@ public final class BoardView extends Region {
 
     private void draggedTo(MouseEvent e) {
         if (drawFrom >= 0) {
-            int square = squareAt(e.getX(), e.getY());
+            int square = squareAt(e);
             drawTo = square < 0 ? drawTo : square;
             draw();
         } else if (dragFrom >= 0) {
             dragAt = new Point2D(e.getX(), e.getY());
-            dragged = dragged || centreOf(dragFrom).distance(dragAt) > size() / 3;
+            double far = geometry().size() / 3;
+            dragged = dragged || centreOf(dragFrom).distance(dragAt) > far;
             draw();
         }
     }
 
     private void released(MouseEvent e) {
-        int square = squareAt(e.getX(), e.getY());
+        int square = squareAt(e);
         if (drawFrom >= 0) {
             int from = drawFrom;
             drawFrom = -1;
             if (square >= 0) {
-                onDraw.accept(from, square);
+                onDraw.drawn(from, square);
             }
         } else if (dragFrom >= 0) {
             int from = dragFrom;
             dragFrom = -1;
-            if (dragged && square >= 0 && square != from) {
+            boolean put = dragged && square != from;
+            if (put || wasSelected) {
                 selected = -1;
-                onMove.accept(from, square);
+            }
+            if (put && square >= 0) {
+                move(from, square);
             }
         }
         draw();
@@ -239,129 +314,52 @@ public final class BoardView extends Region {
     // ---- Drawing --------------------------------------------------------------------------------
 
     private void draw() {
-        double size = size();
+        BoardGeometry geometry = geometry();
+        double size = geometry.size();
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         if (size < 8) {
             return;
         }
-        for (int square = 0; square < 64; square++) {
-            drawSquare(g, square, size);
-        }
-        coordinates(g, size);
-        g.setStroke(palette.ink());
-        g.setLineWidth(1.2);
-        g.strokeRect(geometry().margin(), 0.6, 8 * size, 8 * size - 0.6);
-        OverlayPainter over = new OverlayPainter(g, geometry(), size, MARKS);
+        BoardPainter painter = new BoardPainter(g, geometry, palette);
+        painter.squares();
+        OverlayPainter over = new OverlayPainter(g, geometry, size, BoardPainter.MARKS);
         over.tones(overlay);
-        lastMove.ifPresent(m -> List.of(m.from(), m.to()).forEach(s -> corners(g, s, size)));
+        lastMove.ifPresent(m -> List.of(m.from(), m.to()).forEach(painter::corners));
         if (selected >= 0) {
-            frame(g, selected, size);
-            targets(g, size);
+            painter.frame(selected);
+            painter.targets(position, selected);
         }
-        MarkPainter painter = new MarkPainter(g, geometry(), size, MARKS);
-        shownMarks().filter(m -> !m.meaning().isArrow()).forEach(painter::draw);
+        boolean dragging = dragFrom >= 0 && dragged;
+        int under = dragging ? geometry.squareAt(dragAt.getX(), dragAt.getY()) : -1;
+        if (under >= 0) {
+            painter.frame(under);
+        }
+        MarkPainter marking = new MarkPainter(g, geometry, size, BoardPainter.MARKS);
+        shownMarks().filter(m -> !m.meaning().isArrow()).forEach(marking::draw);
         for (int square = 0; square < 64; square++) {
-            if (square != dragFrom || !dragged) {
-                drawMan(g, square, size);
+            Optional<Piece> man = position.pieceAt(square);
+            if (square == dragFrom && dragging) {
+                man.ifPresent(p -> painter.shadow(p, dragFrom));
+            } else {
+                painter.man(man, square);
             }
         }
-        shownMarks().filter(m -> m.meaning().isArrow()).forEach(painter::draw);
+        shownMarks().filter(m -> m.meaning().isArrow()).forEach(marking::draw);
         over.signs(overlay);
         if (drawFrom >= 0 && drawTo != drawFrom) {
-            painter.draw(new Mark(Mark.Meaning.IDEA, List.of(drawFrom, drawTo)));
+            marking.draw(new Mark(Mark.Meaning.IDEA, List.of(drawFrom, drawTo)));
         }
-        if (dragFrom >= 0 && dragged) {
+        if (dragging) {
             position.pieceAt(dragFrom)
-                    .ifPresent(
-                            p ->
-                                    PieceShapes.draw(
-                                            g,
-                                            p,
-                                            dragAt.getX() - size / 2,
-                                            dragAt.getY() - size / 2,
-                                            size,
-                                            palette));
+                    .ifPresent(p -> painter.dragged(p, dragAt.getX(), dragAt.getY()));
         }
+        promoting.ifPresent(p -> p.draw(g, geometry, palette));
     }
 
     /** The marks of the game and those laid over it, each once. */
     private Stream<Mark> shownMarks() {
         return Stream.concat(marks.stream(), overlay.marks().stream()).distinct();
-    }
-
-    private void drawSquare(GraphicsContext g, int square, double size) {
-        boolean light = Square.isLight(square);
-        double x = x(square);
-        double y = y(square);
-        g.setFill(light ? palette.lightSquare() : palette.darkSquare());
-        g.fillRect(x, y, size, size);
-        if (light) {
-            return;
-        }
-        g.setStroke(palette.hatch());
-        g.setLineWidth(0.7);
-        double step = size / 9;
-        for (double d = step; d < 2 * size; d += step) {
-            double x1 = Math.max(0, d - size);
-            double y1 = Math.min(size, d);
-            g.strokeLine(x + x1, y + y1, x + y1, y + x1);
-        }
-    }
-
-    private void drawMan(GraphicsContext g, int square, double size) {
-        Optional<Piece> piece =
-                setUp.map(men -> Optional.ofNullable(men[square]))
-                        .orElseGet(() -> position.pieceAt(square));
-        piece.ifPresent(p -> PieceShapes.draw(g, p, x(square), y(square), size, palette));
-    }
-
-    private void coordinates(GraphicsContext g, double size) {
-        g.setFill(palette.faded());
-        double margin = geometry().margin();
-        g.setFont(Font.font("B612", TYPE_PART * margin));
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.CENTER);
-        for (int i = 0; i < 8; i++) {
-            String rank = String.valueOf(flipped ? i + 1 : 8 - i);
-            String file = String.valueOf((char) ('a' + (flipped ? 7 - i : i)));
-            g.fillText(rank, margin / 2 - 1, (i + 0.5) * size);
-            g.fillText(file, margin + (i + 0.5) * size, 8 * size + margin / 2);
-        }
-    }
-
-    /** The squares of the last move are bracketed at their corners. */
-    private void corners(GraphicsContext g, int square, double size) {
-        g.setStroke(MARKS.coach());
-        g.setLineWidth(2.4);
-        double l = size * 0.2;
-        double x = x(square) + 2;
-        double y = y(square) + 2;
-        double far = size - 4;
-        g.strokePolyline(new double[] {x, x, x + l}, new double[] {y + l, y, y}, 3);
-        g.strokePolyline(
-                new double[] {x + far, x + far, x + far - l},
-                new double[] {y + far - l, y + far, y + far},
-                3);
-    }
-
-    private void frame(GraphicsContext g, int square, double size) {
-        g.setStroke(MARKS.coach());
-        g.setLineWidth(2.5);
-        g.strokeRect(x(square) + 2, y(square) + 2, size - 4, size - 4);
-    }
-
-    private void targets(GraphicsContext g, double size) {
-        g.setStroke(MARKS.coach());
-        g.setLineWidth(2);
-        for (Move move : position.legalMoves()) {
-            if (move.from() == selected) {
-                Point2D c = centreOf(move.to());
-                double r = size * 0.09;
-                g.strokeLine(c.getX() - r, c.getY(), c.getX() + r, c.getY());
-                g.strokeLine(c.getX(), c.getY() - r, c.getX(), c.getY() + r);
-            }
-        }
     }
 
     /** The men in words, for screen readers. */

@@ -60,4 +60,23 @@ public record Palette(
                     Color.web("#FBF8F1"),
                     Color.web("#1B1D21"),
                     Color.web("#1B1D21"));
+
+    /** More contrast, for a wall seen from the third row. */
+    public static final Palette PROJECTOR =
+            new Palette(
+                    Color.web("#FFFFFF"),
+                    Color.web("#FFFFFF"),
+                    Color.web("#B9B2A4"),
+                    Color.web("#000000"),
+                    Color.web("#3A3A38"),
+                    Color.web("#0B4653"),
+                    Color.web("#4B3A73"),
+                    Color.web("#1F4F1B"),
+                    Color.web("#8A1E0E"),
+                    Color.web("#FFFFFF"),
+                    Color.web("#C9BCA4"),
+                    Color.web("#8F8067"),
+                    Color.web("#FFFFFF"),
+                    Color.web("#15171B"),
+                    Color.web("#000000"));
 }

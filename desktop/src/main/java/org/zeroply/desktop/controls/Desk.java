@@ -2,8 +2,10 @@ package org.zeroply.desktop.controls;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import org.zeroply.chess.board.Side;
 import org.zeroply.desktop.board.BoardOverlay;
@@ -56,6 +58,49 @@ public interface Desk {
         return Optional.empty();
     }
 
+    /** How much room the board takes while this desk is in front. */
+    default ObservableValue<BoardUse> boardUse() {
+        return new ReadOnlyObjectWrapper<>(BoardUse.LARGE);
+    }
+
+    /** What the context menu of the board offers here, beside what it offers everywhere. */
+    default List<Command> boardMenu() {
+        return List.of();
+    }
+
+    /** Takes back what was done last at this desk. */
+    default void undo() {
+        session().undo();
+    }
+
+    /** Makes again what was taken back last at this desk. */
+    default void redo() {
+        session().redo();
+    }
+
+    /** The page in front, by its name; empty where there is only one. */
+    default String page() {
+        return "";
+    }
+
+    /** Brings a page to the front by its name; nothing happens if there is none of that name. */
+    default void showPage(String name) {}
+
+    /** Keys that belong to what is being shown here, wherever the focus is. */
+    default Set<KeyCode> shownKeys() {
+        return Set.of();
+    }
+
+    /** Steps back out of something that was gone into, on Esc; false if there is nothing. */
+    default boolean stepBack() {
+        return false;
+    }
+
+    /** What can be opened here by its name, for the palette of commands. */
+    default List<Command> choices() {
+        return List.of();
+    }
+
     /** Saves what is not saved yet. */
     default void flush() {}
 
@@ -64,12 +109,4 @@ public interface Desk {
 
     /** What can be done here, for the palette of commands and the list of keys. */
     List<Command> commands();
-
-    /**
-     * A command.
-     *
-     * @param name what it does
-     * @param key its key in words of JavaFX key combinations, or empty
-     */
-    record Command(String name, String key, Runnable action) {}
 }

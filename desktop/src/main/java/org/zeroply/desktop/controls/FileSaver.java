@@ -52,7 +52,7 @@ public final class FileSaver {
 
     /** Writes a file. */
     public void write(File file, Writing writing) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             try {
@@ -67,6 +67,6 @@ public final class FileSaver {
                             }
                             return file.getName();
                         },
-                        name -> services.background().say("Written to " + name + "."));
+                        name -> services.messages().say("Written to " + name + "."));
     }
 }

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.controls;
 
+import java.util.Locale;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.scene.Node;
@@ -15,6 +16,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import org.zeroply.desktop.work.Messages;
 
 /** Small parts that all desks are made of; everything gets an id and an accessible text. */
 public final class Widgets {
@@ -29,6 +31,43 @@ public final class Widgets {
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setFocusTraversable(true);
         button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    /** The one action a page is for: filled, in the same corner on every page. */
+    public static Button primary(String id, String text, Runnable action) {
+        Button button = button(id, text, action);
+        button.getStyleClass().add("primary");
+        return button;
+    }
+
+    /** An action that does not ask for attention: text alone. */
+    public static Button quiet(String id, String text, Runnable action) {
+        Button button = button(id, text, action);
+        button.getStyleClass().add("quiet-button");
+        return button;
+    }
+
+    /** An action that takes something away; it stands apart from others. */
+    public static Button removing(String id, String text, Runnable action) {
+        Button button = button(id, text, action);
+        button.getStyleClass().addAll("quiet-button", "removing");
+        return button;
+    }
+
+    /** A tooltip that wraps. */
+    public static Tooltip wide(String text) {
+        Tooltip tooltip = new Tooltip(text);
+        tooltip.setWrapText(true);
+        tooltip.setMaxWidth(480);
+        return tooltip;
+    }
+
+    /** A button for what can be done about a message; its id is the prefix and its name. */
+    public static Button action(String prefix, Messages.Action action) {
+        String id = prefix + action.name().toLowerCase(Locale.ROOT).replace(' ', '-');
+        Button button = button(id, action.name(), action.run());
+        button.getStyleClass().add("message-action");
         return button;
     }
 
@@ -78,11 +117,9 @@ public final class Widgets {
         return heading;
     }
 
-    /** Controls side by side. */
+    /** Controls side by side, going on in a second line where there is no room. */
     public static HBox row(Node... nodes) {
-        HBox row = new HBox(8, nodes);
-        row.getStyleClass().add("bar");
-        return row;
+        return new Bar(8, nodes);
     }
 
     /** Takes what room is left in a row. */

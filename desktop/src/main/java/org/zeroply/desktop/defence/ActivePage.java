@@ -77,20 +77,20 @@ final class ActivePage extends VBox {
     private void compare() {
         Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.background().say("Wait until every move has been looked at.");
+            services.messages().say("Wait until every move has been looked at.");
             return;
         }
         Elimination e = found.get();
         Strength players = strength.getValue();
-        services.background()
+        services.scheduler()
                 .<List<ActiveDefence.Try>>longWork(
                         "Comparing passive and active defence",
                         (cancellation, progress) -> tries(e, players, cancellation, progress),
                         tries -> {
-                            services.background().say("");
+                            services.messages().say("");
                             if (model.position().equals(Optional.of(e.position()))) {
                                 list.show(tries.stream().map(t -> finding(e, t)).toList());
-                                services.background().say(found(tries));
+                                services.messages().say(found(tries));
                             }
                         });
     }
@@ -153,7 +153,7 @@ final class ActivePage extends VBox {
         }
         Position position = at.get();
         Side holding = position.sideToMove();
-        services.background()
+        services.scheduler()
                 .<Optional<FortressTest.Report>>longWork(
                         "Testing whether it holds",
                         (cancellation, progress) -> {
@@ -170,7 +170,7 @@ final class ActivePage extends VBox {
                             }
                         },
                         report -> {
-                            services.background().say("");
+                            services.messages().say("");
                             report.filter(r -> model.position().equals(at))
                                     .ifPresent(r -> show(holding, r));
                         });

@@ -75,17 +75,17 @@ final class ChecksPage extends VBox {
         Optional<Position> at = model.position();
         Optional<Position> from = at.flatMap(p -> new Scene(p).withMove(side));
         if (from.isEmpty()) {
-            services.background().say(side.other().word() + " is in check and cannot pass.");
+            services.messages().say(side.other().word() + " is in check and cannot pass.");
             return;
         }
-        services.background()
+        services.scheduler()
                 .<Optional<ChecksEnough>>longWork(
                         "Searching the checks",
                         (cancellation, progress) ->
                                 Optional.of(ChecksEnough.of(from.get(), CHECK_NODES, cancellation))
                                         .filter(c -> !cancellation.isCancelled()),
                         found -> {
-                            services.background().say("");
+                            services.messages().say("");
                             found.filter(f -> model.position().equals(at))
                                     .ifPresent(f -> add(checks(at.get(), side, f)));
                         });
@@ -134,7 +134,7 @@ final class ChecksPage extends VBox {
         if (at.isEmpty()) {
             return;
         }
-        services.background()
+        services.scheduler()
                 .<List<Fact>>longWork(
                         "Looking for tied pieces",
                         (cancellation, progress) -> {
@@ -144,7 +144,7 @@ final class ChecksPage extends VBox {
                             return facts;
                         },
                         facts -> {
-                            services.background().say("");
+                            services.messages().say("");
                             if (model.position().equals(at)) {
                                 tied(facts);
                             }

@@ -23,6 +23,7 @@ import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.Threat;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
@@ -90,15 +91,17 @@ public final class DefenceDesk implements Desk {
         Button stop = Widgets.button("defence-stop", "Stop", model::stop);
         stop.visibleProperty().bind(model.stateProperty().isNotEmpty());
         stop.managedProperty().bind(stop.visibleProperty());
-        HBox bar = pages.row();
-        bar.getChildren()
-                .addAll(
-                        Widgets.spacer(),
+        pages.lift(MOVES, "#defence-set");
+        pages.lift(WHAT_IF, "#what-if-propose");
+        pages.lift(ACTIVE, "#active-go");
+        HBox tools =
+                Widgets.row(
                         state,
                         stop,
-                        Widgets.button("defence-here", "From here", this::fromHere));
+                        Widgets.spacer(),
+                        Widgets.quiet("defence-here", "From here", this::fromHere));
         VBox.setVgrow(place, Priority.ALWAYS);
-        content.getChildren().addAll(bar, place);
+        content.getChildren().addAll(pages.row(), tools, place);
         model.foundProperty().addListener(o -> drawThreat());
         model.sheet().currentProperty().addListener(o -> drawThreat());
         show(MOVES);
@@ -174,6 +177,18 @@ public final class DefenceDesk implements Desk {
     }
 
     // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
+    }
 
     @Override
     public String name() {

@@ -24,6 +24,7 @@ import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.PinFinder;
 import org.zeroply.coach.judge.Judge;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -52,7 +53,7 @@ public final class DefenceModel {
     /** In the order in which they were refuted. */
     private final List<Move> crossed = new ArrayList<>();
 
-    private Cancellation cancellation = new Cancellation();
+    private Task<?> cancellation = Task.none();
     private Optional<Position> looking = Optional.empty();
     private boolean stopped;
 
@@ -120,10 +121,17 @@ public final class DefenceModel {
         }
         state.set("looking at every move …");
         cancellation =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (token, progress) -> work(position, token),
-                                held -> held.ifPresent(h -> finish(position, h)));
+                                held -> held.ifPresent(h -> finish(position, h)))
+                        .whenFailed(
+                                reason -> {
+                                    if (isShown(position)) {
+                                        stopped = true;
+                                        state.set("Stopped. " + reason);
+                                    }
+                                });
     }
 
     /** The pins at the end; nothing when another position is looked at meanwhile. */

@@ -172,21 +172,21 @@ final class MovesPage extends VBox {
     void set() {
         Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.background().say("Wait until every move has been looked at.");
+            services.messages().say("Wait until every move has been looked at.");
             return;
         }
         DefenceTask wanted = task.getValue();
         DefenceDraft.Result draft = DefenceDraft.draft(found.get(), wanted);
         if (draft.tree().isEmpty()) {
-            services.background().say(draft.why());
+            services.messages().say(draft.why());
             return;
         }
         String pgn = PgnWriter.write(draft.tree().get());
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().add(pgn),
                         id -> {
-                            services.background()
+                            services.messages()
                                     .say("Drafted; change lines and points as you like.");
                             openExercise.accept(id);
                         });

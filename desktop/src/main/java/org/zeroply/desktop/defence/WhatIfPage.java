@@ -120,7 +120,7 @@ final class WhatIfPage extends VBox {
     private Optional<Elimination> found() {
         Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.background().say("Wait until every move has been looked at.");
+            services.messages().say("Wait until every move has been looked at.");
         }
         return found;
     }
@@ -152,10 +152,10 @@ final class WhatIfPage extends VBox {
 
     private void fill(Elimination found, String name, Filling filling) {
         if (defences(found).isEmpty()) {
-            services.background().say("Nothing holds here and nothing looks as if it did.");
+            services.messages().say("Nothing holds here and nothing looks as if it did.");
             return;
         }
-        services.background()
+        services.scheduler()
                 .<Optional<WhatIf>>longWork(
                         name,
                         (cancellation, progress) -> {
@@ -167,7 +167,7 @@ final class WhatIfPage extends VBox {
                             }
                         },
                         made -> {
-                            services.background().say("");
+                            services.messages().say("");
                             boolean here = model.position().equals(Optional.of(found.position()));
                             made.filter(t -> here).ifPresent(this::show);
                         });
@@ -207,7 +207,7 @@ final class WhatIfPage extends VBox {
 
     private void remove() {
         if (row.filter(r -> r > 0).isEmpty()) {
-            services.background().say("Choose a variant first; the first row stays.");
+            services.messages().say("Choose a variant first; the first row stays.");
             return;
         }
         int chosen = row.get();
@@ -307,7 +307,7 @@ final class WhatIfPage extends VBox {
 
     private void save() {
         if (table.isEmpty()) {
-            services.background().say("There is no table yet.");
+            services.messages().say("There is no table yet.");
             return;
         }
         saver.choose("Save the table", "what-if.pdf", "pdf", "html", "epd")
@@ -326,11 +326,11 @@ final class WhatIfPage extends VBox {
 
     private void exercise() {
         if (table.isEmpty() || row.isEmpty()) {
-            services.background().say("Choose a row first.");
+            services.messages().say("Choose a row first.");
             return;
         }
         Position position = table.get().rows().get(row.get()).position();
-        services.background()
+        services.scheduler()
                 .<Optional<Made>>longWork(
                         "Drafting the exercise",
                         (cancellation, progress) ->
@@ -352,7 +352,7 @@ final class WhatIfPage extends VBox {
     }
 
     private void open(Made made) {
-        services.background().say(made.id().isPresent() ? "Drafted from the row." : made.why());
+        services.messages().say(made.id().isPresent() ? "Drafted from the row." : made.why());
         made.id().ifPresent(openExercise);
     }
 }

@@ -82,7 +82,7 @@ final class WishPage extends VBox {
         wanted.setText(name);
         now.setText("Looking for what prepares it …");
         list.show(List.of());
-        services.background()
+        services.scheduler()
                 .<Optional<Wish>>longWork(
                         "Looking for what prepares it",
                         (cancellation, progress) -> {
@@ -95,11 +95,12 @@ final class WishPage extends VBox {
                             }
                         },
                         found -> {
-                            services.background().say("");
+                            services.messages().say("");
                             boolean here = model.position().equals(Optional.of(position));
                             found.filter(w -> here)
                                     .ifPresentOrElse(this::show, () -> now.setText(""));
-                        });
+                        })
+                .otherwise(() -> now.setText("Not looked for to the end."));
     }
 
     private void show(Wish wish) {

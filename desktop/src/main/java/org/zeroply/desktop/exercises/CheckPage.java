@@ -91,14 +91,14 @@ final class CheckPage extends VBox {
 
     void check() {
         if (scheme.session().id().isEmpty()) {
-            services.background().say("Open an exercise first.");
+            services.messages().say("Open an exercise first.");
             return;
         }
         MoveTree tree = scheme.session().tree();
         OptionalLong id = scheme.session().id();
         MoveTree copy = tree.copy();
         int now = scheme.session().revisionProperty().get();
-        services.background()
+        services.scheduler()
                 .<Optional<Soundness>>longWork(
                         "Checking the exercise",
                         (cancellation, progress) -> {
@@ -132,7 +132,7 @@ final class CheckPage extends VBox {
                         + (soundness.exact() ? ", exact." : "."));
         list.show(soundness.findings().stream().map(f -> finding(tree, f)).toList());
         changed();
-        services.background().say(verdict.getText());
+        services.messages().say(verdict.getText());
     }
 
     private Finding finding(MoveTree tree, org.zeroply.coach.exercise.sound.Finding found) {
@@ -178,7 +178,7 @@ final class CheckPage extends VBox {
             ply++;
         }
         if (ply == moves.size()) {
-            services.background().say("The scheme has this line now.");
+            services.messages().say("The scheme has this line now.");
             return;
         }
         Node at = before;

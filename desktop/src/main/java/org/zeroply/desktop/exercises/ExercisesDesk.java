@@ -2,12 +2,12 @@ package org.zeroply.desktop.exercises;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.LongConsumer;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.work.Services;
@@ -48,6 +48,10 @@ public final class ExercisesDesk implements Desk {
         pages.add(FIND, find);
         pages.add(PAPER, paper);
         VBox.setVgrow(place, Priority.ALWAYS);
+        pages.setPrimary(SCHEME, scheme.action());
+        pages.lift(CHECK, "#soundness-check");
+        pages.lift(FIND, "#find-set");
+        pages.lift(PAPER, "#paper-save");
         content.getChildren().addAll(pages.row(), place);
         show(SCHEME);
     }
@@ -75,6 +79,18 @@ public final class ExercisesDesk implements Desk {
     }
 
     @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
+    }
+
+    @Override
     public String name() {
         return "Exercises";
     }
@@ -82,13 +98,6 @@ public final class ExercisesDesk implements Desk {
     @Override
     public Region content() {
         return content;
-    }
-
-    @Override
-    public Optional<Region> underBoard() {
-        return page.equals(FIND) || page.equals(PAPER)
-                ? Optional.empty()
-                : Optional.of(scheme.scheme().about());
     }
 
     @Override
@@ -130,8 +139,15 @@ public final class ExercisesDesk implements Desk {
         commands.add(new Command("Set the find as exercise", "", find::set));
         commands.add(new Command("Put the find away", "", find::putAway));
         commands.add(new Command("Save sheet and solutions", "", this::savePaper));
-        commands.addAll(scheme.candidates().commands());
+        if (page.equals(SCHEME)) {
+            commands.addAll(scheme.candidates().commands());
+        }
         return commands;
+    }
+
+    @Override
+    public List<Command> choices() {
+        return scheme.choices();
     }
 
     private void typeMove() {

@@ -156,7 +156,7 @@ final class FindPage extends VBox {
         if (!any
                 && (bounds.length > 2
                         || !Arrays.stream(bounds).allMatch(b -> b.matches("\\d{1,4}")))) {
-            services.background().say("Ratings are 1600-2000, or the lowest alone.");
+            services.messages().say("Ratings are 1600-2000, or the lowest alone.");
             return Optional.empty();
         }
         return Optional.of(
@@ -231,12 +231,11 @@ final class FindPage extends VBox {
     }
 
     void set() {
-        chosen().ifPresentOrElse(
-                        this::set, () -> services.background().say("Choose a find first."));
+        chosen().ifPresentOrElse(this::set, () -> services.messages().say("Choose a find first."));
     }
 
     private void set(FindStore.GameFind find) {
-        services.background()
+        services.scheduler()
                 .<Optional<Long>>longWork(
                         "Drafting the exercise",
                         (cancellation, progress) ->
@@ -252,7 +251,7 @@ final class FindPage extends VBox {
                                 id.ifPresent(
                                         made -> {
                                             search.mark(find, FindStore.State.SET);
-                                            services.background()
+                                            services.messages()
                                                     .say(
                                                             "Drafted; change lines and points as"
                                                                     + " you like.");
@@ -263,6 +262,6 @@ final class FindPage extends VBox {
     void putAway() {
         chosen().ifPresentOrElse(
                         f -> search.mark(f, FindStore.State.PUT_AWAY),
-                        () -> services.background().say("Choose a find first."));
+                        () -> services.messages().say("Choose a find first."));
     }
 }

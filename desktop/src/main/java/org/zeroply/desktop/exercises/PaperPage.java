@@ -7,17 +7,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.print.ExerciseSheet;
@@ -33,8 +30,12 @@ final class PaperPage extends VBox {
 
     private final Services services;
     private final FileSaver saver;
-    private final ObservableList<StoredExercise> entries = FXCollections.observableArrayList();
-    private final TableView<StoredExercise> table = new TableView<>(entries);
+    private final RowTable<StoredExercise> table =
+            new RowTable<StoredExercise>(
+                            "paper-table",
+                            e -> e.row().id(),
+                            "No exercises yet. Look through your games on the page Find.")
+                    .several();
     private final TextField title = new TextField();
     private final ComboBox<Integer> perPage = new ComboBox<>();
     private final ComboBox<String> student = new ComboBox<>();
@@ -43,15 +44,11 @@ final class PaperPage extends VBox {
         super(8);
         this.services = services;
         saver = new FileSaver(services, this);
-        table.setId("paper-table");
-        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(new Label("No exercises yet. Find some on the page Find."));
-        Widgets.column(table, "Exercise", 220, e -> e.row().title());
-        Widgets.column(table, "Points", 56, e -> String.valueOf(e.exercise().maxPoints()));
-        Widgets.column(table, "Minutes", 62, e -> String.valueOf(e.exercise().minutes()));
-        Widgets.column(table, "Band", 90, e -> e.exercise().band());
-        Widgets.column(table, "Themes", 220, e -> String.join(", ", e.exercise().themes()));
+        table.text("Exercise", 200, e -> e.row().title());
+        table.figure("Points", 62, e -> e.exercise().maxPoints(), String::valueOf);
+        table.figure("Minutes", 68, e -> e.exercise().minutes(), String::valueOf);
+        table.text("Band", 92, e -> e.exercise().band());
+        table.text("Themes", 160, e -> String.join(", ", e.exercise().themes()));
         title.setId("paper-title");
         title.setPromptText("Title of the sheet");
         title.setAccessibleText("Title of the sheet");
@@ -78,14 +75,14 @@ final class PaperPage extends VBox {
     }
 
     void shown() {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> StoredExercise.all(services.library().sheets()),
                         found -> {
-                            entries.setAll(found);
+                            table.show(found);
                             table.getSelectionModel().selectAll();
                         });
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().students().all(),
                         all -> {
@@ -102,7 +99,7 @@ final class PaperPage extends VBox {
                         .map(StoredExercise::tree)
                         .toList();
         if (trees.isEmpty()) {
-            services.background().say("Choose the exercises first.");
+            services.messages().say("Choose the exercises first.");
             return;
         }
         String who = NOBODY.equals(student.getValue()) ? "" : student.getValue();

@@ -8,7 +8,7 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.GridPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -18,14 +18,14 @@ import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Points, groups and conditions of the chosen move, and what the solver is told. */
 final class SchemeEditor extends VBox {
 
     private final TreeSession session;
-    private final Background background;
+    private final Messages messages;
     private final TextField points = field("points", "", 52);
     private final TextField verdictPoints = field("verdict-points", "", 52);
     private final TextField group = field("group", "", 60);
@@ -39,31 +39,38 @@ final class SchemeEditor extends VBox {
     private final TextField themes = field("themes", "themes, with commas", 180);
     private final CheckBox near = check("near", "a verdict one step beside earns half");
     private final Label sum = Widgets.label("", "sum");
-    private final GridPane about = new GridPane();
+    private final VBox about;
     private boolean showing;
 
-    SchemeEditor(TreeSession session, Background background) {
+    SchemeEditor(TreeSession session, Messages messages) {
         this.session = session;
-        this.background = background;
+        this.messages = messages;
         getStyleClass().add("scheme");
-        sum.setMinWidth(100);
-        about.setHgap(8);
-        about.setVgap(6);
-        about.addRow(0, label("Title"), title, label("Minutes"), minutes);
-        about.addRow(1, label("Prompt"), prompt, label("Band"), band);
-        about.addRow(2, label("Themes"), themes, label("Points"), sum);
-        about.add(near, 1, 3, 3, 1);
-        GridPane.setHgrow(title, Priority.ALWAYS);
+        sum.setMinWidth(USE_PREF_SIZE);
+        ToggleButton more =
+                Widgets.toggle(
+                        "scheme-more", "More ▾", "Band, themes, and how verdicts are marked");
+        HBox rest = Widgets.row(label("Band"), band, label("Themes"), themes, near);
+        rest.visibleProperty().bind(more.selectedProperty());
+        rest.managedProperty().bind(rest.visibleProperty());
         for (TextField wide : List.of(title, prompt, themes)) {
+            HBox.setHgrow(wide, Priority.ALWAYS);
             wide.setMaxWidth(Double.MAX_VALUE);
         }
+        title.getStyleClass().add("title-field");
+        about =
+                new VBox(
+                        6,
+                        Widgets.row(title, minutes, label("min"), sum),
+                        Widgets.row(prompt, more),
+                        rest);
         HBox marks =
                 Widgets.row(
-                        new Label("This move earns"),
+                        label("Earns"),
                         points,
-                        new Label("and, with the right verdict,"),
+                        label("with the verdict"),
                         verdictPoints,
-                        new Label("group"),
+                        label("group"),
                         group);
         HBox flags = Widgets.row(end, equal, tempting);
         getChildren().addAll(marks, flags);
@@ -74,7 +81,7 @@ final class SchemeEditor extends VBox {
     }
 
     /** Title, prompt, minutes, band and themes, which stand apart from the moves. */
-    GridPane about() {
+    VBox about() {
         return about;
     }
 
@@ -144,8 +151,7 @@ final class SchemeEditor extends VBox {
             return;
         }
         if (!value.matches(form)) {
-            background.say(
-                    "'" + value + "' does not fit here; for example " + field.getPromptText());
+            messages.say("'" + value + "' does not fit here; for example " + field.getPromptText());
             return;
         }
         session.editor().tag(name, value);
@@ -161,7 +167,7 @@ final class SchemeEditor extends VBox {
             return;
         }
         if (!valid.getAsBoolean()) {
-            background.say("Points are whole numbers from 1 to 999; a group is one word.");
+            messages.say("Points are whole numbers from 1 to 999; a group is one word.");
             return;
         }
         Optional<String> name =

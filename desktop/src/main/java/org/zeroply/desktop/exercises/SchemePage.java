@@ -4,30 +4,40 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.LongConsumer;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
-import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
+import javafx.geometry.Orientation;
+import javafx.scene.control.Button;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.CandidatesView;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.sheet.MoveCommands;
 import org.zeroply.desktop.work.AutoSave;
+import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
 
 /** The exercises of the library, and the marking scheme of the open one on the line sheet. */
 final class SchemePage extends VBox {
+
+    private static final double ROW = 26;
+    private static final double HEADER = 30;
+    private static final int LISTED = 3;
 
     private final Services services;
     private final TreeSession session = new TreeSession();
@@ -36,58 +46,119 @@ final class SchemePage extends VBox {
     private final CandidatesView candidates;
     private final AnnotationBar annotations;
     private final SchemeEditor scheme;
-    private final ObservableList<SheetRow> rows = FXCollections.observableArrayList();
-    private final TableView<SheetRow> table = new TableView<>(rows);
+    private final RowTable<SheetRow> table =
+            new RowTable<SheetRow>(
+                            "exercises-table",
+                            SheetRow::id,
+                            "No exercises yet. Look through your games on the page Find, or go to a"
+                                    + " position of a game and set it as exercise.")
+                    .several();
+    private final Removal removal;
+    private final LongConsumer onSolve;
 
     /**
      * @param solve called with the id of the exercise to solve
      */
     SchemePage(Services services, LongConsumer solve) {
         super(8);
+        onSolve = solve;
         this.services = services;
         this.autoSave = new AutoSave(services, session, this::reload);
         this.candidates = new CandidatesView(services.live(), session);
-        this.annotations = new AnnotationBar(session, services.background());
-        this.scheme = new SchemeEditor(session, services.background());
-        table.setId("exercises-table");
-        table.setPrefHeight(122);
-        table.setMinHeight(96);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(
-                new Label(
-                        "No exercises yet. Press Find, or go to a position of a game and set it as"
-                                + " exercise."));
-        Widgets.column(table, "Exercise", 240, SheetRow::title);
-        Widgets.column(table, "White", 140, SheetRow::white);
-        Widgets.column(table, "Black", 140, SheetRow::black);
-        Widgets.column(table, "Date", 90, SheetRow::date);
-        table.getSelectionModel()
-                .selectedItemProperty()
-                .addListener(
-                        (o, was, row) -> {
-                            if (row != null && !session.id().equals(OptionalLong.of(row.id()))) {
-                                open(row.id());
-                            }
-                        });
+        this.annotations = new AnnotationBar(session, services.messages());
+        this.scheme = new SchemeEditor(session, services.messages());
+        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
+        autoSave.onReopen(this::open);
+        table.text("Exercise", 220, SheetRow::title);
+        table.text("White", 120, SheetRow::white);
+        table.text("Black", 120, SheetRow::black);
+        table.text("Date", 92, SheetRow::date);
+        table.onChoose(
+                row -> {
+                    if (!session.id().equals(OptionalLong.of(row.id()))) {
+                        open(row.id());
+                    }
+                });
+        table.onOpen(row -> sheet.requestFocus());
+        table.onRemove(this::remove);
+        table.onMenu(
+                chosen ->
+                        List.of(
+                                Command.of("Have it solved", () -> solve(solve)),
+                                Command.of("Draft from here", this::draft),
+                                Menus.LINE,
+                                new Command("Remove", "Delete", () -> remove(chosen))));
+        table.setMinHeight(HEADER + ROW);
+        sheet.onMenu(new MoveCommands(session, services.messages())::menu);
+        sheet.setMinHeight(70);
         VBox.setVgrow(sheet, Priority.ALWAYS);
-        getChildren()
-                .addAll(
-                        table,
+        VBox written = new VBox(6, sheet, scheme, annotations);
+        Split edited =
+                new Split(
+                        services.memory(),
+                        "exercises.sheet",
+                        Orientation.VERTICAL,
+                        size -> size - candidates.usualHeight(),
+                        written,
+                        candidates.scrolled());
+        candidates.onHeight(edited::place);
+        VBox.setVgrow(edited, Priority.ALWAYS);
+        VBox below =
+                new VBox(
+                        8,
+                        scheme.about(),
                         Widgets.row(
-                                Widgets.label("Marking scheme", "sheet-title"),
+                                Widgets.label("Marking scheme", "fact-group"),
                                 Widgets.spacer(),
-                                Widgets.button("draft-branch", "Draft from here", this::draft),
-                                Widgets.button(
-                                        "solve",
-                                        "Have it solved",
-                                        () -> {
-                                            flush();
-                                            session.id().ifPresent(solve);
-                                        })),
-                        sheet,
-                        scheme,
-                        annotations,
-                        candidates);
+                                Widgets.quiet("draft-branch", "Draft from here", this::draft)),
+                        edited);
+        Split whole =
+                new Split(
+                        services.memory(),
+                        "exercises.list",
+                        Orientation.VERTICAL,
+                        size -> HEADER + LISTED * ROW,
+                        table,
+                        below);
+        VBox.setVgrow(whole, Priority.ALWAYS);
+        getChildren().add(whole);
+    }
+
+    /** What the page is for. */
+    Button action() {
+        return Widgets.primary("solve", "Have it solved", () -> solve(onSolve));
+    }
+
+    private void solve(LongConsumer solve) {
+        flush();
+        session.id().ifPresent(solve);
+    }
+
+    private void remove(List<SheetRow> chosen) {
+        flush();
+        removal.remove(
+                chosen.stream()
+                        .map(row -> new BinStore.Item(BinStore.Kind.EXERCISE, row.id()))
+                        .toList(),
+                chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " exercises");
+    }
+
+    private void gone(List<BinStore.Item> items) {
+        if (items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())))) {
+            session.open(new MoveTree(Position.START), OptionalLong.empty());
+        }
+        reload();
+    }
+
+    private void back(List<BinStore.Item> items) {
+        open(items.get(0).id());
+    }
+
+    /** The exercises, to be opened by their names. */
+    List<Command> choices() {
+        return table.getItems().stream()
+                .map(row -> Command.of("Exercise " + row.title(), () -> open(row.id())))
+                .toList();
     }
 
     TreeSession session() {
@@ -108,7 +179,7 @@ final class SchemePage extends VBox {
 
     void open(long id) {
         flush();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().load(id),
                         tree -> {
@@ -125,7 +196,7 @@ final class SchemePage extends VBox {
             return;
         }
         long id = session.id().getAsLong();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().load(id),
                         tree -> {
@@ -138,17 +209,16 @@ final class SchemePage extends VBox {
     }
 
     void reload() {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE)),
                         found -> {
-                            rows.setAll(found);
-                            rows.stream()
-                                    .filter(r -> session.id().equals(OptionalLong.of(r.id())))
-                                    .findFirst()
-                                    .ifPresentOrElse(
-                                            r -> table.getSelectionModel().select(r),
-                                            () -> table.getSelectionModel().selectFirst());
+                            table.show(found);
+                            if (session.id().isPresent()) {
+                                table.mark(session.id().getAsLong());
+                            } else if (!found.isEmpty()) {
+                                open(found.get(0).id());
+                            }
                         });
     }
 
@@ -168,11 +238,11 @@ final class SchemePage extends VBox {
     void draft() {
         Node node = session.current();
         if (session.id().isEmpty()) {
-            services.background().say("Open an exercise first.");
+            services.messages().say("Open an exercise first.");
         } else if (session.tree().root().children().isEmpty()) {
             whole();
         } else if (node.isRoot()) {
-            services.background()
+            services.messages()
                     .say("Choose the move after which everything is to be drafted anew.");
         } else {
             draftAfter(node);
@@ -181,7 +251,7 @@ final class SchemePage extends VBox {
 
     private void whole() {
         MoveTree tree = session.tree();
-        services.background()
+        services.scheduler()
                 .<Optional<MoveTree>>longWork(
                         "Drafting the scheme",
                         (cancellation, progress) ->
@@ -196,7 +266,7 @@ final class SchemePage extends VBox {
 
     private void take(MoveTree into, MoveTree drafted) {
         if (session.tree() != into || !into.root().children().isEmpty()) {
-            services.background().say("The exercise was changed meanwhile; the draft is left out.");
+            services.messages().say("The exercise was changed meanwhile; the draft is left out.");
             return;
         }
         TreeEditor editor = session.editor();
@@ -211,7 +281,7 @@ final class SchemePage extends VBox {
                                         }
                                     });
                 });
-        services.background().say("Drafted; change lines and points as you like.");
+        services.messages().say("Drafted; change lines and points as you like.");
     }
 
     /** Drafts what follows a move anew; all other lines stay as they are. */
@@ -219,7 +289,7 @@ final class SchemePage extends VBox {
         MoveTree tree = session.tree();
         MoveTree copy = tree.copy();
         Node twin = copy.follow(MoveTree.address(node));
-        services.background()
+        services.scheduler()
                 .<Optional<MoveTree>>longWork(
                         "Drafting this branch",
                         (cancellation, progress) ->
@@ -229,7 +299,7 @@ final class SchemePage extends VBox {
                                 drafted.ifPresentOrElse(
                                         d -> replace(tree, node, d),
                                         () ->
-                                                services.background()
+                                                services.messages()
                                                         .say(
                                                                 "Nothing is to be found after this"
                                                                         + " move; it stays as it"
@@ -239,10 +309,10 @@ final class SchemePage extends VBox {
     private void replace(MoveTree tree, Node node, MoveTree drafted) {
         boolean there = session.tree() == tree && tree.nodes().contains(node);
         if (!there) {
-            services.background().say("The exercise was changed meanwhile; the draft is left out.");
+            services.messages().say("The exercise was changed meanwhile; the draft is left out.");
             return;
         }
         session.editor().replaceRest(node, drafted.root());
-        services.background().say("This branch is drafted anew; all other lines are as they were.");
+        services.messages().say("This branch is drafted anew; all other lines are as they were.");
     }
 }

@@ -2,218 +2,152 @@ package org.zeroply.desktop.games;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.Consumer;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import java.util.function.LongConsumer;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.BoardUse;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.CandidatesView;
 import org.zeroply.desktop.sheet.LineSheetView;
-import org.zeroply.desktop.work.AutoSave;
+import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.SheetStore;
 
 /** Games: find one, replay it, work out lines with the engine beside them. */
 public final class GamesDesk implements Desk {
 
-    private final Services services;
-    private final TreeSession session = new TreeSession();
-    private final AutoSave autoSave;
-    private final LineSheetView sheet = new LineSheetView(session, false);
+    private final GamesModel model;
+    private final LineSheetView sheet;
     private final CandidatesView candidates;
     private final AnnotationBar annotations;
-    private final TextField search = new TextField();
-    private final ComboBox<String> result = new ComboBox<>();
-    private final ComboBox<SheetKind> kind = new ComboBox<>();
-    private final ObservableList<SheetRow> rows = FXCollections.observableArrayList();
-    private final TableView<SheetRow> table = new TableView<>(rows);
-    private final Label title = Widgets.label("New analysis", "sheet-title");
+    private final GamesList list;
+    private final GameTitle title;
     private final VBox content = new VBox();
-    private final Consumer<Long> openExercise;
-    private long reloads;
+    private final StackPane place = new StackPane(content);
+    private final LongConsumer openExercise;
+    private final ReadOnlyObjectWrapper<BoardUse> use = new ReadOnlyObjectWrapper<>(BoardUse.LARGE);
+    private Optional<Node> start = Optional.empty();
+    private boolean opened;
 
     /**
      * @param openExercise called with the id of an exercise that was just set
-     * @param actions buttons that the window adds to the toolbar
+     * @param bringIn what brings games in from outside
      */
     public GamesDesk(
-            Services services, Consumer<Long> openExercise, List<javafx.scene.Node> actions) {
-        this.services = services;
+            Services services, Dialogs dialogs, LongConsumer openExercise, List<Command> bringIn) {
         this.openExercise = openExercise;
-        this.autoSave = new AutoSave(services, session, this::reload);
-        this.candidates = new CandidatesView(services.live(), session);
-        this.annotations = new AnnotationBar(session, services.background());
+        model = new GamesModel(services);
+        sheet = new LineSheetView(model.session(), false);
+        sheet.onMenu(new MoveCommands(model.session(), services.messages())::menu);
+        candidates = new CandidatesView(services.live(), model.session());
+        annotations = new AnnotationBar(model.session(), services.messages());
+        Memory memory = services.memory();
+        list = new GamesList(model, services, dialogs, bringIn, content);
+        title =
+                new GameTitle(
+                        model,
+                        Widgets.primary("set-exercise", "Set as exercise", this::setAsExercise));
         content.getStyleClass().add("desk");
         content.setId("games-desk");
-        VBox.setVgrow(sheet, Priority.ALWAYS);
-        buildTable();
-        HBox heading =
-                Widgets.row(
-                        title,
-                        Widgets.spacer(),
-                        Widgets.button("set-exercise", "Set as exercise", this::setAsExercise));
-        content.getChildren()
-                .addAll(toolbar(actions), table, heading, sheet, annotations, candidates);
+        sheet.setMinHeight(80);
+        VBox written = new VBox(8, sheet, annotations);
+        VBox.setVgrow(sheet, javafx.scene.layout.Priority.ALWAYS);
+        Split game =
+                new Split(
+                        memory,
+                        "games.sheet",
+                        Orientation.VERTICAL,
+                        size -> size - candidates.usualHeight(),
+                        written,
+                        candidates.scrolled());
+        VBox below = new VBox(8, title, game);
+        VBox.setVgrow(game, javafx.scene.layout.Priority.ALWAYS);
+        Split whole =
+                new Split(
+                        memory,
+                        "games.list",
+                        Orientation.VERTICAL,
+                        size -> list.usualHeight(),
+                        list.table(),
+                        below);
+        list.onDrawer(whole::reset);
+        candidates.onHeight(game::place);
+        VBox.setVgrow(whole, javafx.scene.layout.Priority.ALWAYS);
+        content.getChildren().addAll(list.tools(), whole);
+        model.onOpened(
+                () -> {
+                    arrange();
+                    list.mark();
+                    sheet.requestFocus();
+                });
+        model.emptyProperty().addListener(o -> arrange());
     }
 
-    private HBox toolbar(List<javafx.scene.Node> actions) {
-        search.setId("search");
-        search.setPromptText("Search names, events, dates");
-        search.setAccessibleText("Search games");
-        HBox.setHgrow(search, Priority.ALWAYS);
-        search.textProperty().addListener(o -> reload());
-        kind.setId("kind");
-        kind.getItems().addAll(SheetKind.GAME, SheetKind.ANALYSIS);
-        kind.setValue(SheetKind.GAME);
-        Widgets.texts(kind, item -> item == SheetKind.GAME ? "Games" : "Analyses");
-        kind.valueProperty().addListener(o -> reload());
-        result.setId("result-filter");
-        result.getItems().addAll("any result", "1-0", "0-1", "1/2-1/2", "*");
-        result.setValue("any result");
-        result.valueProperty().addListener(o -> reload());
-        HBox bar = Widgets.row(search, kind, result);
-        bar.getChildren().addAll(actions);
-        return bar;
+    /** What is shown in place of the desk while the library is empty. */
+    public void setStart(Node page) {
+        start = Optional.of(page);
+        arrange();
     }
 
-    private void buildTable() {
-        table.setId("games-table");
-        table.setPrefHeight(186);
-        table.setMinHeight(162);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(
-                new Label("No games here yet. Import a PGN file, paste a game, or drop a file."));
-        Widgets.column(table, "White", 150, r -> name(r.white(), r.whiteElo(), r.title()));
-        Widgets.column(table, "Black", 150, r -> name(r.black(), r.blackElo(), ""));
-        Widgets.column(table, "Result", 62, r -> r.result().replace("1/2-1/2", "½–½"));
-        Widgets.column(table, "Moves", 58, r -> String.valueOf((r.plies() + 1) / 2));
-        Widgets.column(table, "Date", 88, SheetRow::date);
-        Widgets.column(table, "Event", 140, SheetRow::event);
-        table.getSelectionModel()
-                .selectedItemProperty()
-                .addListener(
-                        (o, was, row) -> {
-                            if (row != null && !session.id().equals(OptionalLong.of(row.id()))) {
-                                open(row.id());
-                            }
-                        });
+    private void arrange() {
+        boolean showStart = model.emptyProperty().get() && start.isPresent() && !hasBoard();
+        place.getChildren().setAll(showStart ? start.get() : content);
+        use.set(showStart ? BoardUse.NONE : BoardUse.LARGE);
     }
 
-    private static String name(String player, int elo, String otherwise) {
-        if (player.isEmpty()) {
-            return otherwise;
-        }
-        return elo > 0 ? player + "  " + elo : player;
-    }
-
-    /** Reads the list again with the present filters. */
-    public void reload() {
-        long number = ++reloads;
-        String wanted = result.getValue().startsWith("any") ? "" : result.getValue();
-        SheetQuery query = new SheetQuery(kind.getValue(), search.getText(), wanted, 0);
-        services.background()
-                .library(
-                        () -> services.library().sheets().find(query),
-                        found -> {
-                            if (number == reloads) {
-                                rows.setAll(found);
-                                select();
-                            }
-                        });
-    }
-
-    private void select() {
-        rows.stream()
-                .filter(r -> session.id().equals(OptionalLong.of(r.id())))
-                .findFirst()
-                .ifPresent(r -> table.getSelectionModel().select(r));
+    /** Whether something is on the board that is not in the library yet. */
+    private boolean hasBoard() {
+        TreeSession session = model.session();
+        return session.id().isPresent()
+                || !session.tree().start().equals(Position.START)
+                || session.tree().nodes().size() > 1;
     }
 
     /** Opens a sheet of the library. */
     public void open(long id) {
-        flush();
-        services.background()
-                .library(
-                        () -> services.library().sheets().load(id),
-                        tree -> show(tree, OptionalLong.of(id)));
-    }
-
-    private void show(MoveTree tree, OptionalLong id) {
-        flush();
-        session.open(tree, id);
-        String white = tree.tag("White");
-        title.setText(
-                white.isEmpty() || white.equals("?")
-                        ? "Analysis"
-                        : white + " – " + tree.tag("Black") + "   " + tree.result());
-        select();
+        model.open(id);
     }
 
     /** Starts an analysis of a position. */
     public void analyse(Position position) {
-        TreeEditor editor = new TreeEditor(new MoveTree(position));
-        editor.tag(SheetStore.SHEET_TAG, SheetKind.ANALYSIS.word());
-        editor.tag("Event", "Analysis");
-        kind.setValue(SheetKind.ANALYSIS);
-        show(editor.tree(), OptionalLong.empty());
+        model.analyse(position);
+        arrange();
     }
 
     /** Opens the newest game, as after an import. */
     public void openNewest() {
-        kind.setValue(SheetKind.GAME);
-        services.background()
-                .library(
-                        () -> services.library().sheets().find(SheetQuery.all(SheetKind.GAME)),
-                        found -> {
-                            rows.setAll(found);
-                            if (!found.isEmpty()) {
-                                table.getSelectionModel().select(0);
-                                table.scrollTo(0);
-                            }
-                        });
+        model.openNewest();
+    }
+
+    /** A new game, its title open to be filled in. */
+    public void create() {
+        model.create();
     }
 
     /** Makes an exercise of the position on the board, with the lines that go on from it. */
     public void setAsExercise() {
         annotations.commit();
-        Node from = session.current();
-        TreeEditor editor = new TreeEditor(new MoveTree(from.position()));
-        editor.graft(editor.tree().root(), from);
-        Exercise.mark(editor, "calculation");
-        for (String tag : List.of("White", "Black", "Date")) {
-            editor.tag(tag, session.tree().tag(tag));
-        }
-        editor.tag("ZpTitle", "Exercise from " + exerciseSource());
-        String pgn = PgnWriter.write(editor.tree());
-        services.background().library(() -> services.library().sheets().add(pgn), openExercise);
+        model.setAsExercise(openExercise);
     }
 
-    private String exerciseSource() {
-        String white = session.tree().tag("White");
-        return white.isEmpty() || white.equals("?")
-                ? "an analysis"
-                : white + " – " + session.tree().tag("Black");
+    /** Remembers which game is open, for the next day; reads and writes the library. */
+    public void rememberOpen() {
+        model.rememberOpen();
     }
 
     @Override
@@ -223,12 +157,17 @@ public final class GamesDesk implements Desk {
 
     @Override
     public Region content() {
-        return content;
+        return place;
+    }
+
+    @Override
+    public ObservableValue<BoardUse> boardUse() {
+        return use.getReadOnlyProperty();
     }
 
     @Override
     public TreeSession session() {
-        return session;
+        return model.session();
     }
 
     @Override
@@ -238,13 +177,17 @@ public final class GamesDesk implements Desk {
 
     @Override
     public void shown() {
-        reload();
+        model.reload();
+        if (!opened) {
+            opened = true;
+            model.openLast();
+        }
     }
 
     @Override
     public void flush() {
         annotations.commit();
-        autoSave.flush();
+        model.flush();
     }
 
     @Override
@@ -254,12 +197,28 @@ public final class GamesDesk implements Desk {
     }
 
     @Override
+    public List<Command> boardMenu() {
+        return List.of(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
+    }
+
+    @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>();
         commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+        commands.add(new Command("New game", "Shortcut+N", this::create));
+        commands.add(Command.of("Edit the title of the game", title::edit));
         commands.addAll(candidates.commands());
-        commands.add(new Command("Search games", "Shortcut+F", search::requestFocus));
+        commands.addAll(list.commands());
         commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
+        commands.add(
+                Command.of(
+                        "Balance under every row, or only where it changes",
+                        () -> sheet.allStripsProperty().set(!sheet.allStripsProperty().get())));
         return commands;
+    }
+
+    /** The number of the open sheet in the library, if it is there. */
+    public OptionalLong openId() {
+        return model.session().id();
     }
 }

@@ -52,13 +52,13 @@ final class DifficultyView extends VBox {
     void measure() {
         Position position = session.current().position();
         DifficultyMeter meter = new DifficultyMeter(services.marking(), DifficultyMeter.NODES);
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Measuring",
                         (cancellation, progress) ->
                                 meter.measure(position, progress::accept, cancellation),
                         found -> {
-                            services.background().say("");
+                            services.messages().say("");
                             if (session.current().position().equals(position)) {
                                 found.ifPresentOrElse(d -> show(position, d), this::clear);
                             }

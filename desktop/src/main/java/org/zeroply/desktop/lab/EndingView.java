@@ -94,19 +94,20 @@ final class EndingView extends VBox {
                         services.endings().tables(),
                         EndingSolver.NODES);
         answer.getChildren().setAll(line("Solving …"));
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Solving the ending",
                         (cancellation, progress) ->
                                 solver.solve(position, progress::accept, cancellation),
                         found -> {
-                            services.background().say("");
+                            services.messages().say("");
                             if (!model.position().equals(position)) {
                                 return;
                             }
                             answer.getChildren().clear();
                             found.ifPresent(report -> show(position, report));
-                        });
+                        })
+                .otherwise(() -> answer.getChildren().setAll(line("Not solved.")));
     }
 
     // ---- The answer -----------------------------------------------------------------------------
@@ -276,7 +277,7 @@ final class EndingView extends VBox {
                             });
         }
         model.overlayProperty().set(new BoardOverlay(List.of(), tones, signs));
-        services.background()
+        services.messages()
                 .say(
                         "For "
                                 + map.mover().word()
@@ -296,7 +297,7 @@ final class EndingView extends VBox {
             }
         }
         model.overlayProperty().set(new BoardOverlay(List.<Mark>of(), tones, signs));
-        services.background()
+        services.messages()
                 .say(
                         "Squares with the same number belong together: when one king takes its"
                                 + " square, the other has to be able to take its own.");
@@ -306,6 +307,6 @@ final class EndingView extends VBox {
         solved.filter(p -> p.equals(model.position()))
                 .ifPresentOrElse(
                         p -> play.begin(),
-                        () -> services.background().say("Solve this ending first."));
+                        () -> services.messages().say("Solve this ending first."));
     }
 }

@@ -4,6 +4,7 @@ import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -12,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
@@ -21,6 +23,9 @@ import org.zeroply.desktop.work.TreeSession;
 
 /** The Lab: understand the position on the board. It looks at the open game or analysis. */
 public final class LabDesk implements Desk {
+
+    private static final List<String> PAGES =
+            List.of("Facts", "Changes", "Squares", "Numbers", "Ending", "Note");
 
     private final LabModel model;
     private final ExplanationView explanation;
@@ -34,6 +39,7 @@ public final class LabDesk implements Desk {
     private final VBox content = new VBox();
     private final VBox place = new VBox();
     private final PageSwitch pages = new PageSwitch("Lab", this::show);
+    private String page = "";
 
     /**
      * @param session the open game or analysis of the games desk
@@ -62,7 +68,9 @@ public final class LabDesk implements Desk {
         pages.add("Note", note);
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren()
-                .addAll(bar(Widgets.button("lab-exercise", "Set as exercise", setExercise)), place);
+                .addAll(
+                        bar(Widgets.primary("lab-exercise", "Set as exercise", setExercise)),
+                        place);
         session.currentProperty().addListener(o -> refresh());
         content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
         show("Facts");
@@ -76,18 +84,18 @@ public final class LabDesk implements Desk {
         return scroll;
     }
 
-    private HBox bar(Region last) {
-        HBox bar = pages.row();
+    private HBox bar(Node action) {
         Label searching = Widgets.label("", "faded");
         searching.setId("facts-searching");
         searching.textProperty().bind(model.searchingProperty());
         searching.setMinWidth(0);
-        bar.getChildren().addAll(Widgets.spacer(), searching, last);
-        return bar;
+        PAGES.forEach(name -> pages.setPrimary(name, action));
+        return pages.row(searching);
     }
 
     /** Brings one of the pages to the front. */
     public void show(String name) {
+        page = name;
         Region page = pages.page(name);
         place.getChildren().setAll(page);
         pages.mark(name);
@@ -116,6 +124,18 @@ public final class LabDesk implements Desk {
             squares.show();
         }
         ending.show();
+    }
+
+    @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
     }
 
     @Override

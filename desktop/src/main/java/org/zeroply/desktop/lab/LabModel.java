@@ -23,8 +23,8 @@ import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.structure.StructureComparison;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.engine.analysis.Cancellation;
 
 /**
  * The facts of the position on the board: those seen at a glance at once, those that take a search
@@ -39,7 +39,7 @@ public final class LabModel {
     private final ObjectProperty<BoardOverlay> overlay =
             new SimpleObjectProperty<>(BoardOverlay.NONE);
     private final BooleanProperty active = new SimpleBooleanProperty();
-    private Cancellation search = new Cancellation();
+    private Task<?> search = Task.none();
     private Optional<Position> shown = Optional.empty();
     private Optional<Node> base = Optional.empty();
 
@@ -107,7 +107,7 @@ public final class LabModel {
         searching.set("looking further …");
         SearchedInsight insight = new SearchedInsight(services.marking(), SearchedInsight.NODES);
         search =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (cancellation, progress) -> {
                                     insight.search(
@@ -120,6 +120,12 @@ public final class LabModel {
                                 done -> {
                                     if (done && isShown(position)) {
                                         searching.set("");
+                                    }
+                                })
+                        .whenFailed(
+                                reason -> {
+                                    if (isShown(position)) {
+                                        searching.set("not searched further");
                                     }
                                 });
     }
@@ -190,19 +196,19 @@ public final class LabModel {
         String before = node.annotation().after();
         String sentence = fact.sentence() + ".";
         if (before.contains(sentence)) {
-            services.background().say("The note says that already.");
+            services.messages().say("The note says that already.");
             return;
         }
         String note = before.isEmpty() ? sentence : before + " " + sentence;
         List<Mark> marks = new ArrayList<>(node.annotation().marks());
         fact.drawn().stream().filter(m -> !marks.contains(m)).forEach(marks::add);
         session.editor().annotate(node, a -> a.withAfter(note).withMarks(marks));
-        services.background().say("Pinned to the note of this position. Ctrl+Z takes it off.");
+        services.messages().say("Pinned to the note of this position. Ctrl+Z takes it off.");
     }
 
     /** Puts the line that proves a fact into the sheet; a pass at its head stays a pass. */
     public void adopt(Fact fact) {
         session.editor().addLine(session.current(), fact.line());
-        services.background().say("The line is in the sheet. Ctrl+Z takes it out.");
+        services.messages().say("The line is in the sheet. Ctrl+Z takes it out.");
     }
 }

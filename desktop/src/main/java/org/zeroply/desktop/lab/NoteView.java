@@ -84,7 +84,7 @@ final class NoteView extends VBox {
     void print(File file) {
         commit();
         var image = PrintedNote.of(model.session().current()).image();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             try {
@@ -97,6 +97,6 @@ final class NoteView extends VBox {
                                         + ". The note is kept in the sheet.";
                             }
                         },
-                        services.background()::say);
+                        services.messages()::say);
     }
 }

@@ -110,14 +110,14 @@ final class QuestionsView extends VBox {
     private void ask(String doing, Function<Cancellation, String> question) {
         Position position = session.current().position();
         answer.setText(doing + " …");
-        services.background()
+        services.scheduler()
                 .longWork(
                         doing,
                         (cancellation, progress) ->
                                 Optional.of(question.apply(cancellation))
                                         .filter(text -> !cancellation.isCancelled()),
                         found -> {
-                            services.background().say("");
+                            services.messages().say("");
                             if (session.current().position().equals(position)) {
                                 answer.setText(found.orElse(""));
                             }

@@ -19,7 +19,7 @@ import javafx.util.Duration;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.Progress;
-import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
 import org.zeroply.desktop.work.Services;
@@ -79,7 +79,7 @@ final class DrillView extends VBox {
         try {
             drill.type(move.getText().strip());
         } catch (NotationException e) {
-            services.background().say(e.getMessage());
+            services.messages().say(e.getMessage());
         }
         move.clear();
     }
@@ -303,24 +303,24 @@ final class DrillView extends VBox {
     }
 
     /** The keys of this page. */
-    List<Desk.Command> commands() {
-        List<Desk.Command> commands = new ArrayList<>();
+    List<Command> commands() {
+        List<Command> commands = new ArrayList<>();
         if (drill.isRunning()) {
-            commands.add(new Desk.Command("Go on", "Space", drill::goOn));
-            commands.add(new Desk.Command("Show the idea", "I", drill::help));
-            commands.add(new Desk.Command("Show the answer", "S", drill::giveUp));
-            commands.add(new Desk.Command("Stop the drill", "Shortcut+Period", drill::stop));
-            commands.add(new Desk.Command("Type a move", "Enter", move::requestFocus));
+            commands.add(new Command("Go on", "Space", drill::goOn));
+            commands.add(new Command("Show the idea", "I", drill::help));
+            commands.add(new Command("Show the answer", "S", drill::giveUp));
+            commands.add(new Command("Stop the drill", "Shortcut+Period", drill::stop));
+            commands.add(new Command("Type a move", "Enter", move::requestFocus));
             for (int i = 0; i < 4; i++) {
                 int index = i;
                 commands.add(
-                        new Desk.Command(
+                        new Command(
                                 "Choose answer " + (i + 1),
                                 String.valueOf(i + 1),
                                 () -> drill.choose(index)));
             }
         } else {
-            commands.add(new Desk.Command("Begin the drill", "Space", this::begin));
+            commands.add(new Command("Begin the drill", "Space", this::begin));
         }
         return commands;
     }

@@ -83,7 +83,7 @@ final class GamesView extends VBox {
 
     /** Reads who has games. */
     void shown() {
-        services.background()
+        services.scheduler()
                 .library(
                         () ->
                                 services
@@ -118,17 +118,17 @@ final class GamesView extends VBox {
         Optional<RepertoireView> view = model.viewProperty().get();
         String name = player.getValue();
         if (view.isEmpty() || name == null) {
-            services.background().say("Choose a player first.");
+            services.messages().say("Choose a player first.");
             return;
         }
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Reading the games of " + name,
                         (cancellation, progress) ->
                                 asking.run(view.get(), name, cancellation, progress),
                         found -> {
                             list.show(found);
-                            services.background()
+                            services.messages()
                                     .say(found.isEmpty() ? "There is nothing to tell." : "");
                         });
     }
@@ -254,7 +254,7 @@ final class GamesView extends VBox {
         Optional<RepertoireView> view = model.viewProperty().get();
         view.ifPresent(
                 v ->
-                        services.background()
+                        services.scheduler()
                                 .longWork(
                                         "Looking for the cards in all games",
                                         (cancellation, progress) ->
@@ -374,11 +374,11 @@ final class GamesView extends VBox {
         Optional<RepertoireView> view = model.viewProperty().get();
         Optional<Spot> spot = model.spot();
         if (view.isEmpty() || spot.isEmpty()) {
-            services.background().say("The position on the board is not in the repertoire.");
+            services.messages().say("The position on the board is not in the repertoire.");
             return;
         }
         RepertoireView v = view.get();
-        services.background()
+        services.scheduler()
                 .beside(
                         (cancellation, progress) ->
                                 MoveOrders.of(

@@ -6,9 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.function.Function;
-import javafx.application.Platform;
-import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
+import java.util.function.ToIntFunction;
+import javafx.geometry.Orientation;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Node;
@@ -17,10 +16,14 @@ import org.zeroply.coach.training.Progress;
 import org.zeroply.coach.training.Question;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
 import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.sheet.MoveCommands;
 import org.zeroply.desktop.sheet.SheetColumn;
 import org.zeroply.desktop.work.Services;
 
@@ -28,18 +31,24 @@ import org.zeroply.desktop.work.Services;
 final class LinesView extends VBox {
 
     private static final double COLUMN = 53;
+    private static final double ROW = 26;
+    private static final double HEADER = 30;
+    private static final int LISTED = 4;
 
     private final RepertoireModel model;
-    private final TableView<Chapter> table;
+    private final RowTable<Chapter> table =
+            new RowTable<>(
+                    "chapters",
+                    Chapter::id,
+                    "No repertoire yet. Chapter → New chapter for White, or bring in a PGN file on"
+                            + " the page Merge.");
     private final LineSheetView sheet;
     private final NoteEditor notes;
     private final AnnotationBar annotations;
-    private boolean selecting;
 
     LinesView(Services services, RepertoireModel model, CardBuilder cards) {
         super(8);
         this.model = model;
-        table = new TableView<>(model.chapters());
         sheet =
                 new LineSheetView(
                         model.session(),
@@ -60,61 +69,87 @@ final class LinesView extends VBox {
                                         COLUMN,
                                         own -> inView(v -> due(v, own)))));
         notes = new NoteEditor(model, cards);
-        annotations = new AnnotationBar(model.session(), services.background());
+        annotations = new AnnotationBar(model.session(), services.messages());
         chapters();
+        sheet.onMenu(new MoveCommands(model.session(), services.messages())::menu);
+        sheet.setMinHeight(80);
         VBox.setVgrow(sheet, Priority.ALWAYS);
-        getChildren().addAll(table, sheet, notes, annotations);
+        Split whole =
+                new Split(
+                        services.memory(),
+                        "repertoire.list",
+                        Orientation.VERTICAL,
+                        size -> HEADER + LISTED * ROW,
+                        table,
+                        new VBox(6, sheet, notes, annotations));
+        VBox.setVgrow(whole, Priority.ALWAYS);
+        getChildren().add(whole);
         model.viewProperty().addListener(o -> sheet.refresh());
-        // The table drops its selection when the list changes, and only then can one be made.
-        model.chapters()
-                .addListener((javafx.beans.Observable o) -> Platform.runLater(this::select));
-        model.session().revisionProperty().addListener(o -> select());
+        model.chapters().addListener((javafx.beans.Observable o) -> list());
+        model.session().revisionProperty().addListener(o -> mark());
     }
 
     private void chapters() {
-        table.setId("chapters");
-        table.setPrefHeight(168);
-        table.setMinHeight(112);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(
-                new Label(
-                        "No repertoire yet. Chapter → New chapter for White, or bring in a PGN file."));
-        Widgets.column(table, "For", 64, c -> c.side().word());
-        Widgets.column(table, "Chapter", 260, Chapter::title);
-        Widgets.column(table, "Moves", 64, c -> String.valueOf(c.moves()));
-        Widgets.column(table, "New", 56, c -> standing(c, p -> String.valueOf(p.fresh())));
-        Widgets.column(table, "Due", 56, c -> standing(c, p -> String.valueOf(p.due())));
-        Widgets.column(table, "Known", 64, c -> standing(c, p -> percent(p.share())));
-        Widgets.column(table, "Right at once", 96, c -> standing(c, LinesView::right));
-        table.getSelectionModel()
-                .selectedItemProperty()
-                .addListener(
-                        (o, was, is) -> {
-                            if (is != null && !selecting && !isOpen(is)) {
-                                model.open(is.id());
-                            }
-                        });
+        table.text("For", 56, c -> c.side().word());
+        table.text("Chapter", 190, Chapter::title);
+        table.figure("Moves", 62, Chapter::moves, String::valueOf);
+        table.figure("New", 50, c -> standing(c, Progress::fresh), LinesView::known);
+        table.figure("Due", 50, c -> standing(c, Progress::due), LinesView::known);
+        table.figure("Known", 64, c -> share(c, Progress::share), LinesView::part);
+        table.figure("At once", 70, c -> share(c, LinesView::right), LinesView::part);
+        table.setMinHeight(HEADER + ROW);
+        table.onChoose(
+                c -> {
+                    if (!isOpen(c)) {
+                        model.open(c.id());
+                    }
+                });
+        table.onOpen(c -> sheet.requestFocus());
+        table.onRemove(chosen -> model.remove(chosen.get(0)));
+        table.onMenu(
+                chosen ->
+                        chosen.isEmpty()
+                                ? List.of()
+                                : List.of(
+                                        Command.of("Open", () -> model.open(chosen.get(0).id())),
+                                        Menus.LINE,
+                                        new Command(
+                                                "Remove",
+                                                "Delete",
+                                                () -> model.remove(chosen.get(0)))));
     }
 
     private boolean isOpen(Chapter chapter) {
         return model.session().id().equals(OptionalLong.of(chapter.id()));
     }
 
-    private void select() {
-        selecting = true;
-        model.chapters().stream()
-                .filter(this::isOpen)
-                .findFirst()
-                .ifPresent(c -> table.getSelectionModel().select(c));
-        selecting = false;
+    private void list() {
+        table.show(List.copyOf(model.chapters()));
+        mark();
     }
 
-    private static String standing(Chapter chapter, Function<Progress, String> text) {
-        return chapter.standing().map(text).orElse("");
+    private void mark() {
+        model.session().id().ifPresent(table::mark);
     }
 
-    private static String right(Progress p) {
-        return p.asked() == 0 ? "" : percent((double) p.rightFirst() / p.asked());
+    private static int standing(Chapter chapter, ToIntFunction<Progress> figure) {
+        return chapter.standing().map(figure::applyAsInt).orElse(-1);
+    }
+
+    private static String known(int figure) {
+        return figure < 0 ? "" : String.valueOf(figure);
+    }
+
+    private static double share(Chapter chapter, Function<Progress, Double> figure) {
+        return chapter.standing().map(figure).orElse(-1.0);
+    }
+
+    private static String part(double figure) {
+        return figure < 0 ? "" : percent(figure);
+    }
+
+    private static double right(Progress p) {
+        return p.asked() == 0 ? -1 : (double) p.rightFirst() / p.asked();
     }
 
     static String percent(double part) {

@@ -86,7 +86,7 @@ final class MergeView extends VBox {
 
     /** Looks at a file. */
     void file(File file) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             List<PgnEntry> entries = new ArrayList<>();
@@ -219,7 +219,7 @@ final class MergeView extends VBox {
             }
         }
         int added = model.session().tree().nodes().size() - before;
-        services.background()
+        services.messages()
                 .say(
                         (added == 1 ? "1 move" : added + " moves")
                                 + " brought in. Ctrl+Z takes them back step by step.");

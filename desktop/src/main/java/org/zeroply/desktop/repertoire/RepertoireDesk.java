@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.Random;
 import java.util.function.LongConsumer;
 import java.util.function.Supplier;
@@ -15,7 +14,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.TextInputDialog;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,7 +24,9 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
@@ -37,6 +37,7 @@ import org.zeroply.library.store.Student;
 public final class RepertoireDesk implements Desk {
 
     private final Services services;
+    private final Dialogs dialogs;
     private final RepertoireModel model;
     private final DrillModel drill;
     private final CardBuilder cards;
@@ -53,7 +54,6 @@ public final class RepertoireDesk implements Desk {
     private final PageSwitch pages = new PageSwitch("Repertoire", this::show);
     private final MenuButton who = new MenuButton("No student");
     private final MenuButton chapterMenu = new MenuButton("Chapter");
-    private OptionalLong putAway = OptionalLong.empty();
     private String page = "Lines";
     private Side seen = Side.WHITE;
 
@@ -64,11 +64,13 @@ public final class RepertoireDesk implements Desk {
      */
     public RepertoireDesk(
             Services services,
+            Dialogs dialogs,
             Clock clock,
             Supplier<TreeSession> game,
             LongConsumer openGame,
             Runnable boardChanged) {
         this.services = services;
+        this.dialogs = dialogs;
         this.boardChanged = boardChanged;
         model = new RepertoireModel(services, clock);
         drill = new DrillModel(model, clock, new Random());
@@ -93,11 +95,13 @@ public final class RepertoireDesk implements Desk {
         pages.add("Lines", lines);
         pages.add("Map", map);
         pages.add("Tasks", new TaskView(services, model, findings));
+        pages.add("Replies", statistics);
         pages.add("Games", games);
         pages.add("Learn", learn);
         pages.add("Merge", merge);
         VBox.setVgrow(place, Priority.ALWAYS);
-        content.getChildren().addAll(bar(), place);
+        HBox tools = bar();
+        content.getChildren().addAll(pages.row(), tools, place);
         cards.activeProperty().addListener(o -> show(page));
         drill.shownProperty().addListener(o -> boardChanged.run());
         model.session().revisionProperty().addListener(o -> turned());
@@ -114,7 +118,6 @@ public final class RepertoireDesk implements Desk {
     }
 
     private HBox bar() {
-        HBox bar = pages.row();
         who.setId("learner");
         who.setFocusTraversable(false);
         who.setAccessibleText("Who learns, and whose moves");
@@ -127,17 +130,29 @@ public final class RepertoireDesk implements Desk {
                         item("New chapter for White …", () -> create(Side.WHITE)),
                         item("New chapter for Black …", () -> create(Side.BLACK)),
                         item("Rename the chapter …", this::rename),
-                        item("Put the chapter away", this::putAway),
-                        item("Bring back what was put away", this::bringBack),
+                        item("Remove the chapter", this::remove),
                         new SeparatorMenuItem(),
                         item("Save the repertoire (PGN) …", files::savePgn),
                         item("Booklet (PDF or page) …", files::saveBooklet));
-        bar.getChildren().addAll(Widgets.spacer(), who, chapterMenu);
-        return bar;
+        pages.setPrimary(
+                "Lines", Widgets.primary("drill-due", "Drill what is due", () -> show("Learn")));
+        pages.lift("Tasks", "#audit-engine");
+        pages.lift("Games", "#compare");
+        pages.lift("Merge", "#merge");
+        return Widgets.row(who, Widgets.spacer(), chapterMenu);
+    }
+
+    @Override
+    public List<Command> choices() {
+        List<Command> all = new ArrayList<>();
+        model.chapters()
+                .forEach(
+                        c -> all.add(Command.of("Chapter " + c.title(), () -> model.open(c.id()))));
+        return all;
     }
 
     /** All that stands in the menus, for the keyboard. */
-    private List<MenuItem> choices() {
+    private List<MenuItem> menuItems() {
         return Stream.of(who, chapterMenu)
                 .flatMap(m -> m.getItems().stream())
                 .filter(i -> !(i instanceof SeparatorMenuItem))
@@ -200,36 +215,30 @@ public final class RepertoireDesk implements Desk {
     // ---- Chapters -------------------------------------------------------------------------------
 
     private void create(Side side) {
-        name("A new chapter for " + side.word(), "New chapter")
-                .ifPresent(title -> model.create(side, title));
+        dialogs.text(
+                "A new chapter for " + side.word(),
+                "New chapter",
+                "Make it",
+                title -> {
+                    model.create(side, title);
+                    show("Lines");
+                });
     }
 
     private void rename() {
         if (model.session().id().isPresent()) {
-            name("Name of the chapter", model.session().tree().tag("Event"))
-                    .ifPresent(title -> model.session().editor().tag("Event", title));
+            dialogs.text(
+                    "Name of the chapter",
+                    model.session().tree().tag("Event"),
+                    "Rename",
+                    title -> model.session().editor().tag("Event", title));
         }
     }
 
-    private Optional<String> name(String what, String suggested) {
-        TextInputDialog dialog = new TextInputDialog(suggested);
-        dialog.initOwner(content.getScene().getWindow());
-        dialog.setTitle("Zero Ply");
-        dialog.setHeaderText(what);
-        dialog.setContentText("Name");
-        return dialog.showAndWait().map(String::strip).filter(t -> !t.isEmpty());
-    }
-
-    private void putAway() {
-        putAway = model.putAway();
-        if (putAway.isPresent()) {
-            services.background().say("Put away. Chapter → Bring back what was put away.");
+    private void remove() {
+        if (!model.removeOpen()) {
+            services.messages().say("Open the chapter that is to go.");
         }
-    }
-
-    private void bringBack() {
-        putAway.ifPresent(model::restore);
-        putAway = OptionalLong.empty();
     }
 
     // ---- Pages ----------------------------------------------------------------------------------
@@ -276,6 +285,18 @@ public final class RepertoireDesk implements Desk {
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
+    }
+
+    @Override
     public String name() {
         return "Repertoire";
     }
@@ -283,11 +304,6 @@ public final class RepertoireDesk implements Desk {
     @Override
     public Region content() {
         return content;
-    }
-
-    @Override
-    public Optional<Region> underBoard() {
-        return drill.isRunning() ? Optional.empty() : Optional.of(statistics);
     }
 
     @Override
@@ -345,7 +361,7 @@ public final class RepertoireDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        for (MenuItem item : choices()) {
+        for (MenuItem item : menuItems()) {
             commands.add(new Command(item.getText(), "", item::fire));
         }
         if (page.equals("Learn")) {

@@ -28,9 +28,11 @@ import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.Progress;
 import org.zeroply.desktop.work.AutoSave;
+import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
@@ -56,6 +58,7 @@ public final class RepertoireModel {
     private final Clock clock;
     private final TreeSession session = new TreeSession();
     private final AutoSave autoSave;
+    private final Removal removal;
     private final ObservableList<Chapter> chapters = FXCollections.observableArrayList();
     private final ObservableList<Student> students = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<Student>> student =
@@ -66,7 +69,7 @@ public final class RepertoireModel {
             new ReadOnlyObjectWrapper<>(Optional.empty());
     private final PauseTransition delay = new PauseTransition(Duration.millis(60));
     private final RepertoireReader reader;
-    private Cancellation reading = new Cancellation();
+    private Task<?> reading = Task.none();
 
     /** Remembers what the games did in each position, until all is read again. */
     private volatile Shares shares = new Shares(Replies.NONE);
@@ -75,6 +78,8 @@ public final class RepertoireModel {
         this.services = services;
         this.clock = clock;
         autoSave = new AutoSave(services, session, this::read);
+        autoSave.onReopen(this::open);
+        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
         reader = new RepertoireReader(services);
         delay.setOnFinished(e -> readNow());
         student.addListener((o, was, is) -> chosen(is));
@@ -147,7 +152,7 @@ public final class RepertoireModel {
 
     /** The first chapter comes on the board without waiting for what is computed of it. */
     private void openFirst() {
-        services.background()
+        services.scheduler()
                 .library(
                         () ->
                                 services
@@ -173,7 +178,7 @@ public final class RepertoireModel {
         Optional<Side> shown = Repertoire.side(session.tree());
         long today = today();
         reading =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (cancellation, progress) ->
                                         reader.read(shares, shown, who, moves, today),
@@ -195,7 +200,7 @@ public final class RepertoireModel {
             read();
             return;
         }
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().recall().approach(who.get().id()),
                         approach -> {
@@ -208,7 +213,7 @@ public final class RepertoireModel {
         student.get()
                 .ifPresent(
                         s ->
-                                services.background()
+                                services.scheduler()
                                         .library(
                                                 () -> {
                                                     services.library().recall().choose(s.id(), is);
@@ -235,13 +240,13 @@ public final class RepertoireModel {
             return;
         }
         flush();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().load(id),
                         tree -> {
                             flush();
                             Side before = side();
-                            session.open(tree, OptionalLong.of(id));
+                            session.open(autoSave.unsaved(id).orElse(tree), OptionalLong.of(id));
                             session.go(session.tree().root().along(moves));
                             then.run();
                             if (side() != before || view.get().isEmpty()) {
@@ -290,7 +295,7 @@ public final class RepertoireModel {
 
     /** Stores a chapter and opens it. */
     public void add(String pgn) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().add(pgn),
                         id -> {
@@ -299,31 +304,34 @@ public final class RepertoireModel {
                         });
     }
 
-    /** Puts the open chapter away; {@link #restore} brings it back. */
-    public OptionalLong putAway() {
-        OptionalLong id = session.id();
-        if (id.isPresent()) {
-            flush();
+    /** Puts a chapter into the bin. */
+    public void remove(Chapter chapter) {
+        flush();
+        removal.remove(
+                List.of(new BinStore.Item(BinStore.Kind.REPERTOIRE, chapter.id())),
+                chapter.title());
+    }
+
+    /** Puts the open chapter into the bin; false if none is open. */
+    public boolean removeOpen() {
+        Optional<Chapter> open =
+                chapters.stream()
+                        .filter(c -> session.id().equals(OptionalLong.of(c.id())))
+                        .findFirst();
+        open.ifPresent(this::remove);
+        return open.isPresent();
+    }
+
+    private void gone(List<BinStore.Item> items) {
+        if (items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())))) {
             session.open(new MoveTree(Position.START), OptionalLong.empty());
-            change(() -> services.library().sheets().delete(id.getAsLong()));
         }
-        return id;
+        read();
     }
 
-    /** Brings back a chapter that was put away, and opens it. */
-    public void restore(long id) {
-        change(() -> services.library().sheets().restore(id));
-        open(id);
-    }
-
-    private void change(Runnable work) {
-        services.background()
-                .library(
-                        () -> {
-                            work.run();
-                            return true;
-                        },
-                        done -> read());
+    private void back(List<BinStore.Item> items) {
+        open(items.get(0).id());
+        read();
     }
 
     /** Saves what is not saved yet. */

@@ -126,7 +126,7 @@ final class RepertoireReader {
         return new NotedMemory(
                 services.library().recall().all(student.id()),
                 (question, recall) ->
-                        services.background()
+                        services.scheduler()
                                 .library(
                                         () -> {
                                             services.library()

@@ -16,7 +16,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.library.store.index.GameFilter;
 import org.zeroply.library.store.index.PositionStatistics;
 
@@ -31,7 +31,7 @@ final class StatisticsView extends VBox {
     private final TextField from = field("stat-from", "Year", 3);
     private final ComboBox<String> result = new ComboBox<>();
     private final ComboBox<PositionStatistics.Sample> sample = new ComboBox<>();
-    private Cancellation asking = new Cancellation();
+    private Task<?> asking = Task.none();
     private Position shown = Position.START;
 
     /**
@@ -43,7 +43,6 @@ final class StatisticsView extends VBox {
         this.model = model;
         moves.setId("statistics");
         moves.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        moves.setPrefHeight(118);
         moves.setMinHeight(56);
         moves.setPlaceholder(new Label("No game of the library came here."));
         VBox.setVgrow(moves, Priority.ALWAYS);
@@ -83,7 +82,7 @@ final class StatisticsView extends VBox {
         sample.setPrefWidth(104);
         result.setPrefWidth(96);
         HBox.setHgrow(player, Priority.ALWAYS);
-        getChildren().addAll(moves, new HBox(4, sample, player, rating, from, result));
+        getChildren().addAll(Widgets.row(player, rating, from, result, sample), moves);
         model.session().currentProperty().addListener(o -> ask());
         ask();
     }
@@ -121,7 +120,7 @@ final class StatisticsView extends VBox {
         Position position = model.session().current().position();
         GameFilter filter = filter();
         asking =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (cancellation, progress) ->
                                         services.library().games().at(position, filter),

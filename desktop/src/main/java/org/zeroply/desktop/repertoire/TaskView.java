@@ -10,7 +10,7 @@ import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.desktop.work.Task;
 
 /** The audit as a list of things to do; each leads to its spot. */
 final class TaskView extends VBox {
@@ -28,7 +28,7 @@ final class TaskView extends VBox {
                     "findings", "Nothing is missing: every reply of the games is answered.");
     private final Label reach = Widgets.wrapped("", "plain");
     private Optional<EngineAudit.Findings> engine = Optional.empty();
-    private Cancellation reading = new Cancellation();
+    private Task<?> reading = Task.none();
 
     TaskView(Services services, RepertoireModel model, Findings findings) {
         super(8);
@@ -64,7 +64,7 @@ final class TaskView extends VBox {
         RepertoireView v = view.get();
         reach.setText(Findings.reach(v));
         reading =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (cancellation, progress) -> findings.plain(v),
                                 found -> {
@@ -81,7 +81,7 @@ final class TaskView extends VBox {
             return;
         }
         RepertoireView v = view.get();
-        services.background()
+        services.scheduler()
                 .longWork(
                         "The engine looks at the repertoire",
                         (cancellation, progress) ->
@@ -94,7 +94,7 @@ final class TaskView extends VBox {
                                         .run(progress::accept, cancellation),
                         found -> {
                             found.ifPresent(f -> engine = Optional.of(f));
-                            services.background()
+                            services.messages()
                                     .say(
                                             found.isPresent()
                                                     ? "The engine has looked at every position of ours."

@@ -2,6 +2,7 @@ package org.zeroply.desktop.review;
 
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -14,6 +15,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.coach.review.Departure;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 
 /** The moments of a game as cards; the one that is looked at is open. */
@@ -24,7 +26,7 @@ final class MomentsView extends VBox {
     private final VBox cards = new VBox(6);
     private final LineSheetView sheet;
 
-    MomentsView(ReviewModel model, MomentActions actions) {
+    MomentsView(ReviewModel model, MomentActions actions, Node out) {
         super(8);
         this.model = model;
         this.actions = actions;
@@ -37,7 +39,9 @@ final class MomentsView extends VBox {
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(tools(), scroll);
+        HBox tools = tools();
+        tools.getChildren().add(out);
+        getChildren().addAll(tools, scroll);
         model.cards().addListener((javafx.beans.Observable o) -> rebuild());
         model.selectedProperty().addListener(o -> rebuild());
         model.stateProperty().addListener(o -> rebuild());
@@ -74,7 +78,7 @@ final class MomentsView extends VBox {
         own.setMinWidth(Region.USE_PREF_SIZE);
         own.setTooltip(new Tooltip("Makes the move just played on the board a moment of yours"));
         own.setOnAction(e -> actions.choose());
-        HBox tools = new HBox(8, departure, own, guess);
+        HBox tools = Widgets.row(departure, own, guess);
         tools.setAlignment(Pos.CENTER_LEFT);
         return tools;
     }

@@ -76,7 +76,7 @@ final class PlayerView extends VBox {
         Button report = new Button("Report as PDF or page");
         report.setId("player-report");
         report.setOnAction(e -> shown.ifPresent(f -> print.accept(report(f))));
-        HBox tools = new HBox(8, player, gap, report);
+        HBox tools = Widgets.row(player, gap, report);
         page.getStyleClass().add("lab-page");
         ScrollPane scroll = new ScrollPane(page);
         scroll.setFitToWidth(true);
@@ -123,7 +123,7 @@ final class PlayerView extends VBox {
         }
         List<ReviewStore.Entry> games =
                 done().filter(e -> e.white().equals(name) || e.black().equals(name)).toList();
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Reading the games of " + name,
                         (cancellation, progress) -> {
@@ -138,7 +138,7 @@ final class PlayerView extends VBox {
                                     : Optional.of(found(name, figures, games));
                         },
                         found -> {
-                            services.background().say(found.isEmpty() ? "Broken off." : "");
+                            services.messages().say(found.isEmpty() ? "Broken off." : "");
                             shown = found;
                             show();
                         });

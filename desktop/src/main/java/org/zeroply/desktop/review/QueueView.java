@@ -2,20 +2,18 @@ package org.zeroply.desktop.review;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.LongConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
-import javafx.scene.control.SelectionMode;
-import javafx.scene.control.TableView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.ReviewQueue;
 import org.zeroply.desktop.work.Services;
@@ -32,7 +30,7 @@ final class QueueView extends VBox {
     private final Services services;
     private final ReviewQueue queue;
     private final LongConsumer open;
-    private final TableView<ReviewStore.Entry> table;
+    private final RowTable<ReviewStore.Entry> table;
     private final ComboBox<Long> budget = new ComboBox<>();
 
     /**
@@ -43,36 +41,34 @@ final class QueueView extends VBox {
         this.services = services;
         this.queue = services.reviews();
         this.open = open;
-        table = new TableView<>(queue.entries());
-        table.setId("queue-table");
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
-        Label empty =
-                new Label(
-                        "No games are queued. Press Queue all games, or choose a game on the Games"
-                                + " desk and press Review this game.");
-        empty.setWrapText(true);
-        table.setPlaceholder(empty);
-        Widgets.column(table, "White", 140, ReviewStore.Entry::white);
-        Widgets.column(table, "Black", 140, ReviewStore.Entry::black);
-        Widgets.column(table, "Result", 58, e -> e.result().replace("1/2-1/2", "½–½"));
-        Widgets.column(table, "State", 92, this::state);
-        Widgets.column(table, "Moments", 70, e -> isDone(e) ? String.valueOf(e.moments()) : "");
-        Widgets.column(table, "Loss W", 64, e -> number(e.whiteLoss()));
-        Widgets.column(table, "Loss B", 64, e -> number(e.blackLoss()));
-        table.setOnMouseClicked(
-                e -> {
-                    if (e.getClickCount() == 2) {
-                        openSelected();
-                    }
-                });
-        table.setOnKeyPressed(
-                e -> {
-                    if (e.getCode() == KeyCode.ENTER) {
-                        openSelected();
-                        e.consume();
-                    }
-                });
+        table =
+                new RowTable<ReviewStore.Entry>(
+                                "queue-table",
+                                ReviewStore.Entry::sheetId,
+                                "No games are queued. Press Queue all games, or choose a game on the"
+                                        + " Games desk and press Review this game.")
+                        .several();
+        table.text("White", 130, ReviewStore.Entry::white);
+        table.text("Black", 130, ReviewStore.Entry::black);
+        table.text("Result", 60, e -> e.result().replace("1/2-1/2", "½–½"));
+        table.text("State", 92, this::state);
+        table.figure(
+                "Moments",
+                78,
+                e -> isDone(e) ? e.moments() : -1,
+                n -> n < 0 ? "" : String.valueOf(n));
+        table.figure("Loss W", 66, e -> e.whiteLoss().orElse(-1.0), QueueView::number);
+        table.figure("Loss B", 66, e -> e.blackLoss().orElse(-1.0), QueueView::number);
+        table.onOpen(e -> openSelected());
+        table.onRemove(chosen -> withdraw());
+        table.onMenu(
+                chosen ->
+                        List.of(
+                                new Command("Open", "Enter", this::openSelected),
+                                new Command("Take out of the queue", "Delete", this::withdraw)));
+        queue.entries()
+                .addListener(
+                        (javafx.beans.Observable o) -> table.show(List.copyOf(queue.entries())));
         queue.currentProperty().addListener(o -> table.refresh());
         queue.runningProperty().addListener(o -> table.refresh());
         VBox.setVgrow(table, Priority.ALWAYS);
@@ -92,8 +88,7 @@ final class QueueView extends VBox {
         budget.setValue(BUDGETS.get(1));
         budget.setOnAction(e -> queue.setNodes(budget.getValue()));
         HBox tools =
-                new HBox(
-                        8,
+                Widgets.row(
                         Widgets.button("queue-all", "Queue all games", this::queueAll),
                         Widgets.button("queue-open", "Open", this::openSelected),
                         Widgets.button("queue-withdraw", "Take out", this::withdraw),
@@ -119,7 +114,7 @@ final class QueueView extends VBox {
         pause.managedProperty().bind(pause.visibleProperty());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(10, state, gap, bar, go, pause);
+        HBox row = Widgets.row(state, gap, bar, go, pause);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -138,14 +133,14 @@ final class QueueView extends VBox {
         };
     }
 
-    private static String number(Optional<Double> value) {
-        return value.map(v -> String.format(Locale.ROOT, "%.1f", v)).orElse("");
+    private static String number(double value) {
+        return value < 0 ? "" : String.format(Locale.ROOT, "%.1f", value);
     }
 
     private void openSelected() {
         ReviewStore.Entry entry = table.getSelectionModel().getSelectedItem();
         if (entry == null) {
-            services.background().say("Choose a game of the queue first.");
+            services.messages().say("Choose a game of the queue first.");
         } else {
             open.accept(entry.sheetId());
         }
@@ -158,12 +153,12 @@ final class QueueView extends VBox {
                         .toList();
         if (!ids.isEmpty()) {
             queue.withdraw(ids);
-            services.background().say("Taken out of the queue; what is done stays.");
+            services.messages().say("Taken out of the queue; what is done stays.");
         }
     }
 
     private void queueAll() {
-        services.background()
+        services.scheduler()
                 .library(
                         () ->
                                 services

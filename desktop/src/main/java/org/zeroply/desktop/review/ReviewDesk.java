@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -19,8 +20,10 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.MomentExercise;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.CourseStrip;
 import org.zeroply.desktop.games.GamesDesk;
 import org.zeroply.desktop.work.Services;
@@ -45,6 +48,7 @@ public final class ReviewDesk implements Desk {
     private final VBox content = new VBox();
     private final VBox place = new VBox();
     private final PageSwitch pages = new PageSwitch("Review", this::show);
+    private String page = "";
     private List<Student> students = List.of();
 
     /**
@@ -59,7 +63,7 @@ public final class ReviewDesk implements Desk {
         this.openExercise = openExercise;
         model = new ReviewModel(services, games.session());
         strip = new CourseStrip(model::go);
-        moments = new MomentsView(model, new Actions());
+        moments = new MomentsView(model, new Actions(), out());
         files = new ReviewFiles(services, model, content);
         player = new PlayerView(services, new Opener(), files::save);
         trial = new TrialView(services, model);
@@ -89,15 +93,11 @@ public final class ReviewDesk implements Desk {
     }
 
     private HBox bar() {
-        HBox bar = pages.row();
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button review = new Button("Review this game");
-        review.setId("review-this");
-        review.setMinWidth(Region.USE_PREF_SIZE);
-        review.setOnAction(e -> reviewThis());
-        bar.getChildren().addAll(gap, review, out());
-        return bar;
+        Button review = Widgets.primary("review-this", "Review this game", this::reviewThis);
+        List.of("Moments", "Figures", "Trial").forEach(name -> pages.setPrimary(name, review));
+        pages.lift("Player", "#player-report");
+        pages.lift("Queue", "#queue-all");
+        return pages.row();
     }
 
     /** What goes out of the house: reports and the annotated game. */
@@ -115,6 +115,7 @@ public final class ReviewDesk implements Desk {
 
     /** Brings one of the pages to the front. */
     public void show(String name) {
+        page = name;
         Region page = pages.page(name);
         place.getChildren().clear();
         place.setSpacing(8);
@@ -179,11 +180,11 @@ public final class ReviewDesk implements Desk {
     private void reviewThis() {
         games.flush();
         if (games.session().id().isEmpty()) {
-            services.background().say("Save the game first: make or paste its moves.");
+            services.messages().say("Save the game first: make or paste its moves.");
             return;
         }
         services.reviews().add(List.of(games.session().id().getAsLong()));
-        services.background().say("Queued. The moments come when the review is done.");
+        services.messages().say("Queued. The moments come when the review is done.");
     }
 
     private final class Opener implements PlayerView.Opener {
@@ -207,7 +208,7 @@ public final class ReviewDesk implements Desk {
             MoveTree own = model.card().tree();
             MoveTree game = model.game().tree();
             MomentExercise drafter = new MomentExercise(services.drafter());
-            services.background()
+            services.scheduler()
                     .longWork(
                             "Drafting the exercise",
                             (cancellation, progress) ->
@@ -225,20 +226,20 @@ public final class ReviewDesk implements Desk {
         private void drafted(Optional<Long> exercise) {
             exercise.ifPresentOrElse(
                     id -> {
-                        services.background()
+                        services.messages()
                                 .say(
                                         "The exercise is drafted; change lines and points as you like.");
                         openExercise.accept(id);
                     },
                     () ->
-                            services.background()
+                            services.messages()
                                     .say("No exercise: nothing is to be found in this position."));
         }
 
         @Override
         public void addToFile(MomentCard moment, Student student) {
             long id = model.game().id().orElseThrow();
-            services.background()
+            services.scheduler()
                     .library(
                             () -> {
                                 services.library()
@@ -246,7 +247,7 @@ public final class ReviewDesk implements Desk {
                                         .add(student.id(), id, moment.ply(), text(moment));
                                 return student.name();
                             },
-                            name -> services.background().say("In the file of " + name + "."));
+                            name -> services.messages().say("In the file of " + name + "."));
         }
 
         private String text(MomentCard moment) {
@@ -256,8 +257,7 @@ public final class ReviewDesk implements Desk {
         @Override
         public void choose() {
             if (!model.choose()) {
-                services.background()
-                        .say("Go to a move of the reviewed game that is no moment yet.");
+                services.messages().say("Go to a move of the reviewed game that is no moment yet.");
             }
         }
 
@@ -268,6 +268,18 @@ public final class ReviewDesk implements Desk {
     }
 
     // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
+    }
 
     @Override
     public String name() {
@@ -295,8 +307,13 @@ public final class ReviewDesk implements Desk {
     }
 
     @Override
+    public Set<KeyCode> shownKeys() {
+        return Set.of(KeyCode.PAGE_UP, KeyCode.PAGE_DOWN, KeyCode.SPACE);
+    }
+
+    @Override
     public void shown() {
-        services.background()
+        services.scheduler()
                 .library(() -> services.library().students().all(), found -> students = found);
     }
 
@@ -318,6 +335,7 @@ public final class ReviewDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("Next moment", "Page_Down", () -> model.step(1)));
         commands.add(new Command("Previous moment", "Page_Up", () -> model.step(-1)));
+        commands.add(new Command("On to the next moment", "Space", () -> model.step(1)));
         commands.add(new Command("Keep the moment", "K", () -> here(model::keep)));
         commands.add(new Command("Dismiss the moment", "D", () -> here(model::dismiss)));
         commands.add(
@@ -339,6 +357,6 @@ public final class ReviewDesk implements Desk {
         model.selectedProperty()
                 .get()
                 .filter(m -> !model.isHidden(m))
-                .ifPresentOrElse(action, () -> services.background().say("Choose a moment first."));
+                .ifPresentOrElse(action, () -> services.messages().say("Choose a moment first."));
     }
 }

@@ -37,7 +37,7 @@ final class ReviewFiles {
     private Optional<GameReview> review() {
         Optional<GameReview> review = model.reviewProperty().get();
         if (review.isEmpty()) {
-            services.background().say("There is no review of this game yet.");
+            services.messages().say("There is no review of this game yet.");
         }
         return review.map(r -> r.with(model.cards().stream().map(MomentCard::moment).toList()));
     }

@@ -28,8 +28,8 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetStore;
 
@@ -55,7 +55,7 @@ public final class ReviewModel {
     private final Set<Integer> tried = new HashSet<>();
     private Optional<MoveTree> loaded = Optional.empty();
     private Optional<MoveTree> seen = Optional.empty();
-    private Cancellation loading = new Cancellation();
+    private Task<?> loading = Task.none();
     private long nodes;
     private int elsewhere;
     private OptionalInt wanted = OptionalInt.empty();
@@ -211,7 +211,7 @@ public final class ReviewModel {
         String pgn = PgnWriter.write(tree);
         long budget = nodes;
         loading =
-                services.background()
+                services.scheduler()
                         .beside(
                                 (cancellation, progress) ->
                                         services.reviews()
@@ -228,7 +228,16 @@ public final class ReviewModel {
                                                                         services.library()
                                                                                 .reviews()
                                                                                 .notes(id))),
-                                found -> found.ifPresent(f -> show(tree, f)));
+                                found -> found.ifPresent(f -> show(tree, f)))
+                        .whenFailed(reason -> unread(tree, reason));
+    }
+
+    /** A review that could not be read is read again when the desk next comes to the front. */
+    private void unread(MoveTree tree, String reason) {
+        if (loaded.equals(Optional.of(tree))) {
+            loaded = Optional.empty();
+            state.set("The review could not be read. " + reason);
+        }
     }
 
     private void show(MoveTree tree, Found found) {
@@ -401,11 +410,12 @@ public final class ReviewModel {
         }
         answer.set("Looking at " + guess.san() + " …");
         long budget = nodes;
-        services.background()
+        services.scheduler()
                 .beside(
                         (cancellation, progress) ->
                                 guess.answer(services.marking(), budget, cancellation),
-                        says -> reveal(moment, guess.move(), says));
+                        says -> reveal(moment, guess.move(), says))
+                .whenFailed(reason -> reveal(moment, guess.move(), ""));
     }
 
     /** Shows the lines, the move that was tried among them. */
@@ -427,7 +437,7 @@ public final class ReviewModel {
     public void keep(MomentCard moment) {
         if (moment.decision() == ReviewStore.Decision.KEPT) {
             change(moment.decided(ReviewStore.Decision.OPEN));
-            services.background().say("Open again. What was written into the game stays there.");
+            services.messages().say("Open again. What was written into the game stays there.");
             return;
         }
         node(moment)
@@ -440,14 +450,14 @@ public final class ReviewModel {
                                                 moment.moment(),
                                                 moment.said()));
         change(moment.decided(ReviewStore.Decision.KEPT));
-        services.background().say("Kept: the line and the words are in the game.");
+        services.messages().say("Kept: the line and the words are in the game.");
     }
 
     /** Throws a moment out of lists and reports, or takes it back. */
     public void dismiss(MomentCard moment) {
         boolean out = moment.isDismissed();
         change(moment.decided(out ? ReviewStore.Decision.OPEN : ReviewStore.Decision.DISMISSED));
-        services.background()
+        services.messages()
                 .say(out ? "The moment is back." : "Dismissed; press again to take it back.");
     }
 
@@ -474,7 +484,7 @@ public final class ReviewModel {
 
     private void keep(ReviewStore.Note note) {
         long id = game.id().orElseThrow();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             services.library().reviews().note(id, note);

@@ -69,11 +69,10 @@ final class TrialView extends VBox {
                                 + " own scale, not measured against people.");
         what.setWrapText(true);
         what.getStyleClass().add("faded");
-        HBox who = new HBox(8, new Label("White"), white, new Label("Black"), black);
+        HBox who = Widgets.row(new Label("White"), white, new Label("Black"), black);
         who.setAlignment(Pos.CENTER_LEFT);
         HBox doing =
-                new HBox(
-                        8,
+                Widgets.row(
                         Widgets.button("trial-play", "Play it out", this::playOut),
                         Widgets.button("trial-probe", "Probe with", this::probe),
                         games,
@@ -102,7 +101,7 @@ final class TrialView extends VBox {
     private Optional<Position> position() {
         Position position = model.onBoardProperty().get().current().position();
         if (position.legalMoves().isEmpty()) {
-            services.background().say("The game is over in this position; choose another.");
+            services.messages().say("The game is over in this position; choose another.");
             return Optional.empty();
         }
         return Optional.of(position);
@@ -115,7 +114,7 @@ final class TrialView extends VBox {
         position()
                 .ifPresent(
                         p ->
-                                services.background()
+                                services.scheduler()
                                         .longWork(
                                                 "Playing it out",
                                                 (cancellation, progress) ->
@@ -135,7 +134,7 @@ final class TrialView extends VBox {
                         + " after "
                         + (game.moves().size() + 1) / 2
                         + " moves. The arrows go through it.");
-        services.background().say("Played out.");
+        services.messages().say("Played out.");
         model.show(played);
     }
 
@@ -148,7 +147,7 @@ final class TrialView extends VBox {
         position()
                 .ifPresent(
                         p ->
-                                services.background()
+                                services.scheduler()
                                         .longWork(
                                                 "Probing",
                                                 (cancellation, progress) ->
@@ -185,7 +184,7 @@ final class TrialView extends VBox {
 
     private void done(Position p, Strength w, Strength b, Optional<Probed> found) {
         if (found.isEmpty()) {
-            services.background().say("The probe was broken off.");
+            services.messages().say("The probe was broken off.");
             return;
         }
         String text =
@@ -201,7 +200,7 @@ final class TrialView extends VBox {
         before.ifPresent(this::keepResult);
         before = Optional.of(text);
         outcome.setText(text);
-        services.background().say("The probe is done.");
+        services.messages().say("The probe is done.");
     }
 
     /** Earlier probes stay below the last one, to compare strengths and positions. */

@@ -13,7 +13,7 @@ import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Background;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Typing moves, grading them, and the coach's words and verdicts. */
@@ -23,7 +23,7 @@ public final class AnnotationBar extends VBox {
     private final TextField move = new TextField();
     private final TextField comment = new TextField();
 
-    public AnnotationBar(TreeSession session, Background background) {
+    public AnnotationBar(TreeSession session, Messages messages) {
         this.session = session;
         getStyleClass().add("annotation-bar");
         move.setId("move-entry");
@@ -31,21 +31,23 @@ public final class AnnotationBar extends VBox {
         move.setPrefWidth(120);
         move.setMinWidth(120);
         move.setAccessibleText("Type a move in notation and press Enter");
-        move.setOnAction(e -> play(background));
+        move.setOnAction(e -> play(messages));
         comment.setId("comment");
         comment.setPromptText("Your words on this move");
         comment.setAccessibleText("Comment on the move");
         Widgets.whenTyped(comment, this::saveComment);
         HBox.setHgrow(comment, Priority.ALWAYS);
-        FlowPane grades = new FlowPane(4, 4);
+        FlowPane grades = new FlowPane(3, 3);
         for (Verdict verdict : Verdict.values()) {
             grades.getChildren()
                     .add(
                             sign(
                                     "verdict-" + verdict.name(),
-                                    verdict.symbol(),
-                                    "Your verdict: " + verdict.words(),
+                                    "",
+                                    "Your verdict: " + verdict.symbol() + ", " + verdict.words(),
                                     () -> toggle(verdict)));
+            Button last = (Button) grades.getChildren().get(grades.getChildren().size() - 1);
+            last.setGraphic(VerdictSign.drawn(verdict));
         }
         int[] nags = {
             Nag.GOOD, Nag.MISTAKE, Nag.BRILLIANT, Nag.BLUNDER, Nag.INTERESTING, Nag.DUBIOUS
@@ -111,12 +113,12 @@ public final class AnnotationBar extends VBox {
         }
     }
 
-    private void play(Background background) {
+    private void play(Messages messages) {
         try {
             session.play(move.getText().strip());
             move.clear();
         } catch (NotationException e) {
-            background.say(e.getMessage());
+            messages.say(e.getMessage());
             move.selectAll();
         }
     }

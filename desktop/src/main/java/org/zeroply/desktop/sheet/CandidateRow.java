@@ -2,108 +2,96 @@ package org.zeroply.desktop.sheet;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.OverrunStyle;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.balance.LineBalance;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Score;
 
-/** One line of the engine: its verdict, its moves ply by ply, the balance stepping under them. */
-final class CandidateRow extends HBox {
+/**
+ * One line of the engine over the whole width: its verdict, its figures, and its moves; opened it
+ * shows the line to its end.
+ */
+final class CandidateRow extends VBox {
 
-    static final double HEIGHT = 42;
+    static final double HEIGHT = 40;
 
-    private static final double PLY = 54;
-    private static final int PLIES = 7;
+    private static final int MOST = 24;
+
+    /** What somebody does with a line. */
+    interface Actions {
+        void exclude(Move move);
+
+        void adopt();
+
+        void opened(Move move, boolean open);
+    }
 
     CandidateRow(
             Position position,
             Analysis.Candidate c,
             String key,
             Palette palette,
-            Consumer<Move> exclude) {
-        super(8);
+            boolean open,
+            Actions actions) {
         getStyleClass().add("candidate");
         setMinHeight(HEIGHT);
         boolean white = position.toBoard().sideToMove() == 0;
         Score own = white ? c.score() : c.score().negated();
-        Verdict verdict = own.verdict(true);
-        Label keyLabel = Widgets.label(key, key.isEmpty() ? "faded" : "key");
-        keyLabel.setMinWidth(30);
-        Label symbol = Widgets.label(verdict.symbol(), "engine-verdict");
-        symbol.setMinWidth(34);
-        Label word = Widgets.label(brief(verdict), "candidate-word");
-        word.setTooltip(new Tooltip(verdict.words()));
         double expected = white ? c.expected() : 1 - c.expected();
+        Label keyLabel = Widgets.label(key, key.isEmpty() ? "faded" : "key");
+        keyLabel.setMinWidth(26);
+        HBox sign = VerdictSign.of(own.verdict(true), "engine-verdict");
+        sign.setMinWidth(52);
+        Verdict verdict = own.verdict(true);
         Label numbers =
                 Widgets.label(
-                        String.format(
-                                Locale.ROOT, "%s  White scores %.0f%%", own.text(), 100 * expected),
+                        String.format(Locale.ROOT, "%s  %.0f%%", own.text(), 100 * expected),
                         "candidate-numbers");
-        numbers.setTooltip(new Tooltip("Centipawns, and White's expected score"));
-        HBox judged = new HBox(4, symbol, word);
-        judged.setAlignment(Pos.CENTER_LEFT);
-        VBox verdicts = new VBox(judged, numbers);
-        verdicts.setMinWidth(150);
-        verdicts.setMaxWidth(150);
-        Button out = Widgets.button("exclude", "out", () -> exclude.accept(c.move()));
+        numbers.setMinWidth(USE_PREF_SIZE);
+        numbers.setPrefWidth(80);
+        numbers.setTooltip(
+                Widgets.wide(
+                        verdict.words()
+                                + ". Points from White's side, and the part of a point that White"
+                                + " scores of it."));
+        List<Move> moves = Line.start(c.line(), MOST);
+        CandidateLine line = new CandidateLine(position, moves, palette);
+        HBox.setHgrow(line, Priority.ALWAYS);
+        Button out = Widgets.quiet("exclude", "out", () -> actions.exclude(c.move()));
         out.setTooltip(new Tooltip("Leave this move out"));
         out.setAccessibleText("Leave this move out");
-        out.getStyleClass().add("quiet-button");
         out.setFocusTraversable(false);
-        getChildren().addAll(keyLabel, verdicts, line(position, c, palette), Widgets.spacer(), out);
-    }
-
-    private static VBox line(Position position, Analysis.Candidate c, Palette palette) {
-        List<Move> moves = Line.start(c.line(), PLIES);
-        List<String> san = Line.san(position, moves);
-        HBox cells = new HBox();
-        int number = position.toBoard().fullmoveNumber();
-        boolean white = position.toBoard().sideToMove() == 0;
-        for (int i = 0; i < san.size(); i++) {
-            String before = white ? number + "." : i == 0 ? number + "…" : "";
-            Label cell = Widgets.label(before + san.get(i), "candidate-move");
-            cell.setTextOverrun(OverrunStyle.CLIP);
-            if (cell.getText().length() > 7) {
-                cell.getStyleClass().add("long");
-            }
-            cell.setMinWidth(PLY);
-            cell.setMaxWidth(PLY);
-            cells.getChildren().add(cell);
-            number += white ? 0 : 1;
-            white = !white;
+        ToggleButton more = Widgets.toggle("candidate-more", open ? "▾" : "▸", "The whole line");
+        more.getStyleClass().add("quiet-button");
+        more.setSelected(open);
+        more.setOnAction(e -> actions.opened(c.move(), more.isSelected()));
+        HBox row = new HBox(4, keyLabel, sign, numbers, line, more, out);
+        row.setAlignment(Pos.CENTER_LEFT);
+        getChildren().add(row);
+        if (open) {
+            getChildren().add(whole(position, c, actions));
         }
-        List<Integer> run =
-                LineBalance.along(position, moves).stream()
-                        .map(s -> s.balance().hundredths(MaterialScale.SCHOOL))
-                        .toList();
-        int start = MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
-        return new VBox(1, cells, new BalanceStrip(run, start, PLY, 13, palette));
     }
 
-    private static String brief(Verdict verdict) {
-        return switch (verdict) {
-            case WHITE_WINS -> "White is winning";
-            case WHITE_BETTER -> "White clearly";
-            case WHITE_SLIGHTLY -> "White slightly";
-            case BLACK_SLIGHTLY -> "Black slightly";
-            case BLACK_BETTER -> "Black clearly";
-            case BLACK_WINS -> "Black is winning";
-            default -> verdict.words();
-        };
+    private static HBox whole(Position position, Analysis.Candidate c, Actions actions) {
+        Label words = Widgets.wrapped(Line.numbered(position, c.line()), "candidate-whole");
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Button adopt = Widgets.quiet("candidate-adopt", "Adopt", actions::adopt);
+        adopt.setTooltip(new Tooltip("Take the line into the sheet"));
+        HBox row = new HBox(8, words, adopt);
+        row.getStyleClass().add("candidate-open");
+        return row;
     }
 }

@@ -1,11 +1,14 @@
 package org.zeroply.desktop.sheet;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.InvalidationListener;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -14,7 +17,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.LiveAnalysis;
 import org.zeroply.desktop.work.TreeSession;
@@ -28,6 +31,12 @@ public final class CandidatesView extends VBox {
 
     private static final int SHOWN = 9;
 
+    private static final double CONTROLS = 44;
+    private static final double ROW_GAP = 1;
+
+    /** Lines that have a key of their own. */
+    private static final int KEYS = 3;
+
     private final LiveAnalysis live;
     private final TreeSession session;
     private final VBox lines = new VBox();
@@ -36,6 +45,7 @@ public final class CandidatesView extends VBox {
     private final Label problem = Widgets.label("", "alarm");
     private final Label left = Widgets.label("", "faded");
     private final HBox leftOut;
+    private final Set<Move> open = new HashSet<>();
     private Palette palette = Palette.PAPER;
 
     /** What the live engine says about the position that a session is at. */
@@ -59,7 +69,12 @@ public final class CandidatesView extends VBox {
         live.excluded().addListener(refresh);
         live.lockedProperty().addListener(refresh);
         live.linesProperty().addListener(refresh);
-        session.currentProperty().addListener(refresh);
+        session.currentProperty()
+                .addListener(
+                        o -> {
+                            open.clear();
+                            show();
+                        });
         show();
     }
 
@@ -79,6 +94,8 @@ public final class CandidatesView extends VBox {
         ComboBox<Integer> count = new ComboBox<>();
         count.setId("engine-lines");
         count.setAccessibleText("Number of lines");
+        Widgets.texts(count, n -> n == 1 ? "1 line" : n + " lines");
+        count.getStyleClass().add("small");
         for (int i = 1; i <= LiveAnalysis.MOST_LINES; i++) {
             count.getItems().add(i);
         }
@@ -93,9 +110,8 @@ public final class CandidatesView extends VBox {
                         exact,
                         state,
                         Widgets.spacer(),
-                        Widgets.button("next-best", "Next best", this::nextBest),
-                        count,
-                        Widgets.label("lines", "faded"));
+                        Widgets.quiet("next-best", "Next best", this::nextBest),
+                        count);
         for (javafx.scene.Node node : List.of(running, locked, second, exact)) {
             ((javafx.scene.layout.Region) node).setMinWidth(USE_PREF_SIZE);
         }
@@ -113,7 +129,7 @@ public final class CandidatesView extends VBox {
         boolean stays =
                 live.lockedProperty().get()
                         && !live.position().equals(Optional.of(session.current().position()));
-        lines.setMinHeight(live.linesProperty().get() * CandidateRow.HEIGHT);
+        lines.setMinHeight(live.linesProperty().get() * (CandidateRow.HEIGHT + ROW_GAP));
         problem.setText(live.problemProperty().get());
         problem.setManaged(!problem.getText().isEmpty());
         showLeftOut();
@@ -131,18 +147,52 @@ public final class CandidatesView extends VBox {
         state.setText(
                 (stays ? "another position, " : "")
                         + String.format(
-                                "depth %d, %,d thousand a second",
+                                "depth %d  ·  %,dk/s",
                                 analysis.depth(),
                                 analysis.nodes() / Math.max(1, analysis.millis())));
         if (found.isExact()) {
             exact.setText(ExactWords.of(found.exact(), found.position()));
         }
-        int key = 2;
-        for (Analysis.Candidate c : analysis.lines()) {
-            String keyName = key <= 4 && !stays ? "F" + key : "";
-            key++;
+        for (int i = 0; i < analysis.lines().size(); i++) {
+            Analysis.Candidate c = analysis.lines().get(i);
+            String key = i < KEYS && !stays ? "F" + (i + 2) : "";
             lines.getChildren()
-                    .add(new CandidateRow(found.position(), c, keyName, palette, live::exclude));
+                    .add(
+                            new CandidateRow(
+                                    found.position(),
+                                    c,
+                                    key,
+                                    palette,
+                                    open.contains(c.move()),
+                                    new OfRow(i)));
+        }
+    }
+
+    private final class OfRow implements CandidateRow.Actions {
+        private final int number;
+
+        OfRow(int number) {
+            this.number = number;
+        }
+
+        @Override
+        public void exclude(Move move) {
+            live.exclude(move);
+        }
+
+        @Override
+        public void adopt() {
+            CandidatesView.this.adopt(number);
+        }
+
+        @Override
+        public void opened(Move move, boolean now) {
+            if (now) {
+                open.add(move);
+            } else {
+                open.remove(move);
+            }
+            show();
         }
     }
 
@@ -161,14 +211,34 @@ public final class CandidatesView extends VBox {
         }
     }
 
-    /** What can be done with the lines, for the lists of commands and keys. */
+    /** The rows in a box that scrolls when they are opened; its divider may be dragged. */
+    public ScrollPane scrolled() {
+        ScrollPane scroll = new ScrollPane(this);
+        scroll.setFitToWidth(true);
+        scroll.setMinHeight(CONTROLS);
+        scroll.getStyleClass().add("plain-scroll");
+        return scroll;
+    }
+
+    /** The height of the controls and of as many lines as are wanted, none of them opened. */
+    public double usualHeight() {
+        int wanted = live.runningProperty().get() ? live.linesProperty().get() : 0;
+        return CONTROLS + wanted * (CandidateRow.HEIGHT + ROW_GAP);
+    }
+
+    /** Calls this when another height is wanted. */
+    public void onHeight(Runnable handler) {
+        live.linesProperty().addListener(o -> handler.run());
+        live.runningProperty().addListener(o -> handler.run());
+    }
+
     /** What can be done with the candidates. */
-    public List<Desk.Command> commands() {
+    public List<Command> commands() {
         return List.of(
-                new Desk.Command("Adopt the engine's first line", "F2", () -> adopt(0)),
-                new Desk.Command("Adopt the second line", "F3", () -> adopt(1)),
-                new Desk.Command("Adopt the third line", "F4", () -> adopt(2)),
-                new Desk.Command("Next best move of the engine", "F5", this::nextBest));
+                new Command("Adopt the engine's first line", "F2", () -> adopt(0)),
+                new Command("Adopt the second line", "F3", () -> adopt(1)),
+                new Command("Adopt the third line", "F4", () -> adopt(2)),
+                new Command("Next best move of the engine", "F5", this::nextBest));
     }
 
     /** Leaves out the move that leads, so that the next one shows. */

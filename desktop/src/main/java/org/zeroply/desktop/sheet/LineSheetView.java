@@ -6,11 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
@@ -24,29 +29,45 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Score;
 
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
 public final class LineSheetView extends ScrollPane {
 
-    private static final double CELL = 60;
-    private static final double NARROW_CELL = 51;
-    private static final double GUTTER = 26;
-    private static final double VERDICT = 124;
-    private static final double NARROW_VERDICT = 34;
+    private static final double CELL = 47;
+    private static final double NARROW_CELL = 47;
+    private static final double GUTTER = 20;
+    private static final double VERDICT = 142;
+    private static final double COACH_VERDICT = 62;
+    private static final double NO_VERDICT = 8;
+
+    /** The size of type that these measures are for, in pixels. */
+    private static final double TYPE = 13;
 
     /** Rows laid out at a time; of a larger tree those around the present move. */
     private static final int MOST_ROWS = 40;
 
     private static final double ROW = 24;
     private static final double STRIP = 16;
+    private static final double HEADING = 16;
+    private static final double BADGE = 12;
+
+    /** Columns in words give way before fewer plies than this are shown. */
+    private static final int FEWEST_PLIES = 4;
 
     private final TreeSession session;
     private final VBox content = new VBox();
     private final boolean withPoints;
     private final List<SheetColumn> columns;
-    private final double cell;
+    private final Label probe = new Label();
+    private final BooleanProperty allStrips = new SimpleBooleanProperty();
+    private Supplier<List<Command>> menu = List::of;
+    private double cell;
+    private double scale = 1;
+    private double verdict;
     private List<SheetLayout.Row> laidOut = List.of();
     private List<SheetLayout.Row> all = List.of();
     private Palette palette = Palette.PAPER;
@@ -69,7 +90,11 @@ public final class LineSheetView extends ScrollPane {
         this.session = session;
         this.withPoints = withPoints;
         this.columns = List.copyOf(columns);
-        cell = columns.isEmpty() ? CELL : NARROW_CELL;
+        probe.getStyleClass().add("sheet-move");
+        probe.setManaged(false);
+        probe.setVisible(false);
+        probe.fontProperty().addListener(o -> rebuild());
+        allStrips.addListener(o -> rebuild());
         setId("line-sheet");
         setContent(content);
         setFitToWidth(true);
@@ -103,15 +128,36 @@ public final class LineSheetView extends ScrollPane {
         rebuild();
     }
 
-    private double verdictWidth() {
-        return columns.isEmpty() ? VERDICT : NARROW_VERDICT;
+    /** Whether the balance is drawn under every row, and not only where it changes. */
+    public BooleanProperty allStripsProperty() {
+        return allStrips;
+    }
+
+    /** What the menu of a move offers; the move has been gone to before. */
+    public void onMenu(Supplier<List<Command>> commands) {
+        menu = commands;
+    }
+
+    /** Measures by the size of the type, and by what the rows end with. */
+    private void measure() {
+        scale = Math.max(0.5, probe.getFont().getSize() / TYPE);
+        cell = scale * (columns.isEmpty() ? CELL : NARROW_CELL);
+        boolean checked =
+                columns.isEmpty()
+                        && laidOut.stream().anyMatch(r -> r.end().annotation().check().isPresent());
+        boolean judged = laidOut.stream().anyMatch(r -> r.end().annotation().verdict().isPresent());
+        verdict = scale * (checked ? VERDICT : judged ? COACH_VERDICT : NO_VERDICT);
+    }
+
+    private double widthOf(SheetColumn column) {
+        return scale * column.width();
     }
 
     private int pliesPerBand() {
         lastWidth = getViewportBounds().getWidth();
-        double end = verdictWidth() + columns.stream().mapToDouble(SheetColumn::width).sum();
-        int fit = (int) ((lastWidth - GUTTER - end - 12) / cell);
-        return Math.max(4, fit - fit % 2);
+        double end = verdict + columns.stream().mapToDouble(this::widthOf).sum();
+        int fit = (int) ((lastWidth - GUTTER - end - 6) / cell);
+        return Math.max(FEWEST_PLIES, fit - fit % 2);
     }
 
     private void rebuild() {
@@ -143,8 +189,9 @@ public final class LineSheetView extends ScrollPane {
     }
 
     private void layOut() {
-        content.getChildren().clear();
+        content.getChildren().setAll(probe);
         laidOut = around();
+        measure();
         if (laidOut.isEmpty()) {
             Label empty =
                     new Label(
@@ -183,75 +230,79 @@ public final class LineSheetView extends ScrollPane {
     private Pane heading(int firstPly, int plies) {
         Pane pane = new Pane();
         pane.getStyleClass().add("sheet-heading");
-        pane.setMinHeight(18);
+        pane.setMinHeight(scale * HEADING);
         Position start = session.tree().start();
         for (int i = 0; i < plies; i++) {
             int ply = start.ply() + firstPly + i;
             if (ply % 2 == 0 || i == 0) {
                 Label number = new Label(ply / 2 + 1 + (ply % 2 == 0 ? "" : "…"));
                 number.getStyleClass().add("move-number");
-                number.relocate(GUTTER + i * cell + 5, 1);
+                number.relocate(GUTTER + i * cell + 5, 0);
                 pane.getChildren().add(number);
             }
         }
-        double x = GUTTER + plies * cell + verdictWidth();
+        double x = GUTTER + plies * cell + verdict;
         for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
-            pane.getChildren().add(column.heading(x));
-            x += column.width();
+            pane.getChildren().add(column.heading(x, widthOf(column)));
+            x += widthOf(column);
         }
         return pane;
     }
 
     private HBox row(SheetLayout.Row row, int index, int firstPly, int plies) {
-        Pane moves = new Pane();
-        double height = ROW + STRIP;
-        moves.setMinSize(GUTTER + plies * cell, height);
-        moves.setPrefSize(GUTTER + plies * cell, height);
-        Label letter = new Label(index == 0 ? "" : String.valueOf((char) ('a' + (index - 1) % 26)));
-        letter.getStyleClass().add("row-letter");
-        letter.relocate(8, 4);
-        moves.getChildren().add(letter);
         int from = Math.max(row.firstOwn(), firstPly);
         int to = Math.min(row.moves().size(), firstPly + plies);
+        List<Node> here = row.moves().subList(from, to);
+        int before = lead(here.get(0).parent().orElseThrow().position());
+        List<Integer> balance = here.stream().map(n -> lead(n.position())).toList();
+        boolean withStrip = allStrips.get() || balance.stream().anyMatch(b -> b != before);
+        Pane moves = new Pane();
+        Label letter = new Label(index == 0 ? "" : String.valueOf((char) ('a' + (index - 1) % 26)));
+        letter.getStyleClass().add("row-letter");
+        letter.relocate(6, 4);
+        moves.getChildren().add(letter);
+        double line = scale * ROW;
         if (from > firstPly) {
             Region ditto = new Region();
             ditto.getStyleClass().add("ditto");
-            ditto.resizeRelocate(GUTTER + 5, ROW / 2 + 1, (from - firstPly) * cell - 10, 1);
+            ditto.resizeRelocate(GUTTER + 5, line / 2 + 1, (from - firstPly) * cell - 10, 1);
             moves.getChildren().add(ditto);
         }
-        List<Integer> balance = new ArrayList<>();
         List<Label> badges = new ArrayList<>();
         for (int i = from; i < to; i++) {
             Node node = row.moves().get(i);
-            balance.add(lead(node.position()));
             double x = GUTTER + (i - firstPly) * cell;
             moves.getChildren().add(cell(node, x));
             SheetBadge.of(node.annotation(), withPoints)
                     .ifPresent(
                             badge -> {
-                                badge.relocate(x + 5, ROW - 3);
+                                badge.relocate(x + 5, line - 3);
                                 badges.add(badge);
                             });
         }
-        Position before = row.moves().get(from).parent().orElseThrow().position();
-        BalanceStrip strip = new BalanceStrip(balance, lead(before), cell, STRIP - 2, palette);
-        strip.relocate(GUTTER + (from - firstPly) * cell, ROW);
-        moves.getChildren().add(strip);
+        if (withStrip) {
+            BalanceStrip strip = new BalanceStrip(balance, before, cell, STRIP - 2, palette);
+            strip.relocate(GUTTER + (from - firstPly) * cell, line);
+            moves.getChildren().add(strip);
+        }
         moves.getChildren().addAll(badges);
+        double height = line + (withStrip ? STRIP : badges.isEmpty() ? 0 : scale * BADGE);
+        moves.setMinSize(GUTTER + plies * cell, height);
+        moves.setPrefSize(GUTTER + plies * cell, height);
         boolean ends = row.moves().size() <= firstPly + plies;
-        HBox line = new HBox(moves, ends ? verdict(row.end()) : noVerdict());
+        HBox cells = new HBox(moves, ends ? verdict(row.end()) : noVerdict());
         boolean begins = row.firstOwn() >= firstPly;
         if (begins) {
             List<Node> own = row.moves().subList(row.firstOwn(), row.moves().size());
-            columns.forEach(c -> line.getChildren().add(c.cell(own)));
+            columns.forEach(c -> cells.getChildren().add(c.cell(own, widthOf(c))));
         }
-        line.getStyleClass().add("sheet-row");
-        return line;
+        cells.getStyleClass().add("sheet-row");
+        return cells;
     }
 
     private Region noVerdict() {
         Region none = new Region();
-        none.setMinWidth(verdictWidth());
+        none.setMinWidth(verdict);
         return none;
     }
 
@@ -263,16 +314,34 @@ public final class LineSheetView extends ScrollPane {
         String san = San.write(node.parent().orElseThrow().position(), node.move());
         Label label = new Label(san + PgnWriter.glyphs(node));
         label.getStyleClass().add("sheet-move");
-        if (label.getText().length() > 6) {
+        if (label.getText().length() > 5) {
             label.getStyleClass().add("long");
         }
         label.setUserData(node);
         label.setId("move-" + node.depth() + "-" + san);
-        label.resizeRelocate(x, 2, cell - 1, ROW - 2);
-        label.setMinSize(cell - 1, ROW - 2);
-        label.setMaxSize(cell - 1, ROW - 2);
+        label.setTextOverrun(OverrunStyle.CLIP);
+        double height = scale * ROW - 2;
+        label.resizeRelocate(x, 2, cell - 1, height);
+        label.setMinSize(cell - 1, height);
+        label.setMaxSize(cell - 1, height);
         label.setAlignment(Pos.CENTER_LEFT);
-        label.setOnMouseClicked(e -> session.go(node));
+        label.setOnMouseClicked(
+                e -> {
+                    if (e.getButton() == MouseButton.PRIMARY) {
+                        session.go(node);
+                        // From here on the arrows walk the moves.
+                        requestFocus();
+                    }
+                });
+        label.setOnContextMenuRequested(
+                e -> {
+                    session.go(node);
+                    List<Command> commands = menu.get();
+                    if (!commands.isEmpty()) {
+                        Menus.show(this, e.getScreenX(), e.getScreenY(), commands);
+                    }
+                    e.consume();
+                });
         Annotation a = node.annotation();
         if (a.tempting()) {
             label.getStyleClass().add("tempting");
@@ -285,29 +354,27 @@ public final class LineSheetView extends ScrollPane {
 
     private HBox verdict(Node end) {
         HBox box = new HBox(8);
-        box.setPrefWidth(verdictWidth());
-        box.setMinWidth(verdictWidth());
+        box.setPrefWidth(verdict);
+        box.setMinWidth(verdict);
         box.getStyleClass().add("sheet-verdict");
         end.annotation()
                 .verdict()
-                .ifPresent(v -> box.getChildren().add(styled(v.symbol(), "coach-verdict")));
+                .ifPresent(v -> box.getChildren().add(VerdictSign.of(v, "coach-verdict")));
         end.annotation()
                 .check()
                 .filter(c -> columns.isEmpty())
-                .ifPresent(c -> box.getChildren().add(styled(checkText(c), "engine-verdict")));
+                .ifPresent(c -> box.getChildren().add(check(c)));
         return box;
     }
 
-    private static String checkText(EngineCheck c) {
+    private static HBox check(EngineCheck c) {
         Score score = c.mate() ? new Score.Mate(c.value()) : new Score.Centipawns(c.value());
-        return score.verdict(true).symbol() + " " + score.text();
-    }
-
-    private static Label styled(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
+        HBox row = VerdictSign.of(score.verdict(true), "engine-verdict");
+        Label figure = new Label(score.text());
+        figure.getStyleClass().add("engine-verdict");
+        figure.setMinWidth(USE_PREF_SIZE);
+        row.getChildren().add(figure);
+        return row;
     }
 
     private void notes(SheetLayout.Row row, int firstPly, int plies) {

@@ -12,7 +12,7 @@ import org.zeroply.chess.tree.Node;
  *
  * @param title its heading
  * @param hint what it means
- * @param width in pixels
+ * @param width in pixels at the usual size of text
  * @param words whether words stand there, set to the left, and not figures, set to the right
  * @param text what stands there, for the moves of a row that no earlier row has
  */
@@ -27,23 +27,23 @@ public record SheetColumn(
     /** Words begin so far from the edge of their column. */
     private static final double WORDS = 6;
 
-    /** Its heading, to be put at this place. */
-    Label heading(double x) {
+    /** Its heading, to be put at this place in this width. */
+    Label heading(double x, double wide) {
         Label heading = new Label(title);
         heading.getStyleClass().add("move-number");
         heading.setTooltip(new Tooltip(hint));
-        heading.setPrefWidth(width - WORDS);
+        heading.setPrefWidth(wide - WORDS);
         heading.setAlignment(words ? Pos.CENTER_LEFT : Pos.CENTER_RIGHT);
         heading.relocate(x + (words ? WORDS : 0), 1);
         return heading;
     }
 
-    /** What stands in it beside a row. */
-    Label cell(List<Node> own) {
+    /** What stands in it beside a row, in this width. */
+    Label cell(List<Node> own, double wide) {
         Label cell = new Label(text.apply(own));
         cell.getStyleClass().add("sheet-column");
-        cell.setMinWidth(width);
-        cell.setMaxWidth(width);
+        cell.setMinWidth(wide);
+        cell.setMaxWidth(wide);
         cell.setAlignment(words ? Pos.TOP_LEFT : Pos.CENTER_RIGHT);
         if (words) {
             cell.getStyleClass().add("words");

@@ -17,7 +17,7 @@ final class AnswerDraft {
         if (model.stage() != SolveModel.Stage.SOLVING) {
             return;
         }
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             services.library().settings().put(model.draftName(), text);
@@ -28,7 +28,7 @@ final class AnswerDraft {
 
     /** Brings an unfinished answer back, if there is one. */
     void restore(SolveModel model, Consumer<String> found) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().settings().get(model.draftName()),
                         draft -> draft.filter(d -> !d.isBlank()).ifPresent(found));

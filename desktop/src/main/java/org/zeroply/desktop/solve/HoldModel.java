@@ -1,7 +1,6 @@
 package org.zeroply.desktop.solve;
 
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -93,21 +92,26 @@ public final class HoldModel {
     private void play(HoldGame now, Node node) {
         thinking = true;
         message.set("The engine answers …");
-        services.background()
-                .<Optional<Move>>longWork(
+        services.scheduler()
+                .longWork(
                         "The engine answers",
-                        (cancellation, progress) -> {
-                            try {
-                                return now.play(node.move());
-                            } catch (CancellationException e) {
-                                return Optional.empty();
-                            }
-                        },
-                        answer -> answered(now, node, answer));
+                        (cancellation, progress) -> now.play(node.move()),
+                        answer -> answered(now, node, answer))
+                .otherwise(() -> unanswered(now, node));
+    }
+
+    /** The move is taken back, so that it or another one can be played again. */
+    private void unanswered(HoldGame now, Node node) {
+        if (game.filter(g -> g == now).isEmpty()) {
+            return;
+        }
+        thinking = false;
+        node.parent().ifPresent(session::go);
+        message.set("The engine did not answer. Play your move again, or commit what you have.");
     }
 
     private void answered(HoldGame now, Node node, Optional<Move> answer) {
-        services.background().say("");
+        services.messages().say("");
         if (game.filter(g -> g == now).isEmpty()) {
             return;
         }

@@ -69,7 +69,7 @@ final class LadderPage extends VBox {
         chooser.tree(
                 tree -> {
                     if (tree.mainLine().isEmpty()) {
-                        services.background().say("This one has no line to imagine.");
+                        services.messages().say("This one has no line to imagine.");
                         return;
                     }
                     session.open(new MoveTree(tree.start()), OptionalLong.empty());
@@ -101,7 +101,7 @@ final class LadderPage extends VBox {
         boolean over = now.rung().isEmpty();
         show(over ? words + " " + now.result() : words);
         if (over) {
-            services.background().say(now.result());
+            services.messages().say(now.result());
         }
     }
 

@@ -25,7 +25,7 @@ final class LineChooser extends ComboBox<SheetRow> {
 
     /** Reads the exercises again and keeps the choice. */
     void shown() {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE)),
                         found -> {
@@ -42,9 +42,9 @@ final class LineChooser extends ComboBox<SheetRow> {
     void tree(Consumer<MoveTree> use) {
         SheetRow row = getValue();
         if (row == null) {
-            services.background().say("Choose an exercise first.");
+            services.messages().say("Choose an exercise first.");
             return;
         }
-        services.background().library(() -> services.library().sheets().load(row.id()), use);
+        services.scheduler().library(() -> services.library().sheets().load(row.id()), use);
     }
 }

@@ -3,13 +3,24 @@ package org.zeroply.desktop.solve;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.lessons.ClassroomModel;
+import org.zeroply.desktop.lessons.ClassroomPage;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -23,7 +34,10 @@ public final class SolveDesk implements Desk {
     private final Runnable boardChanged;
     private final SolvePage exercise;
     private final LadderPage ladder;
+    private final TreeSession lesson = new TreeSession();
+    private final LineChooser lessonLine;
     private final ClassroomPage classroom;
+    private final Clock clock;
     private final PageSwitch pages = new PageSwitch("Solve", this::show);
     private final VBox place = new VBox();
     private final VBox content = new VBox();
@@ -31,19 +45,29 @@ public final class SolveDesk implements Desk {
     private String page = "";
 
     /**
+     * @param shower shows lessons to a room
      * @param boardChanged called when another sheet comes on the board
      */
-    public SolveDesk(Services services, Clock clock, Runnable boardChanged) {
+    public SolveDesk(
+            Services services, Clock clock, ClassroomPage.Shower shower, Runnable boardChanged) {
         this.boardChanged = boardChanged;
+        this.clock = clock;
         exercise = new SolvePage(services, clock, boardChanged);
         ladder = new LadderPage(services);
-        classroom = new ClassroomPage(services);
+        lessonLine = new LineChooser(services, "classroom-line");
+        classroom = new ClassroomPage(lesson, shower);
+        classroom.getChildren().add(0, lessonLine);
         content.getStyleClass().add("desk");
         content.setId("solve-desk");
         pages.add(ANSWER, exercise);
         pages.add(LADDER, ladder);
         pages.add(CLASSROOM, classroom);
         VBox.setVgrow(place, Priority.ALWAYS);
+        pages.setPrimary(ANSWER, exercise.actions());
+        pages.lift(LADDER, "#ladder-begin");
+        pages.setPrimary(
+                CLASSROOM,
+                Widgets.primary("lesson-begin", "Show the exercise", this::showExercise));
         content.getChildren().addAll(pages.row(), place);
         show(ANSWER);
     }
@@ -61,10 +85,41 @@ public final class SolveDesk implements Desk {
         boardChanged.run();
     }
 
+    private void showExercise() {
+        lessonLine.tree(
+                tree -> {
+                    lesson.open(tree, OptionalLong.empty());
+                    classroom.begin(new ClassroomModel(tree.root(), tree, clock));
+                });
+    }
+
+    /** Shows a position and what goes on from it; the sheet itself is left alone. */
+    public ClassroomModel teach(Node from, MoveTree tree) {
+        MoveTree copy = tree.copy();
+        Node twin = copy.follow(MoveTree.address(from));
+        lesson.open(copy, OptionalLong.empty());
+        ClassroomModel shown = new ClassroomModel(twin, copy, clock);
+        classroom.begin(shown);
+        show(CLASSROOM);
+        return shown;
+    }
+
     /** Chooses an exercise, when the desk is next shown. */
     public void choose(long id) {
         exercise.choose(id);
         show(ANSWER);
+    }
+
+    @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            show(name);
+        }
     }
 
     @Override
@@ -81,7 +136,7 @@ public final class SolveDesk implements Desk {
     public TreeSession session() {
         return switch (page) {
             case LADDER -> ladder.session();
-            case CLASSROOM -> classroom.session();
+            case CLASSROOM -> lesson;
             default -> exercise.session();
         };
     }
@@ -89,6 +144,18 @@ public final class SolveDesk implements Desk {
     @Override
     public ObservableValue<Boolean> boardHidden() {
         return hidden;
+    }
+
+    @Override
+    public Set<KeyCode> shownKeys() {
+        return page.equals(CLASSROOM)
+                ? Set.of(KeyCode.PAGE_UP, KeyCode.PAGE_DOWN, KeyCode.SPACE)
+                : Set.of();
+    }
+
+    @Override
+    public Optional<Side> seenFrom() {
+        return Optional.of(session().tree().start().sideToMove());
     }
 
     @Override
@@ -105,7 +172,7 @@ public final class SolveDesk implements Desk {
     public void shown() {
         exercise.shown();
         ladder.shown();
-        classroom.shown();
+        lessonLine.shown();
     }
 
     @Override
@@ -118,8 +185,13 @@ public final class SolveDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.addAll(exercise.commands());
         commands.add(new Command("Next question of the ladder", "", ladder::begin));
-        commands.add(new Command("Reveal the next move", "Page_Down", classroom::reveal));
-        commands.add(new Command("Hide the last move again", "Page_Up", classroom::back));
+        if (page.equals(CLASSROOM)) {
+            commands.add(new Command("Reveal the next move", "Page_Down", classroom::reveal));
+            commands.add(new Command("Reveal one more", "Space", classroom::reveal));
+            commands.add(new Command("Hide the last move again", "Page_Up", classroom::back));
+        }
+        commands.add(Command.of("Classroom: whole screen", classroom::here));
+        commands.add(Command.of("Classroom: second window", classroom::apart));
         return commands;
     }
 }

@@ -119,6 +119,11 @@ public final class SolveModel {
         return seconds;
     }
 
+    /** Takes a commit back whose answer could not be marked or kept; the clock goes on. */
+    public void reopen() {
+        stage = Stage.SOLVING;
+    }
+
     /** Marks an answer; takes a while, as lines that are not in the scheme are checked. */
     public Attempt mark(String answer, int seconds, Engine engine, Cancellation cancellation) {
         LineChecker checker = new LineChecker(engine, LineChecker.NODES);

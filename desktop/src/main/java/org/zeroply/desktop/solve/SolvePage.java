@@ -15,6 +15,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -24,7 +25,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.planning.TurnedExercise;
-import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.work.Services;
@@ -97,17 +98,30 @@ final class SolvePage extends VBox {
         time.setId("solve-clock");
         getChildren()
                 .addAll(
-                        Widgets.row(
-                                chooser.exercise(),
-                                chooser.student(),
-                                begin,
-                                Widgets.spacer(),
-                                time),
+                        Widgets.row(chooser.exercise(), chooser.student(), Widgets.spacer(), time),
                         prompt,
                         paper,
-                        Widgets.row(
-                                add, onPaper, blindfold, next, summary, Widgets.spacer(), commit));
+                        Widgets.row(add, onPaper, blindfold, summary));
         prepare();
+    }
+
+    /** What the page is for at its stage: to begin, to commit, to go on. */
+    HBox actions() {
+        HBox box = new HBox(begin, commit, next);
+        for (Button button : List.of(begin, commit, next)) {
+            button.getStyleClass().add("primary");
+            button.managedProperty().bind(button.visibleProperty());
+        }
+        stage();
+        return box;
+    }
+
+    private void stage() {
+        boolean marking = marked.getParent() != null;
+        boolean solving = model.filter(m -> m.stage() == SolveModel.Stage.SOLVING).isPresent();
+        next.setVisible(marking);
+        commit.setVisible(solving);
+        begin.setVisible(!solving && !marking);
     }
 
     private void newSitting() {
@@ -131,6 +145,7 @@ final class SolvePage extends VBox {
         put(paper);
         rows.setDisable(false);
         rows.clear();
+        commit.setText("Commit, final");
         hidden.set(false);
         time.setText("0:00");
         add.setDisable(true);
@@ -144,7 +159,7 @@ final class SolvePage extends VBox {
             prompt.setText("Choose an exercise and who solves it. The clock starts with Begin.");
             return;
         }
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().load(row.exercise()),
                         tree ->
@@ -175,6 +190,7 @@ final class SolvePage extends VBox {
                 .ifPresent(
                         m -> {
                             m.begin(blindfold.getValue().shown());
+                            stage();
                             begin.setDisable(true);
                             onPaper.setDisable(true);
                             blindfold.setDisable(true);
@@ -216,21 +232,27 @@ final class SolvePage extends VBox {
         int seconds = m.commit();
         commit.setDisable(true);
         hidden.set(false);
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             Attempt attempt = m.held(game, seconds);
                             services.library().attempts().add(attempt);
                             return attempt;
                         },
-                        this::showMarked);
+                        this::showMarked)
+                .otherwise(
+                        () -> {
+                            m.reopen();
+                            commit.setDisable(false);
+                            stage();
+                        });
     }
 
     private void restore(String unfinished) {
         if (rows.answer().isEmpty()) {
             rows.clear();
             unfinished.lines().forEach(l -> rows.add(l, false));
-            services.background().say("The unfinished answer is back.");
+            services.messages().say("The unfinished answer is back.");
         }
     }
 
@@ -249,7 +271,7 @@ final class SolvePage extends VBox {
                     boolean over = seconds > m.exercise().minutes() * 60L;
                     String clockText = String.format("%d:%02d", seconds / 60, seconds % 60);
                     if (over && !time.getText().endsWith(")")) {
-                        services.background()
+                        services.messages()
                                 .say("The time is up; go on and commit when you are ready.");
                     }
                     time.setText(over ? clockText + " (time is up)" : clockText);
@@ -266,7 +288,7 @@ final class SolvePage extends VBox {
             hold.game()
                     .filter(g -> !g.losses().isEmpty())
                     .ifPresentOrElse(
-                            this::held, () -> services.background().say("Make a move first."));
+                            this::held, () -> services.messages().say("Make a move first."));
             return;
         }
         ticking.stop();
@@ -276,7 +298,7 @@ final class SolvePage extends VBox {
         add.setDisable(true);
         rows.setDisable(true);
         hidden.set(false);
-        services.background()
+        services.scheduler()
                 .longWork(
                         "Marking",
                         (cancellation, progress) -> {
@@ -286,7 +308,19 @@ final class SolvePage extends VBox {
                             services.library().settings().put(m.draftName(), "");
                             return attempt;
                         },
-                        this::showMarked);
+                        this::showMarked)
+                .otherwise(() -> notMarked(m));
+    }
+
+    /** What was committed is not lost when marking it fails: it can be committed once more. */
+    private void notMarked(SolveModel m) {
+        m.reopen();
+        commit.setDisable(false);
+        add.setDisable(false);
+        rows.setDisable(false);
+        stage();
+        services.messages()
+                .say("The answer was not marked; it is still here. Commit it once more.");
     }
 
     private void showMarked(Attempt attempt) {
@@ -296,7 +330,7 @@ final class SolvePage extends VBox {
         summary.setText(sitting.summary());
         toolsForSolving(false);
         marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
-        services.background()
+        services.messages()
                 .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
     }
 
@@ -308,13 +342,12 @@ final class SolvePage extends VBox {
 
     /** While somebody solves, there are rows to add; afterwards, the next exercise. */
     private void toolsForSolving(boolean solving) {
-        for (Control control : List.of(add, onPaper, blindfold, commit)) {
+        for (Control control : List.of(add, onPaper, blindfold)) {
             control.setVisible(solving);
             control.setManaged(solving);
         }
         blindfold.setDisable(false);
-        next.setVisible(!solving);
-        next.setManaged(!solving);
+        stage();
     }
 
     /** Ticks what a solution on paper has. */
@@ -329,7 +362,7 @@ final class SolvePage extends VBox {
     }
 
     private void keep(SolveModel m, SelfMarkView.Ticks ticks) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             Attempt attempt =
@@ -351,7 +384,7 @@ final class SolvePage extends VBox {
                 return;
             }
         }
-        services.background().say("No exercise is left. " + sitting.summary());
+        services.messages().say("No exercise is left. " + sitting.summary());
     }
 
     private void play(String line) {
@@ -379,7 +412,7 @@ final class SolvePage extends VBox {
                 .flatMap(SolveTask::assignment)
                 .ifPresent(
                         a ->
-                                services.background()
+                                services.scheduler()
                                         .library(
                                                 () -> {
                                                     work.accept(a);
@@ -392,11 +425,11 @@ final class SolvePage extends VBox {
         saveDraft();
     }
 
-    List<Desk.Command> commands() {
+    List<Command> commands() {
         return List.of(
-                new Desk.Command("Begin", "", this::begin),
-                new Desk.Command("New row", "", () -> rows.add("", true)),
-                new Desk.Command("Worked on paper", "", this::markByHand),
-                new Desk.Command("Next exercise", "", this::next));
+                new Command("Begin", "", this::begin),
+                new Command("New row", "", () -> rows.add("", true)),
+                new Command("Worked on paper", "", this::markByHand),
+                new Command("Next exercise", "", this::next));
     }
 }

@@ -79,7 +79,7 @@ final class TaskChooser {
             List<SheetRow> exercises, List<Student> students, LibraryResults results) {}
 
     void shown() {
-        services.background().library(() -> read(services.library()), this::offer);
+        services.scheduler().library(() -> read(services.library()), this::offer);
     }
 
     private Choice read(Library library) {
@@ -135,7 +135,7 @@ final class TaskChooser {
         if (who == null) {
             return;
         }
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().assignments().of(who.id()),
                         assigned -> {

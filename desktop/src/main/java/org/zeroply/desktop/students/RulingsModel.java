@@ -46,30 +46,30 @@ public final class RulingsModel {
     }
 
     private void keep(Attempt attempt, List<Ruling> rulings, String says) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().attempts().decide(attempt, rulings),
                         now -> {
-                            services.background().say(says);
+                            services.messages().say(says);
                             decided.accept(now);
                         });
     }
 
     /** Grants a row, and takes its line into the exercise's scheme if that is in the library. */
     public void grant(Attempt attempt, int row) {
-        services.background()
+        services.scheduler()
                 .library(
                         () -> granted(services.library(), attempt, row),
                         now -> {
                             now.ifPresentOrElse(
                                     a -> {
-                                        services.background()
+                                        services.messages()
                                                 .say(
                                                         "Granted; the scheme has this line from"
                                                                 + " now on.");
                                         decided.accept(a);
                                     },
-                                    () -> services.background().say("This row cannot be granted."));
+                                    () -> services.messages().say("This row cannot be granted."));
                         });
     }
 

@@ -5,14 +5,12 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.rating.Rating;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
 import org.zeroply.desktop.work.Services;
@@ -27,8 +25,11 @@ final class StrengthView extends VBox {
 
     private final Services services;
     private final Label strength = Widgets.wrapped("", "plain");
-    private final ObservableList<Rated> exercises = FXCollections.observableArrayList();
-    private final TableView<Rated> table = new TableView<>(exercises);
+    private final RowTable<Rated> table =
+            new RowTable<>(
+                    "strength-table",
+                    Rated::id,
+                    "No exercises yet. Find some on the Exercises desk.");
     private final VBox picture = new VBox(4);
     private Optional<LibraryResults> results = Optional.empty();
     private Optional<Student> student = Optional.empty();
@@ -39,15 +40,13 @@ final class StrengthView extends VBox {
         this.services = services;
         setId("strength");
         strength.setId("strength-words");
-        table.setId("strength-table");
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(new Label("No exercises yet. Find some on the Exercises desk."));
-        Widgets.column(table, "Exercise", 230, Rated::title);
-        Widgets.column(table, "Rated", 110, e -> rating(e).map(Rating::text).orElse(""));
-        Widgets.column(table, "Tried", 56, e -> String.valueOf(tries(e).size()));
-        Widgets.column(table, "Expected", 100, this::expected);
-        Widgets.column(table, "Earned", 100, this::earned);
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, e) -> draw(e));
+        table.text("Exercise", 200, Rated::title);
+        table.text("Rated", 104, e -> rating(e).map(Rating::text).orElse(""));
+        table.figure("Tried", 56, e -> tries(e).size(), String::valueOf);
+        table.text("Expected", 96, this::expected);
+        table.text("Earned", 90, this::earned);
+        table.onChoose(this::draw);
+        table.setMinHeight(110);
         VBox.setVgrow(table, Priority.ALWAYS);
         getChildren().addAll(strength, table, picture);
     }
@@ -60,7 +59,7 @@ final class StrengthView extends VBox {
     /** Rates everybody anew and shows a student. */
     void show(Student chosen) {
         student = Optional.of(chosen);
-        services.background()
+        services.scheduler()
                 .library(
                         () ->
                                 LibraryResults.of(
@@ -86,12 +85,10 @@ final class StrengthView extends VBox {
                                     + solved
                                     + (solved == 1 ? " exercise." : " exercises."));
                 });
-        exercises.setAll(now.exercises());
-        int index =
-                before == null
-                        ? 0
-                        : exercises.stream().map(Rated::id).toList().indexOf(before.id());
-        table.getSelectionModel().select(Math.max(0, index));
+        table.show(now.exercises());
+        if (before == null) {
+            table.getSelectionModel().selectFirst();
+        }
         draw(table.getSelectionModel().getSelectedItem());
     }
 

@@ -1,14 +1,14 @@
 package org.zeroply.desktop.students;
 
+import java.util.List;
 import java.util.OptionalLong;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -21,8 +21,12 @@ final class StudentFileView extends VBox {
     private final Services services;
     private final TreeSession session;
     private final StudentsDesk.GameOpener opener;
-    private final ObservableList<StudentFile.Filed> moments = FXCollections.observableArrayList();
-    private final TableView<StudentFile.Filed> table = new TableView<>(moments);
+    private final RowTable<StudentFile.Filed> table =
+            new RowTable<>(
+                    "student-file-table",
+                    f -> f.sheetId() + " " + f.ply(),
+                    "Nothing in the file yet. On the Review desk, open a moment and press To a"
+                            + " student.");
     private final Label words = Widgets.wrapped("", "plain");
     private OptionalLong student = OptionalLong.empty();
 
@@ -35,30 +39,20 @@ final class StudentFileView extends VBox {
         this.session = session;
         this.opener = opener;
         setId("student-file");
-        table.setId("student-file-table");
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        Label empty =
-                new Label(
-                        "Nothing in the file yet. On the Review desk, open a moment and press To a"
-                                + " student.");
-        empty.setWrapText(true);
-        table.setPlaceholder(empty);
-        Widgets.column(table, "Game", 240, StudentFile.Filed::game);
-        Widgets.column(table, "Moment", 380, StudentFile.Filed::text);
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, f) -> show(f));
-        table.setOnMouseClicked(
-                e -> {
-                    if (e.getClickCount() == 2) {
-                        openGame();
-                    }
-                });
-        table.setOnKeyPressed(
-                e -> {
-                    if (e.getCode() == KeyCode.ENTER) {
-                        openGame();
-                        e.consume();
-                    }
-                });
+        table.text("Game", 200, StudentFile.Filed::game);
+        table.text("Moment", 240, StudentFile.Filed::text);
+        table.onChoose(this::show);
+        table.onOpen(f -> openGame());
+        table.onRemove(chosen -> remove());
+        table.onMenu(
+                chosen ->
+                        chosen.isEmpty()
+                                ? List.of()
+                                : List.of(
+                                        Command.of("Open the game", this::openGame),
+                                        Menus.LINE,
+                                        new Command(
+                                                "Take out of the file", "Delete", this::remove)));
         VBox.setVgrow(table, Priority.ALWAYS);
         words.setId("student-file-words");
         getChildren()
@@ -68,20 +62,21 @@ final class StudentFileView extends VBox {
                         Widgets.row(
                                 Widgets.button(
                                         "student-file-open", "Open the game", this::openGame),
-                                Widgets.button("student-file-remove", "Take out", this::remove)));
+                                Widgets.removing("student-file-remove", "Take out", this::remove)));
     }
 
     /** Shows the file of a student. */
     void show(Student chosen) {
         student = OptionalLong.of(chosen.id());
         long id = chosen.id();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().studentFile().of(id),
                         found -> {
                             if (student.equals(OptionalLong.of(id))) {
-                                moments.setAll(found);
+                                table.show(found);
                                 table.getSelectionModel().selectFirst();
+                                show(table.getSelectionModel().getSelectedItem());
                             }
                         });
     }
@@ -91,7 +86,7 @@ final class StudentFileView extends VBox {
         if (moment == null || getParent() == null) {
             return;
         }
-        services.background()
+        services.scheduler()
                 .library(
                         () -> services.library().sheets().load(moment.sheetId()),
                         tree -> show(tree, moment));
@@ -114,7 +109,7 @@ final class StudentFileView extends VBox {
     private void openGame() {
         StudentFile.Filed chosen = table.getSelectionModel().getSelectedItem();
         if (chosen == null) {
-            services.background().say("Choose a moment of the file first.");
+            services.messages().say("Choose a moment of the file first.");
             return;
         }
         opener.open(chosen.sheetId(), chosen.ply());
@@ -126,7 +121,7 @@ final class StudentFileView extends VBox {
             return;
         }
         long id = student.getAsLong();
-        services.background()
+        services.scheduler()
                 .library(
                         () -> {
                             services.library()
@@ -135,8 +130,11 @@ final class StudentFileView extends VBox {
                             return chosen;
                         },
                         gone -> {
-                            moments.remove(gone);
-                            services.background()
+                            table.show(
+                                    table.getItems().stream()
+                                            .filter(m -> !m.equals(gone))
+                                            .toList());
+                            services.messages()
                                     .say(
                                             "Taken out of the file; it is still in the game's review.");
                         });

@@ -1,32 +1,42 @@
 package org.zeroply.desktop.students;
 
+import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
-import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
+import java.util.OptionalLong;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Orientation;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.BoardUse;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.solve.MarkedSheetView;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
 
-/** Students: who they are, and the log of their attempts. */
+/** Students: who they are, what they did, and what comes next. */
 public final class StudentsDesk implements Desk {
 
     /** Opens a game at one of its moves. */
@@ -41,233 +51,307 @@ public final class StudentsDesk implements Desk {
             DateTimeFormatter.ofPattern("yyyy-MM-dd  HH:mm").withZone(ZoneId.systemDefault());
 
     private static final String ATTEMPTS = "Attempts";
+    private static final String WEEK = "Week";
     private static final String STRENGTH = "Strength";
     private static final String FILE = "File";
-    private static final String PLAN = "Plan";
+    private static final double ROSTER = 236;
+    private static final double ROSTER_PART = 0.34;
 
-    private final Services services;
+    private final Dialogs dialogs;
+    private final Runnable boardChanged;
+    private final StudentsModel model;
     private final TreeSession session = new TreeSession();
-    private final ObservableList<Student> students = FXCollections.observableArrayList();
-    private final ObservableList<Attempt> attempts = FXCollections.observableArrayList();
-    private final TableView<Student> table = new TableView<>(students);
-    private final TableView<Attempt> log = new TableView<>(attempts);
-    private final TextField name = new TextField();
-    private final TextField rating = new TextField();
+    private final RowTable<StudentsModel.Line> roster =
+            new RowTable<>(
+                    "students-table", l -> l.student().id(), "No students yet. Press New student.");
+    private final RowTable<Attempt> log =
+            new RowTable<Attempt>(
+                            "attempts-table",
+                            Attempt::id,
+                            "No attempts yet. On the Solve desk an exercise is written down and"
+                                    + " marked.")
+                    .several();
     private final RulingsModel rulings;
     private final MarkedSheetView marked =
             new MarkedSheetView(this::play, Optional.of(new Decisions()));
     private final StudentFileView file;
-    private final VBox place = new VBox(8);
     private final StrengthView strength;
-    private final PlanView plan;
-    private final PageSwitch pages = new PageSwitch("Students", this::showPage);
-    private String page = ATTEMPTS;
+    private final WeekModel week;
+    private final PageSwitch pages = new PageSwitch("Students", this::bring);
+    private final ReadOnlyObjectWrapper<BoardUse> use = new ReadOnlyObjectWrapper<>(BoardUse.SMALL);
+    private final VBox place = new VBox(8);
     private final VBox content = new VBox();
+    private String page = ATTEMPTS;
 
     /**
      * @param opener opens a game at a move of it, to look at its review
+     * @param boardChanged called when another sheet comes on the board
      */
-    public StudentsDesk(Services services, GameOpener opener) {
-        this.services = services;
+    public StudentsDesk(
+            Services services, Dialogs dialogs, GameOpener opener, Runnable boardChanged) {
+        this.dialogs = dialogs;
+        this.boardChanged = boardChanged;
+        Clock clock = Clock.systemUTC();
+        model = new StudentsModel(services, clock);
         strength = new StrengthView(services);
-        plan = new PlanView(services);
+        week = new WeekModel(services, clock, model.trail(), this::undo, model::read);
         rulings = new RulingsModel(services, this::decided);
         file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");
         content.setId("students-desk");
-        table.setId("students-table");
-        table.setPrefHeight(150);
-        table.setMinHeight(110);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPlaceholder(new Label("No students yet. Type a name and press Add."));
-        Widgets.column(table, "Student", 260, Student::name);
-        Widgets.column(table, "Rating", 80, s -> s.rating() == 0 ? "" : String.valueOf(s.rating()));
-        table.getSelectionModel().selectedItemProperty().addListener((o, was, s) -> chosen(s));
-        log.setId("attempts-table");
-        log.setPrefHeight(170);
-        log.setMinHeight(110);
-        log.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        log.setPlaceholder(new Label("No attempts yet. Choose Solve to begin one."));
-        Widgets.column(log, "When", 140, a -> WHEN.format(a.beganAt()));
-        Widgets.column(log, "Exercise", 250, Attempt::title);
-        Widgets.column(log, "Points", 90, a -> a.points() + " of " + a.max());
-        Widgets.column(log, "Time", 70, a -> time(a.seconds()));
-        Widgets.column(log, "Verdict", 70, a -> a.verdictRight() ? "right" : "wrong");
-        log.getSelectionModel().selectedItemProperty().addListener((o, was, a) -> open(a));
-        name.setId("student-name");
-        name.setPromptText("Name");
-        name.setAccessibleText("Name of the student");
-        rating.setId("student-rating");
-        rating.setPromptText("Rating");
-        rating.setPrefWidth(80);
-        rating.setAccessibleText("Rating of the student");
+        buildRoster();
+        buildLog();
         VBox.setVgrow(marked, Priority.ALWAYS);
-        VBox tries = new VBox(8, log, marked);
+        Split tries =
+                new Split(
+                        services.memory(),
+                        "students.log",
+                        Orientation.VERTICAL,
+                        size -> Math.min(150, size / 3),
+                        log,
+                        marked);
         pages.add(ATTEMPTS, tries);
-        pages.add(PLAN, plan);
+        pages.add(WEEK, new WeekView(services, week));
         pages.add(STRENGTH, strength);
         pages.add(FILE, file);
-        content.getChildren()
-                .addAll(
-                        Widgets.row(
-                                name,
-                                rating,
-                                Widgets.button("student-add", "Add", this::add),
-                                Widgets.button("student-save", "Save changes", this::save)),
-                        table,
-                        pages.row(),
-                        place);
+        pages.lift(WEEK, "#plan-propose");
+        pages.lift(FILE, "#student-file-open");
+        StudentCard card =
+                new StudentCard(
+                        model,
+                        services.messages(),
+                        Widgets.removing("student-remove", "Remove …", this::askRemove),
+                        Widgets.button("student-new", "New student", this::create));
         VBox.setVgrow(place, Priority.ALWAYS);
-        showPage(ATTEMPTS);
+        VBox right = new VBox(8, card, pages.row(), place);
+        right.getStyleClass().add("beside-list");
+        Split whole =
+                new Split(
+                        services.memory(),
+                        "students.roster",
+                        Orientation.HORIZONTAL,
+                        size -> Math.min(ROSTER, ROSTER_PART * size),
+                        roster,
+                        right);
+        VBox.setVgrow(whole, Priority.ALWAYS);
+        content.getChildren().add(whole);
+        model.lines().addListener((javafx.beans.Observable o) -> list());
+        model.attempts().addListener((javafx.beans.Observable o) -> tries());
+        model.chosenProperty().addListener(o -> chosen());
+        bring(ATTEMPTS);
     }
 
-    private void showPage(String name) {
-        page = name;
-        pages.mark(name);
-        place.getChildren().setAll(pages.page(name));
-        if (name.equals(FILE)) {
-            file.showOnBoard();
-        } else if (name.equals(ATTEMPTS)) {
-            open(log.getSelectionModel().getSelectedItem());
-        } else {
-            figures(table.getSelectionModel().getSelectedItem());
+    private void buildRoster() {
+        roster.text("Student", 120, l -> l.student().name());
+        roster.figure(
+                "Rating", 64, l -> l.student().rating(), r -> r == 0 ? "" : String.valueOf(r));
+        roster.figure("Due", 46, StudentsModel.Line::due, d -> d == 0 ? "" : String.valueOf(d));
+        roster.onChoose(line -> model.choose(Optional.of(line)));
+        roster.onRemove(lines -> askRemove(lines.get(0).student()));
+        roster.onMenu(
+                lines ->
+                        lines.isEmpty()
+                                ? List.of(Command.of("New student …", this::create))
+                                : List.of(
+                                        Command.of("New student …", this::create),
+                                        Command.of("Week", () -> bring(WEEK)),
+                                        Command.of("Strength", () -> bring(STRENGTH)),
+                                        Menus.LINE,
+                                        new Command(
+                                                "Remove …",
+                                                "Delete",
+                                                () -> askRemove(lines.get(0).student()))));
+        roster.setMinWidth(120);
+    }
+
+    private void buildLog() {
+        log.text("When", 134, a -> WHEN.format(a.beganAt()));
+        log.text("Exercise", 150, Attempt::title);
+        log.figure("Points", 84, StudentsDesk::share, s -> s.text());
+        log.figure("Time", 60, Attempt::seconds, StudentsDesk::time);
+        log.text("Verdict", 66, a -> a.verdictRight() ? "right" : "wrong");
+        log.onChoose(this::open);
+        log.onRemove(model::remove);
+        log.onMenu(
+                chosen ->
+                        chosen.isEmpty()
+                                ? List.of()
+                                : List.of(
+                                        new Command(
+                                                "Remove", "Delete", () -> model.remove(chosen))));
+        log.setMinHeight(60);
+    }
+
+    /** Points of an attempt, compared by their share. */
+    private record Share(int points, int max) implements Comparable<Share> {
+        @Override
+        public int compareTo(Share other) {
+            return Double.compare(
+                    (double) points / Math.max(1, max),
+                    (double) other.points / Math.max(1, other.max));
+        }
+
+        String text() {
+            return points + " of " + max;
         }
     }
 
-    /** Reads what the page in front tells of a student. */
-    private void figures(Student student) {
-        if (student != null && page.equals(STRENGTH)) {
-            strength.show(student);
-        } else if (student != null && page.equals(PLAN)) {
-            plan.show(student);
-        }
+    private static Share share(Attempt a) {
+        return new Share(a.points(), a.max());
     }
 
     private static String time(int seconds) {
         return String.format("%d:%02d", seconds / 60, seconds % 60);
     }
 
-    private void chosen(Student student) {
-        if (student == null) {
-            return;
+    private void bring(String name) {
+        page = name;
+        pages.mark(name);
+        place.getChildren().setAll(pages.page(name));
+        use.set(name.equals(ATTEMPTS) || name.equals(FILE) ? BoardUse.SMALL : BoardUse.NONE);
+        if (name.equals(FILE)) {
+            file.showOnBoard();
+        } else if (name.equals(ATTEMPTS)) {
+            log.one().ifPresent(this::open);
+        } else {
+            figures();
         }
-        name.setText(student.name());
-        rating.setText(student.rating() == 0 ? "" : String.valueOf(student.rating()));
-        file.show(student);
-        figures(student);
-        services.background()
-                .library(
-                        () -> services.library().attempts().of(student.id()),
-                        found -> {
-                            attempts.setAll(found);
-                            log.getSelectionModel().selectFirst();
-                        });
+        boardChanged.run();
+    }
+
+    /** Reads what the page in front tells of a student. */
+    private void figures() {
+        if (page.equals(STRENGTH)) {
+            model.student().ifPresent(strength::show);
+        } else if (page.equals(WEEK)) {
+            model.student().ifPresent(week::show);
+        }
+    }
+
+    private void list() {
+        roster.show(List.copyOf(model.lines()));
+    }
+
+    private void chosen() {
+        model.chosenProperty().get().ifPresent(l -> roster.mark(l.student().id()));
+        model.student().ifPresent(file::show);
+        figures();
+    }
+
+    private void tries() {
+        log.show(List.copyOf(model.attempts()));
+        if (log.one().isEmpty() && !model.attempts().isEmpty()) {
+            log.getSelectionModel().selectFirst();
+        }
+        if (model.attempts().isEmpty()) {
+            marked.setVisible(false);
+            if (page.equals(ATTEMPTS)) {
+                session.open(new MoveTree(Position.START), OptionalLong.empty());
+            }
+        }
     }
 
     private void open(Attempt attempt) {
-        marked.setVisible(attempt != null);
-        if (attempt != null && marked.getParent() != null) {
+        marked.setVisible(true);
+        if (page.equals(ATTEMPTS)) {
             marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
-            session.open(SheetStore.parse(attempt.scheme()), java.util.OptionalLong.empty());
+            session.open(SheetStore.parse(attempt.scheme()), OptionalLong.empty());
         }
     }
 
     /** What the coach decides about the attempt that is shown. */
     private final class Decisions implements MarkedSheetView.Decisions {
-        private Attempt shown() {
-            return log.getSelectionModel().getSelectedItem();
-        }
-
         @Override
         public void rule(Ruling ruling) {
-            rulings.rule(shown(), ruling);
+            log.one().ifPresent(a -> rulings.rule(a, ruling));
         }
 
         @Override
         public void withdraw(Ruling ruling) {
-            rulings.withdraw(shown(), ruling);
+            log.one().ifPresent(a -> rulings.withdraw(a, ruling));
         }
 
         @Override
         public void grant(int row) {
-            rulings.grant(shown(), row);
+            log.one().ifPresent(a -> rulings.grant(a, row));
         }
     }
 
     /** Shows an attempt as it is after a decision, where its old self was. */
     private void decided(Attempt now) {
-        for (int i = 0; i < attempts.size(); i++) {
-            if (attempts.get(i).id() == now.id()) {
-                double at = marked.getVvalue();
-                attempts.set(i, now);
-                log.getSelectionModel().select(i);
-                open(now);
-                marked.setVvalue(at);
-            }
-        }
+        double at = marked.getVvalue();
+        model.decided(now);
+        open(now);
+        marked.setVvalue(at);
     }
 
     private void play(String line) {
-        Attempt attempt = log.getSelectionModel().getSelectedItem();
-        String row = attempt.answer().lines().findFirst().orElse("");
-        LinePlayer.play(session, SheetStore.parse(attempt.scheme()), row, line);
-    }
-
-    private boolean isValid() {
-        boolean valid = !name.getText().isBlank() && rating.getText().strip().matches("\\d{0,4}");
-        if (!valid) {
-            services.background().say("A student needs a name; the rating is a number or empty.");
-        }
-        return valid;
-    }
-
-    private int ratingTyped() {
-        String text = rating.getText().strip();
-        return text.isEmpty() ? 0 : Integer.parseInt(text);
-    }
-
-    private void add() {
-        if (isValid()) {
-            String typed = name.getText();
-            int number = ratingTyped();
-            services.background()
-                    .library(
-                            () -> services.library().students().add(typed, number),
-                            this::reloadAndSelect);
-        }
-    }
-
-    private void save() {
-        Student chosen = table.getSelectionModel().getSelectedItem();
-        if (chosen != null && isValid()) {
-            Student changed =
-                    new Student(
-                            chosen.id(),
-                            chosen.uuid(),
-                            name.getText().strip(),
-                            ratingTyped(),
-                            chosen.note());
-            services.background()
-                    .library(
-                            () -> {
-                                services.library().students().save(changed);
-                                return changed;
-                            },
-                            this::reloadAndSelect);
-        }
-    }
-
-    private void reloadAndSelect(Student chosen) {
-        services.background()
-                .library(
-                        () -> services.library().students().all(),
-                        found -> {
-                            students.setAll(found);
-                            students.stream()
-                                    .filter(s -> s.id() == chosen.id())
-                                    .findFirst()
-                                    .ifPresent(s -> table.getSelectionModel().select(s));
+        log.one()
+                .ifPresent(
+                        attempt -> {
+                            String row = attempt.answer().lines().findFirst().orElse("");
+                            LinePlayer.play(session, SheetStore.parse(attempt.scheme()), row, line);
                         });
+    }
+
+    // ---- New and removed ------------------------------------------------------------------------
+
+    /** Asks for a new student. */
+    public void create() {
+        dialogs.show(new NewStudentPane(model, dialogs::close));
+    }
+
+    private void askRemove() {
+        model.student().ifPresent(this::askRemove);
+    }
+
+    private void askRemove(Student student) {
+        model.belongings(
+                student,
+                belongings ->
+                        dialogs.ask(
+                                "Remove " + student.name() + "?",
+                                along(belongings)
+                                        + " The bin keeps it all for 30 days, and Undo brings it"
+                                        + " back.",
+                                List.of(
+                                        new Dialogs.Answer(
+                                                "student-remove-yes",
+                                                "Remove",
+                                                () -> model.remove(student)),
+                                        new Dialogs.Answer(
+                                                "student-remove-no", "Keep", () -> {}))));
+    }
+
+    private static String along(BinStore.Belongings b) {
+        List<String> parts = new ArrayList<>();
+        count(parts, b.attempts(), "attempt", "attempts");
+        count(parts, b.assignments(), "assignment", "assignments");
+        count(parts, b.moments(), "moment of games", "moments of games");
+        count(parts, b.remembered(), "remembered question", "remembered questions");
+        return parts.isEmpty()
+                ? "Nothing else goes along."
+                : "Along go " + String.join(", ", parts) + ".";
+    }
+
+    private static void count(List<String> parts, int count, String one, String many) {
+        if (count > 0) {
+            parts.add(count + " " + (count == 1 ? one : many));
+        }
+    }
+
+    // ---- The desk -------------------------------------------------------------------------------
+
+    @Override
+    public String page() {
+        return page;
+    }
+
+    @Override
+    public void showPage(String name) {
+        if (pages.has(name)) {
+            bring(name);
+        }
     }
 
     @Override
@@ -281,6 +365,11 @@ public final class StudentsDesk implements Desk {
     }
 
     @Override
+    public ObservableValue<BoardUse> boardUse() {
+        return use.getReadOnlyProperty();
+    }
+
+    @Override
     public TreeSession session() {
         return session;
     }
@@ -291,32 +380,41 @@ public final class StudentsDesk implements Desk {
     }
 
     @Override
+    public void undo() {
+        model.trail().undo();
+    }
+
+    @Override
+    public void redo() {
+        model.trail().redo();
+    }
+
+    @Override
     public void shown() {
-        Student chosen = table.getSelectionModel().getSelectedItem();
-        services.background()
-                .library(
-                        () -> services.library().students().all(),
-                        found -> {
-                            students.setAll(found);
-                            int index =
-                                    chosen == null
-                                            ? 0
-                                            : found.stream()
-                                                    .map(Student::id)
-                                                    .toList()
-                                                    .indexOf(chosen.id());
-                            table.getSelectionModel().select(Math.max(0, index));
-                        });
+        model.read();
+    }
+
+    @Override
+    public List<Command> choices() {
+        return model.lines().stream()
+                .map(
+                        l ->
+                                Command.of(
+                                        "Student " + l.student().name(),
+                                        () -> model.choose(Optional.of(l))))
+                .toList();
     }
 
     @Override
     public List<Command> commands() {
-        return pages.commands();
+        List<Command> commands = new ArrayList<>(pages.commands());
+        commands.add(new Command("New student", "Shortcut+N", this::create));
+        commands.add(Command.of("Remove the student …", this::askRemove));
+        return commands;
     }
 
     @Override
     public void setPalette(Palette palette) {
         strength.setPalette(palette);
-        plan.setPalette(palette);
     }
 }

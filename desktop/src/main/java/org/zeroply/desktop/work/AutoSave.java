@@ -1,66 +1,252 @@
 package org.zeroply.desktop.work;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.library.store.SheetStep;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.SheetStore.State;
 
-/** Saves the tree of a session a moment after it was changed, and at once when asked. */
+/**
+ * Saves the tree of a session a moment after it was changed, every state of it, so that each change
+ * can be taken back later. What could not be saved is tried again until it is; it stays in the
+ * order in which it was done, also when another sheet is opened meanwhile.
+ */
 public final class AutoSave {
 
-    private final Services services;
+    /** Where states are kept; the library in the program. */
+    public interface Keeper {
+        /** Adds a sheet and its changes since it was made, and gives its number. */
+        long add(MoveTree made, List<State> since);
+
+        /** Takes a sheet through its states. */
+        void save(long id, List<State> states);
+
+        /** The state before the last change. */
+        Optional<MoveTree> earlier(long id);
+
+        /** The state before the last change was taken back. */
+        Optional<MoveTree> later(long id);
+
+        /** Keeps sheets in a library. */
+        static Keeper of(SheetStore sheets) {
+            return new Keeper() {
+                @Override
+                public long add(MoveTree made, List<State> since) {
+                    return sheets.add(made, since);
+                }
+
+                @Override
+                public void save(long id, List<State> states) {
+                    sheets.save(id, states);
+                }
+
+                @Override
+                public Optional<MoveTree> earlier(long id) {
+                    return sheets.earlier(id);
+                }
+
+                @Override
+                public Optional<MoveTree> later(long id) {
+                    return sheets.later(id);
+                }
+            };
+        }
+    }
+
+    private record Pending(OpenSheet sheet, State state) {}
+
+    private static final Duration DELAY = Duration.millis(300);
+    private static final Duration RETRY = Duration.seconds(5);
+
+    private final Scheduler scheduler;
+    private final Messages messages;
+    private final Keeper keeper;
     private final TreeSession session;
     private final Runnable saved;
-    private final PauseTransition delay = new PauseTransition(Duration.millis(300));
-    private boolean dirty;
-    private boolean adding;
+    private final List<Pending> pending = new ArrayList<>();
+    private final PauseTransition delay = new PauseTransition(DELAY);
+    private final PauseTransition retry = new PauseTransition(RETRY);
+    private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
+    private LongConsumer reopen = id -> {};
+    private boolean writing;
 
     /**
      * @param saved called on the interface thread after each save
      */
     public AutoSave(Services services, TreeSession session, Runnable saved) {
-        this.services = services;
+        this(
+                services.scheduler(),
+                services.messages(),
+                Keeper.of(services.library().sheets()),
+                session,
+                saved);
+        services.saves().add(this);
+    }
+
+    AutoSave(
+            Scheduler scheduler,
+            Messages messages,
+            Keeper keeper,
+            TreeSession session,
+            Runnable saved) {
+        this.scheduler = scheduler;
+        this.messages = messages;
+        this.keeper = keeper;
         this.session = session;
         this.saved = saved;
-        delay.setOnFinished(e -> flush());
-        session.onChange(
-                s -> {
-                    dirty = true;
-                    delay.playFromStart();
-                });
+        delay.setOnFinished(e -> write());
+        retry.setOnFinished(e -> write());
+        session.onChange(this::changed);
+        session.setHistory(new Past());
+    }
+
+    /** Opens a sheet again in which something was taken back while another one was on the board. */
+    public void onReopen(LongConsumer handler) {
+        reopen = handler;
+    }
+
+    private void changed(SheetStep step) {
+        pending.add(new Pending(session.sheet(), new State(session.tree().copy(), step)));
+        delay.playFromStart();
+    }
+
+    /** Why the last save failed; empty when it did not. */
+    public ReadOnlyStringProperty problemProperty() {
+        return problem.getReadOnlyProperty();
+    }
+
+    /** Whether all that was done is in the library. */
+    public boolean isClean() {
+        return pending.isEmpty();
+    }
+
+    /** The newest states that are not in the library, one a sheet. */
+    public List<MoveTree> unsaved() {
+        return List.copyOf(
+                pending.stream()
+                        .collect(
+                                Collectors.toMap(
+                                        p -> System.identityHashCode(p.sheet()),
+                                        p -> p.state().tree(),
+                                        (old, now) -> now,
+                                        java.util.LinkedHashMap::new))
+                        .values());
+    }
+
+    /** The newest state of a sheet of the library that could not be saved yet. */
+    public Optional<MoveTree> unsaved(long id) {
+        return pending.stream()
+                .filter(p -> p.sheet().id().equals(OptionalLong.of(id)))
+                .map(p -> p.state().tree())
+                .reduce((old, now) -> now);
     }
 
     /** Saves now what was not saved yet. */
     public void flush() {
         delay.stop();
-        if (!dirty || adding) {
+        write();
+    }
+
+    private void write() {
+        if (writing || pending.isEmpty()) {
             return;
         }
-        dirty = false;
-        MoveTree tree = session.tree();
-        MoveTree copy = tree.copy();
-        OptionalLong id = session.id();
-        if (id.isPresent()) {
-            services.background()
-                    .library(
-                            () -> {
-                                services.library().sheets().save(id.getAsLong(), copy);
-                                return id;
-                            },
-                            done -> saved.run());
-            return;
-        }
-        adding = true;
-        services.background()
+        retry.stop();
+        OpenSheet sheet = pending.get(0).sheet();
+        List<State> states =
+                pending.stream().takeWhile(p -> p.sheet() == sheet).map(Pending::state).toList();
+        writing = true;
+        scheduler
                 .library(
-                        () -> services.library().sheets().add(copy),
-                        added -> {
-                            adding = false;
-                            if (session.tree() == tree) {
-                                session.setId(added);
-                                flush();
-                            }
+                        () -> keep(sheet.id(), sheet.made(), states), id -> kept(sheet, id, states))
+                .quietly()
+                .whenFailed(this::failed);
+    }
+
+    private long keep(OptionalLong id, MoveTree made, List<State> states) {
+        if (id.isEmpty()) {
+            return keeper.add(made, states);
+        }
+        keeper.save(id.getAsLong(), states);
+        return id.getAsLong();
+    }
+
+    private void kept(OpenSheet sheet, long id, List<State> states) {
+        writing = false;
+        problem.set("");
+        sheet.stored(id);
+        pending.subList(0, states.size()).clear();
+        saved.run();
+        write();
+    }
+
+    private void failed(String reason) {
+        writing = false;
+        problem.set(reason);
+        retry.playFromStart();
+    }
+
+    /** The history that is in the library. */
+    private final class Past implements TreeSession.History {
+
+        @Override
+        public void step(SheetStep step) {
+            flush();
+            OpenSheet sheet = session.sheet();
+            int revision = session.revisionProperty().get();
+            scheduler.library(
+                    () -> read(sheet, step),
+                    found -> {
+                        boolean same =
+                                session.sheet() == sheet
+                                        && session.revisionProperty().get() == revision;
+                        if (same && found.isPresent()) {
+                            session.replace(found.get(), step);
+                        } else if (same) {
+                            messages.say(
+                                    step == SheetStep.UNDO
+                                            ? "Nothing more to take back here."
+                                            : "Nothing to make again here.");
+                        }
+                    });
+        }
+
+        private Optional<MoveTree> read(OpenSheet sheet, SheetStep step) {
+            if (sheet.id().isEmpty()) {
+                return Optional.empty();
+            }
+            long id = sheet.id().getAsLong();
+            return step == SheetStep.UNDO ? keeper.earlier(id) : keeper.later(id);
+        }
+
+        @Override
+        public void step(OpenSheet sheet, SheetStep step) {
+            flush();
+            scheduler.library(
+                    () -> {
+                        Optional<MoveTree> found = read(sheet, step);
+                        found.ifPresent(
+                                t ->
+                                        keeper.save(
+                                                sheet.id().getAsLong(),
+                                                List.of(new State(t, step))));
+                        return found.isPresent();
+                    },
+                    stepped -> {
+                        if (stepped) {
                             saved.run();
-                        });
+                            reopen.accept(sheet.id().getAsLong());
+                        }
+                    });
+        }
     }
 }

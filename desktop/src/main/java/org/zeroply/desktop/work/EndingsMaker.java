@@ -12,11 +12,13 @@ import org.zeroply.engine.endings.Endings;
 public final class EndingsMaker implements AutoCloseable {
 
     private final EndingTables tables;
+    private final Scheduler scheduler;
     private final Cancellation cancellation = new Cancellation();
     private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
 
-    public EndingsMaker(EndingTables tables) {
+    public EndingsMaker(EndingTables tables, Scheduler scheduler) {
         this.tables = tables;
+        this.scheduler = scheduler;
     }
 
     /** The tables, as far as they are made. */
@@ -30,10 +32,15 @@ public final class EndingsMaker implements AutoCloseable {
             return;
         }
         say("making exact endings: " + tables.count() + " of " + EndingTables.total());
-        Thread thread = new Thread(this::work, "endings");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        thread.start();
+        scheduler
+                .submit(
+                        Scheduler.Lane.ENDINGS,
+                        "",
+                        (cancel, progress) -> {
+                            work();
+                            return true;
+                        })
+                .whenFailed(state::set);
     }
 
     private void work() {

@@ -41,7 +41,7 @@ public final class ExerciseSearch implements AutoCloseable {
     private final Engine plain;
 
     private final Endings endings;
-    private final QuietWorker worker = new QuietWorker("exercise-search");
+    private final Scheduler scheduler;
     private final ObservableList<FindStore.GameFind> found = FXCollections.observableArrayList();
     private final BooleanProperty running = new SimpleBooleanProperty();
     private final DoubleProperty part = new SimpleDoubleProperty();
@@ -51,8 +51,9 @@ public final class ExerciseSearch implements AutoCloseable {
     /**
      * @param engine one of its own, so that nothing else waits for it
      */
-    public ExerciseSearch(Library library, Engine engine, Endings endings) {
+    public ExerciseSearch(Library library, Engine engine, Endings endings, Scheduler scheduler) {
         this.library = library;
+        this.scheduler = scheduler;
         this.plain = engine;
         this.engine = new RememberingEngine(engine, library.analyses());
         this.endings = endings;
@@ -80,7 +81,7 @@ public final class ExerciseSearch implements AutoCloseable {
 
     /** Reads what was found so far. */
     public void refresh() {
-        worker.execute(() -> refresh(stamp()));
+        behind(() -> refresh(stamp()));
     }
 
     private long nodes() {
@@ -121,7 +122,7 @@ public final class ExerciseSearch implements AutoCloseable {
         Cancellation token = new Cancellation();
         cancellation = token;
         running.set(true);
-        worker.execute(() -> work(wishes, token));
+        behind(() -> work(wishes, token));
     }
 
     /** Stops; nothing that was searched is lost. */
@@ -172,7 +173,7 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     private void tell(int waiting, int done, long began) {
-        String left = QuietWorker.timeLeft(done, began, waiting);
+        String left = TimeLeft.words(done, began, waiting);
         String words = "Looking through games: " + waiting + " to go" + left;
         Platform.runLater(
                 () -> {
@@ -183,16 +184,33 @@ public final class ExerciseSearch implements AutoCloseable {
 
     /** Notes what the coach made of a find, and takes it off the list. */
     public void mark(FindStore.GameFind find, FindStore.State now) {
-        worker.execute(
+        behind(
                 () -> {
                     library.finds().mark(find.id(), now);
                     refresh(stamp());
                 });
     }
 
+    /** Does something in the lane of the search; a failure leaves it paused, not stuck. */
+    private void behind(Runnable work) {
+        scheduler
+                .submit(
+                        Scheduler.Lane.SEARCH,
+                        "",
+                        (cancel, progress) -> {
+                            work.run();
+                            return true;
+                        })
+                .whenFailed(
+                        reason -> {
+                            cancellation.cancel();
+                            running.set(false);
+                            state.set("Stopped: " + reason);
+                        });
+    }
+
     @Override
     public void close() {
         cancellation.cancel();
-        worker.close();
     }
 }

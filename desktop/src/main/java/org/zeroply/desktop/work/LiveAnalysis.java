@@ -2,9 +2,6 @@ package org.zeroply.desktop.work;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
@@ -56,14 +53,7 @@ public final class LiveAnalysis implements AutoCloseable {
 
     private final Endings endings;
     private final Limits limits;
-    private final ExecutorService thread =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread t = new Thread(r, "live-analysis");
-                        t.setDaemon(true);
-                        t.setPriority(Thread.MIN_PRIORITY);
-                        return t;
-                    });
+    private final Scheduler scheduler;
     private final BooleanProperty running = new SimpleBooleanProperty(true);
     private final BooleanProperty locked = new SimpleBooleanProperty();
     private final BooleanProperty second = new SimpleBooleanProperty();
@@ -86,8 +76,10 @@ public final class LiveAnalysis implements AutoCloseable {
     /**
      * @param limits where to stop on each position
      */
-    public LiveAnalysis(EngineSettings settings, Endings endings, Limits limits) {
+    public LiveAnalysis(
+            EngineSettings settings, Endings endings, Limits limits, Scheduler scheduler) {
         this.endings = endings;
+        this.scheduler = scheduler;
         this.limits = limits;
         apply(settings);
         running.addListener(o -> restart());
@@ -148,7 +140,7 @@ public final class LiveAnalysis implements AutoCloseable {
             second.set(false);
         }
         cancellation.cancel();
-        thread.execute(
+        behind(
                 () -> {
                     other.ifPresent(UciEngine::close);
                     other = chosen.second();
@@ -205,7 +197,7 @@ public final class LiveAnalysis implements AutoCloseable {
                         .among(excluded.isEmpty() ? List.of() : rest);
         boolean useSecond = second.get();
         problem.set("");
-        thread.execute(() -> analyse(request, useSecond, current));
+        behind(() -> analyse(request, useSecond, current));
     }
 
     private void analyse(AnalysisRequest request, boolean useSecond, Cancellation current) {
@@ -245,15 +237,26 @@ public final class LiveAnalysis implements AutoCloseable {
         }
     }
 
+    private void behind(Runnable work) {
+        scheduler
+                .submit(
+                        Scheduler.Lane.LIVE,
+                        "",
+                        (cancel, progress) -> {
+                            work.run();
+                            return true;
+                        })
+                .whenFailed(problem::set);
+    }
+
+    /** Stops the analysis. */
+    public void rest() {
+        cancellation.cancel();
+    }
+
+    /** Ends the second engine; to be called once the scheduler has ended. */
     @Override
     public void close() {
-        cancellation.cancel();
-        thread.execute(() -> other.ifPresent(UciEngine::close));
-        thread.shutdown();
-        try {
-            thread.awaitTermination(3, TimeUnit.SECONDS);
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        }
+        other.ifPresent(UciEngine::close);
     }
 }

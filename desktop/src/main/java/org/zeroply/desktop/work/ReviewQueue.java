@@ -36,7 +36,7 @@ public final class ReviewQueue implements AutoCloseable {
 
     private final Library library;
     private final Engine engine;
-    private final QuietWorker worker = new QuietWorker("review");
+    private final Scheduler scheduler;
     private final ObservableList<ReviewStore.Entry> entries = FXCollections.observableArrayList();
     private final BooleanProperty running = new SimpleBooleanProperty();
     private final LongProperty current = new SimpleLongProperty();
@@ -48,14 +48,15 @@ public final class ReviewQueue implements AutoCloseable {
     /**
      * @param engine one of its own, so that nothing else waits for it
      */
-    public ReviewQueue(Library library, Engine engine) {
+    public ReviewQueue(Library library, Engine engine, Scheduler scheduler) {
         this.library = library;
+        this.scheduler = scheduler;
         this.engine = new RememberingEngine(engine, library.analyses());
     }
 
     /** Reads the queue, and goes on if it was going on when the program ended. */
     public void open() {
-        worker.execute(
+        behind(
                 () -> {
                     refresh();
                     if (library.settings().get(RUNNING).isPresent()) {
@@ -101,7 +102,7 @@ public final class ReviewQueue implements AutoCloseable {
 
     /** Chooses the nodes for games put into the queue from now on. */
     public void setNodes(long nodes) {
-        worker.execute(() -> library.settings().put(NODES, String.valueOf(nodes)));
+        behind(() -> library.settings().put(NODES, String.valueOf(nodes)));
     }
 
     /** The review of a game on these nodes, from memory as far as it is there. */
@@ -138,7 +139,7 @@ public final class ReviewQueue implements AutoCloseable {
     /** Breaks off what is going on, which is taken up again later, and does something first. */
     private void cancelled(Runnable work) {
         cancellation.cancel();
-        worker.execute(work);
+        behind(work);
     }
 
     /** Goes on with the games that wait. */
@@ -149,7 +150,7 @@ public final class ReviewQueue implements AutoCloseable {
         Cancellation token = new Cancellation();
         cancellation = token;
         running.set(true);
-        worker.execute(
+        behind(
                 () -> {
                     library.settings().put(RUNNING, "yes");
                     work(token);
@@ -215,7 +216,7 @@ public final class ReviewQueue implements AutoCloseable {
                 library.reviews().entries().stream()
                         .filter(e -> e.state() == ReviewStore.State.WAITING)
                         .count();
-        String left = QuietWorker.timeLeft(done, began, waiting);
+        String left = TimeLeft.words(done, began, waiting);
         String words = (waiting == 1 ? "the last game" : waiting + " games to go") + left;
         Platform.runLater(
                 () -> {
@@ -231,9 +232,28 @@ public final class ReviewQueue implements AutoCloseable {
         Platform.runLater(() -> entries.setAll(now));
     }
 
+    /** Does something in the lane of reviews; a failure leaves the queue paused, not stuck. */
+    private void behind(Runnable work) {
+        scheduler
+                .submit(
+                        Scheduler.Lane.REVIEWS,
+                        "",
+                        (cancel, progress) -> {
+                            work.run();
+                            return true;
+                        })
+                .whenFailed(this::broken);
+    }
+
+    private void broken(String reason) {
+        cancellation.cancel();
+        running.set(false);
+        current.set(0);
+        state.set("Stopped: " + reason);
+    }
+
     @Override
     public void close() {
         cancellation.cancel();
-        worker.close();
     }
 }

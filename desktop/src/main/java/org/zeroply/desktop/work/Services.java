@@ -1,38 +1,131 @@
 package org.zeroply.desktop.work;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.OptionalLong;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.EndingTables;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.LibraryExercises;
 
-/**
- * What desks call on: the library, background work, the live engine, the one that marks, the maker
- * of exact endings, the queue of reviews, the search for exercises, and the engines that weigh
- * defences side by side.
- */
-public record Services(
-        Library library,
-        Background background,
-        LiveAnalysis live,
-        Engine marking,
-        EndingsMaker endings,
-        ReviewQueue reviews,
-        ExerciseSearch search,
-        List<Engine> defenders) {
+/** What desks call on: the library, work behind the window, and the engines. */
+public final class Services implements AutoCloseable {
 
     /** The setting that holds how many nodes drafts and checks take for each search. */
     public static final String EXERCISE_NODES = "exercise.nodes";
 
-    private long nodes(long usual) {
-        return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+    private static final int MARKING_MEGABYTES = 32;
+    private static final int SMALL_MEGABYTES = 16;
+
+    private final Library library;
+    private final LogBook log;
+    private final Memory memory;
+    private final Messages messages;
+    private final Scheduler scheduler;
+    private final Saves saves = new Saves();
+    private final LiveAnalysis live;
+    private final Engine marking;
+    private final EndingsMaker endings;
+    private final ReviewQueue reviews;
+    private final ExerciseSearch search;
+    private final List<Engine> defenders;
+
+    /**
+     * Services for a window on a library.
+     *
+     * @param memory what the window remembers of its looks
+     * @param limits where the engine beside the board stops on each position
+     * @param withTables whether the engines ask the tables of exact endings
+     */
+    public Services(
+            Library library, Memory memory, Clock clock, Limits limits, boolean withTables) {
+        this.memory = memory;
+        EndingTables tables = EndingTables.ofUser();
+        Endings exact = withTables ? tables : Endings.NONE;
+        this.library = library;
+        log = new LogBook(library.file());
+        messages = new Messages(clock);
+        scheduler = new Scheduler(messages);
+        live = new LiveAnalysis(EngineSettings.load(library.settings()), exact, limits, scheduler);
+        marking = engine(MARKING_MEGABYTES, exact);
+        endings = new EndingsMaker(tables, scheduler);
+        reviews = new ReviewQueue(library, engine(SMALL_MEGABYTES, exact), scheduler);
+        search = new ExerciseSearch(library, engine(SMALL_MEGABYTES, exact), exact, scheduler);
+        defenders = List.of(engine(SMALL_MEGABYTES, exact), engine(SMALL_MEGABYTES, exact));
     }
 
-    /** Takes over what is given as a list that does not change. */
-    public Services {
-        defenders = List.copyOf(defenders);
+    private static Engine engine(int megabytes, Endings exact) {
+        return new BuiltInEngine(megabytes, Weights.shipped(), exact);
+    }
+
+    /** The library. */
+    public Library library() {
+        return library;
+    }
+
+    /** What the window remembers of its looks. */
+    public Memory memory() {
+        return memory;
+    }
+
+    /** What went wrong. */
+    public LogBook log() {
+        return log;
+    }
+
+    /** What the program says. */
+    public Messages messages() {
+        return messages;
+    }
+
+    /** Work behind the window. */
+    public Scheduler scheduler() {
+        return scheduler;
+    }
+
+    /** What is not saved yet. */
+    public Saves saves() {
+        return saves;
+    }
+
+    /** The engine beside the board. */
+    public LiveAnalysis live() {
+        return live;
+    }
+
+    /** The engine that marks, drafts and answers. */
+    public Engine marking() {
+        return marking;
+    }
+
+    /** The maker of exact endings. */
+    public EndingsMaker endings() {
+        return endings;
+    }
+
+    /** The queue of reviews. */
+    public ReviewQueue reviews() {
+        return reviews;
+    }
+
+    /** The search for exercises. */
+    public ExerciseSearch search() {
+        return search;
+    }
+
+    /** The engines that weigh defences side by side. */
+    public List<Engine> defenders() {
+        return defenders;
+    }
+
+    private long nodes(long usual) {
+        return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
     }
 
     /** Drafts marking schemes with the usual number of points. */
@@ -55,12 +148,15 @@ public record Services(
     }
 
     /** Ends all work and closes the library. */
+    @Override
     public void close() {
         endings.close();
         reviews.close();
         search.close();
+        live.rest();
+        scheduler.close();
         live.close();
-        background.close();
         library.close();
+        log.close();
     }
 }

@@ -19,32 +19,146 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Score;
+import org.zeroply.library.store.SheetStep;
 
 /** An open move tree and the place in it: what the board and the line sheet of a desk show. */
 public final class TreeSession {
 
     private final ObjectProperty<Node> current = new SimpleObjectProperty<>();
     private final IntegerProperty revision = new SimpleIntegerProperty();
+    private final UndoTrail trail = new UndoTrail();
     private TreeEditor editor;
-    private OptionalLong id = OptionalLong.empty();
-    private Consumer<TreeSession> onChange = s -> {};
+    private OpenSheet sheet = new OpenSheet(new MoveTree(Position.START), OptionalLong.empty());
+    private Consumer<SheetStep> onChange = s -> {};
+    private History history = History.NONE;
+    private SheetStep step = SheetStep.CHANGE;
+
+    /** What is known of the changes of sheets beyond what was done since they were opened. */
+    interface History {
+        History NONE =
+                new History() {
+                    @Override
+                    public void step(SheetStep step) {}
+
+                    @Override
+                    public void step(OpenSheet sheet, SheetStep step) {}
+                };
+
+        /** Takes the open sheet a step through its history. */
+        void step(SheetStep step);
+
+        /** Takes a sheet that is no longer open a step through its history, and opens it. */
+        void step(OpenSheet sheet, SheetStep step);
+    }
 
     public TreeSession() {
         open(new MoveTree(Position.START), OptionalLong.empty());
     }
 
     /** Calls this after every change of the tree, to save it. */
-    public void onChange(Consumer<TreeSession> handler) {
+    void onChange(Consumer<SheetStep> handler) {
         onChange = handler;
+    }
+
+    /** Asks this where the changes since the opening do not reach. */
+    void setHistory(History value) {
+        history = value;
     }
 
     /** Opens a tree; the id is that of its sheet in the library. */
     public void open(MoveTree tree, OptionalLong sheetId) {
-        id = sheetId;
+        MoveTree made = sheetId.isPresent() ? tree : tree.copy();
+        sheet = new OpenSheet(made, sheetId);
+        put(tree, tree.root());
+    }
+
+    private void put(MoveTree tree, Node place) {
         editor = new TreeEditor(tree);
         editor.onChange(this::changed);
-        current.set(tree.root());
+        current.set(place);
         revision.set(revision.get() + 1);
+    }
+
+    /** Puts another state of the open sheet in the place of the present one. */
+    void replace(MoveTree tree, SheetStep how) {
+        Node place = tree.root();
+        for (Node n : current().path()) {
+            Optional<Node> next = place.child(n.move());
+            if (next.isEmpty()) {
+                break;
+            }
+            place = next.get();
+        }
+        put(tree, place);
+        onChange.accept(how);
+    }
+
+    /** What was done here, this sheet and others. */
+    public UndoTrail trail() {
+        return trail;
+    }
+
+    /** The sheet that is open. */
+    public OpenSheet sheet() {
+        return sheet;
+    }
+
+    /**
+     * Takes back what was done last, here or in a sheet that was open before, or once upon a time.
+     */
+    public void undo() {
+        if (!trail.undo()) {
+            step(SheetStep.UNDO);
+        }
+    }
+
+    /** Makes again what was taken back last. */
+    public void redo() {
+        if (!trail.redo()) {
+            step(SheetStep.REDO);
+        }
+    }
+
+    private void step(SheetStep how) {
+        boolean here = how == SheetStep.UNDO ? editor.canUndo() : editor.canRedo();
+        if (!here) {
+            history.step(how);
+            return;
+        }
+        step = how;
+        try {
+            if (how == SheetStep.UNDO) {
+                editor.undo();
+            } else {
+                editor.redo();
+            }
+        } finally {
+            step = SheetStep.CHANGE;
+        }
+    }
+
+    private final class ChangeOf implements UndoTrail.Act {
+        private final OpenSheet changed = sheet;
+
+        @Override
+        public boolean undo() {
+            return step(SheetStep.UNDO);
+        }
+
+        @Override
+        public boolean redo() {
+            return step(SheetStep.REDO);
+        }
+
+        private boolean step(SheetStep how) {
+            if (changed == sheet) {
+                TreeSession.this.step(how);
+                return true;
+            }
+            // A sheet that never came into the library is gone with its board.
+            changed.id().ifPresent(id -> history.step(changed, how));
+            return changed.id().isPresent();
+        }
     }
 
     private void changed() {
@@ -56,7 +170,10 @@ public final class TreeSession {
             current.set(node);
         }
         revision.set(revision.get() + 1);
-        onChange.accept(this);
+        if (step == SheetStep.CHANGE) {
+            trail.did(new ChangeOf());
+        }
+        onChange.accept(step);
     }
 
     private boolean isInTree(Node node) {
@@ -82,12 +199,7 @@ public final class TreeSession {
 
     /** Id of the sheet in the library, if it is there. */
     public OptionalLong id() {
-        return id;
-    }
-
-    /** Remembers under which id the tree was added to the library. */
-    public void setId(long value) {
-        id = OptionalLong.of(value);
+        return sheet.id();
     }
 
     /** The node shown on the board. */
@@ -145,9 +257,19 @@ public final class TreeSession {
 
     /** Plays a move made with the mouse; a promotion becomes a queen. Whether it was legal. */
     public boolean play(int from, int to) {
+        return play(from, to, Optional.empty());
+    }
+
+    /**
+     * Plays a move made with the mouse.
+     *
+     * @param promotion what a pawn becomes; a queen where that is not said
+     * @return whether it was legal
+     */
+    public boolean play(int from, int to, Optional<PieceType> promotion) {
         Position p = current().position();
         Optional<Move> move =
-                p.findMove(from, to, Optional.empty())
+                p.findMove(from, to, promotion)
                         .or(() -> p.findMove(from, to, Optional.of(PieceType.QUEEN)));
         move.ifPresent(m -> go(editor.add(current(), m)));
         return move.isPresent();

@@ -2,6 +2,7 @@ package org.zeroply.desktop.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -38,9 +39,14 @@ class LiveAnalysisTest {
                 }
             };
 
+    private final Scheduler scheduler = new Scheduler(new Messages(Clock.systemUTC()));
+
     private final LiveAnalysis live =
             new LiveAnalysis(
-                    new EngineSettings(1, 1, "/nowhere/engine", "", 5), FEW_MEN, Limits.depth(8));
+                    new EngineSettings(1, 1, "/nowhere/engine", "", 5),
+                    FEW_MEN,
+                    Limits.depth(8),
+                    scheduler);
 
     @BeforeAll
     static void begin() throws Exception {
@@ -49,6 +55,8 @@ class LiveAnalysisTest {
 
     @AfterEach
     void end() {
+        live.rest();
+        scheduler.close();
         live.close();
     }
 

@@ -6,6 +6,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.Mark;
 
 /**
  * A printed diagram: plain light squares, hatched dark ones, coordinates in the margin, and an
@@ -21,15 +22,26 @@ public final class Diagram {
     private final Position position;
     private final boolean flipped;
     private final Optional<Move> arrow;
+    private final List<Mark> marks;
 
     /**
      * @param flipped Black at the bottom
      * @param arrow a move to point at
      */
     public Diagram(Position position, boolean flipped, Optional<Move> arrow) {
+        this(position, flipped, arrow, List.of());
+    }
+
+    /**
+     * @param flipped Black at the bottom
+     * @param arrow a move to point at
+     * @param marks what the coach has drawn
+     */
+    public Diagram(Position position, boolean flipped, Optional<Move> arrow, List<Mark> marks) {
         this.position = position;
         this.flipped = flipped;
         this.arrow = arrow;
+        this.marks = List.copyOf(marks);
     }
 
     /** Draws it into a square box of this size, margin included. */
@@ -50,6 +62,22 @@ public final class Diagram {
         frame(pen, left, y, 8 * square);
         coordinates(pen, left, y, square);
         arrow.filter(m -> !m.isNull()).ifPresent(m -> arrow(pen, m, left, y, square));
+        DiagramMarks marking =
+                new DiagramMarks(
+                        pen,
+                        new DiagramMarks.Squares() {
+                            @Override
+                            public double x(int at) {
+                                return left + column(at) * square;
+                            }
+
+                            @Override
+                            public double y(int at) {
+                                return y + row(at) * square;
+                            }
+                        },
+                        square);
+        marks.forEach(marking::draw);
     }
 
     private int column(int square) {

@@ -72,12 +72,12 @@ public final class AttemptStore {
         return decided;
     }
 
-    /** A student's attempts, the latest first. */
+    /** A student's attempts, the latest first, without those that were put away. */
     public List<Attempt> of(long studentId) {
-        return list("WHERE student_id = " + studentId + " ORDER BY began_at DESC, id DESC");
+        return list("AND student_id = " + studentId + " ORDER BY began_at DESC, id DESC");
     }
 
-    /** All attempts in the order of their adding. */
+    /** All attempts in the order of their adding, without those that were put away. */
     public List<Attempt> all() {
         return list("ORDER BY id");
     }
@@ -85,7 +85,9 @@ public final class AttemptStore {
     private List<Attempt> list(String clause) {
         return database.read(
                 h ->
-                        h.createQuery("SELECT * FROM attempt " + clause)
+                        h.createQuery(
+                                        "SELECT * FROM attempt WHERE deleted_at IS NULL AND student_id IN (SELECT id FROM student WHERE deleted_at IS NULL) "
+                                                + clause)
                                 .map((rs, c) -> attempt(rs))
                                 .list());
     }

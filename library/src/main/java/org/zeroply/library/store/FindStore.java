@@ -145,7 +145,14 @@ public final class FindStore {
 
     /** Notes what the coach made of a find. */
     public void mark(long id, State state) {
-        database.write(h -> h.execute("UPDATE find SET state = ? WHERE id = ?", state.word, id));
+        String deleted = state == State.PUT_AWAY ? clock.instant().toString() : null;
+        database.write(
+                h ->
+                        h.execute(
+                                "UPDATE find SET state = ?, deleted_at = ? WHERE id = ?",
+                                state.word,
+                                deleted,
+                                id));
     }
 
     private static GameFind find(ResultSet rs) throws SQLException {

@@ -7,8 +7,21 @@ package org.zeroply.library.store;
  * @param text words that must all stand in names, event, date or title; empty for any
  * @param result {@code 1-0}, {@code 0-1}, {@code 1/2-1/2}, or empty for any
  * @param fewestPlies shortest main line
+ * @param collection number of the collection it must be in, 0 for any
+ * @param order in which order
  */
-public record SheetQuery(SheetKind kind, String text, String result, int fewestPlies) {
+public record SheetQuery(
+        SheetKind kind,
+        String text,
+        String result,
+        int fewestPlies,
+        long collection,
+        SheetOrder order) {
+
+    /** Sheets in any collection, the newest first. */
+    public SheetQuery(SheetKind kind, String text, String result, int fewestPlies) {
+        this(kind, text, result, fewestPlies, 0, SheetOrder.NEWEST);
+    }
 
     /** All sheets of a kind. */
     public static SheetQuery all(SheetKind kind) {

@@ -4,7 +4,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jdbi.v3.core.Handle;
@@ -13,6 +15,7 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.LibraryException;
@@ -104,22 +107,67 @@ public final class SheetStore {
         return id;
     }
 
-    /** Replaces a tree by its present state. */
+    /** Replaces a tree by its present state; the change can be taken back. */
     public void save(long id, MoveTree tree) {
-        String pgn = PgnWriter.write(tree);
+        save(id, List.of(new State(tree, SheetStep.CHANGE)));
+    }
+
+    /** A state that a sheet came to, and how. */
+    public record State(MoveTree tree, SheetStep step) {}
+
+    /** Takes a sheet through these states, of which the last one stays; all of it or nothing. */
+    public void save(long id, List<State> states) {
         database.write(
                 h -> {
-                    if (kindOf(tree) == SheetKind.GAME) {
-                        GameLines.change(h, id, tree);
-                    } else {
-                        GameLines.remove(h, id);
-                    }
-                    return update(h, id, tree, pgn);
+                    states.forEach(s -> save(h, id, s));
+                    return null;
                 });
     }
 
-    private int update(Handle h, long id, MoveTree tree, String pgn) {
-        return h.createUpdate(
+    /** Adds a sheet that was changed since it was made, so that these changes can be taken back. */
+    public long add(MoveTree made, List<State> since) {
+        String pgn = PgnWriter.write(made);
+        return database.write(
+                h -> {
+                    long id = insert(h, made, pgn);
+                    since.forEach(s -> save(h, id, s));
+                    return id;
+                });
+    }
+
+    /** A sheet as it was before its last change; empty when there is none to take back. */
+    public Optional<MoveTree> earlier(long id) {
+        return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.earlier(h, id, now)));
+    }
+
+    /** A sheet as it was before its last change was taken back; empty when none was. */
+    public Optional<MoveTree> later(long id) {
+        return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.later(h, id, now)));
+    }
+
+    private static Optional<String> pgn(Handle h, long id) {
+        return h.createQuery("SELECT pgn FROM sheet WHERE id = :id")
+                .bind("id", id)
+                .mapTo(String.class)
+                .findOne();
+    }
+
+    private void save(Handle h, long id, State state) {
+        MoveTree tree = state.tree();
+        String pgn = PgnWriter.write(tree);
+        pgn(h, id)
+                .ifPresent(
+                        old -> SheetHistory.note(h, id, old, pgn, state.step(), clock.instant()));
+        if (kindOf(tree) == SheetKind.GAME) {
+            GameLines.change(h, id, tree);
+        } else {
+            GameLines.remove(h, id);
+        }
+        update(h, id, tree, pgn);
+    }
+
+    private void update(Handle h, long id, MoveTree tree, String pgn) {
+        h.createUpdate(
                         "UPDATE sheet SET kind = :kind, title = :title, white = :white, black ="
                                 + " :black, event = :event, date = :date, result = :result,"
                                 + " white_elo = :whiteElo, black_elo = :blackElo, plies = :plies,"
@@ -149,13 +197,7 @@ public final class SheetStore {
      * @throws LibraryException if there is none with this id
      */
     public MoveTree load(long id) {
-        Optional<String> pgn =
-                database.read(
-                        h ->
-                                h.createQuery("SELECT pgn FROM sheet WHERE id = :id")
-                                        .bind("id", id)
-                                        .mapTo(String.class)
-                                        .findOne());
+        Optional<String> pgn = database.read(h -> pgn(h, id));
         return parse(pgn.orElseThrow(() -> new LibraryException("There is no sheet " + id + ".")));
     }
 
@@ -166,6 +208,32 @@ public final class SheetStore {
             return game.tree();
         }
         throw new LibraryException(((PgnEntry.Problem) entry).message());
+    }
+
+    /** Whether a sheet is there and not put away. */
+    public boolean has(long id) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                                "SELECT count(*) FROM sheet WHERE id = :id AND deleted_at IS"
+                                                        + " NULL")
+                                        .bind("id", id)
+                                        .mapTo(Integer.class)
+                                        .one()
+                                > 0);
+    }
+
+    /** Whether there is any sheet of a kind that is not put away. */
+    public boolean any(SheetKind kind) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT 1 FROM sheet WHERE kind = :kind AND deleted_at IS"
+                                                + " NULL LIMIT 1")
+                                .bind("kind", kind.word())
+                                .mapTo(Integer.class)
+                                .findOne()
+                                .isPresent());
     }
 
     /** Puts a sheet away; {@link #restore} brings it back. */
@@ -189,7 +257,7 @@ public final class SheetStore {
                                 id));
     }
 
-    /** The sheets that fit, newest first. */
+    /** The sheets that fit, in the order asked for. */
     public List<SheetRow> find(SheetQuery query) {
         return database.read(h -> select(h, query).map((rs, c) -> row(rs)).list());
     }
@@ -201,6 +269,9 @@ public final class SheetStore {
         if (!query.result().isEmpty()) {
             sql.append(" AND result = :result");
         }
+        if (query.collection() > 0) {
+            sql.append(" AND id IN (SELECT sheet_id FROM collected WHERE collection_id = :in)");
+        }
         String[] words = query.text().strip().split("\\s+");
         for (int i = 0; i < words.length; i++) {
             sql.append(
@@ -208,9 +279,10 @@ public final class SheetStore {
                     .append(" LIKE :word" + i + " ESCAPE '!'");
         }
         Query select =
-                h.createQuery(sql.append(" ORDER BY id DESC").toString())
+                h.createQuery(sql.append(query.order().sql()).toString())
                         .bind("kind", query.kind().word())
                         .bind("plies", query.fewestPlies())
+                        .bind("in", query.collection())
                         .bind("result", query.result());
         for (int i = 0; i < words.length; i++) {
             select.bind("word" + i, "%" + words[i].replaceAll("([!%_])", "!$1") + "%");
@@ -231,6 +303,60 @@ public final class SheetStore {
                 rs.getInt(9),
                 rs.getInt(10),
                 rs.getInt(11));
+    }
+
+    /**
+     * Writes a player's name in one way wherever it stood in another; each game keeps its history.
+     *
+     * @return the games that were changed
+     */
+    public List<Long> rename(String from, String to) {
+        List<Long> games =
+                database.read(
+                        h ->
+                                h.createQuery(
+                                                "SELECT id FROM sheet WHERE deleted_at IS NULL AND"
+                                                        + " (white = :from OR black = :from)")
+                                        .bind("from", from)
+                                        .mapTo(Long.class)
+                                        .list());
+        return renameIn(games, from, to);
+    }
+
+    /** Writes a player's name in another way in these games, in one transaction. */
+    public List<Long> renameIn(List<Long> games, String from, String to) {
+        database.write(
+                h -> {
+                    for (long id : games) {
+                        MoveTree tree = parse(pgn(h, id).orElseThrow());
+                        TreeEditor editor = new TreeEditor(tree);
+                        for (String tag : List.of("White", "Black")) {
+                            if (tree.tag(tag).equals(from)) {
+                                editor.tag(tag, to.strip());
+                            }
+                        }
+                        save(h, id, new State(tree, SheetStep.CHANGE));
+                    }
+                    return null;
+                });
+        return games;
+    }
+
+    /** Every spelling of a player's name in the games, by name, with the number of games. */
+    public Map<String, Integer> players() {
+        return database.read(
+                h -> {
+                    Map<String, Integer> names = new LinkedHashMap<>();
+                    h.createQuery(
+                                    "SELECT name, count(*) FROM (SELECT white AS name FROM sheet"
+                                            + " WHERE kind = 'game' AND deleted_at IS NULL UNION ALL"
+                                            + " SELECT black FROM sheet WHERE kind = 'game' AND"
+                                            + " deleted_at IS NULL) WHERE name <> '' GROUP BY name"
+                                            + " ORDER BY name COLLATE NOCASE")
+                            .map((rs, c) -> Map.entry(rs.getString(1), rs.getInt(2)))
+                            .forEach(e -> names.put(e.getKey(), e.getValue()));
+                    return names;
+                });
     }
 
     /** Gives the PGN of every sheet of a kind, in the order of their adding. */

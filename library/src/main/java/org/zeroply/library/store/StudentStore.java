@@ -23,6 +23,8 @@ public final class StudentStore {
 
     /** Adds a student known elsewhere by this uuid, or gives the one who is here already. */
     public Student add(String uuid, String name, int rating, String note) {
+        // Whoever was put away and comes in again, from an archive, is brought back.
+        database.write(h -> h.execute("UPDATE student SET deleted_at = NULL WHERE uuid = ?", uuid));
         Optional<Student> known = all().stream().filter(s -> s.uuid().equals(uuid)).findFirst();
         if (known.isPresent()) {
             return known.get();

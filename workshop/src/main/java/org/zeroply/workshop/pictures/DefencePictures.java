@@ -28,7 +28,7 @@ final class DefencePictures {
         run.step(bench::toggleTheme);
         run.step(() -> run.toggle("#defence-what-if"));
         run.step(() -> run.press("#what-if-propose"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.step(() -> run.press("#what-if-1-0"));
         run.shot("defence-what-if");
         if (run.details) {
@@ -46,23 +46,23 @@ final class DefencePictures {
         run.detail("defence-pins");
         run.step(() -> run.toggle("#defence-checks"));
         run.step(() -> run.press("#checks-white"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.step(() -> run.press("#checks-black"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.step(() -> run.press("#tied"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.step(() -> bench.defence().pressed(Square.parse("g2")));
         run.detail("defence-checks");
         run.step(() -> run.toggle("#defence-wish"));
         run.step(() -> bench.defence().pressed(Square.parse("b3")));
         run.step(() -> bench.defence().pressed(Square.parse("d4")));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.detail("defence-wish");
         run.step(() -> run.toggle("#defence-active"));
         run.step(() -> run.press("#active-go"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.step(() -> run.press("#fortress"));
-        run.until(() -> !services.background().busyProperty().get());
+        run.until(() -> !services.scheduler().isBusy());
         run.detail("defence-active");
     }
 }

@@ -123,7 +123,7 @@ final class Shots extends PictureRun {
         shot("exercises");
         step(() -> toggle("#exercises-check"));
         step(() -> press("#soundness-check"));
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
         detail("exercises-check");
         step(() -> toggle("#exercises-find"));
         detail("exercises-find-empty");
@@ -201,9 +201,9 @@ final class Shots extends PictureRun {
         detail("review-figures");
         step(() -> bench.review().show("Trial"));
         step(() -> press("#trial-play"));
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
         step(() -> press("#trial-probe"));
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
         step(() -> {});
         detail("review-trial");
         step(() -> bench.review().show("Player"));
@@ -267,13 +267,13 @@ final class Shots extends PictureRun {
         detail("repertoire-risk");
         step(() -> bench.repertoire().show("Tasks"));
         step(() -> press("#audit-engine"));
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
         step(() -> ((ListView<?>) bench.lookup("#findings")).getSelectionModel().select(0));
         detail("repertoire-tasks");
         step(() -> bench.repertoire().show("Games"));
         step(() -> ((ComboBox<?>) bench.lookup("#games-player")).getSelectionModel().select(5));
         step(() -> press("#compare"));
-        until(() -> !services.background().busyProperty().get());
+        until(() -> !services.scheduler().isBusy());
         detail("repertoire-games");
         step(() -> bench.repertoire().show("Learn"));
         detail("repertoire-learn");

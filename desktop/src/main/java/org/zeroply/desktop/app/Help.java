@@ -1,0 +1,121 @@
+package org.zeroply.desktop.app;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.time.Clock;
+import java.util.List;
+import java.util.Properties;
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+
+/** Keys, guide, tour, what happened, and about the program. */
+final class Help {
+
+    private static final String ABOUT = "/org/zeroply/desktop/about.properties";
+    private static final int SAID = 100;
+
+    private final Workbench bench;
+    private final Services services;
+
+    Help(Workbench bench, Services services) {
+        this.bench = bench;
+        this.services = services;
+    }
+
+    List<Command> commands() {
+        return List.of(
+                new Command("Keys of this desk", "F1", bench::showKeys),
+                Command.of("Guide", this::guide),
+                Command.of("Tour of the desks", this::tour),
+                Command.of("Save what happened …", this::saveWhatHappened),
+                Command.of("About Zero Ply", this::about));
+    }
+
+    private void guide() {
+        bench.dialogs().show(new GuidePane(bench.dialogs()::close));
+    }
+
+    /** Leads through the desks. */
+    void tour() {
+        new Tour(bench).begin();
+    }
+
+    /** The version of the program. */
+    static String version() {
+        Properties about = new Properties();
+        try (InputStream in = Help.class.getResourceAsStream(ABOUT)) {
+            about.load(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the version cannot be read", e);
+        }
+        return about.getProperty("version");
+    }
+
+    private void about() {
+        VBox card = Dialogs.card("Zero Ply " + version());
+        card.setId("about");
+        HBox buttons = new HBox(8, Widgets.primary("about-close", "Close", bench.dialogs()::close));
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        card.getChildren()
+                .addAll(
+                        Widgets.wrapped(
+                                "A workbench for chess coaches and the players they prepare. It"
+                                        + " works offline, on files that you own.",
+                                "plain"),
+                        Widgets.wrapped("Library: " + services.library().file(), "faded"),
+                        Widgets.wrapped(
+                                "Under the Apache License 2.0. The fonts Cabin and B612 are under"
+                                        + " the SIL Open Font License. It is built on JavaFX"
+                                        + " (GPL 2 with Classpath Exception), AtlantaFX, JDBI,"
+                                        + " Jackson, Flyway, PDFBox, commonmark, picocli, SLF4J and"
+                                        + " Logback (MIT, Apache 2.0, BSD, EPL and LGPL), and SQLite,"
+                                        + " which is in the public domain.",
+                                "faded"),
+                        buttons);
+        bench.dialogs().show(card);
+    }
+
+    /** What a user can send when something went wrong. */
+    static String whatHappened(Services services, Clock clock) {
+        String said =
+                services.messages().history().stream()
+                        .limit(SAID)
+                        .map(m -> m.at() + "  " + m.text())
+                        .collect(Collectors.joining("\n"));
+        return String.join(
+                "\n",
+                "Zero Ply " + version() + ", " + clock.instant(),
+                "Java " + Runtime.version() + " on " + System.getProperty("os.name"),
+                "",
+                "What was said, the latest first:",
+                said,
+                "",
+                "The log:",
+                services.log().text());
+    }
+
+    void saveWhatHappened() {
+        FileSaver saver = new FileSaver(services, bench);
+        String text = whatHappened(services, Clock.systemUTC());
+        saver.choose("Save what happened", "zeroply-what-happened.txt", "txt")
+                .ifPresent(
+                        file ->
+                                saver.write(
+                                        file,
+                                        () ->
+                                                Files.writeString(
+                                                        file.toPath(),
+                                                        text,
+                                                        StandardCharsets.UTF_8)));
+    }
+}

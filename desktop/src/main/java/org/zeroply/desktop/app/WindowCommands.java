@@ -1,0 +1,252 @@
+package org.zeroply.desktop.app;
+
+import java.io.File;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.work.EngineSettings;
+import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.Services;
+
+/** What can be done in the window: by key, by the palette, and by menus. */
+final class WindowCommands {
+
+    private final Workbench bench;
+    private final Services services;
+    private final Memory memory;
+    private final Intake intake;
+    private final Help help;
+
+    WindowCommands(Workbench bench, Services services, Intake intake) {
+        this.bench = bench;
+        this.services = services;
+        memory = services.memory();
+        this.intake = intake;
+        help = new Help(bench, services);
+    }
+
+    /** What brings games in, for the desk of games. */
+    List<Command> bringIn() {
+        return List.of(
+                new Command("Import files …", "Shortcut+O", intake::chooseImport),
+                new Command("Paste a game or position", "Shortcut+V", intake::paste),
+                new Command("Set up a position …", "Shortcut+P", bench::setUp));
+    }
+
+    /** What works on the desk in front, by its keys. */
+    List<Command> commands() {
+        Desk front = bench.front();
+        List<Command> all = new ArrayList<>(front.commands());
+        all.addAll(new TreeCommands(front, services, intake).list());
+        all.add(new Command("Flip the board", "F", bench.column()::flip));
+        all.add(new Command("Copy the board as a picture …", "", this::picture));
+        all.add(new Command("Paste a game or position", "Shortcut+V", intake::paste));
+        all.add(new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab));
+        all.add(new Command("Defend this position", "Shortcut+Shift+D", bench::defend));
+        all.add(new Command("Show to the class", "F6", bench::teach));
+        all.add(new Command("Set up a position", "Shortcut+P", bench::setUp));
+        all.add(new Command("Import files", "Shortcut+O", intake::chooseImport));
+        all.add(new Command("Load the demo club", "", intake::unpackDemo));
+        all.add(new Command("Engine on or off", "Shortcut+L", this::toggleEngine));
+        all.add(new Command("Engine stays at this position", "Shortcut+J", this::lockEngine));
+        all.add(Command.of("Engines: threads, memory, second engine", this::showEngines));
+        all.addAll(looks());
+        all.addAll(libraries());
+        all.add(new Command("Bin: what was removed", "", this::showBin));
+        all.add(new Command("Commands", "Shortcut+K", bench::showCommands));
+        all.addAll(help.commands());
+        List<Desk> desks = bench.desks();
+        for (int i = 0; i < desks.size(); i++) {
+            Desk desk = desks.get(i);
+            all.add(new Command(desk.name(), "Shortcut+" + (i + 1), () -> bench.show(desk.name())));
+        }
+        return all;
+    }
+
+    private List<Command> looks() {
+        List<Command> all = new ArrayList<>();
+        for (Looks.Light light : Looks.Light.values()) {
+            all.add(Command.of("Light: " + light.word(), () -> bench.setLight(light)));
+        }
+        all.add(new Command("Larger text", "Shortcut+Equals", () -> bench.stepTextSize(1)));
+        all.add(new Command("Larger text (plus)", "Shortcut+Plus", () -> bench.stepTextSize(1)));
+        all.add(new Command("Larger text (pad)", "Shortcut+Add", () -> bench.stepTextSize(1)));
+        all.add(new Command("Smaller text", "Shortcut+Minus", () -> bench.stepTextSize(-1)));
+        all.add(new Command("Usual size of text", "Shortcut+0", () -> bench.stepTextSize(0)));
+        all.add(new Command("Full screen", "F11", this::fullScreen));
+        return all;
+    }
+
+    /** Every command there is, those of other desks with the name of their desk. */
+    List<Command> palette() {
+        List<Command> all = new ArrayList<>(commands());
+        for (Desk desk : bench.desks()) {
+            if (desk != bench.front()) {
+                desk.commands().forEach(c -> all.add(elsewhere(desk, c)));
+            }
+            desk.choices().forEach(c -> all.add(elsewhere(desk, c)));
+        }
+        return all;
+    }
+
+    /** A command of another desk, which comes to the front first. */
+    private Command elsewhere(Desk desk, Command command) {
+        boolean named =
+                command.name()
+                        .toLowerCase(Locale.ROOT)
+                        .startsWith(desk.name().toLowerCase(Locale.ROOT));
+        String name = named ? command.name() : desk.name() + ": " + command.name();
+        return Command.of(
+                name,
+                () -> {
+                    bench.show(desk.name());
+                    command.action().run();
+                });
+    }
+
+    /** What the menu of the board offers. */
+    List<Command> boardMenu() {
+        List<Command> all = new ArrayList<>(bench.front().boardMenu());
+        if (!all.isEmpty()) {
+            all.add(Menus.LINE);
+        }
+        all.add(new Command("Flip the board", "F", bench.column()::flip));
+        all.addAll(new TreeCommands(bench.front(), services, intake).ofPosition());
+        all.add(Command.of("Copy or save as a picture …", this::picture));
+        all.add(Menus.LINE);
+        all.add(new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab));
+        all.add(new Command("Defend this position", "Shortcut+Shift+D", bench::defend));
+        all.add(new Command("Set up a position", "Shortcut+P", bench::setUp));
+        all.add(new Command("Show to the class", "F6", bench::teach));
+        return all;
+    }
+
+    /** What the menu of the window offers. */
+    List<Command> menu() {
+        List<Command> all = new ArrayList<>();
+        all.add(Command.of("Engines …", this::showEngines));
+        all.add(Command.of("Bin …", this::showBin));
+        all.add(Menus.LINE);
+        all.addAll(libraries());
+        all.add(Menus.LINE);
+        all.addAll(looks().stream().filter(c -> !c.name().endsWith(")")).toList());
+        all.add(Menus.LINE);
+        all.addAll(help.commands());
+        return all;
+    }
+
+    private void toggleEngine() {
+        var running = services.live().runningProperty();
+        running.set(!running.get());
+    }
+
+    private void lockEngine() {
+        var locked = services.live().lockedProperty();
+        locked.set(!locked.get());
+    }
+
+    private void fullScreen() {
+        if (bench.getScene().getWindow() instanceof Stage stage) {
+            stage.setFullScreen(!stage.isFullScreen());
+        }
+    }
+
+    private void picture() {
+        bench.dialogs()
+                .show(
+                        new PicturePane(
+                                bench.front().session().current(),
+                                bench.column().board().isFlipped(),
+                                bench.looks().light().palette(),
+                                new FileSaver(services, bench),
+                                services.messages(),
+                                bench.dialogs()::close));
+    }
+
+    Help help() {
+        return help;
+    }
+
+    private void openLibrary() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Open a library, or make one");
+        chooser.getExtensionFilters()
+                .add(new FileChooser.ExtensionFilter("Zero Ply library", "*.zpl"));
+        chooser.setInitialFileName("library.zpl");
+        File file = chooser.showOpenDialog(bench.getScene().getWindow());
+        if (file != null) {
+            bench.openLibrary(file.toPath());
+        }
+    }
+
+    private void newLibrary() {
+        new FileSaver(services, bench)
+                .choose("A new library", "library.zpl", "zpl")
+                .ifPresent(f -> bench.openLibrary(f.toPath()));
+    }
+
+    /** Opening libraries: one from a file, a new one, and those used last. */
+    List<Command> libraries() {
+        List<Command> all = new ArrayList<>();
+        all.add(Command.of("Open another library …", this::openLibrary));
+        all.add(Command.of("New library …", this::newLibrary));
+        memory.recent("libraries").stream()
+                .filter(f -> !f.equals(services.library().file().toAbsolutePath()))
+                .forEach(f -> all.add(Command.of("Open library " + f, () -> bench.openLibrary(f))));
+        memory.recent("files")
+                .forEach(
+                        f ->
+                                all.add(
+                                        Command.of(
+                                                "Import again " + f,
+                                                () -> intake.importFiles(List.of(f)))));
+        return all;
+    }
+
+    private void showBin() {
+        bench.dialogs().show(new BinPane(services, bench.dialogs(), this::restored));
+    }
+
+    private void restored() {
+        bench.front().shown();
+    }
+
+    private void showEngines() {
+        bench.dialogs()
+                .show(
+                        new EnginePane(
+                                services.live().settingsProperty().get(),
+                                services.scheduler(),
+                                this::setEngines,
+                                bench.dialogs()::close));
+    }
+
+    private void setEngines(EngineSettings settings) {
+        services.live().apply(settings);
+        services.scheduler()
+                .library(
+                        () -> {
+                            settings.save(services.library().settings());
+                            return true;
+                        },
+                        saved -> services.messages().say("The engines are set."));
+    }
+
+    /** Writes what cannot be saved into the library to a file. */
+    void saveElsewhere() {
+        String pgn = services.saves().pgn();
+        FileSaver saver = new FileSaver(services, bench);
+        saver.choose("Save what is not in the library", "unsaved.pgn", "pgn")
+                .ifPresent(
+                        file ->
+                                saver.write(
+                                        file,
+                                        () -> java.nio.file.Files.writeString(file.toPath(), pgn)));
+    }
+}

@@ -1,0 +1,136 @@
+package org.zeroply.desktop.controls;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Insets;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+
+/**
+ * Controls side by side that go on in a second line where the first one has no room for them;
+ * nothing in it is squeezed. What may grow takes what is left of its line.
+ */
+public final class Bar extends HBox {
+
+    /** What may grow asks for no more than this where there is little room, in pixels. */
+    private static final double GROWING = 120;
+
+    private static final double LINE_GAP = 6;
+
+    public Bar(double gap, Node... nodes) {
+        super(gap, nodes);
+        getStyleClass().add("bar");
+        setMinWidth(0);
+    }
+
+    private record Line(List<Node> nodes, double width, double height) {}
+
+    private static boolean grows(Node node) {
+        return HBox.getHgrow(node) == Priority.ALWAYS;
+    }
+
+    /** The width a control asks for; one that grows is content with less. */
+    private double wanted(Node node, double room) {
+        double pref = node.prefWidth(-1);
+        double least = grows(node) ? Math.min(pref, GROWING) : pref;
+        return Math.min(Math.max(least, node.minWidth(-1)), room);
+    }
+
+    private List<Line> lines(double room) {
+        List<Line> lines = new ArrayList<>();
+        List<Node> now = new ArrayList<>();
+        double width = 0;
+        for (Node node : getManagedChildren()) {
+            double next = wanted(node, room);
+            if (!now.isEmpty() && next > 0 && width + getSpacing() + next > room + 0.5) {
+                lines.add(line(now, room));
+                now = new ArrayList<>();
+                width = 0;
+            }
+            width += (now.isEmpty() ? 0 : getSpacing()) + next;
+            now.add(node);
+        }
+        if (!now.isEmpty()) {
+            lines.add(line(now, room));
+        }
+        return lines;
+    }
+
+    private Line line(List<Node> nodes, double room) {
+        double width = (nodes.size() - 1) * getSpacing();
+        double height = 0;
+        for (Node node : nodes) {
+            double wide = wanted(node, room);
+            width += wide;
+            height = Math.max(height, node.prefHeight(wide));
+        }
+        return new Line(List.copyOf(nodes), width, height);
+    }
+
+    private double inner(double width) {
+        Insets in = getInsets();
+        return Math.max(1, width - in.getLeft() - in.getRight());
+    }
+
+    @Override
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
+    }
+
+    @Override
+    protected double computeMinWidth(double height) {
+        Insets in = getInsets();
+        return in.getLeft() + in.getRight();
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        double width = 0;
+        for (Node node : getManagedChildren()) {
+            width += (width > 0 ? getSpacing() : 0) + node.prefWidth(-1);
+        }
+        Insets in = getInsets();
+        return in.getLeft() + width + in.getRight();
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        double room = inner(width < 0 ? Math.max(getWidth(), prefWidth(-1)) : width);
+        List<Line> lines = lines(room);
+        double height = Math.max(0, lines.size() - 1) * LINE_GAP;
+        for (Line line : lines) {
+            height += line.height();
+        }
+        Insets in = getInsets();
+        return in.getTop() + height + in.getBottom();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double room = inner(getWidth());
+        double y = getInsets().getTop();
+        for (Line line : lines(room)) {
+            double x = getInsets().getLeft();
+            long growing = line.nodes().stream().filter(Bar::grows).count();
+            double extra = growing == 0 ? 0 : Math.max(0, room - line.width()) / growing;
+            for (Node node : line.nodes()) {
+                double wide = wanted(node, room) + (grows(node) ? extra : 0);
+                double high = node.prefHeight(wide);
+                node.resizeRelocate(
+                        snapPositionX(x),
+                        snapPositionY(y + (line.height() - high) / 2),
+                        snapSizeX(wide),
+                        snapSizeY(high));
+                x += wide + getSpacing();
+            }
+            y += line.height() + LINE_GAP;
+        }
+    }
+}

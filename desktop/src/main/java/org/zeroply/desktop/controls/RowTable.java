@@ -1,0 +1,267 @@
+package org.zeroply.desktop.controls;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableRow;
+import javafx.scene.control.TableView;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+
+/**
+ * A list of rows. It tells what a person chose from what the program marked: only the former opens
+ * something. Rows keep their marking by their key when the list is read again.
+ *
+ * @param <T> a row
+ */
+public final class RowTable<T> extends TableView<T> {
+
+    /** A column that is not wider than this keeps its width; others give way. */
+    private static final double NARROW = 104;
+
+    private static final double LEAST = 70;
+
+    private final Function<T, Object> key;
+    private final ObservableList<T> rows = FXCollections.observableArrayList();
+    private Consumer<T> onChoose = row -> {};
+    private Consumer<T> onOpen = row -> {};
+    private Consumer<List<T>> onRemove = chosen -> {};
+    private Function<List<T>, List<Command>> commands = chosen -> List.of();
+    private boolean quiet;
+    private boolean sortedElsewhere;
+
+    /**
+     * @param key by what a row is known when the list is read again
+     * @param empty what is said when there are none: what to do next
+     */
+    public RowTable(String id, Function<T, Object> key, String empty) {
+        this.key = key;
+        setId(id);
+        setItems(rows);
+        setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
+        setEmpty(empty);
+        getSelectionModel()
+                .selectedItemProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is != null && !quiet) {
+                                onChoose.accept(is);
+                            }
+                        });
+        setRowFactory(t -> row());
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        setContextMenu(new ContextMenu());
+        setOnContextMenuRequested(e -> Menus.fill(getContextMenu(), commands.apply(chosen())));
+    }
+
+    /** Says something else when there are no rows. */
+    public void setEmpty(String empty) {
+        Label words = Widgets.wrapped(empty, "empty-note");
+        setPlaceholder(words);
+    }
+
+    private TableRow<T> row() {
+        TableRow<T> row = new TableRow<>();
+        row.setOnMouseClicked(
+                e -> {
+                    if (e.getButton() == MouseButton.PRIMARY && !row.isEmpty()) {
+                        if (e.getClickCount() == 2) {
+                            onOpen.accept(row.getItem());
+                        } else if (chosen().size() == 1) {
+                            // A row that is marked already is chosen by a click all the same.
+                            onChoose.accept(row.getItem());
+                        }
+                    }
+                });
+        return row;
+    }
+
+    private void key(KeyEvent e) {
+        boolean plain = !e.isShortcutDown() && !e.isAltDown() && !e.isShiftDown();
+        if (plain && e.getCode() == KeyCode.ENTER) {
+            one().ifPresent(onOpen);
+            e.consume();
+        } else if (plain && e.getCode() == KeyCode.DELETE) {
+            if (!chosen().isEmpty()) {
+                onRemove.accept(chosen());
+            }
+            e.consume();
+        }
+    }
+
+    /** Calls this with a row that a person chose, by mouse or keys; perhaps again with the same. */
+    public void onChoose(Consumer<T> handler) {
+        onChoose = handler;
+    }
+
+    /** Calls this with a row that was pressed twice or confirmed with Enter. */
+    public void onOpen(Consumer<T> handler) {
+        onOpen = handler;
+    }
+
+    /** Calls this with the rows to be removed when Delete was pressed. */
+    public void onRemove(Consumer<List<T>> handler) {
+        onRemove = handler;
+    }
+
+    /** What the context menu offers for chosen rows. */
+    public void onMenu(Function<List<T>, List<Command>> handler) {
+        commands = handler;
+    }
+
+    /** Told by which column rows are to be sorted, where the list is too long to sort it here. */
+    public interface SortHandler {
+        /**
+         * @param column title of the column; empty for the usual order
+         */
+        void sort(String column, boolean descending);
+    }
+
+    /** Leaves sorting to whoever reads the rows. */
+    public void onSort(SortHandler handler) {
+        sortedElsewhere = true;
+        setSortPolicy(
+                table -> {
+                    if (!quiet) {
+                        var by = getSortOrder().stream().findFirst();
+                        handler.sort(
+                                by.map(TableColumn::getText).orElse(""),
+                                by.filter(c -> c.getSortType() == TableColumn.SortType.DESCENDING)
+                                        .isPresent());
+                    }
+                    return true;
+                });
+    }
+
+    /** Lets several rows be chosen at once. */
+    public RowTable<T> several() {
+        getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        return this;
+    }
+
+    /** The chosen rows, from top to bottom. */
+    public List<T> chosen() {
+        return getSelectionModel().getSelectedItems().stream().filter(r -> r != null).toList();
+    }
+
+    /** The chosen row, if it is one. */
+    public Optional<T> one() {
+        return chosen().size() == 1 ? Optional.of(chosen().get(0)) : Optional.empty();
+    }
+
+    /** Shows other rows; those that were chosen stay so, and nothing is opened. */
+    public void show(List<T> now) {
+        Set<Object> before = new HashSet<>();
+        chosen().forEach(r -> before.add(key.apply(r)));
+        quietly(
+                () -> {
+                    List<T> sorted = new ArrayList<>(now);
+                    if (getComparator() != null && !sortedElsewhere) {
+                        sorted.sort(getComparator());
+                    }
+                    getSelectionModel().clearSelection();
+                    rows.setAll(sorted);
+                    mark(before);
+                });
+    }
+
+    /** Marks the row of a key without opening anything; none if there is none. */
+    public void mark(Object wanted) {
+        quietly(
+                () -> {
+                    getSelectionModel().clearSelection();
+                    mark(Set.of(wanted));
+                    int index = getSelectionModel().getSelectedIndex();
+                    if (index >= 0) {
+                        scrollTo(Math.max(0, index - 1));
+                    }
+                });
+    }
+
+    private void mark(Set<Object> keys) {
+        int[] places =
+                IntStream.range(0, keys.isEmpty() ? 0 : rows.size())
+                        .filter(i -> keys.contains(key.apply(rows.get(i))))
+                        .toArray();
+        if (places.length > 0) {
+            getSelectionModel().selectIndices(places[0], places);
+        }
+    }
+
+    private void quietly(Runnable work) {
+        boolean before = quiet;
+        quiet = true;
+        try {
+            work.run();
+        } finally {
+            quiet = before;
+        }
+    }
+
+    /** A column of texts, sorted as words; a text that is cut shows itself as a tooltip. */
+    public TableColumn<T, String> text(String title, double width, Function<T, String> value) {
+        TableColumn<T, String> column = new TableColumn<>(title);
+        column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
+        column.setCellFactory(c -> new TextCell<>(Function.identity(), false));
+        column.setComparator(String.CASE_INSENSITIVE_ORDER);
+        return add(column, title, width);
+    }
+
+    /**
+     * A column of figures, set to the right and sorted by their size.
+     *
+     * @param shown how a figure is written; empty for one that is not known
+     */
+    public <V extends Comparable<V>> TableColumn<T, V> figure(
+            String title, double width, Function<T, V> value, Function<V, String> shown) {
+        TableColumn<T, V> column = new TableColumn<>(title);
+        column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
+        column.setCellFactory(c -> new TextCell<>(shown, true));
+        column.getStyleClass().add("figure");
+        return add(column, title, width);
+    }
+
+    private <V> TableColumn<T, V> add(TableColumn<T, V> column, String title, double width) {
+        column.setId(getId() + "-" + title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        column.setPrefWidth(width);
+        column.setMinWidth(width <= NARROW ? width : LEAST);
+        column.setReorderable(false);
+        getColumns().add(column);
+        return column;
+    }
+
+    private static final class TextCell<T, V> extends TableCell<T, V> {
+
+        private final Function<V, String> shown;
+
+        TextCell(Function<V, String> shown, boolean figure) {
+            this.shown = shown;
+            if (figure) {
+                getStyleClass().add("figure");
+            }
+        }
+
+        @Override
+        protected void updateItem(V item, boolean empty) {
+            super.updateItem(item, empty);
+            String text = empty || item == null ? "" : shown.apply(item);
+            setText(text);
+            setTooltip(text.length() < 8 ? null : new Tooltip(text));
+        }
+    }
+}

@@ -1,0 +1,162 @@
+package org.zeroply.desktop.games;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.controls.Widgets;
+
+/** The title line of the open game: who, result, event and date; pressed it can be edited. */
+final class GameTitle extends StackPane {
+
+    private static final List<String> RESULTS = List.of("1-0", "0-1", "1/2-1/2", "*");
+
+    private final GamesModel model;
+    private final Label title = Widgets.label("", "sheet-title");
+    private final Label about = Widgets.label("", "faded");
+    private final Map<String, TextField> fields = new LinkedHashMap<>();
+    private final ComboBox<String> result = new ComboBox<>();
+    private final HBox line;
+    private final VBox form;
+
+    GameTitle(GamesModel model, Node action) {
+        this.model = model;
+        title.setId("game-title");
+        title.setMinWidth(0);
+        about.setMinWidth(0);
+        about.setId("game-about");
+        VBox words = new VBox(title, about);
+        words.setMinWidth(0);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        var edit = Widgets.quiet("game-edit", "Edit", this::edit);
+        edit.setTooltip(new Tooltip("Players, ratings, event, date, round and result"));
+        line = Widgets.row(words, edit, action);
+        words.setOnMouseClicked(
+                e -> {
+                    if (e.getClickCount() == 2) {
+                        edit();
+                    }
+                });
+        form = form();
+        getChildren().add(line);
+        model.session().revisionProperty().addListener(o -> show());
+        show();
+    }
+
+    private VBox form() {
+        FlowPane pane = new FlowPane(6, 6);
+        field(pane, "White", 150);
+        field(pane, "WhiteElo", 60);
+        field(pane, "Black", 150);
+        field(pane, "BlackElo", 60);
+        result.setId("game-result");
+        result.setAccessibleText("Result");
+        result.getItems().addAll(RESULTS);
+        result.setPrefWidth(100);
+        pane.getChildren().add(result);
+        field(pane, "Event", 200);
+        field(pane, "Date", 100);
+        field(pane, "Round", 60);
+        var buttons =
+                Widgets.row(
+                        Widgets.spacer(),
+                        Widgets.button("game-leave", "Leave", this::leave),
+                        Widgets.primary("game-done", "Done", this::done));
+        VBox box = new VBox(8, pane, buttons);
+        box.addEventFilter(
+                KeyEvent.KEY_PRESSED,
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER && e.getTarget() instanceof TextField) {
+                        done();
+                        e.consume();
+                    }
+                });
+        return box;
+    }
+
+    private void field(FlowPane pane, String tag, double width) {
+        TextField field = new TextField();
+        field.setId("game-tag-" + tag.toLowerCase(java.util.Locale.ROOT));
+        field.setPromptText(tag.endsWith("Elo") ? "Rating" : tag);
+        field.setAccessibleText(tag.endsWith("Elo") ? tag.replace("Elo", "'s rating") : tag);
+        field.setTooltip(new Tooltip(field.getAccessibleText()));
+        field.setPrefWidth(width);
+        fields.put(tag, field);
+        pane.getChildren().add(field);
+    }
+
+    private static String known(String value) {
+        return value.equals("?") || value.equals("????.??.??") ? "" : value;
+    }
+
+    /** Lets the title be edited. */
+    void edit() {
+        MoveTree tree = model.session().tree();
+        fields.forEach((tag, field) -> field.setText(known(tree.tag(tag))));
+        result.setValue(RESULTS.contains(tree.result()) ? tree.result() : "*");
+        getChildren().setAll(form);
+        fields.get("White").requestFocus();
+    }
+
+    private void leave() {
+        getChildren().setAll(line);
+    }
+
+    private void done() {
+        if (!getChildren().contains(form)) {
+            return;
+        }
+        Map<String, String> tags = new LinkedHashMap<>();
+        fields.forEach((tag, field) -> tags.put(tag, value(tag, field.getText().strip())));
+        tags.put("Result", result.getValue());
+        leave();
+        model.tags(tags);
+    }
+
+    /** What is left empty is unknown; PGN has its own signs for that in the seven usual tags. */
+    private static String value(String tag, String typed) {
+        if (!typed.isEmpty() || tag.endsWith("Elo")) {
+            return typed;
+        }
+        return tag.equals("Date") ? "????.??.??" : "?";
+    }
+
+    private void show() {
+        MoveTree tree = model.session().tree();
+        leave();
+        String shown =
+                model.title()
+                        .map(t -> t + "   " + tree.result().replace("1/2-1/2", "½–½"))
+                        .orElse("Analysis");
+        title.setText(shown);
+        title.setTooltip(Widgets.wide(shown));
+        String words =
+                List.of("Event", "Round", "Date").stream()
+                        .map(tag -> word(tag, known(tree.tag(tag))))
+                        .flatMap(Optional::stream)
+                        .reduce((a, b) -> a + "  ·  " + b)
+                        .orElse("");
+        about.setText(words);
+        about.setManaged(!words.isEmpty());
+        about.setTooltip(words.isEmpty() ? null : Widgets.wide(words));
+    }
+
+    private static Optional<String> word(String tag, String value) {
+        return value.isEmpty()
+                ? Optional.empty()
+                : Optional.of(tag.equals("Round") ? "round " + value : value);
+    }
+}

@@ -1,0 +1,323 @@
+package org.zeroply.desktop.games;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Side;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.store.CollectionStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetOrder;
+import org.zeroply.library.store.SheetRow;
+
+/**
+ * The list of games as a drawer of one row or twelve, what is listed, and what is done with rows.
+ */
+final class GamesList {
+
+    private static final double ROW = 26;
+    private static final double HEADER = 30;
+    private static final int OPEN_ROWS = 12;
+    private static final List<String> RESULTS = List.of("", "1-0", "0-1", "1/2-1/2", "*");
+    private static final String COLUMNS = "games.columns";
+
+    private final GamesModel model;
+    private final Services services;
+    private final Dialogs dialogs;
+    private final Memory memory;
+    private final Node owner;
+    private final TextField search = new TextField();
+    private final ComboBox<SheetKind> kind = new ComboBox<>();
+    private final ComboBox<String> result = new ComboBox<>();
+    private final ComboBox<Optional<CollectionStore.Collection>> collection = new ComboBox<>();
+    private final Button clear;
+    private final ToggleButton drawer;
+    private final RowTable<SheetRow> table;
+    private final FlowPane tools;
+    private Runnable onDrawer = () -> {};
+    private boolean filling;
+
+    /**
+     * @param bringIn what brings games in from outside
+     * @param owner in whose window files are asked for
+     */
+    GamesList(
+            GamesModel model,
+            Services services,
+            Dialogs dialogs,
+            List<Command> bringIn,
+            Node owner) {
+        this.model = model;
+        this.services = services;
+        this.dialogs = dialogs;
+        memory = services.memory();
+        this.owner = owner;
+        table = new RowTable<SheetRow>("games-table", SheetRow::id, "").several();
+        clear = Widgets.quiet("clear-filters", "Show all", model::clearFilters);
+        drawer = Widgets.toggle("drawer", "List ▾", "Twelve rows of the list, or one");
+        buildTable();
+        tools = build(bringIn);
+        model.onRows(this::show);
+        show(List.of());
+    }
+
+    private FlowPane build(List<Command> bringIn) {
+        search.setId("search");
+        search.setPromptText("Search names, events, dates");
+        search.setAccessibleText("Search games");
+        search.setPrefWidth(190);
+        search.textProperty().bindBidirectional(model.textProperty());
+        kind.setId("kind");
+        kind.setAccessibleText("Games or analyses");
+        kind.getItems().addAll(SheetKind.GAME, SheetKind.ANALYSIS);
+        Widgets.texts(kind, item -> item == SheetKind.GAME ? "Games" : "Analyses");
+        kind.valueProperty().bindBidirectional(model.kindProperty());
+        result.setId("result-filter");
+        result.setAccessibleText("Result");
+        result.getItems().addAll(RESULTS);
+        Widgets.texts(result, r -> r.isEmpty() ? "any result" : r.replace("1/2-1/2", "½–½"));
+        result.valueProperty().bindBidirectional(model.resultProperty());
+        collection.setId("collection");
+        collection.setAccessibleText("Collection");
+        Widgets.texts(
+                collection,
+                c -> c.map(x -> x.name() + " (" + x.sheets() + ")").orElse("all collections"));
+        collection.setMaxWidth(170);
+        collection.setOnAction(
+                e -> {
+                    if (!filling && collection.getValue() != null) {
+                        model.collectionProperty().set(collection.getValue());
+                    }
+                });
+        model.collectionProperty().addListener(o -> fillCollections());
+        model.collections().addListener((javafx.beans.Observable o) -> fillCollections());
+        fillCollections();
+        clear.managedProperty().bind(clear.visibleProperty());
+        clear.getStyleClass().add("filtered");
+        drawer.setSelected(memory.get("games.drawer").isPresent());
+        drawer.setOnAction(
+                e -> {
+                    memory.put("games.drawer", drawer.isSelected() ? "open" : "");
+                    onDrawer.run();
+                });
+        Button add = Widgets.button("add-games", "Add ▾", () -> {});
+        add.setOnAction(e -> Menus.of(adding(bringIn)).show(add, Side.BOTTOM, 0, 0));
+        FlowPane bar = new FlowPane(6, 6, search, kind, result, collection, clear, drawer, add);
+        bar.getStyleClass().add("tools");
+        return bar;
+    }
+
+    private List<Command> adding(List<Command> bringIn) {
+        List<Command> all = new ArrayList<>();
+        all.add(new Command("New game", "Shortcut+N", model::create));
+        all.addAll(bringIn);
+        return all;
+    }
+
+    private void fillCollections() {
+        filling = true;
+        List<Optional<CollectionStore.Collection>> all = new ArrayList<>();
+        all.add(Optional.empty());
+        model.collections().forEach(c -> all.add(Optional.of(c)));
+        collection.getItems().setAll(all);
+        long now = model.collectionProperty().get().map(CollectionStore.Collection::id).orElse(0L);
+        collection.setValue(
+                all.stream()
+                        .filter(c -> c.map(CollectionStore.Collection::id).orElse(0L) == now)
+                        .findFirst()
+                        .orElse(Optional.empty()));
+        boolean any = all.size() > 1;
+        collection.setVisible(any);
+        collection.setManaged(any);
+        filling = false;
+    }
+
+    private void buildTable() {
+        table.text("White", 150, r -> name(r.white(), r.whiteElo(), r.title()));
+        table.text("Black", 150, r -> name(r.black(), r.blackElo(), ""));
+        table.text("Result", 60, r -> r.result().replace("1/2-1/2", "½–½"));
+        table.figure("Moves", 64, r -> (r.plies() + 1) / 2, String::valueOf);
+        table.text("Date", 92, SheetRow::date);
+        table.text("Event", 140, SheetRow::event);
+        table.setTableMenuButtonVisible(true);
+        List<String> hidden = memory.get(COLUMNS).map(t -> List.of(t.split(","))).orElse(List.of());
+        table.getColumns()
+                .forEach(
+                        c -> {
+                            c.setVisible(!hidden.contains(c.getText()));
+                            c.visibleProperty().addListener(o -> rememberColumns());
+                        });
+        table.setMinHeight(HEADER + ROW);
+        table.onChoose(
+                row -> {
+                    if (!model.session().id().equals(java.util.OptionalLong.of(row.id()))) {
+                        model.open(row.id());
+                    }
+                });
+        table.onOpen(row -> model.open(row.id()));
+        table.onRemove(model::remove);
+        table.onMenu(this::menu);
+        table.onSort((column, descending) -> model.orderProperty().set(order(column, descending)));
+    }
+
+    private void rememberColumns() {
+        memory.put(
+                COLUMNS,
+                String.join(
+                        ",",
+                        table.getColumns().stream()
+                                .filter(c -> !c.isVisible())
+                                .map(c -> c.getText())
+                                .toList()));
+    }
+
+    private static SheetOrder order(String column, boolean descending) {
+        return column.isEmpty()
+                ? SheetOrder.NEWEST
+                : new SheetOrder(
+                        SheetOrder.By.valueOf(column.toUpperCase(Locale.ROOT)), descending);
+    }
+
+    private static String name(String player, int elo, String otherwise) {
+        if (player.isEmpty()) {
+            return otherwise;
+        }
+        return elo > 0 ? player + "  " + elo : player;
+    }
+
+    private void show(List<SheetRow> rows) {
+        clear.setVisible(model.isFiltered());
+        table.setEmpty(
+                model.isFiltered()
+                        ? "Nothing fits. Press Show all to see everything again."
+                        : "Nothing here yet. Press Add: a new game, a PGN file, or the clipboard.");
+        table.show(rows);
+        mark();
+    }
+
+    /** Marks the open game in the list. */
+    void mark() {
+        if (table.chosen().size() > 1) {
+            return;
+        }
+        model.session().id().ifPresent(table::mark);
+    }
+
+    FlowPane tools() {
+        return tools;
+    }
+
+    Region table() {
+        return table;
+    }
+
+    /** The height of one row, or of twelve, with the heading. */
+    double usualHeight() {
+        return HEADER + (drawer.isSelected() ? OPEN_ROWS : 1) * ROW + 2;
+    }
+
+    /** Calls this when the drawer is opened or shut. */
+    void onDrawer(Runnable handler) {
+        onDrawer = handler;
+    }
+
+    private List<Command> menu(List<SheetRow> chosen) {
+        if (chosen.isEmpty()) {
+            return List.of();
+        }
+        List<Command> all = new ArrayList<>();
+        all.add(Command.of("Open", () -> model.open(chosen.get(0).id())));
+        all.add(Command.of("Review", () -> model.review(chosen)));
+        all.add(Menus.LINE);
+        model.collections()
+                .forEach(
+                        c ->
+                                all.add(
+                                        Command.of(
+                                                "Into " + c.name(),
+                                                () -> model.collect(c.name(), chosen))));
+        all.add(Command.of("Into a collection …", () -> collect(chosen)));
+        if (model.collectionProperty().get().isPresent()) {
+            all.add(Command.of("Out of this collection", () -> model.takeOut(chosen)));
+        }
+        all.add(Menus.LINE);
+        all.add(Command.of("Copy as PGN", () -> copy(chosen)));
+        all.add(Command.of("Save as PGN …", () -> save(chosen)));
+        all.add(Command.of("Spellings of names …", this::names));
+        all.add(Menus.LINE);
+        all.add(new Command("Remove", "Delete", () -> model.remove(chosen)));
+        return all;
+    }
+
+    private void collect(List<SheetRow> chosen) {
+        dialogs.text("Collection", "", "Put in", name -> model.collect(name, chosen));
+    }
+
+    private void copy(List<SheetRow> chosen) {
+        model.pgn(
+                chosen,
+                pgn -> {
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(pgn);
+                    Clipboard.getSystemClipboard().setContent(content);
+                    services.messages().say("On the clipboard: " + chosen.size() + " as PGN.");
+                });
+    }
+
+    private void save(List<SheetRow> chosen) {
+        FileSaver saver = new FileSaver(services, owner);
+        saver.choose("Save games", "games.pgn", "pgn")
+                .ifPresent(
+                        file ->
+                                model.pgn(
+                                        chosen,
+                                        pgn ->
+                                                saver.write(
+                                                        file,
+                                                        () ->
+                                                                java.nio.file.Files.writeString(
+                                                                        file.toPath(), pgn))));
+    }
+
+    private void names() {
+        dialogs.show(new NamesPane(model, dialogs::close));
+    }
+
+    private void chosen(java.util.function.Consumer<List<SheetRow>> use) {
+        if (table.chosen().isEmpty()) {
+            services.messages().say("Choose games of the list first.");
+        } else {
+            use.accept(table.chosen());
+        }
+    }
+
+    List<Command> commands() {
+        return List.of(
+                new Command("Search games", "Shortcut+F", search::requestFocus),
+                Command.of("Open or shut the list of games", drawer::fire),
+                Command.of("Show all games again", model::clearFilters),
+                Command.of("Remove the chosen games", () -> chosen(model::remove)),
+                Command.of("Put the chosen games into a collection …", () -> chosen(this::collect)),
+                Command.of("Give up the collection that is shown", model::dissolve),
+                Command.of("Save the chosen games as PGN …", () -> chosen(this::save)),
+                Command.of("Review the chosen games", () -> chosen(model::review)),
+                Command.of("Spellings of players' names …", this::names));
+    }
+}

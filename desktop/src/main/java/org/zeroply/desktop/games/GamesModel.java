@@ -1,0 +1,446 @@
+package org.zeroply.desktop.games;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.desktop.work.AutoSave;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.Removal;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.CollectionStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetOrder;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.store.SheetStore;
+
+/** The games and analyses of the library, which of them are listed, and the one that is open. */
+public final class GamesModel {
+
+    /** The setting that holds the game that was open at the end. */
+    private static final String OPEN = "games.open";
+
+    private final Services services;
+    private final TreeSession session = new TreeSession();
+    private final AutoSave autoSave;
+    private final ObjectProperty<SheetKind> kind = new SimpleObjectProperty<>(SheetKind.GAME);
+    private final StringProperty text = new SimpleStringProperty("");
+    private final StringProperty result = new SimpleStringProperty("");
+    private final ObjectProperty<Optional<CollectionStore.Collection>> collection =
+            new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<SheetOrder> order = new SimpleObjectProperty<>(SheetOrder.NEWEST);
+    private final ObservableList<CollectionStore.Collection> collections =
+            FXCollections.observableArrayList();
+    private final ReadOnlyBooleanWrapper empty = new ReadOnlyBooleanWrapper();
+    private Consumer<List<SheetRow>> onRows = rows -> {};
+    private Runnable onOpened = () -> {};
+    private final Removal removal;
+    private long reloads;
+
+    GamesModel(Services services) {
+        this.services = services;
+        autoSave = new AutoSave(services, session, this::reload);
+        autoSave.onReopen(this::open);
+        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
+        kind.addListener(o -> reload());
+        text.addListener(o -> reload());
+        result.addListener(o -> reload());
+        collection.addListener(o -> reload());
+        order.addListener(o -> reload());
+    }
+
+    /** The open game or analysis. */
+    public TreeSession session() {
+        return session;
+    }
+
+    /** Whether games or analyses are listed. */
+    ObjectProperty<SheetKind> kindProperty() {
+        return kind;
+    }
+
+    /** Words that must stand in names, event or date. */
+    StringProperty textProperty() {
+        return text;
+    }
+
+    /** The result that is asked for; empty for any. */
+    StringProperty resultProperty() {
+        return result;
+    }
+
+    /** The collection that is looked at. */
+    ObjectProperty<Optional<CollectionStore.Collection>> collectionProperty() {
+        return collection;
+    }
+
+    /** In which order they are listed. */
+    ObjectProperty<SheetOrder> orderProperty() {
+        return order;
+    }
+
+    /** All collections. */
+    ObservableList<CollectionStore.Collection> collections() {
+        return collections;
+    }
+
+    /** Whether there is nothing at all in the library yet. */
+    ReadOnlyBooleanProperty emptyProperty() {
+        return empty.getReadOnlyProperty();
+    }
+
+    /** Calls this with what is listed whenever it was read. */
+    void onRows(Consumer<List<SheetRow>> handler) {
+        onRows = handler;
+    }
+
+    /** Calls this when another sheet was opened. */
+    void onOpened(Runnable handler) {
+        onOpened = handler;
+    }
+
+    /** Whether anything keeps rows out of the list. */
+    boolean isFiltered() {
+        return !text.get().isBlank() || !result.get().isEmpty() || collection.get().isPresent();
+    }
+
+    /** Lists all again. */
+    void clearFilters() {
+        text.set("");
+        result.set("");
+        collection.set(Optional.empty());
+    }
+
+    private record Listed(
+            List<SheetRow> rows, List<CollectionStore.Collection> collections, boolean empty) {}
+
+    /** Reads the list again with the present filters. */
+    public void reload() {
+        long number = ++reloads;
+        SheetQuery query =
+                new SheetQuery(
+                        kind.get(),
+                        text.get(),
+                        result.get(),
+                        0,
+                        collection.get().map(CollectionStore.Collection::id).orElse(0L),
+                        order.get());
+        services.scheduler()
+                .library(
+                        () -> {
+                            List<SheetRow> found = services.library().sheets().find(query);
+                            return new Listed(
+                                    found,
+                                    services.library().collections().all(),
+                                    found.isEmpty() && isLibraryEmpty());
+                        },
+                        now -> {
+                            if (number == reloads) {
+                                collections.setAll(now.collections());
+                                empty.set(now.empty());
+                                onRows.accept(now.rows());
+                            }
+                        });
+    }
+
+    private boolean isLibraryEmpty() {
+        boolean sheets = false;
+        for (SheetKind k : SheetKind.values()) {
+            sheets |= services.library().sheets().any(k);
+        }
+        return !sheets && services.library().students().all().isEmpty();
+    }
+
+    // ---- Opening --------------------------------------------------------------------------------
+
+    /** Opens a sheet of the library. */
+    public void open(long id) {
+        open(id, () -> {});
+    }
+
+    /** Opens a sheet of the library, and does something once it is on the board. */
+    public void open(long id, Runnable then) {
+        flush();
+        services.scheduler()
+                .library(
+                        () -> services.library().sheets().load(id),
+                        tree -> {
+                            MoveTree newest = autoSave.unsaved(id).orElse(tree);
+                            show(newest, OptionalLong.of(id));
+                            then.run();
+                        });
+    }
+
+    private void show(MoveTree tree, OptionalLong id) {
+        flush();
+        session.open(tree, id);
+        onOpened.run();
+    }
+
+    /** A new game without moves, open at once. */
+    void create() {
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        editor.tag("White", "White");
+        editor.tag("Black", "Black");
+        MoveTree tree = editor.tree();
+        services.scheduler()
+                .library(
+                        () -> services.library().sheets().add(tree.copy()),
+                        id -> {
+                            clearFilters();
+                            kind.set(SheetKind.GAME);
+                            show(tree, OptionalLong.of(id));
+                            reload();
+                        });
+    }
+
+    /** Starts an analysis of a position; the list of games stays in sight. */
+    public void analyse(Position position) {
+        TreeEditor editor = new TreeEditor(new MoveTree(position));
+        editor.tag(SheetStore.SHEET_TAG, SheetKind.ANALYSIS.word());
+        editor.tag("Event", "Analysis");
+        show(editor.tree(), OptionalLong.empty());
+    }
+
+    /** Opens the newest game, as after an import. */
+    public void openNewest() {
+        kind.set(SheetKind.GAME);
+        services.scheduler()
+                .library(
+                        () -> services.library().sheets().find(SheetQuery.all(SheetKind.GAME)),
+                        found -> {
+                            if (!found.isEmpty()) {
+                                open(found.get(0).id());
+                            }
+                            reload();
+                        });
+    }
+
+    /** Opens the game that was open when the program ended, if there is one. */
+    void openLast() {
+        services.scheduler()
+                .library(
+                        () ->
+                                services.library()
+                                        .settings()
+                                        .get(OPEN)
+                                        .filter(t -> t.matches("\\d+"))
+                                        .map(Long::valueOf)
+                                        .filter(services.library().sheets()::has),
+                        last -> last.filter(id -> session.id().isEmpty()).ifPresent(this::open));
+    }
+
+    /** Remembers which game is open. */
+    void rememberOpen() {
+        if (session.id().isPresent()) {
+            services.library().settings().put(OPEN, String.valueOf(session.id().getAsLong()));
+        }
+    }
+
+    /** Saves what is not saved yet. */
+    public void flush() {
+        autoSave.flush();
+    }
+
+    // ---- Removing, collecting, renaming ---------------------------------------------------------
+
+    /** Puts sheets into the bin; the open one leaves the board. */
+    void remove(List<SheetRow> chosen) {
+        List<BinStore.Item> items =
+                chosen.stream()
+                        .map(r -> new BinStore.Item(BinStore.Kind.of(r.kind()), r.id()))
+                        .toList();
+        String what = chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " sheets";
+        flush();
+        removal.remove(items, what);
+    }
+
+    private void gone(List<BinStore.Item> items) {
+        boolean open = items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())));
+        if (open) {
+            show(new MoveTree(Position.START), OptionalLong.empty());
+        }
+        reload();
+    }
+
+    private void back(List<BinStore.Item> items) {
+        open(items.get(0).id());
+        reload();
+    }
+
+    /** Puts games into a collection, which is made if there is none of this name. */
+    void collect(String name, List<SheetRow> chosen) {
+        List<Long> ids = chosen.stream().map(SheetRow::id).toList();
+        change(
+                () -> services.library().collections().put(name, ids),
+                ids.size() + (ids.size() == 1 ? " game" : " games") + " in " + name + ".");
+    }
+
+    /** Takes games out of the collection that is looked at. */
+    void takeOut(List<SheetRow> chosen) {
+        List<Long> ids = chosen.stream().map(SheetRow::id).toList();
+        collection
+                .get()
+                .ifPresent(
+                        c ->
+                                change(
+                                        () -> services.library().collections().take(c.id(), ids),
+                                        "Taken out of " + c.name() + "; the games stay."));
+    }
+
+    /** Gives the collection that is looked at up. */
+    void dissolve() {
+        Optional<CollectionStore.Collection> gone = collection.get();
+        if (gone.isEmpty()) {
+            return;
+        }
+        long id = gone.get().id();
+        String name = gone.get().name();
+        services.scheduler()
+                .library(
+                        () -> services.library().collections().dissolve(id),
+                        sheets -> {
+                            collection.set(Optional.empty());
+                            reload();
+                            services.messages()
+                                    .say(
+                                            "The collection " + name + " is gone; its games stay.",
+                                            new Messages.Action(
+                                                    "Undo",
+                                                    () ->
+                                                            change(
+                                                                    () ->
+                                                                            services.library()
+                                                                                    .collections()
+                                                                                    .put(
+                                                                                            name,
+                                                                                            sheets),
+                                                                    "It is back.")));
+                        });
+    }
+
+    private void change(Runnable work, String says) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            work.run();
+                            return true;
+                        },
+                        done -> {
+                            services.messages().say(says);
+                            reload();
+                        });
+    }
+
+    /** The spellings of players' names, with the number of games of each. */
+    void players(Consumer<Map<String, Integer>> use) {
+        services.scheduler().library(() -> services.library().sheets().players(), use);
+    }
+
+    /** Writes a name in one way in all games. */
+    void rename(String from, String to, Runnable then) {
+        flush();
+        services.scheduler()
+                .library(
+                        () -> services.library().sheets().rename(from, to),
+                        changed -> {
+                            reopen(changed);
+                            then.run();
+                            services.messages()
+                                    .say(
+                                            from
+                                                    + " is "
+                                                    + to
+                                                    + " in "
+                                                    + changed.size()
+                                                    + (changed.size() == 1 ? " game." : " games."),
+                                            new Messages.Action(
+                                                    "Undo", () -> renameBack(changed, to, from)));
+                        });
+    }
+
+    private void renameBack(List<Long> games, String from, String to) {
+        services.scheduler()
+                .library(() -> services.library().sheets().renameIn(games, from, to), this::reopen);
+    }
+
+    /** Shows the open game as it is in the library now. */
+    private void reopen(List<Long> changed) {
+        session.id().stream().filter(changed::contains).findFirst().ifPresent(this::open);
+        reload();
+    }
+
+    /** The chosen games as PGN, for a file or the clipboard. */
+    void pgn(List<SheetRow> chosen, Consumer<String> use) {
+        List<Long> ids = chosen.stream().map(SheetRow::id).toList();
+        services.scheduler()
+                .library(
+                        () -> {
+                            StringBuilder all = new StringBuilder();
+                            for (long id : ids) {
+                                all.append(PgnWriter.write(services.library().sheets().load(id)));
+                            }
+                            return all.toString();
+                        },
+                        use);
+    }
+
+    /** Puts games into the queue of reviews. */
+    void review(List<SheetRow> chosen) {
+        services.reviews().add(chosen.stream().map(SheetRow::id).toList());
+        services.messages().say("Queued for review: " + chosen.size() + ".");
+    }
+
+    /** Makes an exercise of the position on the board, with the lines that go on from it. */
+    void setAsExercise(LongConsumer open) {
+        Node from = session.current();
+        TreeEditor editor = new TreeEditor(new MoveTree(from.position()));
+        editor.graft(editor.tree().root(), from);
+        Exercise.mark(editor, "calculation");
+        for (String tag : List.of("White", "Black", "Date")) {
+            editor.tag(tag, session.tree().tag(tag));
+        }
+        editor.tag("ZpTitle", "Exercise from " + title().orElse("an analysis"));
+        String pgn = PgnWriter.write(editor.tree());
+        services.scheduler().library(() -> services.library().sheets().add(pgn), open::accept);
+    }
+
+    /** Who played whom in the open game; empty where nobody did. */
+    Optional<String> title() {
+        String white = session.tree().tag("White");
+        return white.isEmpty() || white.equals("?")
+                ? Optional.empty()
+                : Optional.of(white + " – " + session.tree().tag("Black"));
+    }
+
+    /** Changes tags of the open game together, to be taken back at once. */
+    void tags(Map<String, String> values) {
+        session.editor().together(() -> new ArrayList<>(values.entrySet()).forEach(this::tag));
+    }
+
+    private void tag(Map.Entry<String, String> value) {
+        if (!session.tree().tag(value.getKey()).equals(value.getValue())) {
+            session.editor().tag(value.getKey(), value.getValue());
+        }
+    }
+}

@@ -1,0 +1,144 @@
+package org.zeroply.desktop.lessons;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.TreeSession;
+
+/**
+ * The coach's side of a lesson: what is shown, what comes next, the whole solution, and the words
+ * of the move; the room sees none of it.
+ */
+public final class ClassroomPage extends VBox {
+
+    /** Shows lessons to a room. */
+    public interface Shower {
+        /** Shows it over the whole of this window. */
+        void here(ClassroomModel lesson);
+
+        /** Shows it in a window of its own, on the second screen where there is one. */
+        void apart(ClassroomModel lesson);
+    }
+
+    private final TreeSession session;
+    private final Shower shower;
+    private final Label prompt = Widgets.wrapped("", "prompt");
+    private final Label moves = Widgets.wrapped("", "lesson-moves");
+    private final Label words = Widgets.wrapped("", "lesson-words");
+    private final Label next = Widgets.wrapped("", "plain");
+    private final Label count = Widgets.label("", "faded");
+    private final ListView<String> solution = new ListView<>();
+    private Optional<ClassroomModel> lesson = Optional.empty();
+
+    /**
+     * @param session what the board shows while the page is in front
+     */
+    public ClassroomPage(TreeSession session, Shower shower) {
+        super(10);
+        this.session = session;
+        this.shower = shower;
+        prompt.setId("lesson-prompt");
+        moves.setId("lesson-moves");
+        words.setId("lesson-words");
+        next.setId("lesson-next");
+        count.setId("lesson-count");
+        solution.setId("lesson-solution");
+        solution.setPlaceholder(Widgets.wrapped("There are no lines from here.", "empty-note"));
+        solution.setCellFactory(v -> new WrappedCell());
+        VBox sheet = new VBox(10, prompt, moves, words, next);
+        sheet.getStyleClass().add("drill-page");
+        VBox.setVgrow(solution, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        sheet,
+                        Widgets.heading("All lines, for you alone"),
+                        solution,
+                        Widgets.row(
+                                Widgets.button("lesson-back", "Back", this::back),
+                                Widgets.button("lesson-reveal", "Reveal", this::reveal),
+                                Widgets.spacer(),
+                                count,
+                                Widgets.button("lesson-here", "Whole screen", this::here),
+                                Widgets.button("lesson-apart", "Second window", this::apart)));
+        show();
+    }
+
+    private static final class WrappedCell extends javafx.scene.control.ListCell<String> {
+        WrappedCell() {
+            setWrapText(true);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(String item, boolean empty) {
+            super.updateItem(item, empty);
+            setText(empty ? null : item);
+        }
+    }
+
+    /** Begins a lesson. */
+    public void begin(ClassroomModel shown) {
+        lesson = Optional.of(shown);
+        shown.stepsProperty().addListener(o -> show());
+        show();
+    }
+
+    /** The lesson that goes on, if one does. */
+    public Optional<ClassroomModel> lesson() {
+        return lesson;
+    }
+
+    /** One step on. */
+    public void reveal() {
+        lesson.ifPresent(ClassroomModel::reveal);
+    }
+
+    /** One step back. */
+    public void back() {
+        lesson.ifPresent(ClassroomModel::back);
+    }
+
+    /** Over the whole of this window. */
+    public void here() {
+        lesson.ifPresent(shower::here);
+    }
+
+    /** In a window of its own. */
+    public void apart() {
+        lesson.ifPresent(shower::apart);
+    }
+
+    private void show() {
+        prompt.setText(
+                lesson.map(ClassroomModel::prompt)
+                        .orElse(
+                                "Choose an exercise and show it, or go to any position of a game, a"
+                                        + " moment or a repertoire and choose Show to the class. Page"
+                                        + " Down, Space, a clicker or the wheel reveal move after"
+                                        + " move; Page Up takes one back."));
+        moves.setText(lesson.map(ClassroomModel::moves).orElse(""));
+        words.setText(lesson.map(ClassroomModel::words).orElse(""));
+        next.setText(lesson.filter(l -> !l.isOver()).map(l -> "Next: " + l.next()).orElse(""));
+        for (Label label : java.util.List.of(moves, words, next)) {
+            label.setManaged(!label.getText().isEmpty());
+        }
+        count.setText(
+                lesson.filter(l -> l.lines() > 0)
+                        .map(
+                                l ->
+                                        "line "
+                                                + l.number()
+                                                + " of "
+                                                + l.lines()
+                                                + (l.isOver() ? ", all revealed" : ""))
+                        .orElse(""));
+        solution.getItems()
+                .setAll(lesson.map(ClassroomModel::solution).orElse(java.util.List.of()));
+        lesson.map(ClassroomModel::shown)
+                .filter(n -> n.isWithin(session.tree().root()))
+                .ifPresent(session::go);
+    }
+}

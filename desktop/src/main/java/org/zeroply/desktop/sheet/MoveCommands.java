@@ -1,0 +1,117 @@
+package org.zeroply.desktop.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.TreeSession;
+
+/** What can be done with the present move of a sheet. */
+public final class MoveCommands {
+
+    private static final int[] GRADES = {
+        Nag.GOOD, Nag.MISTAKE, Nag.BRILLIANT, Nag.BLUNDER, Nag.INTERESTING, Nag.DUBIOUS
+    };
+
+    private final TreeSession session;
+    private final Messages messages;
+
+    public MoveCommands(TreeSession session, Messages messages) {
+        this.session = session;
+        this.messages = messages;
+    }
+
+    /** Those that have keys. */
+    public List<Command> list() {
+        return List.of(
+                new Command("Delete from here", "Delete", this::delete),
+                new Command("Promote the variation", "Shortcut+Up", this::promote),
+                new Command("Demote the variation", "Shortcut+Down", this::demote));
+    }
+
+    /** All of them, for the menu of a move. */
+    public List<Command> menu() {
+        List<Command> all = new ArrayList<>();
+        for (int grade : GRADES) {
+            all.add(Command.of("Grade " + Nag.show(grade), () -> grade(grade)));
+        }
+        all.add(Menus.LINE);
+        for (Verdict verdict : Verdict.values()) {
+            all.add(
+                    Command.of(
+                            "Verdict " + verdict.symbol() + "  " + verdict.words(),
+                            () -> toggle(verdict)));
+        }
+        all.add(Menus.LINE);
+        all.add(new Command("Promote the variation", "Shortcut+Up", this::promote));
+        all.add(new Command("Demote the variation", "Shortcut+Down", this::demote));
+        all.add(Command.of("Copy the line to here", this::copyLine));
+        all.add(Menus.LINE);
+        all.add(new Command("Delete from here", "Delete", this::delete));
+        return all;
+    }
+
+    private void grade(int nag) {
+        if (!session.current().isRoot()) {
+            session.editor().grade(session.current(), nag);
+        }
+    }
+
+    private void toggle(Verdict verdict) {
+        boolean same = session.current().annotation().verdict().equals(Optional.of(verdict));
+        session.editor().verdict(session.current(), same ? Optional.empty() : Optional.of(verdict));
+    }
+
+    private void copyLine() {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(Line.to(session.current()));
+        Clipboard.getSystemClipboard().setContent(content);
+        messages.say("The line is on the clipboard.");
+    }
+
+    private void delete() {
+        Node node = session.current();
+        if (node.isRoot()) {
+            messages.say("Go to the move that is to go, with all that follows it.");
+            return;
+        }
+        int moves = count(node);
+        session.editor().delete(node);
+        messages.say(
+                moves == 1 ? "1 move deleted." : moves + " moves deleted.",
+                new Messages.Action("Undo", session::undo));
+    }
+
+    private static int count(Node node) {
+        int moves = 0;
+        List<Node> open = new ArrayList<>(List.of(node));
+        while (!open.isEmpty()) {
+            Node next = open.remove(open.size() - 1);
+            moves++;
+            open.addAll(next.children());
+        }
+        return moves;
+    }
+
+    private void promote() {
+        Node node = session.current();
+        if (!node.isRoot()) {
+            session.editor().promote(node);
+        }
+    }
+
+    private void demote() {
+        Node node = session.current();
+        if (!node.isRoot()) {
+            session.editor().demote(node);
+        }
+    }
+}

@@ -1,0 +1,202 @@
+package org.zeroply.desktop.students;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.planning.WeekPlan;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.UndoTrail;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.Assignment;
+import org.zeroply.library.store.LibraryResults;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.store.StudentPlan;
+
+/** What a student is to solve, day by day; every change can be taken back. */
+final class WeekModel {
+
+    static final int DAYS = 7;
+
+    private final Services services;
+    private final Clock clock;
+    private final UndoTrail trail;
+    private final Runnable undo;
+    private final Runnable changed;
+    private final ReadOnlyObjectWrapper<Optional<StudentPlan>> plan =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    /**
+     * @param undo takes back what was done last at the desk
+     * @param changed called when something was assigned, moved or taken out
+     */
+    WeekModel(Services services, Clock clock, UndoTrail trail, Runnable undo, Runnable changed) {
+        this.services = services;
+        this.clock = clock;
+        this.trail = trail;
+        this.undo = undo;
+        this.changed = changed;
+    }
+
+    /** The plan of the student that is looked at. */
+    ReadOnlyObjectProperty<Optional<StudentPlan>> planProperty() {
+        return plan.getReadOnlyProperty();
+    }
+
+    /** The present day, counted from 1 January 1970. */
+    long today() {
+        return LocalDate.now(clock.withZone(ZoneId.systemDefault())).toEpochDay();
+    }
+
+    /** Looks at a student. */
+    void show(Student student) {
+        run(student, library -> {}, () -> {});
+    }
+
+    private void run(Student student, Consumer<Library> work, Runnable then) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            Library library = services.library();
+                            work.accept(library);
+                            return StudentPlan.of(
+                                    student,
+                                    LibraryResults.of(
+                                            library.sheets(),
+                                            library.students(),
+                                            library.attempts(),
+                                            today()),
+                                    library.attempts(),
+                                    library.assignments());
+                        },
+                        now -> {
+                            plan.set(Optional.of(now));
+                            then.run();
+                        });
+    }
+
+    private void change(Consumer<Library> work) {
+        plan.get().ifPresent(p -> run(p.student(), work, changed));
+    }
+
+    /** What is due on a day; what is overdue counts for the first day that is shown. */
+    List<Assignment> on(long day, long firstShown) {
+        return plan.get().stream()
+                .flatMap(p -> p.assignments().stream())
+                .filter(
+                        a ->
+                                a.dueDay() == day
+                                        || day == firstShown
+                                                && firstShown == today()
+                                                && a.isOpen()
+                                                && a.dueDay() < day)
+                .toList();
+    }
+
+    /** What is to be solved and what comes back, in a sentence. */
+    String words() {
+        return plan.get().map(this::words).orElse("");
+    }
+
+    private String words(StudentPlan now) {
+        long due = now.due().stream().filter(d -> d.day() <= today()).count();
+        long open = now.assignments().stream().filter(Assignment::isOpen).count();
+        return now.student().name()
+                + ": "
+                + open
+                + (open == 1 ? " exercise" : " exercises")
+                + " to solve; "
+                + due
+                + (due == 1
+                        ? " that was missed is due again."
+                        : " that were missed are due again.");
+    }
+
+    /** Proposes a week of so many minutes. */
+    void propose(int minutes) {
+        if (plan.get().isEmpty()) {
+            return;
+        }
+        StudentPlan now = plan.get().get();
+        List<WeekPlan.Item> week = now.propose(minutes, today());
+        services.messages()
+                .say(
+                        week.isEmpty()
+                                ? "Nothing fits: no exercise is due, and none is of the right"
+                                        + " hardness and untried."
+                                : "Proposed; drag the cards as you like.");
+        change(
+                library -> {
+                    for (int i = 0; i < week.size(); i++) {
+                        WeekPlan.Item item = week.get(i);
+                        long day = today() + 1 + (long) i * DAYS / week.size();
+                        library.assignments()
+                                .add(
+                                        now.student().id(),
+                                        item.exercise(),
+                                        item.clothes(),
+                                        day,
+                                        item.minutes(),
+                                        item.reason());
+                    }
+                });
+    }
+
+    /** Assigns an exercise for a day. */
+    void assign(LibraryResults.Rated exercise, long day) {
+        plan.get()
+                .ifPresent(
+                        p ->
+                                change(
+                                        library ->
+                                                library.assignments()
+                                                        .add(
+                                                                p.student().id(),
+                                                                exercise.id(),
+                                                                Symmetry.SAME,
+                                                                day,
+                                                                exercise.minutes(),
+                                                                "chosen by the coach")));
+    }
+
+    /** Moves an assignment to another day. */
+    void move(Assignment a, long day) {
+        if (day == a.dueDay()) {
+            return;
+        }
+        long before = a.dueDay();
+        change(l -> l.assignments().due(a.id(), day));
+        trail.did(
+                () -> change(l -> l.assignments().due(a.id(), before)),
+                () -> change(l -> l.assignments().due(a.id(), day)));
+    }
+
+    /** Notes that a solved exercise was gone through with the student. */
+    void goneThrough(Assignment a) {
+        if (a.state() == Assignment.State.DONE) {
+            change(l -> l.assignments().marked(a.id()));
+        } else {
+            services.messages().say("This is " + a.state().word() + ", not done.");
+        }
+    }
+
+    /** Takes an assignment out. */
+    void remove(Assignment a) {
+        change(l -> l.assignments().remove(a.id()));
+        trail.did(
+                () -> change(l -> l.assignments().add(a)),
+                () ->
+                        plan.get().stream()
+                                .flatMap(p -> p.assignments().stream())
+                                .filter(x -> x.uuid().equals(a.uuid()))
+                                .findFirst()
+                                .ifPresent(x -> change(l -> l.assignments().remove(x.id()))));
+        services.messages().say("Taken out: " + a.name() + ".", new Messages.Action("Undo", undo));
+    }
+}

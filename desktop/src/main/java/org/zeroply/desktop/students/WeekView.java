@@ -1,0 +1,248 @@
+package org.zeroply.desktop.students;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.store.Assignment;
+import org.zeroply.library.store.LibraryResults;
+
+/** A student's week as seven columns of cards that can be dragged from day to day. */
+final class WeekView extends VBox {
+
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
+    private final Services services;
+    private final WeekModel model;
+    private final TextField minutes = new TextField("60");
+    private final ComboBox<LibraryResults.Rated> exercise = new ComboBox<>();
+    private final Label words = Widgets.wrapped("", "plain");
+    private final HBox days = new HBox(6);
+    private long first;
+    private Optional<Assignment> chosen = Optional.empty();
+
+    WeekView(Services services, WeekModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        first = model.today();
+        setId("plan");
+        words.setId("plan-words");
+        minutes.setId("plan-minutes");
+        minutes.setPrefWidth(56);
+        minutes.setAccessibleText("Minutes a week");
+        exercise.setId("plan-exercise");
+        exercise.setPromptText("An exercise");
+        exercise.setAccessibleText("An exercise to assign");
+        exercise.setPrefWidth(190);
+        Widgets.texts(exercise, item -> item.title());
+        days.setId("plan-days");
+        ScrollPane scroll = new ScrollPane(days);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("plain-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        Widgets.row(
+                                Widgets.quiet("plan-before", "‹ Week", () -> turn(-WeekModel.DAYS)),
+                                Widgets.quiet("plan-today", "Today", this::toToday),
+                                Widgets.quiet("plan-after", "Week ›", () -> turn(WeekModel.DAYS)),
+                                Widgets.spacer(),
+                                exercise,
+                                Widgets.button("plan-assign", "Assign", this::assign),
+                                minutes,
+                                Widgets.label("min", "faded"),
+                                Widgets.button("plan-propose", "Propose a week", this::propose)),
+                        words,
+                        scroll,
+                        Widgets.row(
+                                Widgets.button("plan-earlier", "Earlier", () -> move(-1)),
+                                Widgets.button("plan-later", "Later", () -> move(1)),
+                                Widgets.button(
+                                        "plan-marked",
+                                        "Gone through",
+                                        () -> chosen(model::goneThrough)),
+                                Widgets.spacer(),
+                                Widgets.removing(
+                                        "plan-remove", "Take out", () -> chosen(model::remove))));
+        model.planProperty().addListener(o -> show());
+        show();
+    }
+
+    private void show() {
+        words.setText(model.words());
+        exercise.getItems()
+                .setAll(
+                        model.planProperty().get().stream()
+                                .flatMap(p -> p.results().exercises().stream())
+                                .toList());
+        long before = chosen.map(Assignment::id).orElse(-1L);
+        chosen =
+                model.planProperty().get().stream()
+                        .flatMap(p -> p.assignments().stream())
+                        .filter(a -> a.id() == before)
+                        .findFirst();
+        days.getChildren().clear();
+        for (int i = 0; i < WeekModel.DAYS; i++) {
+            days.getChildren().add(day(first + i));
+        }
+    }
+
+    private VBox day(long day) {
+        LocalDate date = LocalDate.ofEpochDay(day);
+        Label heading =
+                Widgets.label(day == model.today() ? "Today" : DAY.format(date), "week-day");
+        heading.setMinWidth(USE_PREF_SIZE);
+        VBox column = new VBox(6, heading);
+        column.setId("plan-day-" + (day - model.today()));
+        column.getStyleClass().add("week-column");
+        if (day == model.today()) {
+            column.getStyleClass().add("today");
+        }
+        HBox.setHgrow(column, Priority.ALWAYS);
+        column.setPrefWidth(100);
+        column.setMinWidth(86);
+        model.on(day, first).forEach(a -> column.getChildren().add(card(a)));
+        column.setOnDragOver(
+                e -> {
+                    if (e.getDragboard().hasString()) {
+                        e.acceptTransferModes(TransferMode.MOVE);
+                    }
+                    e.consume();
+                });
+        column.setOnDragDropped(
+                e -> {
+                    find(e.getDragboard()).ifPresent(a -> model.move(a, day));
+                    e.setDropCompleted(true);
+                    e.consume();
+                });
+        return column;
+    }
+
+    private Optional<Assignment> find(Dragboard board) {
+        return model.planProperty().get().stream()
+                .flatMap(p -> p.assignments().stream())
+                .filter(a -> a.uuid().equals(board.getString()))
+                .findFirst();
+    }
+
+    private VBox card(Assignment a) {
+        boolean overdue = a.isOpen() && a.dueDay() < model.today();
+        Label title = Widgets.wrapped(a.name(), "week-title");
+        Label about =
+                Widgets.wrapped(
+                        a.minutes() + " min, " + (overdue ? "overdue" : a.state().word()),
+                        overdue ? "alarm" : "faded");
+        VBox card = new VBox(2, title, about);
+        card.setId("assignment-" + a.id());
+        card.getStyleClass().add("week-card");
+        card.setFocusTraversable(true);
+        card.setAccessibleText(a.name() + ", " + about.getText() + ". " + a.reason());
+        javafx.scene.control.Tooltip.install(card, Widgets.wide(a.name() + ": " + a.reason()));
+        chosen.filter(c -> c.id() == a.id()).ifPresent(c -> card.getStyleClass().add("chosen"));
+        card.setOnMouseClicked(
+                e -> {
+                    if (e.getButton() == MouseButton.PRIMARY) {
+                        choose(a);
+                    }
+                });
+        card.setOnKeyPressed(
+                e -> {
+                    if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                        choose(a);
+                        e.consume();
+                    } else if (e.getCode() == KeyCode.DELETE) {
+                        model.remove(a);
+                        e.consume();
+                    }
+                });
+        card.setOnDragDetected(
+                e -> {
+                    Dragboard board = card.startDragAndDrop(TransferMode.MOVE);
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(a.uuid());
+                    board.setContent(content);
+                    e.consume();
+                });
+        card.setOnContextMenuRequested(
+                e -> {
+                    Menus.show(
+                            card,
+                            e.getScreenX(),
+                            e.getScreenY(),
+                            List.of(
+                                    Command.of(
+                                            "A day earlier", () -> model.move(a, a.dueDay() - 1)),
+                                    Command.of("A day later", () -> model.move(a, a.dueDay() + 1)),
+                                    Command.of("Gone through", () -> model.goneThrough(a)),
+                                    Menus.LINE,
+                                    new Command("Take out", "Delete", () -> model.remove(a))));
+                    e.consume();
+                });
+        card.setAlignment(Pos.TOP_LEFT);
+        return card;
+    }
+
+    /** Chooses a card, for the buttons. */
+    void choose(Assignment a) {
+        chosen = Optional.of(a);
+        show();
+    }
+
+    private void turn(int by) {
+        first += by;
+        show();
+    }
+
+    private void toToday() {
+        first = model.today();
+        show();
+    }
+
+    private void propose() {
+        String typed = minutes.getText().strip();
+        if (!typed.matches("[1-9]\\d{0,3}")) {
+            services.messages().say("Say how many minutes the week has, such as 60.");
+            return;
+        }
+        model.propose(Integer.parseInt(typed));
+    }
+
+    private void assign() {
+        if (exercise.getValue() == null) {
+            services.messages().say("Choose an exercise first.");
+        } else {
+            model.assign(exercise.getValue(), model.today() + 1);
+        }
+    }
+
+    private void chosen(Consumer<Assignment> use) {
+        chosen.ifPresentOrElse(
+                use, () -> services.messages().say("Choose a card of the week first."));
+    }
+
+    private void move(int by) {
+        chosen(a -> model.move(a, a.dueDay() + by));
+    }
+}

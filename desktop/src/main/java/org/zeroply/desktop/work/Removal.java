@@ -1,0 +1,77 @@
+package org.zeroply.desktop.work;
+
+import java.util.List;
+import java.util.function.Consumer;
+import org.zeroply.library.store.BinStore.Item;
+
+/**
+ * Removing things and bringing them back: they go into the bin, and the last removal is undone
+ * first.
+ */
+public final class Removal {
+
+    private final Services services;
+    private final UndoTrail trail;
+    private final Runnable undo;
+    private final Consumer<List<Item>> gone;
+    private final Consumer<List<Item>> back;
+
+    /**
+     * @param trail notes what was done at the desk
+     * @param undo takes back what was done last at the desk
+     * @param gone called when things went into the bin
+     * @param back called when they came back
+     */
+    public Removal(
+            Services services,
+            UndoTrail trail,
+            Runnable undo,
+            Consumer<List<Item>> gone,
+            Consumer<List<Item>> back) {
+        this.services = services;
+        this.trail = trail;
+        this.undo = undo;
+        this.gone = gone;
+        this.back = back;
+    }
+
+    /**
+     * Puts things into the bin.
+     *
+     * @param what what they are, for whoever reads it
+     */
+    public void remove(List<Item> items, String what) {
+        if (items.isEmpty()) {
+            return;
+        }
+        put(items);
+        trail.did(() -> restore(items), () -> put(items));
+        services.messages()
+                .say(
+                        "Removed: " + what + ". The bin keeps it for 30 days.",
+                        new Messages.Action("Undo", undo));
+    }
+
+    private void put(List<Item> items) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library().bin().put(items);
+                            return items;
+                        },
+                        gone);
+    }
+
+    private void restore(List<Item> items) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library().bin().restore(items);
+                            return items;
+                        },
+                        done -> {
+                            services.messages().say("It is back.");
+                            back.accept(done);
+                        });
+    }
+}
