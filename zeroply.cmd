@@ -6,6 +6,10 @@ set "command=%~1"
 if "%command%"=="" set "command=help"
 where java >nul 2>nul || (echo zeroply: Java 17 is needed, install a JDK and put it on the PATH. & exit /b 1)
 where mvn >nul 2>nul || (echo zeroply: Maven is needed, install it and put it on the PATH. & exit /b 1)
+if "%command%"=="test" if "%~2"=="--fast" (
+  call mvn -B -ntp -f "%root%pom.xml" test -DexcludedGroups=window,slow
+  exit /b
+)
 if "%command%"=="test" (
   call mvn -B -ntp -f "%root%pom.xml" verify
   exit /b

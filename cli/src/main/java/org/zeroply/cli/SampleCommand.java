@@ -33,9 +33,23 @@ final class SampleCommand implements Callable<Integer> {
     @Option(names = "--seed", paramLabel = "N")
     private long seed = 1;
 
+    @Option(
+            names = "--reviews",
+            description = "write the searches of the demo's reviews instead of the demo itself")
+    private boolean reviews;
+
     @Override
     public Integer call() throws IOException {
         Path folder = Files.createTempDirectory("zeroply-sample");
+        if (reviews) {
+            try (Library library = Library.open(folder.resolve("sample.zpl"))) {
+                SampleLibrary.reviews(library, file.toAbsolutePath());
+            }
+            output.print(
+                    Output.document().put("file", file.toString()),
+                    out -> out.println("Written to " + file));
+            return 0;
+        }
         try (Library library = Library.open(folder.resolve("sample.zpl"))) {
             new SampleLibrary(library, seed, (f, text) -> spec.commandLine().getErr().println(text))
                     .generate(games, exercises);

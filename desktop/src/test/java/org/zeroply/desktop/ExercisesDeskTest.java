@@ -11,6 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -140,6 +141,7 @@ class ExercisesDeskTest extends WindowTest {
     @Test
     void a_branch_is_drafted_anew_and_undone_as_one_change(FxRobot robot) throws Exception {
         openScheme(robot);
+        click(robot, "#scheme-more");
         click(robot, "#scheme-near");
         assertThat(Exercise.of(session().tree()).toleratesOneStep()).isTrue();
         robot.interact(() -> session().editor().undo());
@@ -186,19 +188,17 @@ class ExercisesDeskTest extends WindowTest {
         Attempt missed = attempt();
         services.library().attempts().decide(missed, List.of(Ruling.item(0, 0, "guessed")));
         click(robot, "#desk-students");
-        click(robot, "#students-plan");
+        click(robot, "#students-week");
         until(() -> label(robot, "#plan-words").contains("1 that was missed is due again"));
         click(robot, "#plan-propose");
-        until(() -> table(robot, "#plan-table").getItems().size() == 1);
-        Assignment proposed = (Assignment) table(robot, "#plan-table").getItems().get(0);
+        until(() -> assignments().size() == 1);
+        Assignment proposed = assignments().get(0);
         assertThat(proposed.name()).isEqualTo("Two rooks (mirrored)");
-        until(() -> isShown(robot, "#theme-plot"));
-        robot.interact(() -> table(robot, "#plan-table").getSelectionModel().select(0));
+        click(robot, "#assignment-" + proposed.id());
         click(robot, "#plan-later");
-        until(
-                () ->
-                        ((Assignment) table(robot, "#plan-table").getItems().get(0)).dueDay()
-                                == proposed.dueDay() + 1);
+        until(() -> assignments().get(0).dueDay() == proposed.dueDay() + 1);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> assignments().get(0).dueDay() == proposed.dueDay());
 
         click(robot, "#desk-solve");
         ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();
@@ -216,16 +216,17 @@ class ExercisesDeskTest extends WindowTest {
         assertThat(label(robot, "#marked-points")).isEqualTo("10 of 12 points");
 
         click(robot, "#desk-students");
-        until(() -> states(robot).equals(List.of("done")));
-        robot.interact(() -> table(robot, "#plan-table").getSelectionModel().select(0));
+        until(() -> robot.lookup(".week-card .faded").tryQuery().isPresent());
+        until(() -> assignments().get(0).state() == Assignment.State.DONE);
+        click(robot, "#assignment-" + proposed.id());
         click(robot, "#plan-marked");
-        until(() -> states(robot).equals(List.of("marked")));
+        until(() -> assignments().get(0).state() == Assignment.State.MARKED);
+        click(robot, "#students-strength");
+        until(() -> isShown(robot, "#theme-plot"));
     }
 
-    private static List<String> states(FxRobot robot) {
-        return table(robot, "#plan-table").getItems().stream()
-                .map(a -> ((Assignment) a).state().word())
-                .toList();
+    private List<Assignment> assignments() {
+        return services.library().assignments().of(services.library().students().all().get(0).id());
     }
 
     // ---- What the coach decides -----------------------------------------------------------------

@@ -38,8 +38,12 @@ class FloorsTest {
                     .that()
                     .haveSimpleNameNotContaining("Scheduler")
                     .should()
+                    .callConstructor(Thread.class, Runnable.class)
+                    .orShould()
+                    .callConstructor(Thread.class, Runnable.class, String.class)
+                    .orShould()
                     .dependOnClassesThat()
-                    .haveNameMatching("java\\.lang\\.Thread|java\\.util\\.concurrent\\.Executors");
+                    .haveFullyQualifiedName("java.util.concurrent.Executors");
 
     @ArchTest
     static final ArchRule the_window_speaks_to_the_library_and_not_to_its_database =

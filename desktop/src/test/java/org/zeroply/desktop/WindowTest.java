@@ -12,6 +12,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -25,6 +26,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 
 /** The real window, and the small acts that tests of it are made of. */
+@Tag("window")
 @ExtendWith(ApplicationExtension.class)
 abstract class WindowTest {
 

@@ -187,7 +187,8 @@ class WorkbenchTest extends WindowTest {
         robot.clickOn("#engine-save");
         until(() -> isShown(robot, "#engine-second"));
         robot.interact(() -> services.live().runningProperty().set(true));
-        robot.clickOn("#engine-second");
+        until(() -> robot.lookup(".candidate").queryAll().size() == 3);
+        click(robot, "#engine-second");
         until(() -> label(robot, "#engine-problem").contains("Our own engine goes on"));
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
         restart(robot);
@@ -231,6 +232,8 @@ class WorkbenchTest extends WindowTest {
         robot.interact(() -> bench.importFiles(List.of(bad, folder.resolve("none.pgn"))));
         until(() -> message(robot).contains("could not be read"));
         assertThat(services.library().unread().all()).hasSize(1);
+        robot.press(KeyCode.CONTROL).type(KeyCode.N).release(KeyCode.CONTROL);
+        until(() -> isShown(robot, "#board"));
         robot.press(KeyCode.CONTROL).type(KeyCode.K).release(KeyCode.CONTROL);
         until(() -> isShown(robot, "#command-filter"));
         robot.write("flip").type(KeyCode.ENTER);

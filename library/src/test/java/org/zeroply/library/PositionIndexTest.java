@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.board.Move;
@@ -26,6 +27,7 @@ import org.zeroply.library.store.index.GameFilter;
 import org.zeroply.library.store.index.PositionStatistics;
 
 /** The index agrees with counting through all games by hand, however they came into the library. */
+@Tag("slow")
 class PositionIndexTest {
 
     private static final int GAMES = 420;

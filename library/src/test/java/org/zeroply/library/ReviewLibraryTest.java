@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.board.Position;
@@ -35,6 +36,7 @@ import org.zeroply.library.transfer.Importer;
 import org.zeroply.library.transfer.Progress;
 
 /** What a library keeps of reviews: the queue, what was searched, and what the coach said. */
+@Tag("slow")
 class ReviewLibraryTest {
 
     private static final long NODES = 2_000;

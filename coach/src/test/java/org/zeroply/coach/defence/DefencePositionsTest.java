@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -28,6 +29,7 @@ import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** Composed positions with what is known of them: threats, ways, costs, pins, and what holds. */
+@Tag("slow")
 class DefencePositionsTest {
 
     private static final int TIMES = 10;

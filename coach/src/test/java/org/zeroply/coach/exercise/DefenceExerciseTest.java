@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -28,6 +29,7 @@ import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** Exercises in defending: drafted, marked, held against the engine, found in games. */
+@Tag("slow")
 class DefenceExerciseTest {
 
     /** Black threatens the rook twice over; it takes the queen, or wins by a check first. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,6 +39,7 @@ import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** Sound exercises stay sound, and whatever is spoilt in them is found. */
+@Tag("slow")
 class SoundnessCheckTest {
 
     private static final long NODES = 60_000;

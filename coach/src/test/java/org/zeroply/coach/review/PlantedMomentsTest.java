@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Named;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -30,6 +31,7 @@ import org.zeroply.engine.search.BuiltInEngine;
  * Games with one moment put into each of them, told by a comment on its move: {@code planted: kind;
  * words that explain it}.
  */
+@Tag("slow")
 class PlantedMomentsTest {
 
     private static final long NODES = 20_000;

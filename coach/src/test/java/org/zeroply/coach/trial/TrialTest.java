@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.LongStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.search.BuiltInEngine;
 
+@Tag("slow")
 class TrialTest {
 
     private static final Strength CLUB = new Strength(1400);

@@ -10,7 +10,6 @@ import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -19,7 +18,6 @@ import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.desktop.work.Task;
 
 /**
  * The row at the foot of the window: what happened last and what can be done about it, what goes
@@ -34,9 +32,6 @@ final class StatusRow extends HBox {
     private final Services services;
     private final Label message = Widgets.label("", "status-message");
     private final HBox actions = new HBox(4);
-    private final ProgressBar bar = new ProgressBar();
-    private final Label doing = Widgets.label("", "faded");
-    private final Button cancel;
 
     /**
      * @param elsewhere saves what cannot be saved to another place
@@ -47,8 +42,6 @@ final class StatusRow extends HBox {
         message.setMinWidth(0);
         actions.setAlignment(Pos.CENTER_LEFT);
         actions.setMinWidth(USE_PREF_SIZE);
-        cancel = Widgets.quiet("cancel", "Cancel", services.scheduler()::cancel);
-        doing.setId("doing");
         Button before = Widgets.quiet("messages", "…", () -> {});
         before.setAccessibleText("What was said before");
         before.setTooltip(new Tooltip("What was said before"));
@@ -58,15 +51,13 @@ final class StatusRow extends HBox {
         Label file = new Label(services.library().file().getFileName().toString());
         file.setTooltip(new Tooltip(services.library().file().toString()));
         file.getStyleClass().add("faded");
-        getChildren().addAll(before, message, actions, gap, doing, bar, cancel, unsaved(elsewhere));
+        getChildren().addAll(before, message, actions, gap, unsaved(elsewhere));
         getChildren().addAll(endings(), file);
         setSpacing(8);
         getStyleClass().add("status");
         setAlignment(Pos.CENTER_LEFT);
         services.messages().latestProperty().addListener((o, was, is) -> say(is));
-        services.scheduler().shownProperty().addListener((o, was, is) -> task(is));
         say(services.messages().latestProperty().get());
-        task(null);
     }
 
     private void say(Optional<Messages.Message> now) {
@@ -76,19 +67,6 @@ final class StatusRow extends HBox {
         actions.getChildren().clear();
         for (Messages.Action action : now.map(Messages.Message::actions).orElse(List.of())) {
             actions.getChildren().add(Widgets.action("status-", action));
-        }
-    }
-
-    private void task(Task<?> now) {
-        boolean busy = now != null;
-        for (var node : List.of(doing, bar, cancel)) {
-            node.setVisible(busy);
-            node.setManaged(busy);
-        }
-        bar.progressProperty().unbind();
-        if (busy) {
-            doing.setText(now.name() + " …");
-            bar.progressProperty().bind(now.progressProperty());
         }
     }
 

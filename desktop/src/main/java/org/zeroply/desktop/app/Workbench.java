@@ -13,7 +13,9 @@ import javafx.geometry.Orientation;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
@@ -56,7 +58,8 @@ public final class Workbench extends StackPane {
     private final Looks looks;
     private final Dialogs dialogs = new Dialogs(this);
     private final BoardColumn column = new BoardColumn(this::boardMenu);
-    private final StackPane place = new StackPane();
+    private final VBox place = new VBox();
+    private final TaskStrip strip;
     private final Split split;
     private final StackPane middle = new StackPane();
     private final Margin margin;
@@ -122,6 +125,7 @@ public final class Workbench extends StackPane {
         games.setStart(new StartPage(new Beginning()));
         margin = new Margin(desks, this::go, this::showCommands, window::menu);
         split = new Split(memory, "games", Orientation.HORIZONTAL, this::boardWidth, column, place);
+        strip = new TaskStrip(services.scheduler());
         place.setMinSize(0, 0);
         place.getStyleClass().add("place");
         BorderPane frame = new BorderPane();
@@ -232,7 +236,8 @@ public final class Workbench extends StackPane {
         front = desk;
         use = Optional.of(desk.boardUse());
         desk.boardUse().addListener(arrange);
-        place.getChildren().setAll(desk.content());
+        VBox.setVgrow(desk.content(), Priority.ALWAYS);
+        place.getChildren().setAll(desk.content(), strip);
         margin.mark(desk);
         column.attach(desk);
         arrange();

@@ -1,5 +1,8 @@
 package org.zeroply.desktop.controls;
 
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+
 /**
  * Something that can be done, for the palette of commands, the list of keys and menus.
  *
@@ -9,6 +12,15 @@ package org.zeroply.desktop.controls;
  */
 public record Command(String name, String key, Runnable action) {
 
+    /**
+     * @throws IllegalArgumentException if no key has this name: such a command would never be heard
+     */
+    public Command {
+        if (!key.isEmpty() && !(KeyCombination.valueOf(key) instanceof KeyCodeCombination)) {
+            throw new IllegalArgumentException("there is no key '" + key + "'");
+        }
+    }
+
     /** A command without a key. */
     public static Command of(String name, Runnable action) {
         return new Command(name, "", action);
@@ -16,6 +28,6 @@ public record Command(String name, String key, Runnable action) {
 
     /** Its key as it is shown: {@code Ctrl+Z}. */
     public String keyText() {
-        return key.replace("Shortcut", "Ctrl").replace("_", " ").replace("Minus", "-");
+        return key.replace("Shortcut", "Ctrl").replace("Minus", "-").replace("Equals", "+");
     }
 }

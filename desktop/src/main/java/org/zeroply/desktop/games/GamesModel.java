@@ -246,8 +246,15 @@ public final class GamesModel {
                                         .get(OPEN)
                                         .filter(t -> t.matches("\\d+"))
                                         .map(Long::valueOf)
-                                        .filter(services.library().sheets()::has),
+                                        .filter(services.library().sheets()::has)
+                                        .or(this::newest),
                         last -> last.filter(id -> session.id().isEmpty()).ifPresent(this::open));
+    }
+
+    private Optional<Long> newest() {
+        return services.library().sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
+                .findFirst()
+                .map(SheetRow::id);
     }
 
     /** Remembers which game is open. */

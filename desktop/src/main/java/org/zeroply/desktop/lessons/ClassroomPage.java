@@ -82,7 +82,7 @@ public final class ClassroomPage extends VBox {
     /** Begins a lesson. */
     public void begin(ClassroomModel shown) {
         lesson = Optional.of(shown);
-        shown.stepsProperty().addListener(o -> show());
+        shown.stepsProperty().addListener((o, was, is) -> show());
         show();
     }
 

@@ -4,7 +4,7 @@ import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.beans.InvalidationListener;
+import javafx.beans.value.ChangeListener;
 import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -46,7 +46,7 @@ public final class ClassroomView extends Region {
     private final Label count = Widgets.label("", "room-count");
     private final VBox page;
     private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), e -> tick()));
-    private final InvalidationListener refresh = o -> show();
+    private final ChangeListener<Number> refresh = (o, was, is) -> show();
     private Runnable onLeave = () -> {};
     private double wheel;
 

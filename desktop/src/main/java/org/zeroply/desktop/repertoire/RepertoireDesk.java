@@ -95,10 +95,10 @@ public final class RepertoireDesk implements Desk {
         pages.add("Lines", lines);
         pages.add("Map", map);
         pages.add("Tasks", new TaskView(services, model, findings));
-        pages.add("Replies", statistics);
         pages.add("Games", games);
         pages.add("Learn", learn);
         pages.add("Merge", merge);
+        pages.add("Replies", statistics);
         VBox.setVgrow(place, Priority.ALWAYS);
         HBox tools = bar();
         content.getChildren().addAll(pages.row(), tools, place);

@@ -333,8 +333,8 @@ public final class ReviewDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Next moment", "Page_Down", () -> model.step(1)));
-        commands.add(new Command("Previous moment", "Page_Up", () -> model.step(-1)));
+        commands.add(new Command("Next moment", "Page Down", () -> model.step(1)));
+        commands.add(new Command("Previous moment", "Page Up", () -> model.step(-1)));
         commands.add(new Command("On to the next moment", "Space", () -> model.step(1)));
         commands.add(new Command("Keep the moment", "K", () -> here(model::keep)));
         commands.add(new Command("Dismiss the moment", "D", () -> here(model::dismiss)));

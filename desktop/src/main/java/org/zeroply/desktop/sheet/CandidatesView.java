@@ -32,6 +32,7 @@ public final class CandidatesView extends VBox {
     private static final int SHOWN = 9;
 
     private static final double CONTROLS = 44;
+    private static final double EDGES = 14;
     private static final double ROW_GAP = 1;
 
     /** Lines that have a key of their own. */
@@ -45,6 +46,7 @@ public final class CandidatesView extends VBox {
     private final Label problem = Widgets.label("", "alarm");
     private final Label left = Widgets.label("", "faded");
     private final HBox leftOut;
+    private final HBox controls;
     private final Set<Move> open = new HashSet<>();
     private Palette palette = Palette.PAPER;
 
@@ -62,7 +64,8 @@ public final class CandidatesView extends VBox {
         exact.setId("engine-exact");
         problem.setId("engine-problem");
         problem.setWrapText(true);
-        getChildren().addAll(controls(), problem, leftOut, lines);
+        controls = controls();
+        getChildren().addAll(controls, problem, leftOut, lines);
         InvalidationListener refresh = o -> show();
         live.findingProperty().addListener(refresh);
         live.problemProperty().addListener(refresh);
@@ -223,13 +226,20 @@ public final class CandidatesView extends VBox {
     /** The height of the controls and of as many lines as are wanted, none of them opened. */
     public double usualHeight() {
         int wanted = live.runningProperty().get() ? live.linesProperty().get() : 0;
-        return CONTROLS + wanted * (CandidateRow.HEIGHT + ROW_GAP);
+        double above = getWidth() > 0 ? controls.prefHeight(getWidth()) + EDGES : CONTROLS;
+        for (javafx.scene.layout.Region extra : List.of(problem, leftOut)) {
+            above += extra.isManaged() ? extra.prefHeight(getWidth()) : 0;
+        }
+        return above + wanted * (CandidateRow.HEIGHT + ROW_GAP);
     }
 
     /** Calls this when another height is wanted. */
     public void onHeight(Runnable handler) {
         live.linesProperty().addListener(o -> handler.run());
         live.runningProperty().addListener(o -> handler.run());
+        controls.heightProperty().addListener(o -> handler.run());
+        problem.managedProperty().addListener(o -> handler.run());
+        leftOut.managedProperty().addListener(o -> handler.run());
     }
 
     /** What can be done with the candidates. */

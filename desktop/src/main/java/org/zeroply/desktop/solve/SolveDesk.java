@@ -186,9 +186,9 @@ public final class SolveDesk implements Desk {
         commands.addAll(exercise.commands());
         commands.add(new Command("Next question of the ladder", "", ladder::begin));
         if (page.equals(CLASSROOM)) {
-            commands.add(new Command("Reveal the next move", "Page_Down", classroom::reveal));
+            commands.add(new Command("Reveal the next move", "Page Down", classroom::reveal));
             commands.add(new Command("Reveal one more", "Space", classroom::reveal));
-            commands.add(new Command("Hide the last move again", "Page_Up", classroom::back));
+            commands.add(new Command("Hide the last move again", "Page Up", classroom::back));
         }
         commands.add(Command.of("Classroom: whole screen", classroom::here));
         commands.add(Command.of("Classroom: second window", classroom::apart));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zeroply.coach.planning.ThemeStrength;
 import org.zeroply.coach.rating.Rating;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.RowTable;
@@ -15,10 +16,12 @@ import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.print.ScorePlot;
+import org.zeroply.library.print.ThemePlot;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.LibraryResults.Rated;
 import org.zeroply.library.store.Student;
+import org.zeroply.library.store.StudentPlan;
 
 /** How strong a student solves, what to expect of every exercise, and who earned what on it. */
 final class StrengthView extends VBox {
@@ -31,6 +34,7 @@ final class StrengthView extends VBox {
                     Rated::id,
                     "No exercises yet. Find some on the Exercises desk.");
     private final VBox picture = new VBox(4);
+    private List<ThemeStrength> themes = List.of();
     private Optional<LibraryResults> results = Optional.empty();
     private Optional<Student> student = Optional.empty();
     private Palette palette = Palette.PAPER;
@@ -62,15 +66,21 @@ final class StrengthView extends VBox {
         services.scheduler()
                 .library(
                         () ->
-                                LibraryResults.of(
-                                        services.library().sheets(),
-                                        services.library().students(),
+                                StudentPlan.of(
+                                        chosen,
+                                        LibraryResults.of(
+                                                services.library().sheets(),
+                                                services.library().students(),
+                                                services.library().attempts(),
+                                                LocalDate.now(ZoneId.systemDefault()).toEpochDay()),
                                         services.library().attempts(),
-                                        LocalDate.now(ZoneId.systemDefault()).toEpochDay()),
+                                        services.library().assignments()),
                         this::show);
     }
 
-    private void show(LibraryResults now) {
+    private void show(StudentPlan plan) {
+        LibraryResults now = plan.results();
+        themes = plan.themes();
         Rated before = table.getSelectionModel().getSelectedItem();
         results = Optional.of(now);
         student.ifPresent(
@@ -114,8 +124,26 @@ final class StrengthView extends VBox {
                 .orElse("–");
     }
 
+    private void drawThemes(LibraryResults r, Student s) {
+        if (themes.isEmpty()) {
+            return;
+        }
+        String says =
+                "Strength by theme, weakest first, with the range it is in 19 times of 20; the"
+                        + " dashed line is all exercises together.";
+        picture.getChildren()
+                .addAll(
+                        Widgets.wrapped(says, "faded"),
+                        new PlotView(
+                                "theme-plot",
+                                new ThemePlot(r.student(s.id()), themes),
+                                palette,
+                                says));
+    }
+
     private void draw(Rated chosen) {
         picture.getChildren().clear();
+        results.ifPresent(r -> student.ifPresent(s -> drawThemes(r, s)));
         if (chosen == null || results.isEmpty()) {
             return;
         }

@@ -151,7 +151,8 @@ public final class TreeSession {
         }
 
         private boolean step(SheetStep how) {
-            if (changed == sheet) {
+            boolean sameSheet = changed.id().isPresent() && changed.id().equals(sheet.id());
+            if (changed == sheet || sameSheet) {
                 TreeSession.this.step(how);
                 return true;
             }

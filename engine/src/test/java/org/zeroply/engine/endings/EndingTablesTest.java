@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,6 +26,7 @@ import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** Against published figures, and against the rules: each result follows from its successors. */
+@Tag("slow")
 class EndingTablesTest {
 
     private static EndingTables tables;

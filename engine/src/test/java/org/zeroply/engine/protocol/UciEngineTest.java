@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,6 +20,7 @@ import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** The client against our own engine in another process, and against one that misbehaves. */
+@Tag("slow")
 class UciEngineTest {
 
     private static final UciEngine.Patience SHORT = new UciEngine.Patience(30_000, 1_500);

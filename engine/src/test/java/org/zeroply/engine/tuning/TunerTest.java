@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -17,6 +18,7 @@ import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.match.Contestant;
 import org.zeroply.engine.search.BuiltInEngine;
 
+@Tag("slow")
 class TunerTest {
 
     @Test

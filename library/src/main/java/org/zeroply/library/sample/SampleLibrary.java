@@ -77,6 +77,10 @@ public final class SampleLibrary {
                         new Importer(into, Progress.NONE, new Cancellation()).files(List.of(copy));
                 long today = LocalDate.now(ZoneId.systemDefault()).toEpochDay();
                 SampleRepertoire.moveTo(into, today, learners);
+                if (report.stored() > 0) {
+                    SampleWeek.assign(into, today);
+                    SampleReviews.unpackInto(into);
+                }
                 return report;
             } finally {
                 Files.deleteIfExists(copy);
@@ -84,6 +88,12 @@ public final class SampleLibrary {
         } catch (IOException e) {
             throw new LibraryException("The demo could not be unpacked: " + e.getMessage(), e);
         }
+    }
+
+    /** Unpacks the demo club, reviews some of its games, and writes what was searched to a file. */
+    public static void reviews(Library fresh, Path out) throws IOException {
+        unpack(fresh);
+        SampleReviews.make(fresh, out);
     }
 
     /** Generates games, exercises out of them, and students with attempts. */

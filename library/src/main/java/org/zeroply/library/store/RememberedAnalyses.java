@@ -1,5 +1,6 @@
 package org.zeroply.library.store;
 
+import java.util.List;
 import java.util.Optional;
 import org.zeroply.coach.review.AnalysisMemory;
 import org.zeroply.engine.analysis.Analysis;
@@ -45,6 +46,46 @@ public final class RememberedAnalyses implements AnalysisMemory {
                                 .bind("lines", key.lines())
                                 .bind("analysis", bytes)
                                 .execute());
+    }
+
+    /** An analysis as it is kept, to be carried to another library. */
+    public record Kept(String engine, String position, long nodes, int lines, byte[] analysis) {}
+
+    /** All that are kept. */
+    public List<Kept> all() {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT engine, position, nodes, lines, analysis FROM"
+                                                + " remembered_analysis ORDER BY engine, position,"
+                                                + " nodes, lines")
+                                .map(
+                                        (rs, c) ->
+                                                new Kept(
+                                                        rs.getString(1),
+                                                        rs.getString(2),
+                                                        rs.getLong(3),
+                                                        rs.getInt(4),
+                                                        rs.getBytes(5)))
+                                .list());
+    }
+
+    /** Takes analyses over from another library; those that are known stay. */
+    public void take(List<Kept> all) {
+        database.write(
+                h -> {
+                    for (Kept k : all) {
+                        h.execute(
+                                "INSERT INTO remembered_analysis (engine, position, nodes, lines,"
+                                        + " analysis) VALUES (?, ?, ?, ?, ?) ON CONFLICT DO NOTHING",
+                                k.engine(),
+                                k.position(),
+                                k.nodes(),
+                                k.lines(),
+                                k.analysis());
+                    }
+                    return null;
+                });
     }
 
     /** How many are kept. */

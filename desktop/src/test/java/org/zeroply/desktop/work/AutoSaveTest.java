@@ -1,0 +1,222 @@
+package org.zeroply.desktop.work;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.desktop.work.Fx.run;
+import static org.zeroply.desktop.work.Fx.until;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxToolkit;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.library.Library;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.SheetStore;
+
+/** Saving with a library that refuses while it is told to. */
+class AutoSaveTest {
+
+    @TempDir Path folder;
+    private Library library;
+    private final Messages messages = new Messages(Clock.systemUTC());
+    private final Scheduler scheduler = new Scheduler(messages);
+    private final TreeSession session = new TreeSession();
+    private AutoSave save;
+    private volatile boolean refusing;
+    private OptionalLong reopened = OptionalLong.empty();
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void open() {
+        library = Library.open(folder.resolve("saves.zpl"));
+        run(
+                () -> {
+                    save = new AutoSave(scheduler, messages, new Refusing(), session, () -> {});
+                    save.onReopen(id -> reopened = OptionalLong.of(id));
+                });
+    }
+
+    @AfterEach
+    void close() {
+        scheduler.close();
+        library.close();
+    }
+
+    private final class Refusing implements AutoSave.Keeper {
+        private final AutoSave.Keeper real = AutoSave.Keeper.of(library.sheets());
+
+        private void check() {
+            if (refusing) {
+                throw new LibraryException("The disk is full.", null);
+            }
+        }
+
+        @Override
+        public long add(MoveTree made, List<SheetStore.State> since) {
+            check();
+            return real.add(made, since);
+        }
+
+        @Override
+        public void save(long id, List<SheetStore.State> states) {
+            check();
+            real.save(id, states);
+        }
+
+        @Override
+        public Optional<MoveTree> earlier(long id) {
+            return real.earlier(id);
+        }
+
+        @Override
+        public Optional<MoveTree> later(long id) {
+            return real.later(id);
+        }
+    }
+
+    private void play(String... moves) {
+        run(
+                () -> {
+                    for (String move : moves) {
+                        try {
+                            session.play(move);
+                        } catch (NotationException e) {
+                            throw new IllegalArgumentException(e);
+                        }
+                    }
+                });
+    }
+
+    private String stored(long id) {
+        return moves(library.sheets().load(id));
+    }
+
+    private static String moves(MoveTree tree) {
+        return org.zeroply.chess.notation.Line.numbered(
+                tree.start(), tree.mainLine().stream().map(n -> n.move()).toList());
+    }
+
+    private String shown() {
+        return moves(session.tree());
+    }
+
+    private long saved() throws Exception {
+        run(save::flush);
+        until(save::isClean);
+        return session.id().orElseThrow();
+    }
+
+    private void undo() {
+        run(session::undo);
+    }
+
+    @Test
+    void a_new_sheet_is_added_and_each_of_its_changes_can_be_taken_back_after_opening_it_again()
+            throws Exception {
+        play("e4", "e5", "Nf3");
+        long id = saved();
+        assertThat(stored(id)).isEqualTo("1.e4 e5 2.Nf3");
+        run(() -> session.open(library.sheets().load(id), OptionalLong.of(id)));
+        for (String left : List.of("1.e4 e5", "1.e4", "")) {
+            undo();
+            until(() -> shown().equals(left));
+        }
+        undo();
+        until(() -> messages.history().stream().anyMatch(m -> m.text().startsWith("Nothing more")));
+        for (String back : List.of("1.e4", "1.e4 e5", "1.e4 e5 2.Nf3")) {
+            run(session::redo);
+            until(() -> shown().equals(back));
+        }
+        assertThat(stored(saved())).isEqualTo("1.e4 e5 2.Nf3");
+    }
+
+    @Test
+    void taking_back_reaches_from_what_was_done_today_into_what_was_done_before() throws Exception {
+        play("e4", "e5");
+        long id = saved();
+        TreeSession fresh = session;
+        run(() -> fresh.open(library.sheets().load(id), OptionalLong.of(id)));
+        run(() -> fresh.toEnd());
+        play("Nf3");
+        undo();
+        until(() -> shown().equals("1.e4 e5"));
+        undo();
+        until(() -> shown().equals("1.e4"));
+        assertThat(session.current().depth()).as("the place stays as near as can be").isEqualTo(1);
+        run(session::redo);
+        until(() -> shown().equals("1.e4 e5"));
+        run(session::redo);
+        until(() -> shown().equals("1.e4 e5 2.Nf3"));
+    }
+
+    @Test
+    void what_was_done_in_a_sheet_that_is_no_longer_open_is_taken_back_there() throws Exception {
+        play("e4", "e5");
+        long first = saved();
+        run(
+                () -> {
+                    session.open(new MoveTree(Position.START), OptionalLong.empty());
+                });
+        play("d4");
+        long second = saved();
+        undo();
+        until(() -> shown().isEmpty());
+        undo();
+        until(() -> reopened.equals(OptionalLong.of(first)));
+        until(() -> stored(first).equals("1.e4"));
+        saved();
+        assertThat(stored(second)).as("the other one is as it was").isEmpty();
+    }
+
+    @Test
+    void what_cannot_be_saved_stays_unsaved_and_is_saved_in_its_order_once_that_is_possible()
+            throws Exception {
+        play("e4");
+        long first = saved();
+        refusing = true;
+        play("e5");
+        run(save::flush);
+        until(() -> save.problemProperty().get().equals("The disk is full."));
+        run(() -> session.open(new MoveTree(Position.START), OptionalLong.empty()));
+        play("d4");
+        run(save::flush);
+        until(() -> save.problemProperty().get().equals("The disk is full."));
+        assertThat(save.isClean()).isFalse();
+        assertThat(save.unsaved())
+                .extracting(AutoSaveTest::moves)
+                .containsExactly("1.e4 e5", "1.d4");
+        assertThat(save.unsaved(first).map(AutoSaveTest::moves)).contains("1.e4 e5");
+        assertThat(stored(first)).isEqualTo("1.e4");
+
+        refusing = false;
+        run(save::flush);
+        until(save::isClean);
+        assertThat(save.problemProperty().get()).isEmpty();
+        assertThat(stored(first)).isEqualTo("1.e4 e5");
+        assertThat(stored(session.id().orElseThrow())).isEqualTo("1.d4");
+    }
+
+    @Test
+    void a_failed_save_is_tried_again_by_itself() throws Exception {
+        refusing = true;
+        play("e4");
+        run(save::flush);
+        until(() -> !save.problemProperty().get().isEmpty());
+        refusing = false;
+        until(save::isClean);
+        assertThat(stored(session.id().orElseThrow())).isEqualTo("1.e4");
+    }
+}
