@@ -25,12 +25,14 @@ final class Intake {
 
     private final Services services;
     private final Consumer<ImportReport> imported;
+    private final Consumer<ImportReport> demo;
     private final Consumer<Position> analyse;
     private final Supplier<Window> window;
     private final Memory memory;
 
     /**
      * @param imported told what was imported
+     * @param demo told what the demo club brought
      * @param analyse given a position that was pasted
      * @param window over which files are asked for
      * @param memory remembers the files
@@ -38,12 +40,14 @@ final class Intake {
     Intake(
             Services services,
             Consumer<ImportReport> imported,
+            Consumer<ImportReport> demo,
             Consumer<Position> analyse,
             Supplier<Window> window,
             Memory memory) {
         this.memory = memory;
         this.services = services;
         this.imported = imported;
+        this.demo = demo;
         this.analyse = analyse;
         this.window = window;
     }
@@ -79,10 +83,7 @@ final class Intake {
                 .longWork(
                         "Unpacking the demo",
                         (cancellation, progress) -> SampleLibrary.unpack(services.library()),
-                        report -> {
-                            imported.accept(report);
-                            services.messages().say("The demo club is ready: " + report.words());
-                        });
+                        demo);
     }
 
     /** Takes a game or a position from the clipboard. */

@@ -9,13 +9,10 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
 import javafx.beans.value.ObservableValue;
-import javafx.geometry.Orientation;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
-import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.desktop.board.Palette;
@@ -24,7 +21,6 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.Menus;
-import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.defence.DefenceDesk;
 import org.zeroply.desktop.exercises.ExercisesDesk;
 import org.zeroply.desktop.games.GamesDesk;
@@ -42,26 +38,12 @@ import org.zeroply.library.transfer.ImportReport;
 /** The whole window: margin of desks, board, the desk in front, status row, and cards over it. */
 public final class Workbench extends StackPane {
 
-    /** Room a page wants beside the board, in pixels. */
-    private static final double PAGE = 500;
-
-    private static final double PAGE_PART = 0.46;
-
-    /** Part of the width that a board takes where it only illustrates. */
-    private static final double SMALL_PART = 0.3;
-
-    /** Narrower than this, the page goes under the board. */
-    private static final double NARROW = 880;
-
     private final Services services;
     private final Memory memory;
     private final Looks looks;
     private final Dialogs dialogs = new Dialogs(this);
     private final BoardColumn column = new BoardColumn(this::boardMenu);
-    private final VBox place = new VBox();
-    private final TaskStrip strip;
-    private final Split split;
-    private final StackPane middle = new StackPane();
+    private final BoardAndPage middle;
     private final Margin margin;
     private final List<Desk> desks = new ArrayList<>();
     private final Intake intake;
@@ -90,6 +72,7 @@ public final class Workbench extends StackPane {
                 new Intake(
                         services,
                         this::imported,
+                        this::demoReady,
                         this::analyse,
                         () -> getScene().getWindow(),
                         memory);
@@ -98,7 +81,7 @@ public final class Workbench extends StackPane {
         exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
         rooms = new Rooms(this);
         solve = new SolveDesk(services, clock, rooms, this::boardChanged);
-        lab = new LabDesk(services, games.session(), games::setAsExercise);
+        lab = new LabDesk(services, games.session(), games::setAsExercise, games::analyse);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
         repertoire =
                 new RepertoireDesk(
@@ -124,10 +107,7 @@ public final class Workbench extends StackPane {
         }
         games.setStart(new StartPage(new Beginning()));
         margin = new Margin(desks, this::go, this::showCommands, window::menu);
-        split = new Split(memory, "games", Orientation.HORIZONTAL, this::boardWidth, column, place);
-        strip = new TaskStrip(services.scheduler());
-        place.setMinSize(0, 0);
-        place.getStyleClass().add("place");
+        middle = new BoardAndPage(memory, column, new TaskStrip(services.scheduler()));
         BorderPane frame = new BorderPane();
         frame.setLeft(margin);
         frame.setCenter(middle);
@@ -176,41 +156,13 @@ public final class Workbench extends StackPane {
         }
     }
 
-    // ---- Room -----------------------------------------------------------------------------------
-
-    private double boardWidth(double both) {
-        if (split.getOrientation() == Orientation.VERTICAL) {
-            return both / 2;
-        }
-        if (boardUse() == BoardUse.SMALL) {
-            return both * SMALL_PART;
-        }
-        double page = Math.max(PAGE, PAGE_PART * both);
-        return Math.min(column.widthForHeight(split.getHeight()), both - page);
-    }
-
     private BoardUse boardUse() {
         return front == null ? BoardUse.LARGE : front.boardUse().getValue();
     }
 
-    /** Gives board and page their room. */
     private void arrange() {
-        boolean board = boardUse() != BoardUse.NONE;
-        split.setOrientation(
-                getWidth() > 0 && getWidth() < NARROW
-                        ? Orientation.VERTICAL
-                        : Orientation.HORIZONTAL);
-        if (board && !middle.getChildren().contains(split)) {
-            middle.getChildren().clear();
-            split.getItems().setAll(column, place);
-            middle.getChildren().setAll(split);
-        } else if (!board && !middle.getChildren().contains(place)) {
-            split.getItems().remove(place);
-            middle.getChildren().setAll(place);
-        }
-        if (board && front != null) {
-            boolean small = boardUse() == BoardUse.SMALL;
-            split.setName(front.name() + (small ? ".small" : ""));
+        if (front != null) {
+            middle.arrange(front, getWidth());
         }
     }
 
@@ -236,8 +188,7 @@ public final class Workbench extends StackPane {
         front = desk;
         use = Optional.of(desk.boardUse());
         desk.boardUse().addListener(arrange);
-        VBox.setVgrow(desk.content(), Priority.ALWAYS);
-        place.getChildren().setAll(desk.content(), strip);
+        middle.show(desk);
         margin.mark(desk);
         column.attach(desk);
         arrange();
@@ -308,6 +259,11 @@ public final class Workbench extends StackPane {
         memory.put("desk", front.name());
         desks.forEach(d -> memory.put("page." + d.name(), d.page()));
         games.rememberOpen();
+    }
+
+    /** Saves all and goes on; asks first if something could not be saved and would be lost. */
+    public void askToClose(Runnable then) {
+        new CloseGuard(services, this).close(then);
     }
 
     /** Writes what cannot be saved into the library to a file. */
@@ -382,6 +338,14 @@ public final class Workbench extends StackPane {
         intake.unpackDemo();
     }
 
+    /** The demo club is opened at a game that shows what a review is. */
+    private void demoReady(ImportReport report) {
+        services.messages().say("The demo club is ready: " + report.words());
+        services.reviews().open();
+        games.openLast();
+        show(games);
+    }
+
     private void imported(ImportReport report) {
         services.messages().say(report.words());
         if (report.stored() > 0) {
@@ -448,6 +412,11 @@ public final class Workbench extends StackPane {
         ClassroomModel lesson = solve.teach(shown.current(), shown.tree());
         show(solve);
         rooms.here(lesson);
+    }
+
+    /** Goes back from the classroom to the desks. */
+    public void leaveClassroom() {
+        rooms.leave();
     }
 
     // ---- Looks ----------------------------------------------------------------------------------

@@ -75,6 +75,7 @@ public final class ZeroPly extends Application {
     private boolean open(Path file) {
         try {
             Services made = services(Library.open(file), memory, false);
+            made.showOutside(getHostServices()::showDocument);
             Workbench bench = new Workbench(made, Clock.systemUTC());
             bench.onLibrary(this::change);
             services = Optional.of(made);
@@ -118,7 +119,7 @@ public final class ZeroPly extends Application {
 
     private void leave(Runnable then) {
         if (services.isPresent() && workbench.isPresent()) {
-            new CloseGuard(services.get(), workbench.get()).close(then);
+            workbench.get().askToClose(then);
         } else {
             then.run();
         }

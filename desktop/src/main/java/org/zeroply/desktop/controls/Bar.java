@@ -2,6 +2,7 @@ package org.zeroply.desktop.controls;
 
 import java.util.ArrayList;
 import java.util.List;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -19,10 +20,25 @@ public final class Bar extends HBox {
 
     private static final double LINE_GAP = 6;
 
+    /** No window is wider, in pixels. */
+    private static final double WIDEST = 20_000;
+
+    private double height;
+
     public Bar(double gap, Node... nodes) {
         super(gap, nodes);
         getStyleClass().add("bar");
         setMinWidth(0);
+        // Whoever gives it room has asked for its height before its width was known.
+        widthProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            double now = computePrefHeight(is.doubleValue());
+                            if (now != height) {
+                                height = now;
+                                Platform.runLater(this::requestLayout);
+                            }
+                        });
     }
 
     private record Line(List<Node> nodes, double width, double height) {}
@@ -97,7 +113,12 @@ public final class Bar extends HBox {
 
     @Override
     protected double computePrefHeight(double width) {
-        double room = inner(width < 0 ? Math.max(getWidth(), prefWidth(-1)) : width);
+        double known = getWidth() > 0 ? getWidth() : prefWidth(-1);
+        // Asked without a width, or for the narrowest or widest there is, as boxes do that do not
+        // know
+        // theirs, it answers for the one it has.
+        boolean unknown = width <= minWidth(-1) + 1 || width > WIDEST;
+        double room = inner(unknown ? known : width);
         List<Line> lines = lines(room);
         double height = Math.max(0, lines.size() - 1) * LINE_GAP;
         for (Line line : lines) {

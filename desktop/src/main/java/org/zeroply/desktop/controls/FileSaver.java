@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.stage.FileChooser;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.print.Report;
@@ -67,6 +68,22 @@ public final class FileSaver {
                             }
                             return file.getName();
                         },
-                        name -> services.messages().say("Written to " + name + "."));
+                        name ->
+                                services.messages()
+                                        .say(
+                                                "Written to " + name + ".",
+                                                new Messages.Action(
+                                                        "Open",
+                                                        () ->
+                                                                services.open(
+                                                                        file.toURI().toString())),
+                                                new Messages.Action(
+                                                        "Show folder",
+                                                        () ->
+                                                                services.open(
+                                                                        file.getAbsoluteFile()
+                                                                                .getParentFile()
+                                                                                .toURI()
+                                                                                .toString()))));
     }
 }

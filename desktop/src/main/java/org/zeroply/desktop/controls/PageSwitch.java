@@ -90,7 +90,7 @@ public final class PageSwitch {
     }
 
     private HBox tabs() {
-        HBox row = new HBox();
+        HBox row = new Bar(2);
         row.getStyleClass().add("tabs");
         for (String name : pages.keySet()) {
             ToggleButton tab = new ToggleButton(name);

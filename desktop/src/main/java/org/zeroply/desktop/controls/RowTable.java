@@ -1,8 +1,10 @@
 package org.zeroply.desktop.controls;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -36,12 +38,17 @@ public final class RowTable<T> extends TableView<T> {
 
     private static final double LEAST = 70;
 
+    /** The size of type in the headings that these widths are for, in pixels. */
+    private static final double HEADING_TYPE = 13;
+
     private final Function<T, Object> key;
     private final ObservableList<T> rows = FXCollections.observableArrayList();
     private Consumer<T> onChoose = row -> {};
     private Consumer<T> onOpen = row -> {};
     private Consumer<List<T>> onRemove = chosen -> {};
     private Function<List<T>, List<Command>> commands = chosen -> List.of();
+    private final Map<TableColumn<T, ?>, Double> widths = new HashMap<>();
+    private double scale = 1;
     private boolean quiet;
     private boolean sortedElsewhere;
 
@@ -238,11 +245,30 @@ public final class RowTable<T> extends TableView<T> {
 
     private <V> TableColumn<T, V> add(TableColumn<T, V> column, String title, double width) {
         column.setId(getId() + "-" + title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-        column.setPrefWidth(width);
-        column.setMinWidth(width <= NARROW ? width : LEAST);
+        widths.put(column, width);
+        size(column);
         column.setReorderable(false);
         getColumns().add(column);
         return column;
+    }
+
+    private void size(TableColumn<T, ?> column) {
+        double width = widths.get(column);
+        column.setMinWidth(scale * (width <= NARROW ? width : LEAST));
+        column.setPrefWidth(scale * width);
+    }
+
+    /** Columns are as wide as their text is large. */
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        if (lookup(".column-header .label") instanceof Label heading) {
+            double now = heading.getFont().getSize() / HEADING_TYPE;
+            if (Math.abs(now - scale) > 0.01) {
+                scale = now;
+                widths.keySet().forEach(this::size);
+            }
+        }
     }
 
     private static final class TextCell<T, V> extends TableCell<T, V> {

@@ -101,6 +101,15 @@ public final class Widgets {
         return label;
     }
 
+    /** Lets a text that may be cut tell itself in a tooltip, whatever it says. */
+    public static void tellCut(Label label) {
+        label.setMinWidth(0);
+        Tooltip tooltip = wide("");
+        tooltip.textProperty().bind(label.textProperty());
+        label.tooltipProperty()
+                .bind(label.textProperty().map(text -> text.isEmpty() ? null : tooltip));
+    }
+
     /** A text that wraps and is never cut off. */
     public static Label wrapped(String text, String style) {
         Label label = label(text, style);
@@ -112,9 +121,7 @@ public final class Widgets {
 
     /** A heading with a rule under it, as wide as the page. */
     public static Label heading(String text) {
-        Label heading = label(text, "fact-group");
-        heading.setMaxWidth(Double.MAX_VALUE);
-        return heading;
+        return wrapped(text, "fact-group");
     }
 
     /** Controls side by side, going on in a second line where there is no room. */

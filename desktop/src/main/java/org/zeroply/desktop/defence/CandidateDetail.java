@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
@@ -16,6 +15,7 @@ import org.zeroply.coach.defence.Candidate;
 import org.zeroply.coach.defence.CandidateGroup;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Threat;
+import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
 
 /** What there is to say about one move: verdict, line, what it does, what it costs. */
@@ -25,7 +25,7 @@ final class CandidateDetail extends VBox {
 
     private final Label title = Widgets.label("", "sheet-title");
     private final Label line = Widgets.wrapped("", "finding-text");
-    private final FlowPane chips = new FlowPane(6, 4);
+    private final Bar chips = new Bar(6);
     private final Label more = Widgets.wrapped("", "faded");
     private List<Move> shown = List.of();
 

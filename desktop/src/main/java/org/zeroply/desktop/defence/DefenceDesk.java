@@ -33,6 +33,10 @@ import org.zeroply.desktop.work.TreeSession;
 /** Defence: the threat, every move with what refutes it, pins, checks, wishes, and what if. */
 public final class DefenceDesk implements Desk {
 
+    /** A mate is threatened and few moves hold; out of a game of the demo club. */
+    private static final String EXAMPLE =
+            "r3r1k1/1b3pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
+
     private static final String MOVES = "Moves";
     private static final String PINS = "Pins";
     private static final String CHECKS = "Checks";
@@ -99,6 +103,10 @@ public final class DefenceDesk implements Desk {
                         state,
                         stop,
                         Widgets.spacer(),
+                        Widgets.quiet(
+                                "defence-example",
+                                "An example",
+                                () -> look(Position.fromFen(EXAMPLE))),
                         Widgets.quiet("defence-here", "From here", this::fromHere));
         VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren().addAll(pages.row(), tools, place);

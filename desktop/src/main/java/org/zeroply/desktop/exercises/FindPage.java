@@ -13,7 +13,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -28,6 +27,7 @@ import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.tactics.Theme;
+import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
@@ -87,7 +87,7 @@ final class FindPage extends VBox {
         this.open = open;
         search.found().addListener((ListChangeListener<FindStore.GameFind>) c -> refresh());
         list.getSelectionModel().selectedIndexProperty().addListener(o -> showOnBoard());
-        FlowPane wishes = new FlowPane(8, 6, player, side, phase, theme, length, opening, rating);
+        Bar wishes = new Bar(8, player, side, phase, theme, length, opening, rating);
         getChildren().addAll(wishes, list, tools());
         VBox.setVgrow(list, Priority.ALWAYS);
         for (TextField field : List.of(player, opening, rating)) {

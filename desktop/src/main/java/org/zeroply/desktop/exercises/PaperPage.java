@@ -62,7 +62,7 @@ final class PaperPage extends VBox {
         student.setValue(NOBODY);
         getChildren()
                 .addAll(
-                        Widgets.label(
+                        Widgets.wrapped(
                                 "Choose the exercises of the sheet, several with Ctrl or Shift.",
                                 "faded"),
                         table,

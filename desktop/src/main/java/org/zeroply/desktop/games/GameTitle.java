@@ -11,12 +11,12 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
 
 /** The title line of the open game: who, result, event and date; pressed it can be edited. */
@@ -57,7 +57,7 @@ final class GameTitle extends StackPane {
     }
 
     private VBox form() {
-        FlowPane pane = new FlowPane(6, 6);
+        Bar pane = new Bar(6);
         field(pane, "White", 150);
         field(pane, "WhiteElo", 60);
         field(pane, "Black", 150);
@@ -87,7 +87,7 @@ final class GameTitle extends StackPane {
         return box;
     }
 
-    private void field(FlowPane pane, String tag, double width) {
+    private void field(Bar pane, String tag, double width) {
         TextField field = new TextField();
         field.setId("game-tag-" + tag.toLowerCase(java.util.Locale.ROOT));
         field.setPromptText(tag.endsWith("Elo") ? "Rating" : tag);

@@ -129,9 +129,19 @@ public final class GamesDesk implements Desk {
         arrange();
     }
 
+    /** Opens the game that was open last, or the newest one. */
+    public void openLast() {
+        model.openLast();
+    }
+
     /** Opens the newest game, as after an import. */
     public void openNewest() {
         model.openNewest();
+    }
+
+    /** Lists the games that have these words in names, event or date. */
+    public void search(String words) {
+        model.textProperty().set(words);
     }
 
     /** A new game, its title open to be filled in. */

@@ -12,8 +12,10 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
@@ -50,7 +52,7 @@ final class GamesList {
     private final Button clear;
     private final ToggleButton drawer;
     private final RowTable<SheetRow> table;
-    private final FlowPane tools;
+    private final Bar tools;
     private Runnable onDrawer = () -> {};
     private boolean filling;
 
@@ -78,11 +80,12 @@ final class GamesList {
         show(List.of());
     }
 
-    private FlowPane build(List<Command> bringIn) {
+    private Bar build(List<Command> bringIn) {
         search.setId("search");
         search.setPromptText("Search names, events, dates");
         search.setAccessibleText("Search games");
-        search.setPrefWidth(190);
+        search.setPrefWidth(150);
+        HBox.setHgrow(search, Priority.ALWAYS);
         search.textProperty().bindBidirectional(model.textProperty());
         kind.setId("kind");
         kind.setAccessibleText("Games or analyses");
@@ -119,7 +122,7 @@ final class GamesList {
                 });
         Button add = Widgets.button("add-games", "Add ▾", () -> {});
         add.setOnAction(e -> Menus.of(adding(bringIn)).show(add, Side.BOTTOM, 0, 0));
-        FlowPane bar = new FlowPane(6, 6, search, kind, result, collection, clear, drawer, add);
+        Bar bar = new Bar(6, search, kind, result, collection, clear, drawer, add);
         bar.getStyleClass().add("tools");
         return bar;
     }
@@ -220,7 +223,7 @@ final class GamesList {
         model.session().id().ifPresent(table::mark);
     }
 
-    FlowPane tools() {
+    Bar tools() {
         return tools;
     }
 

@@ -3,6 +3,8 @@ package org.zeroply.desktop.lab;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -25,6 +27,7 @@ public final class EndingPlayModel {
     private final ReadOnlyStringWrapper message = new ReadOnlyStringWrapper("");
     private final BooleanProperty tellAtOnce = new SimpleBooleanProperty(true);
     private Optional<PawnEnding> ending = Optional.empty();
+    private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private Optional<EndingTrainer> trainer = Optional.empty();
     private Position start = Position.START;
     private Node expected;
@@ -41,12 +44,18 @@ public final class EndingPlayModel {
         ending = Optional.of(solved);
         start = position;
         trainer = Optional.empty();
+        playing.set(false);
         message.set("");
     }
 
     /** Whether a game is going on. */
     public boolean isPlaying() {
         return trainer.isPresent();
+    }
+
+    /** Whether a game is going on; what was solved is hidden meanwhile. */
+    public ReadOnlyBooleanProperty playingProperty() {
+        return playing.getReadOnlyProperty();
     }
 
     /** What there is to say to the player. */
@@ -66,7 +75,12 @@ public final class EndingPlayModel {
                     EndingTrainer fresh = new EndingTrainer(e, start);
                     trainer = Optional.of(fresh);
                     expected = session.current();
-                    message.set("Your move. " + goal(fresh.goal()));
+                    playing.set(true);
+                    message.set(
+                            "You are "
+                                    + start.sideToMove().word()
+                                    + ", and it is your move. "
+                                    + goal(fresh.goal()));
                 });
     }
 
@@ -125,6 +139,7 @@ public final class EndingPlayModel {
 
     private void end(EndingTrainer game) {
         trainer = Optional.empty();
+        playing.set(false);
         List<String> wrong = game.spoilt().stream().map(EndingPlayModel::spoilt).toList();
         int moves = game.steps().size();
         message.set(

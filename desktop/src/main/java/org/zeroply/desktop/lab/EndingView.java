@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -27,6 +28,9 @@ import org.zeroply.engine.search.BuiltInEngine;
 /** The truth about an ending, its picture, and playing it against perfect defence. */
 final class EndingView extends VBox {
 
+    /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
+    private static final String EXAMPLE = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
+
     private static final int MEGABYTES = 16;
     private static final int LONG_LINE = 24;
     private static final int MOST_PAIRS = 24;
@@ -41,7 +45,7 @@ final class EndingView extends VBox {
     private final VBox playing = new VBox(6);
     private Optional<Position> solved = Optional.empty();
 
-    EndingView(Services services, LabModel model) {
+    EndingView(Services services, LabModel model, Consumer<Position> look) {
         super(8);
         this.services = services;
         this.model = model;
@@ -67,11 +71,20 @@ final class EndingView extends VBox {
                 .addAll(
                         Widgets.row(
                                 Widgets.button("solve-ending", "Solve this ending", this::solve),
+                                Widgets.quiet(
+                                        "ending-example",
+                                        "An example",
+                                        () -> look.accept(Position.fromFen(EXAMPLE))),
                                 Widgets.label(
                                         "kings and pawns, or up to four men: exact", "faded")),
                         answer,
                         pictures,
                         playing);
+        // Whoever plays it is not shown how it goes.
+        for (javafx.scene.Node shown : List.of(answer, pictures)) {
+            shown.visibleProperty().bind(play.playingProperty().not());
+            shown.managedProperty().bind(shown.visibleProperty());
+        }
         show();
     }
 
@@ -306,7 +319,11 @@ final class EndingView extends VBox {
     private void begin() {
         solved.filter(p -> p.equals(model.position()))
                 .ifPresentOrElse(
-                        p -> play.begin(),
+                        p -> {
+                            model.clearOverlay();
+                            chosen.selectToggle(null);
+                            play.begin();
+                        },
                         () -> services.messages().say("Solve this ending first."));
     }
 }

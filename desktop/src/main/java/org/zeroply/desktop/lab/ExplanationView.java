@@ -26,13 +26,13 @@ import org.zeroply.engine.analysis.Score;
  */
 final class ExplanationView extends VBox {
 
-    private static final double LONGEST_BAR = 104;
-    private static final double PIXELS_A_CENTIPAWN = 0.8;
+    private static final double LONGEST_BAR = 64;
+    private static final double PIXELS_A_CENTIPAWN = 0.5;
 
     /** Sums of material are so large that they get a scale of their own. */
     private static final int LARGE = 600;
 
-    private static final double PIXELS_WHEN_LARGE = 0.024;
+    private static final double PIXELS_WHEN_LARGE = 0.015;
 
     private final TreeSession session;
     private final GridPane grid = new GridPane();
@@ -50,7 +50,7 @@ final class ExplanationView extends VBox {
         getStyleClass().add("explanation");
         sum.setId("explanation-sum");
         sum.setWrapText(true);
-        for (double width : new double[] {46, LONGEST_BAR + 8, 0, LONGEST_BAR + 8, 46, 110}) {
+        for (double width : new double[] {46, LONGEST_BAR + 8, 0, LONGEST_BAR + 8, 46, 84}) {
             ColumnConstraints column = new ColumnConstraints();
             if (width > 0) {
                 column.setMinWidth(width);
@@ -138,14 +138,20 @@ final class ExplanationView extends VBox {
                 right(Widgets.label(move, "faded")));
     }
 
+    private static Label figure(int hundredths) {
+        Label label = Widgets.label(signed(hundredths), "number");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
     private void add(int row, Explanation.Row term) {
         grid.addRow(
                 row,
-                right(Widgets.label(signed(term.white()), "number")),
+                right(figure(term.white())),
                 bar(term.white(), true),
-                Widgets.label(term.name(), "term"),
+                Widgets.wrapped(term.name(), "term"),
                 bar(term.black(), false),
-                Widgets.label(signed(term.black()), "number"),
+                figure(term.black()),
                 right(Widgets.label(term.change() == 0 ? "" : signed(term.change()), "change")));
     }
 

@@ -3,6 +3,7 @@ package org.zeroply.desktop.lab;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -11,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
@@ -44,8 +46,10 @@ public final class LabDesk implements Desk {
     /**
      * @param session the open game or analysis of the games desk
      * @param setExercise makes an exercise of the position on the board
+     * @param look puts a position on the board, as an analysis
      */
-    public LabDesk(Services services, TreeSession session, Runnable setExercise) {
+    public LabDesk(
+            Services services, TreeSession session, Runnable setExercise, Consumer<Position> look) {
         model = new LabModel(services, session);
         explanation = new ExplanationView(services.live(), session);
         difficulty = new DifficultyView(services, session);
@@ -53,7 +57,7 @@ public final class LabDesk implements Desk {
         candidates = new CandidatesView(services.live(), session);
         changes = new ChangesView(model);
         squares = new SquaresView(model);
-        ending = new EndingView(services, model);
+        ending = new EndingView(services, model, look);
         note = new NoteView(services, model);
         content.setId("lab-desk");
         content.getStyleClass().add("desk");
@@ -88,7 +92,7 @@ public final class LabDesk implements Desk {
         Label searching = Widgets.label("", "faded");
         searching.setId("facts-searching");
         searching.textProperty().bind(model.searchingProperty());
-        searching.setMinWidth(0);
+        Widgets.tellCut(searching);
         PAGES.forEach(name -> pages.setPrimary(name, action));
         return pages.row(searching);
     }

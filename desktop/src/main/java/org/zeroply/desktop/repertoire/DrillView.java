@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.ToIntFunction;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -11,7 +12,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -20,12 +20,16 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.Progress;
 import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
 import org.zeroply.desktop.work.Services;
 
 /** Learning: where the student stands, and the drill; all of it with the keyboard alone. */
 final class DrillView extends VBox {
+
+    private static final double ROW = 27;
+    private static final double HEADER = 36;
 
     private final Services services;
     private final RepertoireModel model;
@@ -240,60 +244,48 @@ final class DrillView extends VBox {
                                         a.rightFirst() + b.rightFirst()));
     }
 
-    private static TableView<Chapter> standing(List<Chapter> chapters) {
-        TableView<Chapter> table = new TableView<>();
-        table.setId("drill-standing");
-        table.getItems().setAll(chapters);
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPrefHeight(32 + 26.0 * Math.max(3, chapters.size()));
+    private static RowTable<Chapter> standing(List<Chapter> chapters) {
+        RowTable<Chapter> table = new RowTable<>("drill-standing", Chapter::id, "No chapter.");
+        table.setPrefHeight(HEADER + ROW * Math.max(3, chapters.size()));
         table.setFocusTraversable(false);
-        Widgets.column(table, "Chapter", 240, Chapter::title);
+        table.text("Chapter", 160, Chapter::title);
         column(table, "Asked", Progress::questions);
         column(table, "New", Progress::fresh);
         column(table, "Due", Progress::due);
-        Widgets.column(
-                table,
+        table.figure(
                 "Known",
-                70,
-                c -> c.standing().map(p -> LinesView.percent(p.share())).orElse(""));
+                64,
+                c -> c.standing().map(Progress::share).orElse(-1.0),
+                share -> share < 0 ? "" : LinesView.percent(share));
         column(table, "Answers", Progress::asked);
         column(table, "At once", Progress::rightFirst);
+        table.show(chapters);
         return table;
     }
 
     private static void column(
-            TableView<Chapter> table,
-            String title,
-            java.util.function.ToIntFunction<Progress> number) {
-        Widgets.column(
-                table,
+            RowTable<Chapter> table, String title, ToIntFunction<Progress> number) {
+        table.figure(
                 title,
-                70,
-                c -> c.standing().map(p -> String.valueOf(number.applyAsInt(p))).orElse(""));
+                66,
+                c -> c.standing().map(number::applyAsInt).orElse(-1),
+                n -> n < 0 ? "" : String.valueOf(n));
     }
 
     /** Where each student stands in this repertoire; a click chooses one. */
-    private TableView<RepertoireView.Learner> club(RepertoireView view) {
-        TableView<RepertoireView.Learner> table = new TableView<>();
-        table.setId("drill-club");
-        table.getItems().setAll(view.club());
-        table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-        table.setPrefHeight(32 + 26.0 * Math.max(3, view.club().size()));
-        Widgets.column(table, "Student", 190, l -> l.student().name());
-        Widgets.column(table, "Moves", 80, l -> l.school().map(Approach::word).orElse("for all"));
-        Widgets.column(table, "New", 60, l -> String.valueOf(l.standing().fresh()));
-        Widgets.column(table, "Due", 60, l -> String.valueOf(l.standing().due()));
-        Widgets.column(table, "Known", 70, l -> LinesView.percent(l.standing().share()));
-        Widgets.column(table, "Answers", 70, l -> String.valueOf(l.standing().asked()));
-        Widgets.column(table, "At once", 70, l -> String.valueOf(l.standing().rightFirst()));
-        table.getSelectionModel()
-                .selectedItemProperty()
-                .addListener(
-                        (o, was, is) -> {
-                            if (is != null) {
-                                model.studentProperty().set(Optional.of(is.student()));
-                            }
-                        });
+    private RowTable<RepertoireView.Learner> club(RepertoireView view) {
+        RowTable<RepertoireView.Learner> table =
+                new RowTable<>("drill-club", l -> l.student().id(), "No student yet.");
+        table.setPrefHeight(HEADER + ROW * Math.max(3, view.club().size()));
+        table.text("Student", 150, l -> l.student().name());
+        table.text("Moves", 70, l -> l.school().map(Approach::word).orElse("for all"));
+        table.figure("New", 52, l -> l.standing().fresh(), String::valueOf);
+        table.figure("Due", 52, l -> l.standing().due(), String::valueOf);
+        table.figure("Known", 64, l -> l.standing().share(), LinesView::percent);
+        table.figure("Answers", 72, l -> l.standing().asked(), String::valueOf);
+        table.figure("At once", 70, l -> l.standing().rightFirst(), String::valueOf);
+        table.onChoose(l -> model.studentProperty().set(Optional.of(l.student())));
+        table.show(view.club());
         return table;
     }
 

@@ -1,12 +1,9 @@
 package org.zeroply.desktop.repertoire;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.LongConsumer;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -14,6 +11,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
+import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
@@ -25,7 +23,11 @@ final class StatisticsView extends VBox {
 
     private final Services services;
     private final RepertoireModel model;
-    private final TableView<PositionStatistics.Played> moves = new TableView<>();
+    private final RowTable<PositionStatistics.Played> moves =
+            new RowTable<>(
+                    "statistics",
+                    PositionStatistics.Played::move,
+                    "No game of the library came here. Games are brought in on the Games desk.");
     private final TextField player = field("stat-player", "Player", 6);
     private final TextField rating = field("stat-rating", "Rating", 4);
     private final TextField from = field("stat-from", "Year", 3);
@@ -41,28 +43,14 @@ final class StatisticsView extends VBox {
         super(4);
         this.services = services;
         this.model = model;
-        moves.setId("statistics");
-        moves.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         moves.setMinHeight(56);
-        moves.setPlaceholder(new Label("No game of the library came here."));
         VBox.setVgrow(moves, Priority.ALWAYS);
-        Widgets.column(moves, "Move", 64, p -> San.write(shown, p.move()));
-        Widgets.column(moves, "Games", 58, p -> String.valueOf(p.games()));
-        Widgets.column(moves, "Our score", 76, this::score);
-        Widgets.column(
-                moves,
-                "Rating",
-                62,
-                p -> p.averageRating() == 0 ? "–" : String.valueOf(p.averageRating()));
-        Widgets.column(
-                moves, "Last", 54, p -> p.lastYear() == 0 ? "–" : String.valueOf(p.lastYear()));
-        moves.setOnMouseClicked(
-                e -> {
-                    PositionStatistics.Played p = moves.getSelectionModel().getSelectedItem();
-                    if (p != null && e.getClickCount() == 2) {
-                        model.session().current().child(p.move()).ifPresent(model.session()::go);
-                    }
-                });
+        moves.text("Move", 80, p -> San.write(shown, p.move()));
+        moves.figure("Games", 66, PositionStatistics.Played::games, String::valueOf);
+        moves.figure("Our score", 84, this::score, s -> s < 0 ? "–" : Math.round(100 * s) + "%");
+        moves.figure("Rating", 70, PositionStatistics.Played::averageRating, StatisticsView::known);
+        moves.figure("Last", 60, PositionStatistics.Played::lastYear, StatisticsView::known);
+        moves.onOpen(p -> model.session().current().child(p.move()).ifPresent(model.session()::go));
         result.setId("stat-result");
         result.getItems().addAll("Results", "1-0", "1/2-1/2", "0-1");
         result.setValue("Results");
@@ -97,11 +85,14 @@ final class StatisticsView extends VBox {
         return field;
     }
 
-    private String score(PositionStatistics.Played p) {
+    /** Our score, 0 to 1; negative where it is not known. */
+    private double score(PositionStatistics.Played p) {
         boolean white = model.side() == Side.WHITE;
-        return p.score()
-                .map(s -> String.format(Locale.ROOT, "%.0f%%", 100 * (white ? s : 1 - s)))
-                .orElse("–");
+        return p.score().map(s -> white ? s : 1 - s).orElse(-1.0);
+    }
+
+    private static String known(int figure) {
+        return figure == 0 ? "–" : String.valueOf(figure);
     }
 
     private GameFilter filter() {
@@ -132,7 +123,7 @@ final class StatisticsView extends VBox {
             return;
         }
         shown = position;
-        moves.getItems().setAll(found.moves());
+        moves.show(found.moves());
         sample.setValue(null);
         sample.setPromptText(found.games() == 1 ? "1 game" : found.games() + " games");
         sample.getItems().setAll(found.sample());

@@ -9,6 +9,7 @@ import javafx.geometry.HPos;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.OpeningTempi;
@@ -18,6 +19,9 @@ import org.zeroply.desktop.controls.Widgets;
 
 /** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
 final class FiguresView extends VBox {
+
+    private static final double NAMES = 120;
+    private static final double LEAST = 44;
 
     private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
 
@@ -59,10 +63,14 @@ final class FiguresView extends VBox {
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(5);
-        ColumnConstraints first = new ColumnConstraints(222);
+        ColumnConstraints first = new ColumnConstraints();
+        first.setMinWidth(NAMES);
+        first.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints().add(first);
         for (int i = 0; i < columns; i++) {
-            ColumnConstraints column = new ColumnConstraints(width);
+            ColumnConstraints column = new ColumnConstraints();
+            column.setMinWidth(LEAST);
+            column.setPrefWidth(width);
             column.setHalignment(HPos.RIGHT);
             grid.getColumnConstraints().add(column);
         }
@@ -72,8 +80,8 @@ final class FiguresView extends VBox {
     private static void row(GridPane grid, List<String> cells, String style) {
         int row = grid.getRowCount();
         for (int i = 0; i < cells.size(); i++) {
-            Label label = new Label(cells.get(i));
-            label.getStyleClass().add(i == 0 ? "plain" : style);
+            Label label = Widgets.wrapped(cells.get(i), i == 0 ? "plain" : style);
+            label.setMinWidth(0);
             grid.add(label, i, row);
         }
     }

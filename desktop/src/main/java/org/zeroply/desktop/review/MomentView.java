@@ -72,13 +72,12 @@ final class MomentView extends VBox {
         String name = hidden ? move() : moment.played();
         Label played = new Label(name);
         played.getStyleClass().add("moment-move");
-        Label title = new Label(hidden ? "" : moment.moment().title());
-        title.getStyleClass().add("faded");
+        Label title = Widgets.wrapped(hidden ? "" : moment.moment().title(), "faded");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label figures = new Label(hidden ? "" : figures());
         figures.getStyleClass().add("faded");
-        HBox row = new HBox(10, number, played, title, gap, figures);
+        HBox row = Widgets.row(number, played, title, gap, figures);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("moment-row");
         row.setFocusTraversable(true);
@@ -144,14 +143,12 @@ final class MomentView extends VBox {
                         100 * move.before(),
                         move.san(),
                         100 * move.after());
-        Label label = new Label(engine);
-        label.getStyleClass().add("faded");
-        label.setMinWidth(0);
+        Label label = Widgets.wrapped(engine, "faded");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label yours = new Label("Yours:");
         yours.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(8, label, gap, yours, verdict());
+        HBox row = Widgets.row(label, gap, yours, verdict());
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -207,8 +204,7 @@ final class MomentView extends VBox {
     private HBox bar() {
         boolean kept = moment.decision() == ReviewStore.Decision.KEPT;
         HBox bar =
-                new HBox(
-                        8,
+                Widgets.row(
                         Widgets.button(
                                 "moment-keep",
                                 kept ? "Open again" : "Keep",
@@ -256,7 +252,7 @@ final class MomentView extends VBox {
                         "moment-words-back",
                         "The program's words",
                         () -> model.reword(moment, moment.moment().text()));
-        HBox bar = new HBox(8, done, theirs);
+        HBox bar = Widgets.row(done, theirs);
         int at = 1;
         getChildren().set(at, area);
         getChildren().add(at + 1, bar);

@@ -4,7 +4,6 @@ import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -12,6 +11,7 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
@@ -37,7 +37,7 @@ public final class AnnotationBar extends VBox {
         comment.setAccessibleText("Comment on the move");
         Widgets.whenTyped(comment, this::saveComment);
         HBox.setHgrow(comment, Priority.ALWAYS);
-        FlowPane grades = new FlowPane(3, 3);
+        Bar grades = new Bar(3);
         for (Verdict verdict : Verdict.values()) {
             grades.getChildren()
                     .add(
@@ -77,7 +77,6 @@ public final class AnnotationBar extends VBox {
         button.getStyleClass().add("sign");
         button.setTooltip(new Tooltip(says));
         button.setAccessibleText(says);
-        button.setFocusTraversable(false);
         return button;
     }
 

@@ -16,7 +16,7 @@ import org.zeroply.desktop.controls.Widgets;
 /** The moves of an engine's line ply by ply, as many as fit, the balance stepping under them. */
 final class CandidateLine extends Region {
 
-    private static final double PLY = 51;
+    private static final double PLY = 57;
     private static final double TYPE = 12;
     private static final double STRIP = 12;
     private static final double CELL = 20;

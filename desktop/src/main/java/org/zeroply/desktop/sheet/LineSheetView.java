@@ -41,7 +41,7 @@ public final class LineSheetView extends ScrollPane {
     private static final double NARROW_CELL = 47;
     private static final double GUTTER = 20;
     private static final double VERDICT = 142;
-    private static final double COACH_VERDICT = 62;
+    private static final double COACH_VERDICT = 46;
     private static final double NO_VERDICT = 8;
 
     /** The size of type that these measures are for, in pixels. */

@@ -71,7 +71,7 @@ public final class MarkedSheetView extends ScrollPane {
                         ? "✓ the verdict on the main line is right"
                         : "✗ the verdict on the main line is wrong or missing";
         String time = String.format("time used %d:%02d", seconds / 60, seconds % 60);
-        HBox head = Widgets.row(total, Widgets.label(verdict + "  ·  " + time, "faded"));
+        HBox head = Widgets.row(total, Widgets.wrapped(verdict + "  ·  " + time, "faded"));
         content.getChildren().add(head);
         if (!sheet.lines().isEmpty()) {
             content.getChildren().add(Widgets.label("How deep you saw", "part"));

@@ -90,6 +90,7 @@ public final class SolveDesk implements Desk {
                 tree -> {
                     lesson.open(tree, OptionalLong.empty());
                     classroom.begin(new ClassroomModel(tree.root(), tree, clock));
+                    boardChanged.run();
                 });
     }
 

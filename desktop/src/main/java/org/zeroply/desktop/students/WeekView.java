@@ -112,8 +112,7 @@ final class WeekView extends VBox {
     private VBox day(long day) {
         LocalDate date = LocalDate.ofEpochDay(day);
         Label heading =
-                Widgets.label(day == model.today() ? "Today" : DAY.format(date), "week-day");
-        heading.setMinWidth(USE_PREF_SIZE);
+                Widgets.wrapped(day == model.today() ? "Today" : DAY.format(date), "week-day");
         VBox column = new VBox(6, heading);
         column.setId("plan-day-" + (day - model.today()));
         column.getStyleClass().add("week-column");

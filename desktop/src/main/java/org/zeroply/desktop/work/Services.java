@@ -3,6 +3,7 @@ package org.zeroply.desktop.work;
 import java.time.Clock;
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.function.Consumer;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
@@ -35,6 +36,7 @@ public final class Services implements AutoCloseable {
     private final ReviewQueue reviews;
     private final ExerciseSearch search;
     private final List<Engine> defenders;
+    private Consumer<String> outside = uri -> {};
 
     /**
      * Services for a window on a library.
@@ -62,6 +64,16 @@ public final class Services implements AutoCloseable {
 
     private static Engine engine(int megabytes, Endings exact) {
         return new BuiltInEngine(megabytes, Weights.shipped(), exact);
+    }
+
+    /** Shows files and folders with what the system has for them, from now on. */
+    public void showOutside(Consumer<String> show) {
+        outside = show;
+    }
+
+    /** Shows a file or folder, by its URI, with what the system has for it. */
+    public void open(String uri) {
+        outside.accept(uri);
     }
 
     /** The library. */

@@ -94,6 +94,8 @@ final class SampleReviews {
         }
         Engine engine = new OnlyRemembered(new BuiltInEngine(1).name());
         List<SheetRow> games = games(into);
+        // What the window opens first.
+        into.settings().put("games.open", String.valueOf(games.get(0).id()));
         into.reviews().queue(games.stream().map(SheetRow::id).toList(), FirstPass.NODES);
         for (SheetRow game : games) {
             try {

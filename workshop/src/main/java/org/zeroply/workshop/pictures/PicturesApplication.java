@@ -26,7 +26,6 @@ public final class PicturesApplication extends Application {
         Workbench workbench = new Workbench(services, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(workbench));
         stage.show();
-        workbench.unpackDemo();
         Path folder = Path.of(value(arguments, "--out", "docs/screenshots"));
         new Shots(workbench, services, folder).take(value(arguments, "--part", ""));
     }

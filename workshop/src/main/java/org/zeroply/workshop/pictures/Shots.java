@@ -22,9 +22,6 @@ import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
 final class Shots extends PictureRun {
@@ -32,8 +29,9 @@ final class Shots extends PictureRun {
     /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
     private static final String ENDING = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
 
-    private static final long REVIEW_NODES = 20_000;
-    private static final long REVIEWED = 12;
+    /** Games of the demo club that come with a review. */
+    private static final long REVIEWED = 3;
+
     private static final String FIND_NODES = "20000";
     private static final int FINDS = 6;
     private static final int LESSON_MOVES = 3;
@@ -52,6 +50,10 @@ final class Shots extends PictureRun {
      *     those of that desk alone with all its pages, else all
      */
     void take(String part) {
+        step(() -> {});
+        shot("start");
+        step(bench::unpackDemo);
+        until(() -> bench.games().openId().isPresent());
         step(() -> {});
         step(() -> {});
         if (part.equals("review")) {
@@ -109,9 +111,6 @@ final class Shots extends PictureRun {
         review();
         repertoire();
         exercises();
-        step(() -> bench.show("Games"));
-        step(bench::showCommands);
-        shot("commands");
         next();
     }
 
@@ -153,6 +152,10 @@ final class Shots extends PictureRun {
             step(() -> press("#lesson-reveal"));
         }
         detail("solve-classroom");
+        step(() -> press("#lesson-here"));
+        step(() -> {});
+        shot("classroom");
+        step(bench::leaveClassroom);
         step(() -> toggle("#solve-answer"));
         step(() -> bench.show("Students"));
         step(() -> select("#students-table", 1));
@@ -160,35 +163,21 @@ final class Shots extends PictureRun {
         step(() -> toggle("#students-strength"));
         step(() -> select("#strength-table", 2));
         detail("students-strength");
-        step(() -> toggle("#students-plan"));
+        step(() -> toggle("#students-week"));
         step(() -> press("#plan-propose"));
         shot("plan");
     }
 
     /** Reviews a few games on few nodes, so that the pictures do not take long. */
     private void review() {
-        step(
-                () -> {
-                    services.reviews().setNodes(REVIEW_NODES);
-                    List<Long> games =
-                            services
-                                    .library()
-                                    .sheets()
-                                    .find(new SheetQuery(SheetKind.GAME, "Ilse Marram", "", 0))
-                                    .stream()
-                                    .limit(REVIEWED)
-                                    .map(SheetRow::id)
-                                    .toList();
-                    services.reviews().add(games);
-                });
+        step(() -> services.reviews().open());
         step(() -> bench.show("Review"));
         step(() -> bench.review().show("Queue"));
-        until(() -> done() >= 4);
-        detail("review-queue");
         until(() -> done() == REVIEWED);
+        detail("review-queue");
         step(
                 () -> {
-                    ((TableView<?>) bench.lookup("#queue-table")).getSelectionModel().select(3);
+                    ((TableView<?>) bench.lookup("#queue-table")).getSelectionModel().select(0);
                     press("#queue-open");
                 });
         until(() -> !bench.review().model().cards().isEmpty());
@@ -349,7 +338,7 @@ final class Shots extends PictureRun {
         step(() -> bench.games().session().editor().undo());
         step(() -> bench.lab().show("Squares"));
         step(() -> toggle("#map-who"));
-        shot("lab-squares");
+        detail("lab-squares");
         step(() -> bench.lab().show("Changes"));
         detail("lab-changes");
         step(() -> bench.lab().show("Numbers"));
