@@ -13,6 +13,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.board.BoardView;
 
@@ -60,7 +61,7 @@ class MouseDayTest extends WindowTest {
                 .contains(Verdict.WHITE_WINS);
         askForMenu(robot, "#move-6-Nf6");
         item(robot, "Grade ?");
-        assertThat(bench.games().session().current().annotation().nags()).hasSize(1);
+        assertThat(bench.games().session().current().annotation().nags()).contains(Nag.MISTAKE);
 
         click(robot, "#set-exercise");
         until(() -> bench.frontName().equals("Exercises"));

@@ -88,20 +88,22 @@ final class WindowCommands {
         List<Command> all = new ArrayList<>(commands());
         for (Desk desk : bench.desks()) {
             if (desk != bench.front()) {
-                desk.commands().forEach(c -> all.add(elsewhere(desk, c)));
+                desk.commands().forEach(c -> all.add(elsewhere(desk, name(desk, c), c)));
             }
-            desk.choices().forEach(c -> all.add(elsewhere(desk, c)));
+            desk.choices().forEach(c -> all.add(elsewhere(desk, c.name(), c)));
         }
         return all;
     }
 
+    /** The name of a command with that of its desk, unless it begins with it anyway. */
+    private static String name(Desk desk, Command command) {
+        String prefix = desk.name().toLowerCase(Locale.ROOT);
+        boolean named = command.name().toLowerCase(Locale.ROOT).startsWith(prefix);
+        return named ? command.name() : desk.name() + ": " + command.name();
+    }
+
     /** A command of another desk, which comes to the front first. */
-    private Command elsewhere(Desk desk, Command command) {
-        boolean named =
-                command.name()
-                        .toLowerCase(Locale.ROOT)
-                        .startsWith(desk.name().toLowerCase(Locale.ROOT));
-        String name = named ? command.name() : desk.name() + ": " + command.name();
+    private Command elsewhere(Desk desk, String name, Command command) {
         return Command.of(
                 name,
                 () -> {

@@ -276,6 +276,11 @@ public final class Workbench extends StackPane {
         window.help().saveWhatHappened();
     }
 
+    /** What can be done in the window. */
+    WindowCommands window() {
+        return window;
+    }
+
     /** The desk in front. */
     Desk front() {
         return front;

@@ -84,30 +84,27 @@ public final class StudentsModel {
         return LocalDate.now(clock.withZone(ZoneId.systemDefault())).toEpochDay();
     }
 
-    /** Reads all again; whoever was looked at stays so. */
+    /** Reads all again; whoever is looked at when it has been read stays so. */
     public void read() {
-        read(student().map(Student::id));
+        read(Optional.empty());
     }
 
+    /** Reads all again, and looks at somebody. */
     private void read(Optional<Long> wanted) {
         services.scheduler()
                 .library(
                         this::all,
                         found -> {
                             lines.setAll(found);
+                            Optional<Long> id = wanted.or(() -> student().map(Student::id));
                             choose(
-                                    found.stream()
-                                            .filter(
-                                                    l ->
-                                                            wanted.filter(
-                                                                            id ->
-                                                                                    id
-                                                                                            == l.student()
-                                                                                                    .id())
-                                                                    .isPresent())
-                                            .findFirst()
+                                    id.flatMap(i -> of(found, i))
                                             .or(() -> found.stream().findFirst()));
                         });
+    }
+
+    private static Optional<Line> of(List<Line> all, long id) {
+        return all.stream().filter(l -> l.student().id() == id).findFirst();
     }
 
     private List<Line> all() {

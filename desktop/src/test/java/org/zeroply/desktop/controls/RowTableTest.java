@@ -1,0 +1,83 @@
+package org.zeroply.desktop.controls;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+
+/** What a person chose opens something; what the program marked does not. */
+@Tag("window")
+@ExtendWith(ApplicationExtension.class)
+class RowTableTest {
+
+    private record Row(int id, String name) {}
+
+    private final List<Integer> chosen = new ArrayList<>();
+    private RowTable<Row> table;
+
+    @Start
+    void start(Stage stage) {
+        table = new RowTable<Row>("rows", Row::id, "none").several();
+        table.text("Name", 200, Row::name);
+        table.figure("Number", 80, Row::id, String::valueOf);
+        table.onChoose(r -> chosen.add(r.id()));
+        stage.setScene(new Scene(table, 320, 240));
+        stage.show();
+    }
+
+    private static List<Row> rows(int... ids) {
+        return java.util.Arrays.stream(ids).mapToObj(i -> new Row(i, "row " + i)).toList();
+    }
+
+    private List<Integer> marked() {
+        return table.chosen().stream().map(Row::id).toList();
+    }
+
+    @Test
+    void reading_the_list_again_opens_nothing_whatever_moves_about_in_it(FxRobot robot) {
+        robot.interact(() -> table.show(rows(1, 2, 3)));
+        robot.interact(() -> table.mark(2));
+        assertThat(marked()).containsExactly(2);
+        robot.interact(() -> table.show(rows(9, 1, 2, 3)));
+        assertThat(marked()).containsExactly(2);
+        robot.interact(() -> table.show(rows(9, 1, 3)));
+        assertThat(marked()).isEmpty();
+        robot.interact(() -> table.mark(7));
+        assertThat(chosen).isEmpty();
+    }
+
+    @Test
+    void a_person_chooses_with_the_mouse_and_with_keys(FxRobot robot) {
+        robot.interact(() -> table.show(rows(1, 2, 3)));
+        robot.clickOn("row 2");
+        assertThat(chosen).contains(2);
+        chosen.clear();
+        robot.type(javafx.scene.input.KeyCode.DOWN);
+        assertThat(chosen).containsExactly(3);
+    }
+
+    @Test
+    void several_rows_stay_chosen_when_the_list_is_read_again(FxRobot robot) {
+        robot.interact(() -> table.show(rows(1, 2, 3, 4)));
+        robot.interact(() -> table.getSelectionModel().selectIndices(1, 3));
+        robot.interact(() -> table.show(rows(4, 3, 2, 1)));
+        assertThat(marked()).containsExactly(4, 2);
+    }
+
+    @Test
+    void figures_are_sorted_by_size_and_stay_sorted(FxRobot robot) {
+        robot.interact(() -> table.show(rows(9, 100, 20)));
+        robot.clickOn("Number");
+        assertThat(table.getItems()).extracting(Row::id).containsExactly(9, 20, 100);
+        robot.interact(() -> table.show(rows(100, 9, 20, 3)));
+        assertThat(table.getItems()).extracting(Row::id).containsExactly(3, 9, 20, 100);
+    }
+}
