@@ -1,10 +1,14 @@
 package org.zeroply.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Queue;
 import java.util.concurrent.Callable;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
@@ -41,6 +45,7 @@ abstract class WindowTest {
             """;
 
     @TempDir Path folder;
+    private final Queue<Throwable> uncaught = new ConcurrentLinkedQueue<>();
     private Stage stage;
     Services services;
     Workbench bench;
@@ -48,6 +53,7 @@ abstract class WindowTest {
     /** To be called by the start method of a test, which has to be declared in its own class. */
     void begin(Stage shown) {
         stage = shown;
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught.add(e));
         ZeroPly.loadFonts();
         open();
     }
@@ -64,6 +70,7 @@ abstract class WindowTest {
     void close(FxRobot robot) {
         robot.interact(() -> bench.flush());
         services.close();
+        assertThat(uncaught).as("what failed without a word").isEmpty();
     }
 
     static String label(FxRobot robot, String id) {

@@ -3,6 +3,7 @@ package org.zeroply.desktop.controls;
 import java.util.Locale;
 import java.util.function.Function;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -127,6 +128,14 @@ public final class Widgets {
     /** Controls side by side, going on in a second line where there is no room. */
     public static HBox row(Node... nodes) {
         return new Bar(8, nodes);
+    }
+
+    /** Things of a row that never part, as a word and the field that it names. */
+    public static HBox together(Node... nodes) {
+        HBox box = new HBox(8, nodes);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.setMinWidth(Region.USE_PREF_SIZE);
+        return box;
     }
 
     /** Takes what room is left in a row. */

@@ -134,8 +134,7 @@ public final class RepertoireDesk implements Desk {
                         new SeparatorMenuItem(),
                         item("Save the repertoire (PGN) …", files::savePgn),
                         item("Booklet (PDF or page) …", files::saveBooklet));
-        pages.setPrimary(
-                "Lines", Widgets.primary("drill-due", "Drill what is due", () -> show("Learn")));
+        pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> show("Learn")));
         pages.lift("Tasks", "#audit-engine");
         pages.lift("Games", "#compare");
         pages.lift("Merge", "#merge");

@@ -148,7 +148,7 @@ final class MomentView extends VBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label yours = new Label("Yours:");
         yours.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = Widgets.row(label, gap, yours, verdict());
+        HBox row = Widgets.row(label, gap, Widgets.together(yours, verdict()));
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }

@@ -256,12 +256,15 @@ final class PlayerView extends VBox {
 
     private static GridPane table(Profile profile) {
         GridPane grid = new GridPane();
-        grid.setHgap(14);
+        grid.setHgap(10);
         grid.setVgap(4);
-        grid.getColumnConstraints().add(new ColumnConstraints(270));
+        ColumnConstraints names = new ColumnConstraints();
+        names.setHgrow(Priority.ALWAYS);
+        grid.getColumnConstraints().add(names);
         for (int i = 0; i < 3; i++) {
-            ColumnConstraints column = new ColumnConstraints(100);
+            ColumnConstraints column = new ColumnConstraints();
             column.setHalignment(HPos.RIGHT);
+            column.setMinWidth(Region.USE_PREF_SIZE);
             grid.getColumnConstraints().add(column);
         }
         row(grid, "faded", "", "loss a move", "moves", "games");
@@ -287,12 +290,13 @@ final class PlayerView extends VBox {
 
     private static void row(GridPane grid, String style, String name, String... cells) {
         int row = grid.getRowCount();
-        Label first = new Label(name);
-        first.getStyleClass().add("plain");
+        Label first = Widgets.wrapped(name, "plain");
+        first.setMinWidth(0);
         grid.add(first, 0, row);
         for (int i = 0; i < cells.length; i++) {
             Label label = new Label(cells[i]);
             label.getStyleClass().add(style);
+            label.setMinWidth(Region.USE_PREF_SIZE);
             grid.add(label, i + 1, row);
         }
     }

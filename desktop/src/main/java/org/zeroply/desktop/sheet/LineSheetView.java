@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
@@ -40,8 +41,8 @@ public final class LineSheetView extends ScrollPane {
     private static final double CELL = 47;
     private static final double NARROW_CELL = 47;
     private static final double GUTTER = 20;
-    private static final double VERDICT = 142;
-    private static final double COACH_VERDICT = 46;
+    private static final double CHECK = 70;
+    private static final double COACH_VERDICT = 30;
     private static final double NO_VERDICT = 8;
 
     /** The size of type that these measures are for, in pixels. */
@@ -93,7 +94,8 @@ public final class LineSheetView extends ScrollPane {
         probe.getStyleClass().add("sheet-move");
         probe.setManaged(false);
         probe.setVisible(false);
-        probe.fontProperty().addListener(o -> rebuild());
+        // Later: the toolkit is then still walking over the rows to set their styles.
+        probe.fontProperty().addListener(o -> Platform.runLater(this::rebuild));
         allStrips.addListener(o -> rebuild());
         setId("line-sheet");
         setContent(content);
@@ -146,7 +148,8 @@ public final class LineSheetView extends ScrollPane {
                 columns.isEmpty()
                         && laidOut.stream().anyMatch(r -> r.end().annotation().check().isPresent());
         boolean judged = laidOut.stream().anyMatch(r -> r.end().annotation().verdict().isPresent());
-        verdict = scale * (checked ? VERDICT : judged ? COACH_VERDICT : NO_VERDICT);
+        double signs = (checked ? CHECK : 0) + (judged ? COACH_VERDICT : 0);
+        verdict = scale * Math.max(NO_VERDICT, signs);
     }
 
     private double widthOf(SheetColumn column) {
@@ -359,7 +362,7 @@ public final class LineSheetView extends ScrollPane {
         box.getStyleClass().add("sheet-verdict");
         end.annotation()
                 .verdict()
-                .ifPresent(v -> box.getChildren().add(VerdictSign.of(v, "coach-verdict")));
+                .ifPresent(v -> box.getChildren().add(VerdictSign.alone(v, "coach-verdict")));
         end.annotation()
                 .check()
                 .filter(c -> columns.isEmpty())
@@ -369,7 +372,7 @@ public final class LineSheetView extends ScrollPane {
 
     private static HBox check(EngineCheck c) {
         Score score = c.mate() ? new Score.Mate(c.value()) : new Score.Centipawns(c.value());
-        HBox row = VerdictSign.of(score.verdict(true), "engine-verdict");
+        HBox row = VerdictSign.alone(score.verdict(true), "engine-verdict");
         Label figure = new Label(score.text());
         figure.getStyleClass().add("engine-verdict");
         figure.setMinWidth(USE_PREF_SIZE);

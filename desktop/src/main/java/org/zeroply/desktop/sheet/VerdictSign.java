@@ -2,6 +2,7 @@ package org.zeroply.desktop.sheet;
 
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.shape.SVGPath;
@@ -42,6 +43,17 @@ final class VerdictSign {
         box.setMinSize(BOX, BOX);
         box.setMaxSize(BOX, BOX);
         return box;
+    }
+
+    /** The sign where there is room for no more; what it means is said when it is pointed at. */
+    static HBox alone(Verdict verdict, String style) {
+        StackPane sign = drawn(verdict);
+        Tooltip.install(sign, Widgets.wide(verdict.symbol() + "  " + verdict.words()));
+        HBox row = new HBox(4, sign);
+        row.setAccessibleText(verdict.words());
+        row.getStyleClass().add(style + "-row");
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /**

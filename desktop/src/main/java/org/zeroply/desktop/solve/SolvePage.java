@@ -330,6 +330,7 @@ final class SolvePage extends VBox {
         summary.setText(sitting.summary());
         toolsForSolving(false);
         marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
+        marked.requestFocus();
         services.messages()
                 .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
     }

@@ -1,18 +1,23 @@
 package org.zeroply.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import javafx.scene.Node;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,10 +41,12 @@ class LayoutTest {
     private Services services;
     private Workbench bench;
     private Stage stage;
+    private final Queue<Throwable> uncaught = new ConcurrentLinkedQueue<>();
 
     @Start
     void start(Stage shown) {
         stage = shown;
+        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught.add(e));
         ZeroPly.loadFonts();
         Library library = Library.open(folder.resolve("demo.zpl"));
         SampleLibrary.unpack(library);
@@ -54,6 +61,17 @@ class LayoutTest {
     void close(FxRobot robot) {
         robot.interact(() -> bench.flush());
         services.close();
+        assertThat(uncaught).as("what failed without a word").isEmpty();
+    }
+
+    @Test
+    void the_sheet_follows_the_size_of_text_while_a_game_is_read(FxRobot robot) throws Exception {
+        for (int text : List.of(200, 90, 150, 100)) {
+            robot.interact(() -> bench.setTextSize(text));
+            settle(robot);
+            Labeled move = robot.lookup(".sheet-move").queryLabeled();
+            assertThat(move.getFont().getSize()).isCloseTo(13 * text / 100.0, within(0.01));
+        }
     }
 
     @ParameterizedTest
