@@ -1,11 +1,11 @@
 package org.zeroply.workshop.pauses;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 
 /**
@@ -18,7 +18,8 @@ final class InterfaceWatch implements AutoCloseable {
     record Pause(long millis, String doing, List<String> stack) {}
 
     private static final long ASK_EVERY = 10;
-    private static final int FRAMES = 14;
+    private static final int TOP = 3;
+    private static final int OURS = 4;
 
     private final long limit;
     private final List<Pause> pauses = Collections.synchronizedList(new ArrayList<>());
@@ -66,13 +67,20 @@ final class InterfaceWatch implements AutoCloseable {
         }
     }
 
+    /** What the thread is in just now: the innermost calls, and the innermost ones of our own. */
     private List<String> stack() {
-        return watched == null
-                ? List.of()
-                : Arrays.stream(watched.getStackTrace())
-                        .map(StackTraceElement::toString)
-                        .limit(FRAMES)
-                        .toList();
+        if (watched == null) {
+            return List.of();
+        }
+        List<StackTraceElement> all = List.of(watched.getStackTrace());
+        Stream<StackTraceElement> ours =
+                all.stream()
+                        .skip(TOP)
+                        .filter(f -> f.getClassName().startsWith("org.zeroply"))
+                        .limit(OURS);
+        return Stream.concat(all.stream().limit(TOP), ours)
+                .map(f -> f.getClassName() + "." + f.getMethodName() + ":" + f.getLineNumber())
+                .toList();
     }
 
     /** The pauses, the longest first. */

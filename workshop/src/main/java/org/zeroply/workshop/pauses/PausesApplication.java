@@ -29,7 +29,7 @@ public final class PausesApplication extends Application {
     private static final long LIMIT = 100;
     private static final Duration STEP = Duration.millis(700);
     private static final int ROUNDS = 2;
-    private static final int SHOWN = 12;
+    private static final int SHOWN = 20;
 
     private final Deque<Runnable> steps = new ArrayDeque<>();
     private Services services;
@@ -134,10 +134,7 @@ public final class PausesApplication extends Application {
                 watch.percentile(0.5), watch.percentile(0.99), pauses.size(), LIMIT);
         for (InterfaceWatch.Pause pause : pauses.stream().limit(SHOWN).toList()) {
             System.out.printf("%d ms while %s%n", pause.millis(), pause.doing());
-            pause.stack().stream()
-                    .filter(f -> f.startsWith("org.zeroply") || f.startsWith("javafx"))
-                    .limit(5)
-                    .forEach(f -> System.out.println("    " + f));
+            pause.stack().forEach(f -> System.out.println("    " + f));
         }
     }
 
