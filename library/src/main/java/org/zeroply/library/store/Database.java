@@ -16,6 +16,7 @@ import java.util.function.Function;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
@@ -74,7 +75,10 @@ public final class Database {
                 database.checkOwner();
             }
             database.migrate(source, fresh);
-            database.keeper.createQuery("SELECT count(*) FROM sheet").mapTo(Long.class).one();
+            database.keeper
+                    .createQuery("SELECT EXISTS (SELECT 1 FROM sheet)")
+                    .mapTo(Long.class)
+                    .one();
             return database;
         } catch (JdbiException | FlywayException | LibraryException e) {
             if (database != null) {
@@ -152,16 +156,19 @@ public final class Database {
         if (fresh) {
             write(h -> h.execute("PRAGMA application_id = " + APPLICATION_ID));
         } else {
-            refuseNewer(flyway);
-            if (flyway.info().pending().length > 0) {
-                backUp(flyway);
+            // Asking is most of what opening a library takes, so it is asked once.
+            MigrationInfoService info = flyway.info();
+            refuseNewer(info);
+            if (info.pending().length == 0) {
+                return;
             }
+            backUp(info.current());
         }
         flyway.migrate();
     }
 
-    private void refuseNewer(Flyway flyway) {
-        for (MigrationInfo applied : flyway.info().applied()) {
+    private void refuseNewer(MigrationInfoService info) {
+        for (MigrationInfo applied : info.applied()) {
             if (applied.getState().isResolved()) {
                 continue;
             }
@@ -172,8 +179,7 @@ public final class Database {
         }
     }
 
-    private void backUp(Flyway flyway) {
-        MigrationInfo current = flyway.info().current();
+    private void backUp(MigrationInfo current) {
         String version = current == null ? "0" : current.getVersion().getVersion();
         Path copy = file.resolveSibling(file.getFileName() + ".before-v" + version + ".backup");
         try {
