@@ -16,6 +16,7 @@ import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
 import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.library.sample.SampleLibrary;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
@@ -78,8 +79,8 @@ final class Intake {
     }
 
     /** Fills an empty library with the demo club. */
-    void unpackDemo() {
-        services.scheduler()
+    Task<ImportReport> unpackDemo() {
+        return services.scheduler()
                 .longWork(
                         "Unpacking the demo",
                         (cancellation, progress) -> SampleLibrary.unpack(services.library()),

@@ -28,6 +28,7 @@ final class StartPage extends ScrollPane {
     }
 
     private static final double WIDTH = 920;
+    private static final String EMPTY = "An empty workbook";
     private static final String[][] DESKS = {
         {"Games", "Collect games, replay them, and work out lines with the engine beside them."},
         {"Review", "The few moments of a game that mattered, each with the line that proves it."},
@@ -39,12 +40,14 @@ final class StartPage extends ScrollPane {
         {"Students", "Attempts, strength, and a week for each student."}
     };
 
+    private final Label heading = Widgets.wrapped(EMPTY, "start-title");
+    private final GridPane ways = new GridPane();
+
     StartPage(Beginnings begin) {
         setId("start-page");
         setFitToWidth(true);
         getStyleClass().add("plain-scroll");
         Button demo = Widgets.primary("start-demo", "Look around in the demo club", begin::demo);
-        GridPane ways = new GridPane();
         ways.setHgap(20);
         ways.setVgap(14);
         way(ways, 0, demo, "Games, reviews, exercises and students of an invented club.");
@@ -81,7 +84,6 @@ final class StartPage extends ScrollPane {
             go.getStyleClass().add("start-desk");
             desks.addRow(i, go, Widgets.wrapped(DESKS[i][1], "plain"));
         }
-        Label heading = Widgets.wrapped("An empty workbook", "start-title");
         VBox page =
                 new VBox(
                         18,
@@ -100,6 +102,12 @@ final class StartPage extends ScrollPane {
         page.getStyleClass().add("start-page");
         page.setMaxWidth(WIDTH);
         setContent(page);
+    }
+
+    /** While the demo club is on its way there is nothing else to begin with. */
+    void setUnpacking(boolean unpacking) {
+        heading.setText(unpacking ? "The demo club is on its way" : EMPTY);
+        ways.setDisable(unpacking);
     }
 
     private static void way(GridPane grid, int row, Button button, String words) {

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.FileSaver;
@@ -80,6 +82,7 @@ final class WindowCommands {
         all.add(new Command("Smaller text", "Shortcut+Minus", () -> bench.stepTextSize(-1)));
         all.add(new Command("Usual size of text", "Shortcut+0", () -> bench.stepTextSize(0)));
         all.add(new Command("Full screen", "F11", this::fullScreen));
+        all.add(new Command("Quit", "Shortcut+Q", this::quit));
         return all;
     }
 
@@ -157,6 +160,12 @@ final class WindowCommands {
         if (bench.getScene().getWindow() instanceof Stage stage) {
             stage.setFullScreen(!stage.isFullScreen());
         }
+    }
+
+    /** Asks the window to close, as its own button does. */
+    private void quit() {
+        Window window = bench.getScene().getWindow();
+        window.fireEvent(new WindowEvent(window, WindowEvent.WINDOW_CLOSE_REQUEST));
     }
 
     private void picture() {

@@ -18,6 +18,7 @@ final class WindowState {
 
     private final Stage stage;
     private final Memory memory;
+    private Rectangle2D size = new Rectangle2D(0, 0, USUAL_WIDTH, USUAL_HEIGHT);
 
     WindowState(Stage stage, Memory memory) {
         this.stage = stage;
@@ -41,9 +42,20 @@ final class WindowState {
             stage.setX(at.getMinX());
             stage.setY(at.getMinY());
         }
+        size = at;
         stage.setWidth(at.getWidth());
         stage.setHeight(at.getHeight());
         stage.setMaximized(memory.get("window.maximised").isPresent());
+    }
+
+    /**
+     * Some window managers show a window at its least size first; it is asked for its own again.
+     */
+    void insist() {
+        if (!stage.isMaximized()) {
+            stage.setWidth(size.getWidth());
+            stage.setHeight(size.getHeight());
+        }
     }
 
     /** A window of a former day on the screens of today, the first of which is the main one. */

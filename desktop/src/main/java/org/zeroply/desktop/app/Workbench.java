@@ -56,6 +56,7 @@ public final class Workbench extends StackPane {
     private final RepertoireDesk repertoire;
     private final DefenceDesk defence;
     private final Rooms rooms;
+    private final StartPage start = new StartPage(new Beginning());
     private final StudentsDesk students;
     private final InvalidationListener arrange = o -> arrange();
     private Optional<ObservableValue<BoardUse>> use = Optional.empty();
@@ -105,7 +106,7 @@ public final class Workbench extends StackPane {
         for (Desk desk : desks) {
             desk.session().currentProperty().addListener(o -> follow());
         }
-        games.setStart(new StartPage(new Beginning()));
+        games.setStart(start);
         margin = new Margin(desks, this::go, this::showCommands, window::menu);
         middle = new BoardAndPage(memory, column, new TaskStrip(services.scheduler()));
         BorderPane frame = new BorderPane();
@@ -126,7 +127,8 @@ public final class Workbench extends StackPane {
     private final class Beginning implements StartPage.Beginnings {
         @Override
         public void demo() {
-            intake.unpackDemo();
+            start.setUnpacking(true);
+            intake.unpackDemo().otherwise(() -> start.setUnpacking(false));
         }
 
         @Override
@@ -340,11 +342,13 @@ public final class Workbench extends StackPane {
 
     /** Fills an empty library with the demo club. */
     public void unpackDemo() {
-        intake.unpackDemo();
+        start.setUnpacking(true);
+        intake.unpackDemo().otherwise(() -> start.setUnpacking(false));
     }
 
     /** The demo club is opened at a game that shows what a review is. */
     private void demoReady(ImportReport report) {
+        start.setUnpacking(false);
         services.messages().say("The demo club is ready: " + report.words());
         services.reviews().open();
         games.openLast();

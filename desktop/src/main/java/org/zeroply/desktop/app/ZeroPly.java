@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Parent;
@@ -16,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import org.zeroply.desktop.work.LogBook;
 import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Messages;
@@ -29,17 +31,22 @@ public final class ZeroPly extends Application {
 
     private static final String LIBRARIES = "libraries";
 
+    /** The tables take both hands of a small machine, so the first minute is left to the user. */
+    private static final Duration BEFORE_ENDINGS = Duration.minutes(1);
+
     private Stage stage;
     private Memory memory;
     private WindowState state;
     private Optional<Services> services = Optional.empty();
     private Optional<Workbench> workbench = Optional.empty();
+    private final PauseTransition endingsLater = new PauseTransition(BEFORE_ENDINGS);
 
     @Override
     public void start(Stage shown) {
         stage = shown;
         loadFonts();
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
+        endingsLater.setOnFinished(e -> services.ifPresent(s -> s.endings().start()));
         List<String> arguments = getParameters().getRaw();
         boolean demo = !arguments.isEmpty() && arguments.get(0).equals("demo");
         memory =
@@ -60,6 +67,7 @@ public final class ZeroPly extends Application {
                 open(demo ? temporary() : named.isEmpty() || pgn ? home() : Path.of(named));
         state.restore();
         stage.show();
+        state.insist();
         if (!opened) {
             return;
         }
@@ -68,7 +76,6 @@ public final class ZeroPly extends Application {
         } else if (pgn) {
             workbench.orElseThrow().importFiles(List.of(Path.of(named)));
         }
-        services.orElseThrow().endings().start();
     }
 
     /** Opens a library in the window; false, with the reason in the window, if that cannot be. */
@@ -84,6 +91,7 @@ public final class ZeroPly extends Application {
             stage.setTitle("Zero Ply – " + file.getFileName());
             memory.use(LIBRARIES, file);
             bench.recall();
+            endingsLater.playFromStart();
             return true;
         } catch (LibraryException e) {
             System.err.println("zeroply: " + e.getMessage());
