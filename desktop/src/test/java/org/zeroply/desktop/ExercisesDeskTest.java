@@ -32,6 +32,7 @@ import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
@@ -95,6 +96,14 @@ class ExercisesDeskTest extends WindowTest {
         assertThat(label(robot, "#find-state")).isEqualTo("All games have been looked through.");
         int found = rows(robot, "#finds").size();
         assertThat(session().tree().root().children()).isNotEmpty();
+        robot.clickOn("#finds").type(KeyCode.DELETE);
+        until(() -> rows(robot, "#finds").size() == found - 1);
+        assertThat(services.library().bin().all())
+                .extracting(e -> e.item().kind())
+                .containsExactly(BinStore.Kind.FIND);
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> rows(robot, "#finds").size() == found);
+        assertThat(services.library().bin().all()).isEmpty();
         click(robot, "#find-set");
         until(() -> session().id().isPresent() && isShown(robot, "#exercises-table"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);

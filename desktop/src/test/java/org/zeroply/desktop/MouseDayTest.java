@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
-import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -23,29 +22,6 @@ class MouseDayTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-    }
-
-    /** The event that a right button makes; the headless platform makes none of its own. */
-    private static void askForMenu(FxRobot robot, String id) {
-        var node = robot.lookup(id).query();
-        Point2D at = node.localToScreen(5, 5);
-        robot.interact(
-                () ->
-                        node.fireEvent(
-                                new ContextMenuEvent(
-                                        ContextMenuEvent.CONTEXT_MENU_REQUESTED,
-                                        5,
-                                        5,
-                                        at.getX(),
-                                        at.getY(),
-                                        false,
-                                        null)));
-    }
-
-    /** Presses an item of a menu that is open. */
-    private void item(FxRobot robot, String id) throws Exception {
-        until(() -> robot.lookup(id).tryQuery().isPresent());
-        robot.clickOn(id);
     }
 
     @Test

@@ -88,7 +88,9 @@ class ReviewTest extends WindowTest {
         assertThat(text(robot, "#moment-text")).isEqualTo("Count on f7!");
         fire(robot, "#moment-dismiss");
         assertThat(card(last()).isDismissed()).isTrue();
-        fire(robot, "#moment-dismiss");
+        askForMenu(robot, "#moment-" + card(last()).number() + " .moment-move");
+        item(robot, "#menu-take-back");
+        assertThat(card(last()).isDismissed()).isFalse();
         fire(robot, "#moment-keep");
         assertThat(pgn()).contains("Count on f7!").contains("zp.check");
         int cards = model().cards().size();

@@ -13,6 +13,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.control.TableView;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.util.WaitForAsyncUtils;
 import org.zeroply.chess.board.Square;
 import org.zeroply.desktop.app.Workbench;
@@ -115,6 +117,29 @@ abstract class WindowTest {
         robot.clickOn(id);
     }
 
+    /** The event that a right button makes; the headless platform makes none of its own. */
+    static void askForMenu(FxRobot robot, String id) {
+        var node = robot.lookup(id).query();
+        Point2D at = node.localToScreen(5, 5);
+        robot.interact(
+                () ->
+                        node.fireEvent(
+                                new ContextMenuEvent(
+                                        ContextMenuEvent.CONTEXT_MENU_REQUESTED,
+                                        5,
+                                        5,
+                                        at.getX(),
+                                        at.getY(),
+                                        false,
+                                        null)));
+    }
+
+    /** Presses an item of a menu that is open. */
+    static void item(FxRobot robot, String id) throws TimeoutException {
+        until(() -> robot.lookup(id).tryQuery().isPresent());
+        robot.clickOn(id);
+    }
+
     static void press(FxRobot robot, String square) {
         robot.clickOn(at(robot, square));
     }
@@ -133,7 +158,16 @@ abstract class WindowTest {
         WaitForAsyncUtils.waitFor(
                 60,
                 TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(condition).get(20, TimeUnit.SECONDS));
+                () -> WaitForAsyncUtils.asyncFx(() -> holds(condition)).get(20, TimeUnit.SECONDS));
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** A condition on something that is not in the window yet does not hold yet. */
+    private static boolean holds(Callable<Boolean> condition) throws Exception {
+        try {
+            return condition.call();
+        } catch (EmptyNodeQueryException e) {
+            return false;
+        }
     }
 }

@@ -58,7 +58,7 @@ public final class Workbench extends StackPane {
     private final Rooms rooms;
     private final StartPage start = new StartPage(new Beginning());
     private final StudentsDesk students;
-    private final InvalidationListener arrange = o -> arrange();
+    private final InvalidationListener arrange = o -> roomChanged();
     private Optional<ObservableValue<BoardUse>> use = Optional.empty();
     private Consumer<Path> openLibrary = file -> {};
     private Desk front;
@@ -205,6 +205,12 @@ public final class Workbench extends StackPane {
             arrange();
             follow();
         }
+    }
+
+    /** The board has come or gone, and with it what the engine looks at. */
+    private void roomChanged() {
+        arrange();
+        follow();
     }
 
     /** The engine looks at the board of the desk in front, unless somebody is solving. */

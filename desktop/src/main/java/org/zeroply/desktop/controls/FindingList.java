@@ -18,6 +18,8 @@ import javafx.scene.layout.VBox;
 public final class FindingList extends ListView<Finding> {
 
     private final ObservableList<Finding> findings = FXCollections.observableArrayList();
+    private List<Command> commands = List.of();
+    private Runnable onRemove = () -> {};
 
     /**
      * @param empty what is said when there are none
@@ -30,8 +32,19 @@ public final class FindingList extends ListView<Finding> {
         setCellFactory(v -> new Cell());
         VBox.setVgrow(this, Priority.ALWAYS);
         setOnMouseClicked(e -> go());
+        setOnContextMenuRequested(
+                e -> {
+                    if (getSelectionModel().getSelectedItem() != null && !commands.isEmpty()) {
+                        Menus.show(this, e.getScreenX(), e.getScreenY(), commands);
+                        e.consume();
+                    }
+                });
         setOnKeyPressed(
                 e -> {
+                    if (e.getCode() == KeyCode.DELETE && !findings.isEmpty()) {
+                        onRemove.run();
+                        e.consume();
+                    }
                     if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
                         go();
                         e.consume();
@@ -45,6 +58,16 @@ public final class FindingList extends ListView<Finding> {
                                 is.go().run();
                             }
                         });
+    }
+
+    /** What the context menu offers for the chosen finding. */
+    public void onMenu(List<Command> offered) {
+        commands = offered;
+    }
+
+    /** Calls this when Delete was pressed, to remove the chosen finding. */
+    public void onRemove(Runnable handler) {
+        onRemove = handler;
     }
 
     private void go() {

@@ -28,12 +28,15 @@ import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.desktop.controls.Bar;
+import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.ExerciseSearch;
+import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.FindStore;
 
 /** Positions of the library's games that are worth setting, with the reason. */
@@ -49,6 +52,7 @@ final class FindPage extends VBox {
     private final ExerciseSearch search;
     private final LongConsumer open;
     private final TreeSession session = new TreeSession();
+    private final Removal removal;
     private final TextField player = field("find-player", "Who is to move", 130);
     private final TextField opening = field("find-opening", "Opening", 120);
     private final TextField rating = field("find-rating", "Ratings", 90);
@@ -85,6 +89,18 @@ final class FindPage extends VBox {
         this.services = services;
         this.search = services.search();
         this.open = open;
+        removal =
+                new Removal(
+                        services,
+                        session.trail(),
+                        session::undo,
+                        gone -> search.refresh(),
+                        back -> search.refresh());
+        list.onRemove(this::putAway);
+        list.onMenu(
+                List.of(
+                        Command.of("Set as exercise", this::set),
+                        new Command("Put away", "Delete", this::putAway)));
         search.found().addListener((ListChangeListener<FindStore.GameFind>) c -> refresh());
         list.getSelectionModel().selectedIndexProperty().addListener(o -> showOnBoard());
         Bar wishes = new Bar(8, player, side, phase, theme, length, opening, rating);
@@ -261,7 +277,10 @@ final class FindPage extends VBox {
 
     void putAway() {
         chosen().ifPresentOrElse(
-                        f -> search.mark(f, FindStore.State.PUT_AWAY),
+                        f ->
+                                removal.remove(
+                                        List.of(new BinStore.Item(BinStore.Kind.FIND, f.id())),
+                                        "find of " + f.title()),
                         () -> services.messages().say("Choose a find first."));
     }
 }

@@ -1,5 +1,7 @@
 package org.zeroply.desktop.review;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -20,6 +22,8 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.review.MoveReview;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.engine.analysis.Score;
@@ -84,6 +88,11 @@ final class MomentView extends VBox {
         row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText("Moment " + moment.number() + ": " + name + ", " + title.getText());
         row.setOnMouseClicked(e -> model.select(moment));
+        row.setOnContextMenuRequested(
+                e -> {
+                    Menus.show(row, e.getScreenX(), e.getScreenY(), commands());
+                    e.consume();
+                });
         row.setOnKeyPressed(
                 e -> {
                     if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
@@ -92,6 +101,29 @@ final class MomentView extends VBox {
                     }
                 });
         return row;
+    }
+
+    /**
+     * What the card's buttons do, where the hand is; nothing that would tell while it is hidden.
+     */
+    private List<Command> commands() {
+        List<Command> all = new ArrayList<>();
+        all.add(Command.of("Show the moment", () -> model.select(moment)));
+        if (!model.isHidden(moment)) {
+            all.add(Menus.LINE);
+            all.add(Command.of(keeping(), () -> model.keep(moment)));
+            all.add(Command.of(dismissing(), () -> model.dismiss(moment)));
+            all.add(Command.of("Set as exercise", () -> actions.setAsExercise(moment)));
+        }
+        return all;
+    }
+
+    private String keeping() {
+        return moment.decision() == ReviewStore.Decision.KEPT ? "Open again" : "Keep";
+    }
+
+    private String dismissing() {
+        return moment.isDismissed() ? "Take back" : "Dismiss";
     }
 
     private String kind() {
@@ -202,17 +234,10 @@ final class MomentView extends VBox {
     // ---- What to do with it ---------------------------------------------------------------------
 
     private HBox bar() {
-        boolean kept = moment.decision() == ReviewStore.Decision.KEPT;
         HBox bar =
                 Widgets.row(
-                        Widgets.button(
-                                "moment-keep",
-                                kept ? "Open again" : "Keep",
-                                () -> model.keep(moment)),
-                        Widgets.button(
-                                "moment-dismiss",
-                                moment.isDismissed() ? "Take back" : "Dismiss",
-                                () -> model.dismiss(moment)),
+                        Widgets.button("moment-keep", keeping(), () -> model.keep(moment)),
+                        Widgets.button("moment-dismiss", dismissing(), () -> model.dismiss(moment)),
                         Widgets.button("moment-reword", "Reword", this::reword),
                         Widgets.button(
                                 "moment-exercise",
