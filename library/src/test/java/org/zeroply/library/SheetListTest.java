@@ -1,0 +1,102 @@
+package org.zeroply.library;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.entry;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetOrder;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/** How games are listed, and how the spellings of a name become one. */
+class SheetListTest {
+
+    @TempDir Path folder;
+    private Library library;
+    private long first;
+    private long second;
+    private long third;
+
+    @BeforeEach
+    void open() {
+        library = Library.open(folder.resolve("list.zpl"));
+        first = game("marram, I.", "Quay, Jonas", "2026.01.02", 1650, "1. e4 e5 2. Nf3 1-0");
+        second = game("Quay, Jonas", "Marram, Ilse", "2025.11.30", 1820, "1. d4 1-0");
+        third = game("Anker, Bo", "marram, I.", "2026.02.14", 0, "1. c4 e5 2. g3 d5 1-0");
+    }
+
+    @AfterEach
+    void close() {
+        library.close();
+    }
+
+    private long game(String white, String black, String date, int elo, String moves) {
+        String rating = elo == 0 ? "" : "[WhiteElo \"" + elo + "\"]\n";
+        return library.sheets()
+                .add(
+                        """
+                        [White "%s"]
+                        [Black "%s"]
+                        [Date "%s"]
+                        [Result "1-0"]
+                        %s
+                        %s
+                        """
+                                .formatted(white, black, date, rating, moves));
+    }
+
+    private List<SheetRow> listed(SheetOrder order) {
+        return library.sheets().find(new SheetQuery(SheetKind.GAME, "", "", 0, 0, order));
+    }
+
+    /** Names without regard to capitals; the numbers are those of the games above, 1 to 3. */
+    @ParameterizedTest
+    @CsvSource({
+        "ADDED, true, 3 2 1",
+        "WHITE, false, 3 1 2",
+        "WHITE, true, 2 1 3",
+        "MOVES, false, 2 1 3",
+        "DATE, true, 3 1 2",
+        "RATING, true, 2 1 3",
+        "RESULT, false, 3 2 1"
+    })
+    void games_are_sorted_by_a_column_and_then_the_newest_first(
+            SheetOrder.By by, boolean descending, String order) {
+        List<Long> ids = List.of(first, second, third);
+        assertThat(listed(new SheetOrder(by, descending)))
+                .extracting(row -> String.valueOf(1 + ids.indexOf(row.id())))
+                .containsExactly(order.split(" "));
+    }
+
+    @Test
+    void a_spelling_is_replaced_for_both_colours_but_not_in_the_bin() {
+        library.sheets().delete(third);
+        assertThat(library.sheets().players())
+                .containsExactly(
+                        entry("marram, I.", 1), entry("Marram, Ilse", 1), entry("Quay, Jonas", 2));
+        assertThat(library.sheets().rename("marram, I.", " Marram, Ilse ")).containsExactly(first);
+        assertThat(library.sheets().players())
+                .containsExactly(entry("Marram, Ilse", 2), entry("Quay, Jonas", 2));
+        library.sheets().restore(third);
+        assertThat(library.sheets().load(third).tag("Black")).isEqualTo("marram, I.");
+    }
+
+    @Test
+    void a_spelling_comes_back_as_it_was_and_is_in_the_history_of_each_game() {
+        List<Long> changed = library.sheets().rename("Quay, Jonas", "Quay, Jon");
+        assertThat(changed).containsExactlyInAnyOrder(first, second);
+        assertThat(library.sheets().earlier(first).orElseThrow().tag("Black"))
+                .isEqualTo("Quay, Jonas");
+        library.sheets().renameIn(changed, "Quay, Jon", "Quay, Jonas");
+        assertThat(library.sheets().load(second).tag("White")).isEqualTo("Quay, Jonas");
+        assertThat(library.sheets().load(second).nodes()).hasSize(2);
+    }
+}
