@@ -78,13 +78,20 @@ public interface Desk {
         session().redo();
     }
 
+    /** Its pages; empty where there is only one. */
+    default Optional<PageSwitch> pages() {
+        return Optional.empty();
+    }
+
     /** The page in front, by its name; empty where there is only one. */
     default String page() {
-        return "";
+        return pages().map(PageSwitch::front).orElse("");
     }
 
     /** Brings a page to the front by its name; nothing happens if there is none of that name. */
-    default void showPage(String name) {}
+    default void showPage(String name) {
+        pages().filter(p -> p.has(name)).ifPresent(p -> p.show(name));
+    }
 
     /** Keys that belong to what is being shown here, wherever the focus is. */
     default Set<KeyCode> shownKeys() {

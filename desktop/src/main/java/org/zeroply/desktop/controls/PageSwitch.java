@@ -22,23 +22,26 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** The pages of a desk: a tab for each, and Alt with its number. */
+/** The pages of a desk and which of them is in front: a tab for each, and Alt with its number. */
 public final class PageSwitch {
 
     private final String desk;
-    private final Consumer<String> show;
+    private final Consumer<String> turned;
     private final Map<String, Region> pages = new LinkedHashMap<>();
     private final Map<String, Node> primary = new HashMap<>();
     private final ToggleGroup tabs = new ToggleGroup();
     private final StackPane corner = new StackPane();
+    private final VBox place = new VBox();
+    private String front = "";
 
     /**
      * @param desk name of the desk; in small letters it begins the ids of the tabs
-     * @param show brings a page to the front
+     * @param turned called when a page came to the front, also with the one that was there
      */
-    public PageSwitch(String desk, Consumer<String> show) {
+    public PageSwitch(String desk, Consumer<String> turned) {
         this.desk = desk;
-        this.show = show;
+        this.turned = turned;
+        VBox.setVgrow(place, Priority.ALWAYS);
     }
 
     /** Adds a page; the first one is number 1. */
@@ -47,14 +50,32 @@ public final class PageSwitch {
         pages.put(name, page);
     }
 
-    /** The page of a name. */
-    public Region page(String name) {
-        return pages.get(name);
-    }
-
     /** Whether there is a page of this name. */
     public boolean has(String name) {
         return pages.containsKey(name);
+    }
+
+    /** Brings a page to the front. */
+    public void show(String name) {
+        front = name;
+        place.getChildren().setAll(pages.get(name));
+        mark(name);
+        turned.accept(name);
+    }
+
+    /** The name of the page in front; empty before the first one is shown. */
+    public String front() {
+        return front;
+    }
+
+    /** Whether this page is in front. */
+    public boolean isFront(String name) {
+        return front.equals(name);
+    }
+
+    /** Where the page in front stands. */
+    public VBox place() {
+        return place;
     }
 
     /** The one action a page is for; it stands in the same corner on every page that has one. */
@@ -64,7 +85,7 @@ public final class PageSwitch {
 
     /** Takes a button out of its page into the corner, as the one action the page is for. */
     public void lift(String name, String id) {
-        Node action = page(name).lookup(id);
+        Node action = pages.get(name).lookup(id);
         ((Pane) action.getParent()).getChildren().remove(action);
         action.getStyleClass().add("primary");
         setPrimary(name, action);
@@ -100,7 +121,7 @@ public final class PageSwitch {
             tab.setToggleGroup(tabs);
             tab.setUserData(name);
             tab.setMinWidth(Region.USE_PREF_SIZE);
-            tab.setOnAction(e -> show.accept(name));
+            tab.setOnAction(e -> show(name));
             // Along the tabs with the arrows, as along those of a card index.
             tab.addEventHandler(KeyEvent.KEY_PRESSED, this::key);
             row.getChildren().add(tab);
@@ -124,7 +145,7 @@ public final class PageSwitch {
     }
 
     /** Marks the tab of the page in front; a tab alone can be reached with the Tab key. */
-    public void mark(String name) {
+    private void mark(String name) {
         Node action = primary.get(name);
         corner.getChildren().setAll(action == null ? List.of() : List.of(action));
         tabs.getToggles()
@@ -141,8 +162,7 @@ public final class PageSwitch {
         List<Command> commands = new ArrayList<>();
         int number = 1;
         for (String name : pages.keySet()) {
-            commands.add(
-                    new Command(desk + ": " + name, "Alt+" + number++, () -> show.accept(name)));
+            commands.add(new Command(desk + ": " + name, "Alt+" + number++, () -> show(name)));
         }
         return commands;
     }

@@ -12,7 +12,6 @@ import javafx.beans.value.ObservableValue;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Board;
@@ -52,12 +51,10 @@ public final class DefenceDesk implements Desk {
     private final WishPage wish;
     private final WhatIfPage whatIf;
     private final ActivePage active;
-    private final PageSwitch pages = new PageSwitch("Defence", this::show);
-    private final VBox place = new VBox();
+    private final PageSwitch pages = new PageSwitch("Defence", name -> turned());
     private final VBox content = new VBox();
     private final ObjectProperty<BoardOverlay> overlay =
             new SimpleObjectProperty<>(BoardOverlay.NONE);
-    private String page = MOVES;
     private Optional<Position> wanted = Optional.empty();
 
     /**
@@ -108,17 +105,13 @@ public final class DefenceDesk implements Desk {
                                 "An example",
                                 () -> look(Position.fromFen(EXAMPLE))),
                         Widgets.quiet("defence-here", "From here", this::fromHere));
-        VBox.setVgrow(place, Priority.ALWAYS);
-        content.getChildren().addAll(pages.row(), tools, place);
+        content.getChildren().addAll(pages.row(), tools, pages.place());
         model.foundProperty().addListener(o -> drawThreat());
         model.sheet().currentProperty().addListener(o -> drawThreat());
-        show(MOVES);
+        pages.show(MOVES);
     }
 
-    private void show(String name) {
-        page = name;
-        pages.mark(name);
-        place.getChildren().setAll(pages.page(name));
+    private void turned() {
         overlay.set(BoardOverlay.NONE);
         drawThreat();
         boardChanged.run();
@@ -161,7 +154,7 @@ public final class DefenceDesk implements Desk {
 
     /** The threat lies over the position itself, and not over what is played from it. */
     private void drawThreat() {
-        if (!page.equals(MOVES)) {
+        if (!pages.isFront(MOVES)) {
             return;
         }
         boolean here = model.sheet().current().isRoot();
@@ -187,15 +180,8 @@ public final class DefenceDesk implements Desk {
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override
@@ -210,7 +196,7 @@ public final class DefenceDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return page.equals(WHAT_IF) ? whatIf.session() : model.sheet();
+        return pages.isFront(WHAT_IF) ? whatIf.session() : model.sheet();
     }
 
     @Override
@@ -220,14 +206,14 @@ public final class DefenceDesk implements Desk {
 
     @Override
     public boolean isMovable() {
-        return !page.equals(WISH);
+        return !pages.isFront(WISH);
     }
 
     @Override
     public void pressed(int square) {
-        if (page.equals(WISH)) {
+        if (pages.isFront(WISH)) {
             wish.pressed(square);
-        } else if (page.equals(CHECKS)) {
+        } else if (pages.isFront(CHECKS)) {
             checks.contest(square);
         }
     }
@@ -264,17 +250,17 @@ public final class DefenceDesk implements Desk {
     }
 
     private void set() {
-        show(MOVES);
+        pages.show(MOVES);
         moves.set();
     }
 
     private void propose() {
-        show(WHAT_IF);
+        pages.show(WHAT_IF);
         whatIf.propose();
     }
 
     private void add() {
-        show(WHAT_IF);
+        pages.show(WHAT_IF);
         whatIf.add();
     }
 }

@@ -2,8 +2,8 @@ package org.zeroply.desktop.exercises;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.LongConsumer;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.board.Palette;
@@ -26,10 +26,8 @@ public final class ExercisesDesk implements Desk {
     private final FindPage find;
     private final CheckPage check;
     private final PaperPage paper;
-    private final PageSwitch pages = new PageSwitch("Exercises", this::show);
-    private final VBox place = new VBox();
+    private final PageSwitch pages = new PageSwitch("Exercises", this::turned);
     private final VBox content = new VBox();
-    private String page = SCHEME;
 
     /**
      * @param solve called with the id of the exercise to solve
@@ -47,19 +45,15 @@ public final class ExercisesDesk implements Desk {
         pages.add(CHECK, check);
         pages.add(FIND, find);
         pages.add(PAPER, paper);
-        VBox.setVgrow(place, Priority.ALWAYS);
         pages.setPrimary(SCHEME, scheme.action());
         pages.lift(CHECK, "#soundness-check");
         pages.lift(FIND, "#find-set");
         pages.lift(PAPER, "#paper-save");
-        content.getChildren().addAll(pages.row(), place);
-        show(SCHEME);
+        content.getChildren().addAll(pages.row(), pages.place());
+        pages.show(SCHEME);
     }
 
-    private void show(String name) {
-        page = name;
-        pages.mark(name);
-        place.getChildren().setAll(pages.page(name));
+    private void turned(String name) {
         if (name.equals(FIND)) {
             find.shown();
         } else if (name.equals(PAPER)) {
@@ -75,19 +69,12 @@ public final class ExercisesDesk implements Desk {
     /** Opens an exercise of the library. */
     public void open(long id) {
         scheme.open(id);
-        show(SCHEME);
+        pages.show(SCHEME);
     }
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override
@@ -102,20 +89,20 @@ public final class ExercisesDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return page.equals(FIND)
+        return pages.isFront(FIND)
                 ? find.session()
-                : page.equals(CHECK) ? check.session() : scheme.session();
+                : pages.isFront(CHECK) ? check.session() : scheme.session();
     }
 
     @Override
     public boolean isOpenBook() {
-        return !page.equals(SCHEME) || scheme.session().id().isPresent();
+        return !pages.isFront(SCHEME) || scheme.session().id().isPresent();
     }
 
     @Override
     public void shown() {
         scheme.shown();
-        if (page.equals(FIND)) {
+        if (pages.isFront(FIND)) {
             find.shown();
         }
     }
@@ -139,7 +126,7 @@ public final class ExercisesDesk implements Desk {
         commands.add(new Command("Set the find as exercise", "", find::set));
         commands.add(new Command("Put the find away", "", find::putAway));
         commands.add(new Command("Save sheet and solutions", "", this::savePaper));
-        if (page.equals(SCHEME)) {
+        if (pages.isFront(SCHEME)) {
             commands.addAll(scheme.candidates().commands());
         }
         return commands;
@@ -151,23 +138,23 @@ public final class ExercisesDesk implements Desk {
     }
 
     private void typeMove() {
-        if (page.equals(SCHEME)) {
+        if (pages.isFront(SCHEME)) {
             scheme.annotations().typeMove();
         }
     }
 
     private void draft() {
-        show(SCHEME);
+        pages.show(SCHEME);
         scheme.draft();
     }
 
     private void savePaper() {
-        show(PAPER);
+        pages.show(PAPER);
         paper.save();
     }
 
     private void check() {
-        show(CHECK);
+        pages.show(CHECK);
         check.check();
     }
 }

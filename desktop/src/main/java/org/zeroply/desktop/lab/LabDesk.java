@@ -3,6 +3,7 @@ package org.zeroply.desktop.lab;
 import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
@@ -39,9 +40,7 @@ public final class LabDesk implements Desk {
     private final EndingView ending;
     private final NoteView note;
     private final VBox content = new VBox();
-    private final VBox place = new VBox();
-    private final PageSwitch pages = new PageSwitch("Lab", this::show);
-    private String page = "";
+    private final PageSwitch pages = new PageSwitch("Lab", name -> turned());
 
     /**
      * @param session the open game or analysis of the games desk
@@ -70,14 +69,13 @@ public final class LabDesk implements Desk {
         pages.add("Numbers", new VBox(8, scrolled, candidates));
         pages.add("Ending", scroll(ending));
         pages.add("Note", note);
-        VBox.setVgrow(place, Priority.ALWAYS);
         content.getChildren()
                 .addAll(
                         bar(Widgets.primary("lab-exercise", "Set as exercise", setExercise)),
-                        place);
+                        pages.place());
         session.currentProperty().addListener(o -> refresh());
         content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
-        show("Facts");
+        pages.show("Facts");
     }
 
     private static ScrollPane scroll(VBox page) {
@@ -98,12 +96,7 @@ public final class LabDesk implements Desk {
         return pages.row(searching);
     }
 
-    /** Brings one of the pages to the front. */
-    public void show(String name) {
-        page = name;
-        Region page = pages.page(name);
-        place.getChildren().setAll(page);
-        pages.mark(name);
+    private void turned() {
         model.clearOverlay();
         refresh();
     }
@@ -113,34 +106,23 @@ public final class LabDesk implements Desk {
         note.print(file);
     }
 
-    private boolean isInFront(String name) {
-        return place.getChildren().contains(pages.page(name));
-    }
-
     private void refresh() {
         if (content.getScene() == null) {
             return;
         }
-        if (isInFront("Numbers")) {
+        if (pages.isFront("Numbers")) {
             explanation.show();
-        } else if (isInFront("Changes")) {
+        } else if (pages.isFront("Changes")) {
             changes.show();
-        } else if (isInFront("Squares")) {
+        } else if (pages.isFront("Squares")) {
             squares.show();
         }
         ending.show();
     }
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override
@@ -170,7 +152,7 @@ public final class LabDesk implements Desk {
 
     @Override
     public void pressed(int square) {
-        if (isInFront("Squares")) {
+        if (pages.isFront("Squares")) {
             squares.pressed(square);
         }
     }
@@ -202,22 +184,22 @@ public final class LabDesk implements Desk {
     }
 
     private void measure() {
-        show("Numbers");
+        pages.show("Numbers");
         difficulty.measure();
     }
 
     private void threat() {
-        show("Numbers");
+        pages.show("Numbers");
         questions.threat();
     }
 
     private void checks() {
-        show("Numbers");
+        pages.show("Numbers");
         questions.checks();
     }
 
     private void solve() {
-        show("Ending");
+        pages.show("Ending");
         ending.solve();
     }
 }

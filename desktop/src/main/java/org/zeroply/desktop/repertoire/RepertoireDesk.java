@@ -50,11 +50,9 @@ public final class RepertoireDesk implements Desk {
     private final RepertoireFiles files;
     private final Runnable boardChanged;
     private final VBox content = new VBox();
-    private final VBox place = new VBox();
-    private final PageSwitch pages = new PageSwitch("Repertoire", this::show);
+    private final PageSwitch pages = new PageSwitch("Repertoire", this::turned);
     private final MenuButton who = new MenuButton("No student");
     private final MenuButton chapterMenu = new MenuButton("Chapter");
-    private String page = "Lines";
     private Side seen = Side.WHITE;
 
     /**
@@ -85,11 +83,12 @@ public final class RepertoireDesk implements Desk {
         Findings findings =
                 new Findings(
                         model,
-                        () -> show("Lines"),
+                        () -> pages.show("Lines"),
                         () -> {
-                            show("Lines");
+                            pages.show("Lines");
                             lines.notes().writeAcceptance();
                         });
+        VBox.setVgrow(cards, Priority.ALWAYS);
         content.setId("repertoire-desk");
         content.getStyleClass().add("desk");
         pages.add("Lines", lines);
@@ -99,10 +98,9 @@ public final class RepertoireDesk implements Desk {
         pages.add("Learn", learn);
         pages.add("Merge", merge);
         pages.add("Replies", statistics);
-        VBox.setVgrow(place, Priority.ALWAYS);
         HBox tools = bar();
-        content.getChildren().addAll(pages.row(), tools, place);
-        cards.activeProperty().addListener(o -> show(page));
+        content.getChildren().addAll(pages.row(), tools, pages.place());
+        cards.activeProperty().addListener(o -> pages.show(pages.front()));
         drill.shownProperty().addListener(o -> boardChanged.run());
         model.session().revisionProperty().addListener(o -> turned());
         model.students().addListener((javafx.beans.Observable o) -> people());
@@ -114,7 +112,7 @@ public final class RepertoireDesk implements Desk {
                         });
         model.schoolProperty().addListener(o -> people());
         people();
-        show("Lines");
+        pages.show("Lines");
     }
 
     private HBox bar() {
@@ -134,7 +132,7 @@ public final class RepertoireDesk implements Desk {
                         new SeparatorMenuItem(),
                         item("Save the repertoire (PGN) …", files::savePgn),
                         item("Booklet (PDF or page) …", files::saveBooklet));
-        pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> show("Learn")));
+        pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> pages.show("Learn")));
         pages.lift("Tasks", "#audit-engine");
         pages.lift("Games", "#compare");
         pages.lift("Merge", "#merge");
@@ -220,7 +218,7 @@ public final class RepertoireDesk implements Desk {
                 "Make it",
                 title -> {
                     model.create(side, title);
-                    show("Lines");
+                    pages.show("Lines");
                 });
     }
 
@@ -242,16 +240,13 @@ public final class RepertoireDesk implements Desk {
 
     // ---- Pages ----------------------------------------------------------------------------------
 
-    /** Brings one of the pages to the front. */
-    public void show(String name) {
+    private void turned(String name) {
         if (!name.equals("Learn")) {
             drill.stop();
         }
-        page = name;
-        Region shown = cards.activeProperty().get() ? cards : pages.page(name);
-        VBox.setVgrow(shown, Priority.ALWAYS);
-        place.getChildren().setAll(shown);
-        pages.mark(name);
+        if (cards.activeProperty().get()) {
+            pages.place().getChildren().setAll(cards);
+        }
         if (name.equals("Games")) {
             games.shown();
         }
@@ -284,15 +279,8 @@ public final class RepertoireDesk implements Desk {
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override
@@ -363,7 +351,7 @@ public final class RepertoireDesk implements Desk {
         for (MenuItem item : menuItems()) {
             commands.add(new Command(item.getText(), "", item::fire));
         }
-        if (page.equals("Learn")) {
+        if (pages.isFront("Learn")) {
             commands.addAll(learn.commands());
         } else {
             commands.add(new Command("Type a move", "Enter", lines::typeMove));

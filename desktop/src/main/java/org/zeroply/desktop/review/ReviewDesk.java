@@ -13,7 +13,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.notation.PgnWriter;
@@ -46,9 +45,7 @@ public final class ReviewDesk implements Desk {
     private final PlayerView player;
     private final TrialView trial;
     private final VBox content = new VBox();
-    private final VBox place = new VBox();
-    private final PageSwitch pages = new PageSwitch("Review", this::show);
-    private String page = "";
+    private final PageSwitch pages = new PageSwitch("Review", this::turned);
     private List<Student> students = List.of();
 
     /**
@@ -77,8 +74,8 @@ public final class ReviewDesk implements Desk {
         pages.add("Player", player);
         pages.add("Trial", trial);
         pages.add("Queue", new QueueView(services, this::open));
-        VBox.setVgrow(place, Priority.ALWAYS);
-        content.getChildren().addAll(bar(), place);
+        pages.place().setSpacing(8);
+        content.getChildren().addAll(bar(), pages.place());
         model.onBoardProperty().addListener(o -> boardChanged.run());
         model.onBoardProperty().addListener(o -> caret());
         model.card().currentProperty().addListener(o -> boardChanged.run());
@@ -89,7 +86,7 @@ public final class ReviewDesk implements Desk {
         model.guessingProperty().addListener(o -> boardChanged.run());
         model.selectedProperty().addListener(o -> boardChanged.run());
         content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
-        show("Moments");
+        pages.show("Moments");
     }
 
     private HBox bar() {
@@ -113,17 +110,10 @@ public final class ReviewDesk implements Desk {
         return menu;
     }
 
-    /** Brings one of the pages to the front. */
-    public void show(String name) {
-        page = name;
-        Region page = pages.page(name);
-        place.getChildren().clear();
-        place.setSpacing(8);
+    private void turned(String name) {
         if (WITH_STRIP.contains(name)) {
-            place.getChildren().add(strip);
+            pages.place().getChildren().add(0, strip);
         }
-        place.getChildren().add(page);
-        pages.mark(name);
         course();
     }
 
@@ -174,7 +164,7 @@ public final class ReviewDesk implements Desk {
 
     private void open(long sheetId) {
         games.open(sheetId);
-        show("Moments");
+        pages.show("Moments");
     }
 
     private void reviewThis() {
@@ -270,15 +260,8 @@ public final class ReviewDesk implements Desk {
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override

@@ -9,7 +9,6 @@ import java.util.Set;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
@@ -38,11 +37,9 @@ public final class SolveDesk implements Desk {
     private final LineChooser lessonLine;
     private final ClassroomPage classroom;
     private final Clock clock;
-    private final PageSwitch pages = new PageSwitch("Solve", this::show);
-    private final VBox place = new VBox();
+    private final PageSwitch pages = new PageSwitch("Solve", this::turned);
     private final VBox content = new VBox();
     private final SimpleObjectProperty<Boolean> hidden = new SimpleObjectProperty<>(false);
-    private String page = "";
 
     /**
      * @param shower shows lessons to a room
@@ -62,20 +59,16 @@ public final class SolveDesk implements Desk {
         pages.add(ANSWER, exercise);
         pages.add(LADDER, ladder);
         pages.add(CLASSROOM, classroom);
-        VBox.setVgrow(place, Priority.ALWAYS);
         pages.setPrimary(ANSWER, exercise.actions());
         pages.lift(LADDER, "#ladder-begin");
         pages.setPrimary(
                 CLASSROOM,
                 Widgets.primary("lesson-begin", "Show the exercise", this::showExercise));
-        content.getChildren().addAll(pages.row(), place);
-        show(ANSWER);
+        content.getChildren().addAll(pages.row(), pages.place());
+        pages.show(ANSWER);
     }
 
-    private void show(String name) {
-        page = name;
-        pages.mark(name);
-        place.getChildren().setAll(pages.page(name));
+    private void turned(String name) {
         hidden.unbind();
         if (name.equals(ANSWER)) {
             hidden.bind(exercise.boardHidden());
@@ -101,26 +94,19 @@ public final class SolveDesk implements Desk {
         lesson.open(copy, OptionalLong.empty());
         ClassroomModel shown = new ClassroomModel(twin, copy, clock);
         classroom.begin(shown);
-        show(CLASSROOM);
+        pages.show(CLASSROOM);
         return shown;
     }
 
     /** Chooses an exercise, when the desk is next shown. */
     public void choose(long id) {
         exercise.choose(id);
-        show(ANSWER);
+        pages.show(ANSWER);
     }
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            show(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override
@@ -135,7 +121,7 @@ public final class SolveDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return switch (page) {
+        return switch (pages.front()) {
             case LADDER -> ladder.session();
             case CLASSROOM -> lesson;
             default -> exercise.session();
@@ -149,7 +135,7 @@ public final class SolveDesk implements Desk {
 
     @Override
     public Set<KeyCode> shownKeys() {
-        return page.equals(CLASSROOM)
+        return pages.isFront(CLASSROOM)
                 ? Set.of(KeyCode.PAGE_UP, KeyCode.PAGE_DOWN, KeyCode.SPACE)
                 : Set.of();
     }
@@ -166,7 +152,7 @@ public final class SolveDesk implements Desk {
 
     @Override
     public boolean isMovable() {
-        return page.equals(ANSWER) && exercise.isPlaying();
+        return pages.isFront(ANSWER) && exercise.isPlaying();
     }
 
     @Override
@@ -186,7 +172,7 @@ public final class SolveDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.addAll(exercise.commands());
         commands.add(new Command("Next question of the ladder", "", ladder::begin));
-        if (page.equals(CLASSROOM)) {
+        if (pages.isFront(CLASSROOM)) {
             commands.add(new Command("Reveal the next move", "Page Down", classroom::reveal));
             commands.add(new Command("Reveal one more", "Space", classroom::reveal));
             commands.add(new Command("Hide the last move again", "Page Up", classroom::back));

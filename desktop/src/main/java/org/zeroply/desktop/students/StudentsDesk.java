@@ -77,11 +77,9 @@ public final class StudentsDesk implements Desk {
     private final StudentFileView file;
     private final StrengthView strength;
     private final WeekModel week;
-    private final PageSwitch pages = new PageSwitch("Students", this::bring);
+    private final PageSwitch pages = new PageSwitch("Students", this::turned);
     private final ReadOnlyObjectWrapper<BoardUse> use = new ReadOnlyObjectWrapper<>(BoardUse.SMALL);
-    private final VBox place = new VBox(8);
     private final VBox content = new VBox();
-    private String page = ATTEMPTS;
 
     /**
      * @param opener opens a game at a move of it, to look at its review
@@ -122,8 +120,7 @@ public final class StudentsDesk implements Desk {
                         services.messages(),
                         Widgets.removing("student-remove", "Remove …", this::askRemove),
                         Widgets.button("student-new", "New student", this::create));
-        VBox.setVgrow(place, Priority.ALWAYS);
-        VBox right = new VBox(8, card, pages.row(), place);
+        VBox right = new VBox(8, card, pages.row(), pages.place());
         right.getStyleClass().add("beside-list");
         Split whole =
                 new Split(
@@ -138,7 +135,7 @@ public final class StudentsDesk implements Desk {
         model.lines().addListener((javafx.beans.Observable o) -> list());
         model.attempts().addListener((javafx.beans.Observable o) -> tries());
         model.chosenProperty().addListener(o -> chosen());
-        bring(ATTEMPTS);
+        pages.show(ATTEMPTS);
     }
 
     private void buildRoster() {
@@ -154,8 +151,8 @@ public final class StudentsDesk implements Desk {
                                 ? List.of(Command.of("New student …", this::create))
                                 : List.of(
                                         Command.of("New student …", this::create),
-                                        Command.of("Week", () -> bring(WEEK)),
-                                        Command.of("Strength", () -> bring(STRENGTH)),
+                                        Command.of("Week", () -> pages.show(WEEK)),
+                                        Command.of("Strength", () -> pages.show(STRENGTH)),
                                         Menus.LINE,
                                         new Command(
                                                 "Remove …",
@@ -204,10 +201,7 @@ public final class StudentsDesk implements Desk {
         return String.format("%d:%02d", seconds / 60, seconds % 60);
     }
 
-    private void bring(String name) {
-        page = name;
-        pages.mark(name);
-        place.getChildren().setAll(pages.page(name));
+    private void turned(String name) {
         use.set(name.equals(ATTEMPTS) || name.equals(FILE) ? BoardUse.SMALL : BoardUse.NONE);
         if (name.equals(FILE)) {
             file.showOnBoard();
@@ -221,9 +215,9 @@ public final class StudentsDesk implements Desk {
 
     /** Reads what the page in front tells of a student. */
     private void figures() {
-        if (page.equals(STRENGTH)) {
+        if (pages.isFront(STRENGTH)) {
             model.student().ifPresent(strength::show);
-        } else if (page.equals(WEEK)) {
+        } else if (pages.isFront(WEEK)) {
             model.student().ifPresent(week::show);
         }
     }
@@ -245,7 +239,7 @@ public final class StudentsDesk implements Desk {
         }
         if (model.attempts().isEmpty()) {
             marked.setVisible(false);
-            if (page.equals(ATTEMPTS)) {
+            if (pages.isFront(ATTEMPTS)) {
                 session.open(new MoveTree(Position.START), OptionalLong.empty());
             }
         }
@@ -253,7 +247,7 @@ public final class StudentsDesk implements Desk {
 
     private void open(Attempt attempt) {
         marked.setVisible(true);
-        if (page.equals(ATTEMPTS)) {
+        if (pages.isFront(ATTEMPTS)) {
             marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
             session.open(SheetStore.parse(attempt.scheme()), OptionalLong.empty());
         }
@@ -343,15 +337,8 @@ public final class StudentsDesk implements Desk {
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override
-    public String page() {
-        return page;
-    }
-
-    @Override
-    public void showPage(String name) {
-        if (pages.has(name)) {
-            bring(name);
-        }
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
     }
 
     @Override

@@ -172,7 +172,7 @@ final class Shots extends PictureRun {
     private void review() {
         step(() -> services.reviews().open());
         step(() -> bench.show("Review"));
-        step(() -> bench.review().show("Queue"));
+        step(() -> bench.review().showPage("Queue"));
         until(() -> done() == REVIEWED);
         detail("review-queue");
         step(
@@ -186,16 +186,16 @@ final class Shots extends PictureRun {
         step(() -> bench.review().model().guessingProperty().set(true));
         detail("review-guess");
         step(() -> bench.review().model().guessingProperty().set(false));
-        step(() -> bench.review().show("Figures"));
+        step(() -> bench.review().showPage("Figures"));
         detail("review-figures");
-        step(() -> bench.review().show("Trial"));
+        step(() -> bench.review().showPage("Trial"));
         step(() -> press("#trial-play"));
         until(() -> !services.scheduler().isBusy());
         step(() -> press("#trial-probe"));
         until(() -> !services.scheduler().isBusy());
         step(() -> {});
         detail("review-trial");
-        step(() -> bench.review().show("Player"));
+        step(() -> bench.review().showPage("Player"));
         step(
                 () -> {
                     ComboBox<?> player = (ComboBox<?>) bench.lookup("#player");
@@ -212,7 +212,7 @@ final class Shots extends PictureRun {
     private void reviewInDetail() {
         step(bench::toggleTheme);
         detail("review-player-lamp");
-        step(() -> bench.review().show("Moments"));
+        step(() -> bench.review().showPage("Moments"));
         step(() -> bench.review().model().select(bench.review().model().cards().get(0)));
         detail("review-moments-lamp");
         step(bench::toggleTheme);
@@ -249,22 +249,22 @@ final class Shots extends PictureRun {
         step(() -> bench.repertoire().pressed(Square.parse("g5")));
         detail("repertoire-card");
         step(() -> press("#card-cancel"));
-        step(() -> bench.repertoire().show("Map"));
+        step(() -> bench.repertoire().showPage("Map"));
         step(() -> bench.repertoire().model().session().toStart());
         shot("repertoire-map");
         step(() -> toggle("#map-risk"));
         detail("repertoire-risk");
-        step(() -> bench.repertoire().show("Tasks"));
+        step(() -> bench.repertoire().showPage("Tasks"));
         step(() -> press("#audit-engine"));
         until(() -> !services.scheduler().isBusy());
         step(() -> ((ListView<?>) bench.lookup("#findings")).getSelectionModel().select(0));
         detail("repertoire-tasks");
-        step(() -> bench.repertoire().show("Games"));
+        step(() -> bench.repertoire().showPage("Games"));
         step(() -> ((ComboBox<?>) bench.lookup("#games-player")).getSelectionModel().select(5));
         step(() -> press("#compare"));
         until(() -> !services.scheduler().isBusy());
         detail("repertoire-games");
-        step(() -> bench.repertoire().show("Learn"));
+        step(() -> bench.repertoire().showPage("Learn"));
         detail("repertoire-learn");
         step(() -> press("#drill-begin"));
         for (int i = 0; i < 4; i++) {
@@ -275,14 +275,14 @@ final class Shots extends PictureRun {
         step(() -> bench.repertoire().model().studentProperty().set(Optional.empty()));
         step(() -> bench.repertoire().drill().stop());
         detail("repertoire-club");
-        step(() -> bench.repertoire().show("Merge"));
+        step(() -> bench.repertoire().showPage("Merge"));
         step(() -> press("#merge-game"));
         detail("repertoire-merge");
         step(bench::toggleTheme);
-        step(() -> bench.repertoire().show("Map"));
+        step(() -> bench.repertoire().showPage("Map"));
         step(() -> toggle("#map-knowledge"));
         detail("repertoire-map-lamp");
-        step(() -> bench.repertoire().show("Lines"));
+        step(() -> bench.repertoire().showPage("Lines"));
         detail("repertoire-lamp");
         step(bench::toggleTheme);
     }
@@ -333,15 +333,15 @@ final class Shots extends PictureRun {
         step(this::pointAtFact);
         shot("lab");
         step(() -> key(KeyCode.P));
-        step(() -> bench.lab().show("Note"));
+        step(() -> bench.lab().showPage("Note"));
         detail("lab-note");
         step(() -> bench.games().session().editor().undo());
-        step(() -> bench.lab().show("Squares"));
+        step(() -> bench.lab().showPage("Squares"));
         step(() -> toggle("#map-who"));
         detail("lab-squares");
-        step(() -> bench.lab().show("Changes"));
+        step(() -> bench.lab().showPage("Changes"));
         detail("lab-changes");
-        step(() -> bench.lab().show("Numbers"));
+        step(() -> bench.lab().showPage("Numbers"));
         step(() -> press("#measure"));
         step(() -> {});
         step(() -> {});
@@ -349,7 +349,7 @@ final class Shots extends PictureRun {
         step(() -> {});
         detail("lab-numbers");
         step(() -> bench.games().analyse(Position.fromFen(ENDING)));
-        step(() -> bench.lab().show("Ending"));
+        step(() -> bench.lab().showPage("Ending"));
         step(() -> press("#solve-ending"));
         until(() -> bench.lookup("#picture-5") != null);
         step(() -> toggle("#picture-5"));
