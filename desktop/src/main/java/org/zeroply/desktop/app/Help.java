@@ -3,8 +3,6 @@ package org.zeroply.desktop.app;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.time.Clock;
 import java.util.List;
 import java.util.Properties;
@@ -105,17 +103,8 @@ final class Help {
     }
 
     void saveWhatHappened() {
-        FileSaver saver = new FileSaver(services, bench);
         String text = whatHappened(services, Clock.systemUTC());
-        saver.choose("Save what happened", "zeroply-what-happened.txt", "txt")
-                .ifPresent(
-                        file ->
-                                saver.write(
-                                        file,
-                                        () ->
-                                                Files.writeString(
-                                                        file.toPath(),
-                                                        text,
-                                                        StandardCharsets.UTF_8)));
+        new FileSaver(services, bench)
+                .saveText("Save what happened", "zeroply-what-happened.txt", () -> text);
     }
 }

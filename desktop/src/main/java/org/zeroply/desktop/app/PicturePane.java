@@ -2,7 +2,6 @@ package org.zeroply.desktop.app;
 
 import java.io.File;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.util.List;
 import java.util.Locale;
 import javafx.embed.swing.SwingFXUtils;
@@ -108,7 +107,7 @@ final class PicturePane extends VBox {
         int wanted = size.getValue();
         if (file.getName().toLowerCase(Locale.ROOT).endsWith(".svg")) {
             String svg = drawn().svg(wanted);
-            saver.write(file, () -> Files.writeString(file.toPath(), svg));
+            saver.writeText(file, () -> svg);
             return;
         }
         WritableImage image = drawn().image(wanted);

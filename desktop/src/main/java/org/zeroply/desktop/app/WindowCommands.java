@@ -252,12 +252,7 @@ final class WindowCommands {
     /** Writes what cannot be saved into the library to a file. */
     void saveElsewhere() {
         String pgn = services.saves().pgn();
-        FileSaver saver = new FileSaver(services, bench);
-        saver.choose("Save what is not in the library", "unsaved.pgn", "pgn")
-                .ifPresent(
-                        file ->
-                                saver.write(
-                                        file,
-                                        () -> java.nio.file.Files.writeString(file.toPath(), pgn)));
+        new FileSaver(services, bench)
+                .saveText("Save what is not in the library", "unsaved.pgn", () -> pgn);
     }
 }

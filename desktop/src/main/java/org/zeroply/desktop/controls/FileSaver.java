@@ -3,8 +3,10 @@ package org.zeroply.desktop.controls;
 import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.stage.FileChooser;
 import org.zeroply.desktop.work.Messages;
@@ -49,6 +51,22 @@ public final class FileSaver {
     /** Writes a report, as a page when the name ends in {@code .html}, else as a PDF. */
     public void save(Report report, File file) {
         write(file, () -> ReportWriter.write(report, file.toPath()));
+    }
+
+    /**
+     * Asks where to, and writes a text.
+     *
+     * @param name the name that is proposed; its ending is that of the file
+     * @param text made behind the window
+     */
+    public void saveText(String title, String name, Supplier<String> text) {
+        choose(title, name, name.substring(name.lastIndexOf('.') + 1))
+                .ifPresent(file -> writeText(file, text));
+    }
+
+    /** Writes a text, which is made behind the window. */
+    public void writeText(File file, Supplier<String> text) {
+        write(file, () -> Files.writeString(file.toPath(), text.get()));
     }
 
     /** Writes a file. */

@@ -1,7 +1,6 @@
 package org.zeroply.desktop.defence;
 
 import java.io.File;
-import java.nio.file.Files;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -318,7 +317,7 @@ final class WhatIfPage extends VBox {
     void write(WhatIf what, File file) {
         if (file.getName().toLowerCase(Locale.ROOT).endsWith(".epd")) {
             String text = WhatIfRows.of(what).text();
-            saver.write(file, () -> Files.writeString(file.toPath(), text));
+            saver.writeText(file, () -> text);
         } else {
             saver.save(WhatIfSheet.report(what, "What if", services.marking().name()), file);
         }

@@ -1,8 +1,6 @@
 package org.zeroply.desktop.exercises;
 
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -129,11 +127,11 @@ final class PaperPage extends VBox {
         chosen(
                 sheet ->
                         saver.choose("Save the set", "exercises.pgn", "pgn", "epd")
-                                .ifPresent(file -> saver.write(file, () -> writeSet(sheet, file))));
+                                .ifPresent(file -> saver.writeText(file, () -> set(sheet, file))));
     }
 
-    private static void writeSet(ExerciseSheet sheet, File file) throws IOException {
+    private static String set(ExerciseSheet sheet, File file) {
         boolean epd = file.getName().toLowerCase(Locale.ROOT).endsWith(".epd");
-        Files.writeString(file.toPath(), epd ? sheet.epd() : sheet.pgn());
+        return epd ? sheet.epd() : sheet.pgn();
     }
 }

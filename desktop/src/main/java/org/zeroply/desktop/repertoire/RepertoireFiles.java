@@ -1,7 +1,6 @@
 package org.zeroply.desktop.repertoire;
 
 import java.io.File;
-import java.nio.file.Files;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import org.zeroply.chess.notation.PgnWriter;
@@ -26,16 +25,7 @@ final class RepertoireFiles {
 
     /** Asks where to, and writes the repertoire of the open chapter. */
     void savePgn() {
-        repertoire(
-                r ->
-                        saver.choose("Save the repertoire", "repertoire.pgn", "pgn")
-                                .ifPresent(
-                                        file ->
-                                                saver.write(
-                                                        file,
-                                                        () ->
-                                                                Files.writeString(
-                                                                        file.toPath(), pgn(r)))));
+        repertoire(r -> saver.saveText("Save the repertoire", "repertoire.pgn", () -> pgn(r)));
     }
 
     private static String pgn(Repertoire repertoire) {

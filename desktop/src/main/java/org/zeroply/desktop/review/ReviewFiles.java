@@ -1,7 +1,6 @@
 package org.zeroply.desktop.review;
 
 import java.io.File;
-import java.nio.file.Files;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -73,15 +72,8 @@ final class ReviewFiles {
         annotated()
                 .ifPresent(
                         pgn ->
-                                saver.choose("Save the annotated game", "annotated.pgn", "pgn")
-                                        .ifPresent(
-                                                file ->
-                                                        saver.write(
-                                                                file,
-                                                                () ->
-                                                                        Files.writeString(
-                                                                                file.toPath(),
-                                                                                pgn))));
+                                saver.saveText(
+                                        "Save the annotated game", "annotated.pgn", () -> pgn));
     }
 
     /** The game with grades, lines and words, without what was dismissed. */
