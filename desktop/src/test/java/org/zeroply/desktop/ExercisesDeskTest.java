@@ -3,6 +3,8 @@ package org.zeroply.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +127,31 @@ class ExercisesDeskTest extends WindowTest {
         int tendency = end.annotation().verdict().orElseThrow().tendency();
         session.editor()
                 .verdict(end, Optional.of(tendency > 0 ? Verdict.BLACK_WINS : Verdict.WHITE_WINS));
+    }
+
+    @Test
+    void what_could_not_be_saved_is_still_there_on_coming_back_to_the_desk(FxRobot robot)
+            throws Exception {
+        openScheme(robot);
+        try (Connection other =
+                DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("test.zpl"))) {
+            other.createStatement().execute("BEGIN IMMEDIATE");
+            robot.interact(
+                    () ->
+                            session()
+                                    .editor()
+                                    .comment(session().tree().root().mainLineEnd(), "kept"));
+            robot.interact(() -> bench.flush());
+            until(() -> !services.saves().problemProperty().get().isEmpty());
+            robot.interact(() -> bench.show("Games"));
+            robot.interact(() -> bench.show("Exercises"));
+            boolean[] read = {false};
+            robot.interact(() -> services.scheduler().library(() -> true, done -> read[0] = true));
+            until(() -> read[0]);
+            assertThat(session().tree().root().mainLineEnd().annotation().after())
+                    .isEqualTo("kept");
+            other.createStatement().execute("ROLLBACK");
+        }
     }
 
     @Test

@@ -8,7 +8,6 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -67,7 +66,7 @@ final class SchemePage extends VBox {
         this.candidates = new CandidatesView(services.live(), session);
         this.annotations = new AnnotationBar(session, services.messages());
         this.scheme = new SchemeEditor(session, services.messages());
-        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
+        removal = Removal.ofSheets(services, session, session::clear, this::open, this::reload);
         autoSave.onReopen(this::open);
         table.text("Exercise", 220, SheetRow::title);
         table.text("White", 120, SheetRow::white);
@@ -75,7 +74,7 @@ final class SchemePage extends VBox {
         table.text("Date", 92, SheetRow::date);
         table.onChoose(
                 row -> {
-                    if (!session.id().equals(OptionalLong.of(row.id()))) {
+                    if (!session.isOpen(row.id())) {
                         open(row.id());
                     }
                 });
@@ -143,17 +142,6 @@ final class SchemePage extends VBox {
                 chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " exercises");
     }
 
-    private void gone(List<BinStore.Item> items) {
-        if (items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())))) {
-            session.open(new MoveTree(Position.START), OptionalLong.empty());
-        }
-        reload();
-    }
-
-    private void back(List<BinStore.Item> items) {
-        open(items.get(0).id());
-    }
-
     /** The exercises, to be opened by their names. */
     List<Command> choices() {
         return table.getItems().stream()
@@ -184,7 +172,7 @@ final class SchemePage extends VBox {
                         () -> services.library().sheets().load(id),
                         tree -> {
                             flush();
-                            session.open(tree, OptionalLong.of(id));
+                            session.open(autoSave.newest(id, tree), OptionalLong.of(id));
                             reload();
                         });
     }
@@ -199,10 +187,11 @@ final class SchemePage extends VBox {
         services.scheduler()
                 .library(
                         () -> services.library().sheets().load(id),
-                        tree -> {
+                        read -> {
+                            MoveTree tree = autoSave.newest(id, read);
                             boolean same =
                                     PgnWriter.write(tree).equals(PgnWriter.write(session.tree()));
-                            if (!same && session.id().equals(OptionalLong.of(id))) {
+                            if (!same && session.isOpen(id)) {
                                 session.open(tree, OptionalLong.of(id));
                             }
                         });

@@ -170,7 +170,7 @@ final class GamesList {
         table.setMinHeight(HEADER + ROW);
         table.onChoose(
                 row -> {
-                    if (!model.session().id().equals(java.util.OptionalLong.of(row.id()))) {
+                    if (!model.session().isOpen(row.id())) {
                         model.open(row.id());
                     }
                 });
@@ -287,16 +287,7 @@ final class GamesList {
     private void save(List<SheetRow> chosen) {
         FileSaver saver = new FileSaver(services, owner);
         saver.choose("Save games", "games.pgn", "pgn")
-                .ifPresent(
-                        file ->
-                                model.pgn(
-                                        chosen,
-                                        pgn ->
-                                                saver.write(
-                                                        file,
-                                                        () ->
-                                                                java.nio.file.Files.writeString(
-                                                                        file.toPath(), pgn))));
+                .ifPresent(file -> model.pgn(chosen, pgn -> saver.writeText(file, () -> pgn)));
     }
 
     private void names() {

@@ -61,7 +61,7 @@ public final class GamesModel {
         this.services = services;
         autoSave = new AutoSave(services, session, this::reload);
         autoSave.onReopen(this::open);
-        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
+        removal = Removal.ofSheets(services, session, this::clear, this::open, this::reload);
         kind.addListener(o -> reload());
         text.addListener(o -> reload());
         result.addListener(o -> reload());
@@ -185,8 +185,7 @@ public final class GamesModel {
                 .library(
                         () -> services.library().sheets().load(id),
                         tree -> {
-                            MoveTree newest = autoSave.unsaved(id).orElse(tree);
-                            show(newest, OptionalLong.of(id));
+                            show(autoSave.newest(id, tree), OptionalLong.of(id));
                             then.run();
                         });
     }
@@ -282,17 +281,10 @@ public final class GamesModel {
         removal.remove(items, what);
     }
 
-    private void gone(List<BinStore.Item> items) {
-        boolean open = items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())));
-        if (open) {
-            show(new MoveTree(Position.START), OptionalLong.empty());
-        }
-        reload();
-    }
-
-    private void back(List<BinStore.Item> items) {
-        open(items.get(0).id());
-        reload();
+    private void clear() {
+        flush();
+        session.clear();
+        onOpened.run();
     }
 
     /** Puts games into a collection, which is made if there is none of this name. */

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
 import javafx.geometry.Orientation;
@@ -120,7 +119,7 @@ final class LinesView extends VBox {
     }
 
     private boolean isOpen(Chapter chapter) {
-        return model.session().id().equals(OptionalLong.of(chapter.id()));
+        return model.session().isOpen(chapter.id());
     }
 
     private void list() {

@@ -79,7 +79,7 @@ public final class RepertoireModel {
         this.clock = clock;
         autoSave = new AutoSave(services, session, this::read);
         autoSave.onReopen(this::open);
-        removal = new Removal(services, session.trail(), session::undo, this::gone, this::back);
+        removal = Removal.ofSheets(services, session, session::clear, this::open, this::read);
         reader = new RepertoireReader(services);
         delay.setOnFinished(e -> readNow());
         student.addListener((o, was, is) -> chosen(is));
@@ -234,7 +234,7 @@ public final class RepertoireModel {
     }
 
     private void open(long id, List<Move> moves, Runnable then) {
-        if (session.id().equals(OptionalLong.of(id))) {
+        if (session.isOpen(id)) {
             session.go(session.tree().root().along(moves));
             then.run();
             return;
@@ -246,7 +246,7 @@ public final class RepertoireModel {
                         tree -> {
                             flush();
                             Side before = side();
-                            session.open(autoSave.unsaved(id).orElse(tree), OptionalLong.of(id));
+                            session.open(autoSave.newest(id, tree), OptionalLong.of(id));
                             session.go(session.tree().root().along(moves));
                             then.run();
                             if (side() != before || view.get().isEmpty()) {
@@ -278,8 +278,7 @@ public final class RepertoireModel {
     }
 
     private boolean isOpen(RepertoireView v, Node place) {
-        long id = v.ids().get(v.repertoire().chapter(place));
-        return session.id().equals(OptionalLong.of(id));
+        return session.isOpen(v.ids().get(v.repertoire().chapter(place)));
     }
 
     // ---- Changing -------------------------------------------------------------------------------
@@ -314,24 +313,9 @@ public final class RepertoireModel {
 
     /** Puts the open chapter into the bin; false if none is open. */
     public boolean removeOpen() {
-        Optional<Chapter> open =
-                chapters.stream()
-                        .filter(c -> session.id().equals(OptionalLong.of(c.id())))
-                        .findFirst();
+        Optional<Chapter> open = chapters.stream().filter(c -> session.isOpen(c.id())).findFirst();
         open.ifPresent(this::remove);
         return open.isPresent();
-    }
-
-    private void gone(List<BinStore.Item> items) {
-        if (items.stream().anyMatch(i -> session.id().equals(OptionalLong.of(i.id())))) {
-            session.open(new MoveTree(Position.START), OptionalLong.empty());
-        }
-        read();
-    }
-
-    private void back(List<BinStore.Item> items) {
-        open(items.get(0).id());
-        read();
     }
 
     /** Saves what is not saved yet. */

@@ -82,7 +82,7 @@ public final class ReviewModel {
     }
 
     private boolean isOpen(long sheetId) {
-        return game.id().equals(OptionalLong.of(sheetId));
+        return game.isOpen(sheetId);
     }
 
     // ---- What there is --------------------------------------------------------------------------

@@ -13,8 +13,6 @@ import javafx.geometry.Orientation;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Position;
-import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.BoardUse;
@@ -240,7 +238,7 @@ public final class StudentsDesk implements Desk {
         if (model.attempts().isEmpty()) {
             marked.setVisible(false);
             if (pages.isFront(ATTEMPTS)) {
-                session.open(new MoveTree(Position.START), OptionalLong.empty());
+                session.clear();
             }
         }
     }

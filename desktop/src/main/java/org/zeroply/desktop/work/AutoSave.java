@@ -142,12 +142,12 @@ public final class AutoSave {
                         .values());
     }
 
-    /** The newest state of a sheet of the library that could not be saved yet. */
-    public Optional<MoveTree> unsaved(long id) {
+    /** The newest state of a sheet of the library: what waits to be saved, else what was read. */
+    public MoveTree newest(long id, MoveTree read) {
         return pending.stream()
                 .filter(p -> p.sheet().id().equals(OptionalLong.of(id)))
                 .map(p -> p.state().tree())
-                .reduce((old, now) -> now);
+                .reduce(read, (old, now) -> now);
     }
 
     /** Saves now what was not saved yet. */

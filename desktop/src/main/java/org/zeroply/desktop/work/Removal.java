@@ -2,6 +2,7 @@ package org.zeroply.desktop.work;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.LongConsumer;
 import org.zeroply.library.store.BinStore.Item;
 
 /**
@@ -33,6 +34,36 @@ public final class Removal {
         this.undo = undo;
         this.gone = gone;
         this.back = back;
+    }
+
+    /**
+     * For the sheets of a desk, one of which is open: the open one leaves the board with the
+     * others, and what comes back is opened.
+     *
+     * @param clear takes the open sheet off the board
+     * @param open opens a sheet
+     * @param reload reads the list of sheets again
+     */
+    public static Removal ofSheets(
+            Services services,
+            TreeSession session,
+            Runnable clear,
+            LongConsumer open,
+            Runnable reload) {
+        return new Removal(
+                services,
+                session.trail(),
+                session::undo,
+                items -> {
+                    if (items.stream().anyMatch(i -> session.isOpen(i.id()))) {
+                        clear.run();
+                    }
+                    reload.run();
+                },
+                items -> {
+                    open.accept(items.get(0).id());
+                    reload.run();
+                });
     }
 
     /**

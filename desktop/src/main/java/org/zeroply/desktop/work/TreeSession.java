@@ -52,7 +52,7 @@ public final class TreeSession {
     }
 
     public TreeSession() {
-        open(new MoveTree(Position.START), OptionalLong.empty());
+        clear();
     }
 
     /** Calls this after every change of the tree, to save it. */
@@ -70,6 +70,11 @@ public final class TreeSession {
         MoveTree made = sheetId.isPresent() ? tree : tree.copy();
         sheet = new OpenSheet(made, sheetId);
         put(tree, tree.root());
+    }
+
+    /** Opens a tree without moves that is nowhere in the library. */
+    public void clear() {
+        open(new MoveTree(Position.START), OptionalLong.empty());
     }
 
     private void put(MoveTree tree, Node place) {
@@ -201,6 +206,11 @@ public final class TreeSession {
     /** Id of the sheet in the library, if it is there. */
     public OptionalLong id() {
         return sheet.id();
+    }
+
+    /** Whether the sheet with this id is open. */
+    public boolean isOpen(long sheetId) {
+        return id().equals(OptionalLong.of(sheetId));
     }
 
     /** The node shown on the board. */

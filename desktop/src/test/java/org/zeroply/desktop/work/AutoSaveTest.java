@@ -198,7 +198,9 @@ class AutoSaveTest {
         assertThat(save.unsaved())
                 .extracting(AutoSaveTest::moves)
                 .containsExactly("1.e4 e5", "1.d4");
-        assertThat(save.unsaved(first).map(AutoSaveTest::moves)).contains("1.e4 e5");
+        MoveTree read = new MoveTree(Position.START);
+        assertThat(moves(save.newest(first, read))).isEqualTo("1.e4 e5");
+        assertThat(save.newest(first + 1, read)).isSameAs(read);
         assertThat(stored(first)).isEqualTo("1.e4");
 
         refusing = false;
