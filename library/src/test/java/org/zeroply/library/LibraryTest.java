@@ -37,6 +37,7 @@ import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.training.Recall;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -122,9 +123,9 @@ class LibraryTest {
             assertThat(row.title()).isEqualTo("Ander, Mila – Brook, Tom");
             assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, "100%", "", 0)))
                     .isEmpty();
-            library.sheets().delete(row.id());
+            library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, row.id())));
             assertThat(library.sheets().find(query)).isEmpty();
-            library.sheets().restore(row.id());
+            library.bin().restore(List.of(new BinStore.Item(BinStore.Kind.GAME, row.id())));
             assertThat(library.sheets().find(query)).hasSize(1);
         }
     }
@@ -200,12 +201,12 @@ class LibraryTest {
             assertThat(library.finds().waiting("engine 2")).contains(games.get(0));
             List<FindStore.GameFind> open = library.finds().all(FindStore.State.OPEN);
             assertThat(open).extracting(FindStore.GameFind::prospect).containsExactly(one, two);
-            library.finds().mark(open.get(0).id(), FindStore.State.PUT_AWAY);
+            library.bin().put(List.of(new BinStore.Item(BinStore.Kind.FIND, open.get(0).id())));
             library.finds().keep(games.get(0), "engine 2", List.of(one));
             assertThat(library.finds().all(FindStore.State.OPEN)).isEmpty();
             assertThat(library.finds().all(FindStore.State.PUT_AWAY)).hasSize(1);
             library.sheets().save(games.get(0), library.sheets().load(games.get(0)));
-            library.sheets().delete(games.get(0));
+            library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, games.get(0))));
             assertThat(library.finds().all(FindStore.State.PUT_AWAY)).isEmpty();
         }
     }
@@ -315,7 +316,7 @@ class LibraryTest {
                     .satisfies(r -> assertThat(r.id()).isEqualTo(chapter))
                     .satisfies(r -> assertThat(r.title()).isEqualTo("Ours"));
             assertThat(library.reviews().entries()).hasSize(1);
-            library.sheets().delete(7);
+            library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, 7)));
             assertThat(library.games().at(Position.START, GameFilter.ALL).games())
                     .as("a chapter is no game")
                     .isZero();

@@ -23,6 +23,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.library.sample.SyntheticGames;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.index.GameFilter;
 import org.zeroply.library.store.index.PositionStatistics;
 
@@ -105,9 +106,9 @@ class PositionIndexTest {
         TreeEditor editor = new TreeEditor(changed);
         editor.delete(changed.mainLine().get(20));
         library.sheets().save(ids.get(10), changed);
-        library.sheets().delete(ids.get(20));
-        library.sheets().delete(ids.get(30));
-        library.sheets().restore(ids.get(30));
+        library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, ids.get(20))));
+        library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, ids.get(30))));
+        library.bin().restore(List.of(new BinStore.Item(BinStore.Kind.GAME, ids.get(30))));
         games.remove(20);
         agreesEverywhere(GameFilter.ALL, games);
     }

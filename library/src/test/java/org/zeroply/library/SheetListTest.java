@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetOrder;
 import org.zeroply.library.store.SheetQuery;
@@ -77,15 +78,23 @@ class SheetListTest {
     }
 
     @Test
+    void the_newest_is_the_one_added_last_that_is_not_in_the_bin() {
+        assertThat(library.sheets().newest(SheetKind.GAME)).contains(third);
+        library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, third)));
+        assertThat(library.sheets().newest(SheetKind.GAME)).contains(second);
+        assertThat(library.sheets().newest(SheetKind.EXERCISE)).isEmpty();
+    }
+
+    @Test
     void a_spelling_is_replaced_for_both_colours_but_not_in_the_bin() {
-        library.sheets().delete(third);
+        library.bin().put(List.of(new BinStore.Item(BinStore.Kind.GAME, third)));
         assertThat(library.sheets().players())
                 .containsExactly(
                         entry("marram, I.", 1), entry("Marram, Ilse", 1), entry("Quay, Jonas", 2));
         assertThat(library.sheets().rename("marram, I.", " Marram, Ilse ")).containsExactly(first);
         assertThat(library.sheets().players())
                 .containsExactly(entry("Marram, Ilse", 2), entry("Quay, Jonas", 2));
-        library.sheets().restore(third);
+        library.bin().restore(List.of(new BinStore.Item(BinStore.Kind.GAME, third)));
         assertThat(library.sheets().load(third).tag("Black")).isEqualTo("marram, I.");
     }
 

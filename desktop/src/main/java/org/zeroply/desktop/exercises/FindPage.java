@@ -266,7 +266,7 @@ final class FindPage extends VBox {
                         id ->
                                 id.ifPresent(
                                         made -> {
-                                            search.mark(find, FindStore.State.SET);
+                                            search.set(find);
                                             services.messages()
                                                     .say(
                                                             "Drafted; change lines and points as"

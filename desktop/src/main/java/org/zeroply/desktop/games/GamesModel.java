@@ -1,6 +1,7 @@
 package org.zeroply.desktop.games;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -164,11 +165,9 @@ public final class GamesModel {
     }
 
     private boolean isLibraryEmpty() {
-        boolean sheets = false;
-        for (SheetKind k : SheetKind.values()) {
-            sheets |= services.library().sheets().any(k);
-        }
-        return !sheets && services.library().students().all().isEmpty();
+        return Arrays.stream(SheetKind.values())
+                        .allMatch(k -> services.library().sheets().newest(k).isEmpty())
+                && services.library().students().all().isEmpty();
     }
 
     // ---- Opening --------------------------------------------------------------------------------
@@ -226,11 +225,9 @@ public final class GamesModel {
         kind.set(SheetKind.GAME);
         services.scheduler()
                 .library(
-                        () -> services.library().sheets().find(SheetQuery.all(SheetKind.GAME)),
-                        found -> {
-                            if (!found.isEmpty()) {
-                                open(found.get(0).id());
-                            }
+                        () -> services.library().sheets().newest(SheetKind.GAME),
+                        newest -> {
+                            newest.ifPresent(this::open);
                             reload();
                         });
     }
@@ -246,14 +243,12 @@ public final class GamesModel {
                                         .filter(t -> t.matches("\\d+"))
                                         .map(Long::valueOf)
                                         .filter(services.library().sheets()::has)
-                                        .or(this::newest),
+                                        .or(
+                                                () ->
+                                                        services.library()
+                                                                .sheets()
+                                                                .newest(SheetKind.GAME)),
                         last -> last.filter(id -> session.id().isEmpty()).ifPresent(this::open));
-    }
-
-    private Optional<Long> newest() {
-        return services.library().sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
-                .findFirst()
-                .map(SheetRow::id);
     }
 
     /** Remembers which game is open. */

@@ -183,10 +183,10 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     /** Notes what the coach made of a find, and takes it off the list. */
-    public void mark(FindStore.GameFind find, FindStore.State now) {
+    public void set(FindStore.GameFind find) {
         behind(
                 () -> {
-                    library.finds().mark(find.id(), now);
+                    library.finds().set(find.id());
                     refresh(stamp());
                 });
     }

@@ -143,16 +143,10 @@ public final class FindStore {
                                 .list());
     }
 
-    /** Notes what the coach made of a find. */
-    public void mark(long id, State state) {
-        String deleted = state == State.PUT_AWAY ? clock.instant().toString() : null;
+    /** Notes that the coach set a find as an exercise; {@link BinStore} puts one away. */
+    public void set(long id) {
         database.write(
-                h ->
-                        h.execute(
-                                "UPDATE find SET state = ?, deleted_at = ? WHERE id = ?",
-                                state.word,
-                                deleted,
-                                id));
+                h -> h.execute("UPDATE find SET state = ? WHERE id = ?", State.SET.word, id));
     }
 
     private static GameFind find(ResultSet rs) throws SQLException {

@@ -175,9 +175,4 @@ final class SheetHistory {
     static Optional<MoveTree> later(Handle h, long sheet, String pgn) {
         return firstUndone(h, sheet).flatMap(d -> d.madeAgain(flat(pgn))).map(SheetStore::parse);
     }
-
-    /** Forgets the changes of a sheet. */
-    static void forget(Handle h, long sheet) {
-        h.execute("DELETE FROM sheet_change WHERE sheet_id = ?", sheet);
-    }
 }

@@ -223,38 +223,16 @@ public final class SheetStore {
                                 > 0);
     }
 
-    /** Whether there is any sheet of a kind that is not put away. */
-    public boolean any(SheetKind kind) {
+    /** The sheet of a kind that was added last; empty if there is none that is not put away. */
+    public Optional<Long> newest(SheetKind kind) {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT 1 FROM sheet WHERE kind = :kind AND deleted_at IS"
-                                                + " NULL LIMIT 1")
+                                        "SELECT id FROM sheet WHERE kind = :kind AND deleted_at IS"
+                                                + " NULL ORDER BY id DESC LIMIT 1")
                                 .bind("kind", kind.word())
-                                .mapTo(Integer.class)
-                                .findOne()
-                                .isPresent());
-    }
-
-    /** Puts a sheet away; {@link #restore} brings it back. */
-    public void delete(long id) {
-        setDeleted(id, Optional.of(clock.instant().toString()));
-    }
-
-    /** Brings back a sheet that was put away. */
-    public void restore(long id) {
-        setDeleted(id, Optional.empty());
-    }
-
-    private void setDeleted(long id, Optional<String> at) {
-        String now = clock.instant().toString();
-        database.write(
-                h ->
-                        h.execute(
-                                "UPDATE sheet SET deleted_at = ?, changed_at = ? WHERE id = ?",
-                                at.orElse(null),
-                                now,
-                                id));
+                                .mapTo(Long.class)
+                                .findOne());
     }
 
     /** The sheets that fit, in the order asked for. */
