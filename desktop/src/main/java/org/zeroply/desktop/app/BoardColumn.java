@@ -67,7 +67,6 @@ final class BoardColumn extends Region {
     private Optional<Side> seen = Optional.empty();
     private ObservableValue<BoardOverlay> overlay = new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
     private ObservableValue<Boolean> hidden = new ReadOnlyObjectWrapper<>(false);
-    private final InvalidationListener hide = o -> show();
     private final InvalidationListener lay = o -> board.setOverlay(overlay.getValue());
 
     /**
@@ -103,13 +102,11 @@ final class BoardColumn extends Region {
                         opening);
         steps.getStyleClass().add("bar");
         state.setMinWidth(USE_PREF_SIZE);
-        opening.setMinWidth(0);
         material = new HBox(8, points, words, Widgets.spacer(), scale);
         material.getStyleClass().add("bar");
         danger = new HBox(8, hanging, Widgets.spacer(), meaning);
         danger.getStyleClass().add("bar");
-        words.setMinWidth(0);
-        hanging.setMinWidth(0);
+        List.of(words, hanging, opening).forEach(Widgets::tellCut);
         points.setMinWidth(USE_PREF_SIZE);
         for (ComboBox<?> box : List.of(scale, meaning)) {
             box.setMinWidth(128);
@@ -199,9 +196,9 @@ final class BoardColumn extends Region {
         overlay = next.overlay();
         overlay.addListener(lay);
         board.setOverlay(overlay.getValue());
-        hidden.removeListener(hide);
+        hidden.removeListener(refresh);
         hidden = next.boardHidden();
-        hidden.addListener(hide);
+        hidden.addListener(refresh);
         turn(next, sameDesk);
         below.getChildren().clear();
         next.underBoard().ifPresent(below.getChildren()::add);
@@ -228,8 +225,6 @@ final class BoardColumn extends Region {
         Desk d = desk.get();
         Node node = d.session().current();
         Position p = node.position();
-        Optional<org.zeroply.chess.board.Move> move =
-                node.isRoot() ? Optional.empty() : Optional.of(node.move());
         boolean shown = !hidden.getValue();
         List.of(board, material, state).forEach(n -> n.setVisible(shown));
         board.setMovable(d.isMovable());
@@ -239,27 +234,20 @@ final class BoardColumn extends Region {
         danger.setVisible(open);
         danger.setManaged(open && large);
         scale.setVisible(large);
-        board.show(p, move, node.annotation().marks());
+        board.show(p, Optional.of(node.move()), node.annotation().marks());
         Optional<String> name = names.flatMap(n -> n.of(node.path()));
-        cut(opening, open ? name.orElse("") : "");
+        opening.setText(open ? name.orElse("") : "");
         MaterialBalance balance = MaterialBalance.of(p);
         points.setText(balance.points(scale.getValue()));
-        cut(words, balance.words());
+        words.setText(balance.words());
         state.setText(state(node, p));
         List<Hanging> men = Hanging.in(p).stream().filter(Hanging::isInDanger).limit(3).toList();
-        cut(
-                hanging,
+        hanging.setText(
                 men.isEmpty()
                         ? "Nothing hangs."
                         : men.stream()
                                 .map(Hanging::text)
                                 .collect(Collectors.joining(", ", "Hanging: ", ".")));
-    }
-
-    /** A text that may not have the room it needs; all of it is in its tooltip. */
-    private static void cut(Label label, String text) {
-        label.setText(text);
-        label.setTooltip(text.isEmpty() ? null : Widgets.wide(text));
     }
 
     private static String state(Node node, Position p) {

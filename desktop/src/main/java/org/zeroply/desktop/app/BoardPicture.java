@@ -1,11 +1,11 @@
 package org.zeroply.desktop.app;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.image.WritableImage;
-import javafx.scene.paint.Color;
-import org.zeroply.chess.board.Move;
+import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.board.Palette;
@@ -15,8 +15,8 @@ import org.zeroply.library.print.SvgPen;
 /** The position of a node with its marks, as a picture. */
 record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) {
 
-    private Optional<Move> move() {
-        return node.isRoot() ? Optional.empty() : Optional.of(node.move());
+    private List<Mark> shownMarks() {
+        return marks ? node.annotation().marks() : List.of();
     }
 
     /**
@@ -32,17 +32,14 @@ record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) 
         board.setPrefSize(size, size);
         board.setMaxSize(size, size);
         board.show(
-                node.position(),
-                marks ? move() : Optional.empty(),
-                marks ? node.annotation().marks() : java.util.List.of());
-        Scene scene = new Scene(board, size, size);
+                node.position(), marks ? Optional.of(node.move()) : Optional.empty(), shownMarks());
+        // Styles and sizes come with a scene.
+        new Scene(board, size, size);
         board.applyCss();
         board.layout();
         SnapshotParameters parameters = new SnapshotParameters();
         parameters.setFill(palette.sheet());
-        WritableImage image = board.snapshot(parameters, new WritableImage(size, size));
-        scene.setFill(Color.TRANSPARENT);
-        return image;
+        return board.snapshot(parameters, new WritableImage(size, size));
     }
 
     /**
@@ -52,12 +49,7 @@ record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) 
      */
     String svg(int size) {
         SvgPen pen = new SvgPen();
-        new Diagram(
-                        node.position(),
-                        flipped,
-                        Optional.empty(),
-                        marks ? node.annotation().marks() : java.util.List.of())
-                .draw(pen, 0, 0, size);
+        new Diagram(node.position(), flipped, Optional.empty(), shownMarks()).draw(pen, 0, 0, size);
         return pen.svg(size, size, "Diagram: " + node.position().fen());
     }
 }

@@ -75,31 +75,19 @@ final class CommandPane extends VBox {
     }
 
     private List<Command> recentFirst(List<Command> commands) {
-        List<String> recent = memory.get(RECENT).map(t -> List.of(t.split("\n"))).orElse(List.of());
         List<Command> all = new ArrayList<>();
-        for (String name : recent) {
+        for (String name : memory.latest(RECENT)) {
             commands.stream().filter(c -> c.name().equals(name)).findFirst().ifPresent(all::add);
         }
         commands.stream().filter(c -> !all.contains(c)).forEach(all::add);
         return all;
     }
 
-    private void remember(String name) {
-        List<String> names = new ArrayList<>();
-        names.add(name);
-        memory.get(RECENT).stream()
-                .flatMap(t -> Arrays.stream(t.split("\n")))
-                .filter(n -> !n.equals(name))
-                .limit(REMEMBERED - 1)
-                .forEach(names::add);
-        memory.put(RECENT, String.join("\n", names));
-    }
-
     private void run() {
         Command chosen = list.getSelectionModel().getSelectedItem();
         close.run();
         if (chosen != null) {
-            remember(chosen.name());
+            memory.use(RECENT, chosen.name(), REMEMBERED);
             chosen.action().run();
         }
     }

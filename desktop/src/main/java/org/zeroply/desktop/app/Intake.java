@@ -7,13 +7,13 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
@@ -119,9 +119,7 @@ final class Intake {
 
     /** Puts a text on the clipboard. */
     void copy(String what, String text) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(text);
-        Clipboard.getSystemClipboard().setContent(content);
+        Widgets.toClipboard(text);
         services.messages().say(what + " is on the clipboard.");
     }
 

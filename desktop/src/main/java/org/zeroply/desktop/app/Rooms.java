@@ -2,6 +2,7 @@ package org.zeroply.desktop.app;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.value.ChangeListener;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.StackPane;
@@ -21,6 +22,14 @@ final class Rooms implements ClassroomPage.Shower {
     private Optional<ClassroomView> over = Optional.empty();
     private Optional<Stage> apart = Optional.empty();
     private boolean wasFull;
+
+    /** Whoever leaves the full screen by its own key leaves the lesson too. */
+    private final ChangeListener<Boolean> small =
+            (o, was, is) -> {
+                if (!is) {
+                    leave();
+                }
+            };
 
     Rooms(Workbench bench) {
         this.bench = bench;
@@ -43,13 +52,7 @@ final class Rooms implements ClassroomPage.Shower {
                             wasFull = s.isFullScreen();
                             s.setFullScreenExitHint("");
                             s.setFullScreen(true);
-                            s.fullScreenProperty()
-                                    .addListener(
-                                            (o, was, is) -> {
-                                                if (!is && over.filter(view::equals).isPresent()) {
-                                                    leave();
-                                                }
-                                            });
+                            s.fullScreenProperty().addListener(small);
                         });
         view.requestFocus();
     }
@@ -66,6 +69,7 @@ final class Rooms implements ClassroomPage.Shower {
         }
         bench.getChildren().remove(over.get());
         over = Optional.empty();
+        stage().ifPresent(s -> s.fullScreenProperty().removeListener(small));
         stage().filter(Stage::isFullScreen).ifPresent(s -> s.setFullScreen(wasFull));
         bench.focusBoard();
     }
@@ -105,10 +109,5 @@ final class Rooms implements ClassroomPage.Shower {
         apart = Optional.of(stage);
         stage.show();
         view.requestFocus();
-    }
-
-    /** Closes the window of the projector. */
-    void close() {
-        apart.ifPresent(Stage::close);
     }
 }

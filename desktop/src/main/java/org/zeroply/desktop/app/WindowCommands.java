@@ -49,12 +49,9 @@ final class WindowCommands {
         all.add(new Command("Flip the board", "F", bench.column()::flip));
         all.add(new Command("Copy the board as a picture …", "", this::picture));
         all.add(new Command("Paste a game or position", "Shortcut+V", intake::paste));
-        all.add(new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab));
-        all.add(new Command("Defend this position", "Shortcut+Shift+D", bench::defend));
-        all.add(new Command("Show to the class", "F6", bench::teach));
-        all.add(new Command("Set up a position", "Shortcut+P", bench::setUp));
+        all.addAll(ofPosition());
         all.add(new Command("Import files", "Shortcut+O", intake::chooseImport));
-        all.add(new Command("Load the demo club", "", intake::unpackDemo));
+        all.add(new Command("Load the demo club", "", bench::unpackDemo));
         all.add(new Command("Engine on or off", "Shortcut+L", this::toggleEngine));
         all.add(new Command("Engine stays at this position", "Shortcut+J", this::lockEngine));
         all.add(Command.of("Engines: threads, memory, second engine", this::showEngines));
@@ -69,6 +66,15 @@ final class WindowCommands {
             all.add(new Command(desk.name(), "Shortcut+" + (i + 1), () -> bench.show(desk.name())));
         }
         return all;
+    }
+
+    /** Where the position on the board can be taken. */
+    private List<Command> ofPosition() {
+        return List.of(
+                new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab),
+                new Command("Defend this position", "Shortcut+Shift+D", bench::defend),
+                new Command("Show to the class", "F6", bench::teach),
+                new Command("Set up a position", "Shortcut+P", bench::setUp));
     }
 
     private List<Command> looks() {
@@ -125,10 +131,7 @@ final class WindowCommands {
         all.addAll(new TreeCommands(bench.front(), services, intake).ofPosition());
         all.add(Command.of("Copy or save as a picture …", this::picture));
         all.add(Menus.LINE);
-        all.add(new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab));
-        all.add(new Command("Defend this position", "Shortcut+Shift+D", bench::defend));
-        all.add(new Command("Set up a position", "Shortcut+P", bench::setUp));
-        all.add(new Command("Show to the class", "F6", bench::teach));
+        all.addAll(ofPosition());
         return all;
     }
 

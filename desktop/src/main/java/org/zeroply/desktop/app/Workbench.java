@@ -58,7 +58,7 @@ public final class Workbench extends StackPane {
     private final Rooms rooms;
     private final StartPage start = new StartPage(new Beginning());
     private final StudentsDesk students;
-    private final InvalidationListener arrange = o -> roomChanged();
+    private final InvalidationListener roomChanged = o -> roomChanged();
     private Optional<ObservableValue<BoardUse>> use = Optional.empty();
     private Consumer<Path> openLibrary = file -> {};
     private Desk front;
@@ -117,7 +117,7 @@ public final class Workbench extends StackPane {
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         setOnDragOver(intake::dragOver);
         setOnDragDropped(intake::dropped);
-        widthProperty().addListener(arrange);
+        widthProperty().addListener(o -> arrange());
         services.reviews().open();
         services.scheduler().library(OpeningNames::shipped, column::setNames);
         services.scheduler().library(() -> services.library().bin().empty(), gone -> {});
@@ -127,8 +127,7 @@ public final class Workbench extends StackPane {
     private final class Beginning implements StartPage.Beginnings {
         @Override
         public void demo() {
-            start.setUnpacking(true);
-            intake.unpackDemo().otherwise(() -> start.setUnpacking(false));
+            unpackDemo();
         }
 
         @Override
@@ -186,10 +185,10 @@ public final class Workbench extends StackPane {
         if (front != null) {
             front.flush();
         }
-        use.ifPresent(u -> u.removeListener(arrange));
+        use.ifPresent(u -> u.removeListener(roomChanged));
         front = desk;
         use = Optional.of(desk.boardUse());
-        desk.boardUse().addListener(arrange);
+        desk.boardUse().addListener(roomChanged);
         middle.show(desk);
         margin.mark(desk);
         column.attach(desk);
@@ -202,8 +201,7 @@ public final class Workbench extends StackPane {
     private void boardChanged() {
         if (front != null) {
             column.attach(front);
-            arrange();
-            follow();
+            roomChanged();
         }
     }
 

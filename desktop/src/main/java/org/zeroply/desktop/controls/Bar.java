@@ -114,9 +114,8 @@ public final class Bar extends HBox {
     @Override
     protected double computePrefHeight(double width) {
         double known = getWidth() > 0 ? getWidth() : prefWidth(-1);
-        // Asked without a width, or for the narrowest or widest there is, as boxes do that do not
-        // know
-        // theirs, it answers for the one it has.
+        // Asked without a width, or for the narrowest or widest there is, as boxes ask that do not
+        // know theirs, it answers for the one it has.
         boolean unknown = width <= minWidth(-1) + 1 || width > WIDEST;
         double room = inner(unknown ? known : width);
         List<Line> lines = lines(room);

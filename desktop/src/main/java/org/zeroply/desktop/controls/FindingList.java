@@ -32,13 +32,7 @@ public final class FindingList extends ListView<Finding> {
         setCellFactory(v -> new Cell());
         VBox.setVgrow(this, Priority.ALWAYS);
         setOnMouseClicked(e -> go());
-        setOnContextMenuRequested(
-                e -> {
-                    if (getSelectionModel().getSelectedItem() != null && !commands.isEmpty()) {
-                        Menus.show(this, e.getScreenX(), e.getScreenY(), commands);
-                        e.consume();
-                    }
-                });
+        Menus.offer(this, () -> getSelectionModel().isEmpty() ? List.of() : commands);
         setOnKeyPressed(
                 e -> {
                     if (e.getCode() == KeyCode.DELETE && !findings.isEmpty()) {

@@ -1,6 +1,8 @@
 package org.zeroply.desktop.controls;
 
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
@@ -25,7 +27,7 @@ public final class Menus {
     private static MenuItem item(Command command) {
         String key = command.key().isEmpty() ? "" : "    " + command.keyText();
         MenuItem item = new MenuItem(command.name() + key);
-        item.setId("menu-" + command.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        item.setId("menu-" + command.name().toLowerCase(Locale.ROOT).replace(' ', '-'));
         item.setMnemonicParsing(false);
         item.setOnAction(e -> command.action().run());
         return item;
@@ -36,6 +38,27 @@ public final class Menus {
         ContextMenu menu = new ContextMenu();
         fill(menu, commands);
         return menu;
+    }
+
+    /** Offers commands where the menu of a node is asked for; no menu while there are none. */
+    public static void offer(Node node, Supplier<List<Command>> commands) {
+        offer(node, node, commands);
+    }
+
+    /**
+     * The same over another node, where the one that is asked may be gone once it was.
+     *
+     * @param owner what the menu lies over
+     */
+    public static void offer(Node node, Node owner, Supplier<List<Command>> commands) {
+        node.setOnContextMenuRequested(
+                e -> {
+                    List<Command> now = commands.get();
+                    if (!now.isEmpty()) {
+                        show(owner, e.getScreenX(), e.getScreenY(), now);
+                    }
+                    e.consume();
+                });
     }
 
     /** Shows commands at a place of the screen, in pixels. */

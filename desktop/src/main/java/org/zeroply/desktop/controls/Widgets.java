@@ -14,6 +14,8 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -136,6 +138,13 @@ public final class Widgets {
         box.setAlignment(Pos.CENTER_LEFT);
         box.setMinWidth(Region.USE_PREF_SIZE);
         return box;
+    }
+
+    /** Puts a text on the clipboard. */
+    public static void toClipboard(String text) {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
     }
 
     /** Takes what room is left in a row. */

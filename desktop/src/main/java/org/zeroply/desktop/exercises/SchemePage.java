@@ -92,16 +92,7 @@ final class SchemePage extends VBox {
         sheet.setMinHeight(70);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox written = new VBox(6, sheet, scheme, annotations);
-        Split edited =
-                new Split(
-                        services.memory(),
-                        "exercises.sheet",
-                        Orientation.VERTICAL,
-                        size -> size - candidates.usualHeight(),
-                        written,
-                        candidates.scrolled());
-        candidates.onHeight(edited::place);
-        VBox.setVgrow(edited, Priority.ALWAYS);
+        Split edited = candidates.under(written, services.memory(), "exercises.sheet");
         VBox below =
                 new VBox(
                         8,

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -66,17 +67,8 @@ public final class GamesDesk implements Desk {
         content.setId("games-desk");
         sheet.setMinHeight(80);
         VBox written = new VBox(8, sheet, annotations);
-        VBox.setVgrow(sheet, javafx.scene.layout.Priority.ALWAYS);
-        Split game =
-                new Split(
-                        memory,
-                        "games.sheet",
-                        Orientation.VERTICAL,
-                        size -> size - candidates.usualHeight(),
-                        written,
-                        candidates.scrolled());
-        VBox below = new VBox(8, title, game);
-        VBox.setVgrow(game, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        VBox below = new VBox(8, title, candidates.under(written, memory, "games.sheet"));
         Split whole =
                 new Split(
                         memory,
@@ -86,8 +78,7 @@ public final class GamesDesk implements Desk {
                         list.table(),
                         below);
         list.onDrawer(whole::reset);
-        candidates.onHeight(game::place);
-        VBox.setVgrow(whole, javafx.scene.layout.Priority.ALWAYS);
+        VBox.setVgrow(whole, Priority.ALWAYS);
         content.getChildren().addAll(list.tools(), whole);
         model.onOpened(
                 () -> {

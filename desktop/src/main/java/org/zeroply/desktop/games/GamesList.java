@@ -10,8 +10,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -277,9 +275,7 @@ final class GamesList {
         model.pgn(
                 chosen,
                 pgn -> {
-                    ClipboardContent content = new ClipboardContent();
-                    content.putString(pgn);
-                    Clipboard.getSystemClipboard().setContent(content);
+                    Widgets.toClipboard(pgn);
                     services.messages().say("On the clipboard: " + chosen.size() + " as PGN.");
                 });
     }

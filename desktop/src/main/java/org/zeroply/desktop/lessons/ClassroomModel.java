@@ -9,10 +9,8 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
@@ -49,12 +47,12 @@ public final class ClassroomModel {
     public ClassroomModel(Node from, MoveTree tree, Clock clock) {
         this.clock = clock;
         this.start = from;
-        boolean exercise = Exercise.isExercise(tree) && from.isRoot();
-        prompt = exercise ? Exercise.of(tree).prompt() : prompt(from, tree);
-        given =
-                exercise
-                        ? Optional.of(Duration.ofMinutes(Exercise.of(tree).minutes()))
-                        : Optional.empty();
+        Optional<Exercise> exercise =
+                Optional.of(tree)
+                        .filter(t -> Exercise.isExercise(t) && from.isRoot())
+                        .map(Exercise::of);
+        prompt = exercise.map(Exercise::prompt).orElseGet(() -> prompt(from, tree));
+        given = exercise.map(e -> Duration.ofMinutes(e.minutes()));
         began = clock.instant();
         collect(from);
     }
@@ -103,6 +101,13 @@ public final class ClassroomModel {
     /** The line now, 1-based; 0 when there is none. */
     public int number() {
         return lines.isEmpty() ? 0 : line + 1;
+    }
+
+    /** Which line it is of how many, in words; empty when there is none. */
+    public String place() {
+        return lines.isEmpty()
+                ? ""
+                : "line " + number() + " of " + lines() + (isOver() ? ", all revealed" : "");
     }
 
     /** Reveals one more move; after the last one the next line, from where it branches off. */
@@ -170,8 +175,7 @@ public final class ClassroomModel {
     }
 
     private static String numbered(Node node) {
-        Position before = node.parent().orElseThrow().position();
-        return Line.number(before, true) + San.write(before, node.move());
+        return Line.numbered(node.parent().orElseThrow().position(), List.of(node.move()));
     }
 
     /** The lines that were revealed, the present one last. */
@@ -188,31 +192,21 @@ public final class ClassroomModel {
 
     private Row row(List<Node> moves, boolean present) {
         Node last = moves.get(moves.size() - 1);
-        String before =
-                Line.numbered(
-                        start.position(),
-                        moves.subList(0, moves.size() - 1).stream().map(Node::move).toList());
-        return new Row(before, numbered(last), present);
+        return new Row(numbered(moves.subList(0, moves.size() - 1)), numbered(last), present);
+    }
+
+    private String numbered(List<Node> moves) {
+        return Line.numbered(start.position(), moves.stream().map(Node::move).toList());
     }
 
     /** What is revealed of the line, with numbers. */
     public String moves() {
-        return current()
-                .map(
-                        n ->
-                                Line.numbered(
-                                        start.position(),
-                                        lines.get(line).subList(0, revealed).stream()
-                                                .map(Node::move)
-                                                .toList()))
-                .orElse("");
+        return revealed == 0 ? "" : numbered(lines.get(line).subList(0, revealed));
     }
 
     /** All lines from the start, for the coach alone. */
     public List<String> solution() {
-        return lines.stream()
-                .map(l -> Line.numbered(start.position(), l.stream().map(Node::move).toList()))
-                .toList();
+        return lines.stream().map(this::numbered).toList();
     }
 
     /** The time since it was shown, or what is left of what the exercise gives. */

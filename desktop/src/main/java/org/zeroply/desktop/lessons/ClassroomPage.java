@@ -1,7 +1,9 @@
 package org.zeroply.desktop.lessons;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -66,7 +68,7 @@ public final class ClassroomPage extends VBox {
         show();
     }
 
-    private static final class WrappedCell extends javafx.scene.control.ListCell<String> {
+    private static final class WrappedCell extends ListCell<String> {
         WrappedCell() {
             setWrapText(true);
             setPrefWidth(0);
@@ -122,21 +124,11 @@ public final class ClassroomPage extends VBox {
         moves.setText(lesson.map(ClassroomModel::moves).orElse(""));
         words.setText(lesson.map(ClassroomModel::words).orElse(""));
         next.setText(lesson.filter(l -> !l.isOver()).map(l -> "Next: " + l.next()).orElse(""));
-        for (Label label : java.util.List.of(moves, words, next)) {
+        for (Label label : List.of(moves, words, next)) {
             label.setManaged(!label.getText().isEmpty());
         }
-        count.setText(
-                lesson.filter(l -> l.lines() > 0)
-                        .map(
-                                l ->
-                                        "line "
-                                                + l.number()
-                                                + " of "
-                                                + l.lines()
-                                                + (l.isOver() ? ", all revealed" : ""))
-                        .orElse(""));
-        solution.getItems()
-                .setAll(lesson.map(ClassroomModel::solution).orElse(java.util.List.of()));
+        count.setText(lesson.map(ClassroomModel::place).orElse(""));
+        solution.getItems().setAll(lesson.map(ClassroomModel::solution).orElse(List.of()));
         lesson.map(ClassroomModel::shown)
                 .filter(n -> n.isWithin(session.tree().root()))
                 .ifPresent(session::go);

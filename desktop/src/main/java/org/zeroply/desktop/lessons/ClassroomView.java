@@ -102,10 +102,9 @@ public final class ClassroomView extends Region {
     }
 
     private void key(KeyEvent e) {
-        if (!press(e.getCode())) {
-            return;
+        if (press(e.getCode())) {
+            e.consume();
         }
-        e.consume();
     }
 
     /** What a key does here; false if it does nothing. Clickers send Page Down and Page Up. */
@@ -141,23 +140,13 @@ public final class ClassroomView extends Region {
 
     private void show() {
         var node = model.shown();
-        board.show(
-                node.position(),
-                node.isRoot() ? Optional.empty() : Optional.of(node.move()),
-                node.annotation().marks());
+        board.show(node.position(), Optional.of(node.move()), node.annotation().marks());
         prompt.setText(model.prompt());
         rows.getChildren().clear();
         model.rows().forEach(r -> rows.getChildren().add(row(r)));
         words.setText(model.words());
         words.setManaged(!words.getText().isEmpty());
-        count.setText(
-                model.lines() == 0
-                        ? ""
-                        : "line "
-                                + model.number()
-                                + " of "
-                                + model.lines()
-                                + (model.isOver() ? ", all revealed" : ""));
+        count.setText(model.place());
         tick();
         scroll.setVvalue(1);
     }

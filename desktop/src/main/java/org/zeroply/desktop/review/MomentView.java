@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Button;
@@ -54,7 +55,7 @@ final class MomentView extends VBox {
         this.actions = actions;
         setId("moment-" + moment.number());
         getStyleClass().add("moment");
-        pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("open"), open);
+        pseudoClassStateChanged(PseudoClass.getPseudoClass("open"), open);
         getChildren().add(heading());
         boolean hidden = model.isHidden(moment);
         if (open && hidden) {
@@ -88,11 +89,7 @@ final class MomentView extends VBox {
         row.setAccessibleRole(AccessibleRole.BUTTON);
         row.setAccessibleText("Moment " + moment.number() + ": " + name + ", " + title.getText());
         row.setOnMouseClicked(e -> model.select(moment));
-        row.setOnContextMenuRequested(
-                e -> {
-                    Menus.show(row, e.getScreenX(), e.getScreenY(), commands());
-                    e.consume();
-                });
+        Menus.offer(row, this::commands);
         row.setOnKeyPressed(
                 e -> {
                     if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {

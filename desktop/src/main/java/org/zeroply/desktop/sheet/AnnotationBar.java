@@ -1,6 +1,5 @@
 package org.zeroply.desktop.sheet;
 
-import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
@@ -37,6 +36,7 @@ public final class AnnotationBar extends VBox {
         comment.setAccessibleText("Comment on the move");
         Widgets.whenTyped(comment, this::saveComment);
         HBox.setHgrow(comment, Priority.ALWAYS);
+        MoveCommands commands = new MoveCommands(session, messages);
         Bar grades = new Bar(3);
         for (Verdict verdict : Verdict.values()) {
             grades.getChildren()
@@ -45,21 +45,18 @@ public final class AnnotationBar extends VBox {
                                     "verdict-" + verdict.name(),
                                     "",
                                     "Your verdict: " + verdict.symbol() + ", " + verdict.words(),
-                                    () -> toggle(verdict)));
+                                    () -> commands.toggle(verdict)));
             Button last = (Button) grades.getChildren().get(grades.getChildren().size() - 1);
             last.setGraphic(VerdictSign.drawn(verdict));
         }
-        int[] nags = {
-            Nag.GOOD, Nag.MISTAKE, Nag.BRILLIANT, Nag.BLUNDER, Nag.INTERESTING, Nag.DUBIOUS
-        };
-        for (int nag : nags) {
+        for (int nag : MoveCommands.GRADES) {
             grades.getChildren()
                     .add(
                             sign(
                                     "nag-" + nag,
                                     Nag.show(nag),
                                     "Grade the move " + Nag.show(nag),
-                                    () -> grade(nag)));
+                                    () -> commands.grade(nag)));
         }
         getChildren().addAll(Widgets.row(move, comment), grades);
         session.currentProperty()
@@ -98,17 +95,6 @@ public final class AnnotationBar extends VBox {
         if (commented != null
                 && !comment.getText().strip().equals(commented.annotation().after())) {
             session.editor().comment(commented, comment.getText());
-        }
-    }
-
-    private void toggle(Verdict verdict) {
-        boolean same = session.current().annotation().verdict().equals(Optional.of(verdict));
-        session.editor().verdict(session.current(), same ? Optional.empty() : Optional.of(verdict));
-    }
-
-    private void grade(int nag) {
-        if (!session.current().isRoot()) {
-            session.editor().grade(session.current(), nag);
         }
     }
 

@@ -5,12 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javafx.beans.InvalidationListener;
+import javafx.geometry.Orientation;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -18,8 +21,10 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.LiveAnalysis;
+import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Analysis;
 
@@ -116,7 +121,7 @@ public final class CandidatesView extends VBox {
                         Widgets.quiet("next-best", "Next best", this::nextBest),
                         count);
         for (javafx.scene.Node node : List.of(running, locked, second, exact)) {
-            ((javafx.scene.layout.Region) node).setMinWidth(USE_PREF_SIZE);
+            ((Region) node).setMinWidth(USE_PREF_SIZE);
         }
         return row;
     }
@@ -214,8 +219,27 @@ public final class CandidatesView extends VBox {
         }
     }
 
-    /** The rows in a box that scrolls when they are opened; its divider may be dragged. */
-    public ScrollPane scrolled() {
+    /**
+     * What is written, and these rows under it; the divider may be dragged.
+     *
+     * @param name under which the place of the divider is remembered
+     */
+    public Split under(Region written, Memory memory, String name) {
+        Split split =
+                new Split(
+                        memory,
+                        name,
+                        Orientation.VERTICAL,
+                        size -> size - usualHeight(),
+                        written,
+                        scrolled());
+        onHeight(split::place);
+        VBox.setVgrow(split, Priority.ALWAYS);
+        return split;
+    }
+
+    /** The rows in a box that scrolls when they are opened. */
+    private ScrollPane scrolled() {
         ScrollPane scroll = new ScrollPane(this);
         scroll.setFitToWidth(true);
         scroll.setMinHeight(CONTROLS);
@@ -224,17 +248,17 @@ public final class CandidatesView extends VBox {
     }
 
     /** The height of the controls and of as many lines as are wanted, none of them opened. */
-    public double usualHeight() {
+    private double usualHeight() {
         int wanted = live.runningProperty().get() ? live.linesProperty().get() : 0;
         double above = getWidth() > 0 ? controls.prefHeight(getWidth()) + EDGES : CONTROLS;
-        for (javafx.scene.layout.Region extra : List.of(problem, leftOut)) {
+        for (Region extra : List.of(problem, leftOut)) {
             above += extra.isManaged() ? extra.prefHeight(getWidth()) : 0;
         }
         return above + wanted * (CandidateRow.HEIGHT + ROW_GAP);
     }
 
     /** Calls this when another height is wanted. */
-    public void onHeight(Runnable handler) {
+    private void onHeight(Runnable handler) {
         live.linesProperty().addListener(o -> handler.run());
         live.runningProperty().addListener(o -> handler.run());
         controls.heightProperty().addListener(o -> handler.run());

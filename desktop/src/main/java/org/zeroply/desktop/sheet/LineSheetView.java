@@ -22,6 +22,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
@@ -336,14 +337,12 @@ public final class LineSheetView extends ScrollPane {
                         requestFocus();
                     }
                 });
-        label.setOnContextMenuRequested(
-                e -> {
+        Menus.offer(
+                label,
+                this,
+                () -> {
                     session.go(node);
-                    List<Command> commands = menu.get();
-                    if (!commands.isEmpty()) {
-                        Menus.show(this, e.getScreenX(), e.getScreenY(), commands);
-                    }
-                    e.consume();
+                    return menu.get();
                 });
         Annotation a = node.annotation();
         if (a.tempting()) {
@@ -392,9 +391,7 @@ public final class LineSheetView extends ScrollPane {
                             .collect(Collectors.joining("  "));
             if (!text.isEmpty()) {
                 Position before = node.parent().orElseThrow().position();
-                String name =
-                        org.zeroply.chess.notation.Line.number(before, true)
-                                + San.write(before, node.move());
+                String name = Line.numbered(before, List.of(node.move()));
                 content.getChildren().add(note(name + "  ", text));
             }
         }

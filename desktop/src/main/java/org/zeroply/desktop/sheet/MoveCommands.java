@@ -3,23 +3,27 @@ package org.zeroply.desktop.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
 /** What can be done with the present move of a sheet. */
 public final class MoveCommands {
 
-    private static final int[] GRADES = {
-        Nag.GOOD, Nag.MISTAKE, Nag.BRILLIANT, Nag.BLUNDER, Nag.INTERESTING, Nag.DUBIOUS
-    };
+    static final List<Integer> GRADES =
+            List.of(
+                    Nag.GOOD,
+                    Nag.MISTAKE,
+                    Nag.BRILLIANT,
+                    Nag.BLUNDER,
+                    Nag.INTERESTING,
+                    Nag.DUBIOUS);
 
     private final TreeSession session;
     private final Messages messages;
@@ -59,21 +63,20 @@ public final class MoveCommands {
         return all;
     }
 
-    private void grade(int nag) {
+    void grade(int nag) {
         if (!session.current().isRoot()) {
             session.editor().grade(session.current(), nag);
         }
     }
 
-    private void toggle(Verdict verdict) {
+    /** The coach's verdict on the present move; the same again takes it away. */
+    void toggle(Verdict verdict) {
         boolean same = session.current().annotation().verdict().equals(Optional.of(verdict));
         session.editor().verdict(session.current(), same ? Optional.empty() : Optional.of(verdict));
     }
 
     private void copyLine() {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(Line.to(session.current()));
-        Clipboard.getSystemClipboard().setContent(content);
+        Widgets.toClipboard(Line.to(session.current()));
         messages.say("The line is on the clipboard.");
     }
 

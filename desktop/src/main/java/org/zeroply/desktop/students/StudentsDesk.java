@@ -87,10 +87,9 @@ public final class StudentsDesk implements Desk {
             Services services, Dialogs dialogs, GameOpener opener, Runnable boardChanged) {
         this.dialogs = dialogs;
         this.boardChanged = boardChanged;
-        Clock clock = Clock.systemUTC();
-        model = new StudentsModel(services, clock);
+        model = new StudentsModel(services, Clock.systemUTC());
         strength = new StrengthView(services);
-        week = new WeekModel(services, clock, model.trail(), this::undo, model::read);
+        week = new WeekModel(services, model, this::undo);
         rulings = new RulingsModel(services, this::decided);
         file = new StudentFileView(services, session, opener);
         content.getStyleClass().add("desk");

@@ -80,7 +80,8 @@ public final class StudentsModel {
         return chosen.get().map(Line::student);
     }
 
-    private long today() {
+    /** The present day, counted from 1 January 1970. */
+    long today() {
         return LocalDate.now(clock.withZone(ZoneId.systemDefault())).toEpochDay();
     }
 

@@ -1,8 +1,5 @@
 package org.zeroply.desktop.students;
 
-import java.time.Clock;
-import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -12,36 +9,31 @@ import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.planning.WeekPlan;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.Student;
 import org.zeroply.library.store.StudentPlan;
 
-/** What a student is to solve, day by day; every change can be taken back. */
+/** What a student is to solve, day by day; what was moved or taken out can be taken back. */
 final class WeekModel {
 
     static final int DAYS = 7;
 
     private final Services services;
-    private final Clock clock;
-    private final UndoTrail trail;
+    private final StudentsModel students;
     private final Runnable undo;
-    private final Runnable changed;
     private final ReadOnlyObjectWrapper<Optional<StudentPlan>> plan =
             new ReadOnlyObjectWrapper<>(Optional.empty());
 
     /**
+     * @param students knows the day and what was done at the desk; reads again what is due
      * @param undo takes back what was done last at the desk
-     * @param changed called when something was assigned, moved or taken out
      */
-    WeekModel(Services services, Clock clock, UndoTrail trail, Runnable undo, Runnable changed) {
+    WeekModel(Services services, StudentsModel students, Runnable undo) {
         this.services = services;
-        this.clock = clock;
-        this.trail = trail;
+        this.students = students;
         this.undo = undo;
-        this.changed = changed;
     }
 
     /** The plan of the student that is looked at. */
@@ -51,7 +43,7 @@ final class WeekModel {
 
     /** The present day, counted from 1 January 1970. */
     long today() {
-        return LocalDate.now(clock.withZone(ZoneId.systemDefault())).toEpochDay();
+        return students.today();
     }
 
     /** Looks at a student. */
@@ -81,14 +73,18 @@ final class WeekModel {
                         });
     }
 
+    /** What the student was assigned; nothing while nobody is looked at. */
+    List<Assignment> assignments() {
+        return plan.get().map(StudentPlan::assignments).orElse(List.of());
+    }
+
     private void change(Consumer<Library> work) {
-        plan.get().ifPresent(p -> run(p.student(), work, changed));
+        plan.get().ifPresent(p -> run(p.student(), work, students::read));
     }
 
     /** What is due on a day; what is overdue counts for the first day that is shown. */
     List<Assignment> on(long day, long firstShown) {
-        return plan.get().stream()
-                .flatMap(p -> p.assignments().stream())
+        return assignments().stream()
                 .filter(
                         a ->
                                 a.dueDay() == day
@@ -172,9 +168,10 @@ final class WeekModel {
         }
         long before = a.dueDay();
         change(l -> l.assignments().due(a.id(), day));
-        trail.did(
-                () -> change(l -> l.assignments().due(a.id(), before)),
-                () -> change(l -> l.assignments().due(a.id(), day)));
+        students.trail()
+                .did(
+                        () -> change(l -> l.assignments().due(a.id(), before)),
+                        () -> change(l -> l.assignments().due(a.id(), day)));
     }
 
     /** Notes that a solved exercise was gone through with the student. */
@@ -189,14 +186,15 @@ final class WeekModel {
     /** Takes an assignment out. */
     void remove(Assignment a) {
         change(l -> l.assignments().remove(a.id()));
-        trail.did(
-                () -> change(l -> l.assignments().add(a)),
-                () ->
-                        plan.get().stream()
-                                .flatMap(p -> p.assignments().stream())
-                                .filter(x -> x.uuid().equals(a.uuid()))
-                                .findFirst()
-                                .ifPresent(x -> change(l -> l.assignments().remove(x.id()))));
+        students.trail()
+                .did(
+                        () -> change(l -> l.assignments().add(a)),
+                        () ->
+                                assignments().stream()
+                                        .filter(x -> x.uuid().equals(a.uuid()))
+                                        .findFirst()
+                                        .ifPresent(
+                                                x -> change(l -> l.assignments().remove(x.id()))));
         services.messages().say("Taken out: " + a.name() + ".", new Messages.Action("Undo", undo));
     }
 }

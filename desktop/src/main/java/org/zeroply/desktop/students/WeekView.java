@@ -11,6 +11,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
 import javafx.scene.input.KeyCode;
@@ -98,11 +99,7 @@ final class WeekView extends VBox {
                                 .flatMap(p -> p.results().exercises().stream())
                                 .toList());
         long before = chosen.map(Assignment::id).orElse(-1L);
-        chosen =
-                model.planProperty().get().stream()
-                        .flatMap(p -> p.assignments().stream())
-                        .filter(a -> a.id() == before)
-                        .findFirst();
+        chosen = model.assignments().stream().filter(a -> a.id() == before).findFirst();
         days.getChildren().clear();
         for (int i = 0; i < WeekModel.DAYS; i++) {
             days.getChildren().add(day(first + i));
@@ -140,8 +137,7 @@ final class WeekView extends VBox {
     }
 
     private Optional<Assignment> find(Dragboard board) {
-        return model.planProperty().get().stream()
-                .flatMap(p -> p.assignments().stream())
+        return model.assignments().stream()
                 .filter(a -> a.uuid().equals(board.getString()))
                 .findFirst();
     }
@@ -158,7 +154,7 @@ final class WeekView extends VBox {
         card.getStyleClass().add("week-card");
         card.setFocusTraversable(true);
         card.setAccessibleText(a.name() + ", " + about.getText() + ". " + a.reason());
-        javafx.scene.control.Tooltip.install(card, Widgets.wide(a.name() + ": " + a.reason()));
+        Tooltip.install(card, Widgets.wide(a.name() + ": " + a.reason()));
         chosen.filter(c -> c.id() == a.id()).ifPresent(c -> card.getStyleClass().add("chosen"));
         card.setOnMouseClicked(
                 e -> {
@@ -184,21 +180,14 @@ final class WeekView extends VBox {
                     board.setContent(content);
                     e.consume();
                 });
-        card.setOnContextMenuRequested(
-                e -> {
-                    Menus.show(
-                            card,
-                            e.getScreenX(),
-                            e.getScreenY(),
-                            List.of(
-                                    Command.of(
-                                            "A day earlier", () -> model.move(a, a.dueDay() - 1)),
-                                    Command.of("A day later", () -> model.move(a, a.dueDay() + 1)),
-                                    Command.of("Gone through", () -> model.goneThrough(a)),
-                                    Menus.LINE,
-                                    new Command("Take out", "Delete", () -> model.remove(a))));
-                    e.consume();
-                });
+        List<Command> offered =
+                List.of(
+                        Command.of("A day earlier", () -> model.move(a, a.dueDay() - 1)),
+                        Command.of("A day later", () -> model.move(a, a.dueDay() + 1)),
+                        Command.of("Gone through", () -> model.goneThrough(a)),
+                        Menus.LINE,
+                        new Command("Take out", "Delete", () -> model.remove(a)));
+        Menus.offer(card, () -> offered);
         card.setAlignment(Pos.TOP_LEFT);
         return card;
     }

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.stream.Collectors;
 
 /**
  * Small things the window remembers from one day to the next, by name: its size, dividers, pages in
@@ -71,28 +72,44 @@ public final class Memory {
         put(name, String.valueOf(value));
     }
 
-    /** The files used last, the latest first, under the name of their list. */
-    public List<Path> recent(String name) {
+    /** What was used last, the latest first, under the name of its list. */
+    public List<String> latest(String name) {
         return get(name).stream()
                 .flatMap(t -> Arrays.stream(t.split("\n")))
                 .filter(t -> !t.isBlank())
-                .map(Path::of)
                 .toList();
+    }
+
+    /** Puts something at the top of a list of what was used last, of which so many are kept. */
+    public void use(String name, String used, int most) {
+        use(name, latest(name), used, most);
+    }
+
+    private <T> void use(String name, List<T> before, T used, int most) {
+        List<T> all = new ArrayList<>(before);
+        all.remove(used);
+        all.add(0, used);
+        list(name, all.stream().limit(most).toList());
+    }
+
+    private void list(String name, List<?> all) {
+        put(name, all.stream().map(Object::toString).collect(Collectors.joining("\n")));
+    }
+
+    /** The files used last, the latest first, under the name of their list. */
+    public List<Path> recent(String name) {
+        return latest(name).stream().map(Path::of).toList();
     }
 
     /** Puts a file at the top of a list of recent ones. */
     public void use(String name, Path used) {
-        List<Path> all = new ArrayList<>(recent(name));
-        all.remove(used.toAbsolutePath());
-        all.add(0, used.toAbsolutePath());
-        put(name, String.join("\n", all.stream().limit(RECENT).map(Path::toString).toList()));
+        use(name, recent(name), used.toAbsolutePath(), RECENT);
     }
 
     /** Takes a file out of a list, as one that is gone. */
     public void drop(String name, Path gone) {
-        List<Path> all = new ArrayList<>(recent(name));
-        all.remove(gone.toAbsolutePath());
-        put(name, String.join("\n", all.stream().map(Path::toString).toList()));
+        Path absolute = gone.toAbsolutePath();
+        list(name, recent(name).stream().filter(p -> !p.equals(absolute)).toList());
     }
 
     /** Writes down what changed. */
