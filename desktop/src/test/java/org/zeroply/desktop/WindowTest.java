@@ -13,7 +13,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.control.TableView;
-import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -28,6 +27,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.work.Fx;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 
@@ -117,21 +117,9 @@ abstract class WindowTest {
         robot.clickOn(id);
     }
 
-    /** The event that a right button makes; the headless platform makes none of its own. */
+    /** Asks for the menu of something, as a right button does. */
     static void askForMenu(FxRobot robot, String id) {
-        var node = robot.lookup(id).query();
-        Point2D at = node.localToScreen(5, 5);
-        robot.interact(
-                () ->
-                        node.fireEvent(
-                                new ContextMenuEvent(
-                                        ContextMenuEvent.CONTEXT_MENU_REQUESTED,
-                                        5,
-                                        5,
-                                        at.getX(),
-                                        at.getY(),
-                                        false,
-                                        null)));
+        Fx.askForMenu(robot.lookup(id).query());
     }
 
     /** Presses an item of a menu that is open. */

@@ -45,7 +45,7 @@ class TreeEditorTest {
         }
     }
 
-    @Property(tries = 200)
+    @Property(tries = 80)
     void every_change_can_be_undone_and_made_again(@ForAll long seed) {
         Random random = new Random(seed);
         TreeEditor editor = RandomTrees.tree(random, 20);

@@ -8,6 +8,7 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -132,6 +133,7 @@ class EndingSolverTest {
     }
 
     @Test
+    @Tag("slow")
     void a_breakthrough_of_three_against_three_wins_by_its_one_move() throws Exception {
         Position position = Position.fromFen("8/ppp5/8/PPP5/8/8/8/K6k w - - 0 1");
         EndingReport report = solve(position, Endings.NONE);

@@ -1,6 +1,8 @@
 package org.zeroply.desktop.controls;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Something to look at.
@@ -24,5 +26,12 @@ public record Finding(String kind, String text, String detail, Runnable go, Opti
     /** The same, with a thing to do about it. */
     public Finding with(String name, Runnable action) {
         return new Finding(kind, text, detail, go, Optional.of(new Step(name, action)));
+    }
+
+    /** All of it in one row of words. */
+    public String words() {
+        return Stream.of(kind, text, detail)
+                .filter(t -> !t.isBlank())
+                .collect(Collectors.joining("  "));
     }
 }

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.controls;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.collections.FXCollections;
@@ -32,7 +33,7 @@ public final class FindingList extends ListView<Finding> {
         setCellFactory(v -> new Cell());
         VBox.setVgrow(this, Priority.ALWAYS);
         setOnMouseClicked(e -> go());
-        Menus.offer(this, () -> getSelectionModel().isEmpty() ? List.of() : commands);
+        Menus.offer(this, this::menu);
         setOnKeyPressed(
                 e -> {
                     if (e.getCode() == KeyCode.DELETE && !findings.isEmpty()) {
@@ -54,7 +55,21 @@ public final class FindingList extends ListView<Finding> {
                         });
     }
 
-    /** What the context menu offers for the chosen finding. */
+    /** What can be done about the chosen finding. */
+    private List<Command> menu() {
+        Finding chosen = getSelectionModel().getSelectedItem();
+        if (chosen == null) {
+            return List.of();
+        }
+        List<Command> offered = new ArrayList<>();
+        offered.add(new Command("Show on the board", "Enter", chosen.go()));
+        chosen.step().ifPresent(s -> offered.add(Command.of(s.name(), s.action())));
+        offered.addAll(commands);
+        offered.add(Command.of("Copy as text", () -> Widgets.toClipboard(chosen.words())));
+        return offered;
+    }
+
+    /** What the context menu offers beside that for the chosen finding. */
     public void onMenu(List<Command> offered) {
         commands = offered;
     }

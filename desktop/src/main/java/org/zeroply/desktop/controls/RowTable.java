@@ -3,17 +3,18 @@ package org.zeroply.desktop.controls;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
-import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.TableCell;
@@ -46,7 +47,9 @@ public final class RowTable<T> extends TableView<T> {
     private Consumer<T> onChoose = row -> {};
     private Consumer<T> onOpen = row -> {};
     private Consumer<List<T>> onRemove = chosen -> {};
-    private Function<List<T>, List<Command>> commands = chosen -> List.of();
+    private boolean opens;
+    private Function<List<T>, List<Command>> commands = this::opening;
+    private final Map<TableColumn<T, ?>, Function<T, String>> texts = new LinkedHashMap<>();
     private final Map<TableColumn<T, ?>, Double> widths = new HashMap<>();
     private double scale = 1;
     private boolean quiet;
@@ -72,14 +75,41 @@ public final class RowTable<T> extends TableView<T> {
                         });
         setRowFactory(t -> row());
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
-        setContextMenu(new ContextMenu());
-        setOnContextMenuRequested(e -> Menus.fill(getContextMenu(), commands.apply(chosen())));
+        Menus.offer(this, this::menu);
     }
 
     /** Says something else when there are no rows. */
     public void setEmpty(String empty) {
         Label words = Widgets.wrapped(empty, "empty-note");
         setPlaceholder(words);
+    }
+
+    private List<Command> opening(List<T> rows) {
+        return opens && rows.size() == 1
+                ? List.of(new Command("Open", "Enter", () -> onOpen.accept(rows.get(0))))
+                : List.of();
+    }
+
+    private List<Command> menu() {
+        List<Command> offered = new ArrayList<>(commands.apply(chosen()));
+        if (!chosen().isEmpty()) {
+            if (!offered.isEmpty()) {
+                offered.add(Menus.LINE);
+            }
+            offered.add(Command.of("Copy as text", () -> Widgets.toClipboard(text())));
+        }
+        return offered;
+    }
+
+    /** The chosen rows as they are read, a row each, with tabs between their columns. */
+    String text() {
+        return chosen().stream()
+                .map(
+                        r ->
+                                getVisibleLeafColumns().stream()
+                                        .map(c -> texts.get(c).apply(r))
+                                        .collect(Collectors.joining("\t")))
+                .collect(Collectors.joining("\n"));
     }
 
     private TableRow<T> row() {
@@ -119,6 +149,7 @@ public final class RowTable<T> extends TableView<T> {
     /** Calls this with a row that was pressed twice or confirmed with Enter. */
     public void onOpen(Consumer<T> handler) {
         onOpen = handler;
+        opens = true;
     }
 
     /** Calls this with the rows to be removed when Delete was pressed. */
@@ -226,6 +257,7 @@ public final class RowTable<T> extends TableView<T> {
         column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
         column.setCellFactory(c -> new TextCell<>(Function.identity(), false));
         column.setComparator(String.CASE_INSENSITIVE_ORDER);
+        texts.put(column, value);
         return add(column, title, width);
     }
 
@@ -240,6 +272,7 @@ public final class RowTable<T> extends TableView<T> {
         column.setCellValueFactory(c -> new ReadOnlyObjectWrapper<>(value.apply(c.getValue())));
         column.setCellFactory(c -> new TextCell<>(shown, true));
         column.getStyleClass().add("figure");
+        texts.put(column, value.andThen(shown));
         return add(column, title, width);
     }
 

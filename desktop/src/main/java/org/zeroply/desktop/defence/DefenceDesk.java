@@ -49,7 +49,8 @@ public final class DefenceDesk implements Desk {
     private final MovesPage moves;
     private final ChecksPage checks;
     private final WishPage wish;
-    private final WhatIfPage whatIf;
+    private final WhatIfModel whatIf;
+    private final BiConsumer<Position, Consumer<Position>> setUp;
     private final ActivePage active;
     private final PageSwitch pages = new PageSwitch("Defence", name -> turned());
     private final VBox content = new VBox();
@@ -75,13 +76,14 @@ public final class DefenceDesk implements Desk {
         moves = new MovesPage(services, model, openExercise);
         checks = new ChecksPage(services, model, this::draw);
         wish = new WishPage(services, model);
-        whatIf = new WhatIfPage(services, model, setUp, openExercise, boardChanged);
+        whatIf = new WhatIfModel(services, model);
+        this.setUp = setUp;
         active = new ActivePage(services, model);
         pages.add(MOVES, moves);
         pages.add(PINS, new PinsPage(model, this::draw));
         pages.add(CHECKS, checks);
         pages.add(WISH, wish);
-        pages.add(WHAT_IF, whatIf);
+        pages.add(WHAT_IF, new WhatIfPage(services, whatIf, setUp, openExercise, boardChanged));
         pages.add(ACTIVE, active);
         content.setId("defence-desk");
         content.getStyleClass().add("desk");
@@ -261,6 +263,6 @@ public final class DefenceDesk implements Desk {
 
     private void add() {
         pages.show(WHAT_IF);
-        whatIf.add();
+        whatIf.add(setUp);
     }
 }

@@ -4,8 +4,6 @@ import java.io.File;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalLong;
-import java.util.concurrent.CancellationException;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
@@ -21,41 +19,22 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Holding;
-import org.zeroply.coach.defence.VariantProposer;
 import org.zeroply.coach.defence.WhatIf;
 import org.zeroply.coach.defence.WhatIfRows;
-import org.zeroply.coach.exercise.DefenceTask;
-import org.zeroply.coach.exercise.draft.DefenceDraft;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.print.WhatIfSheet;
 
 /** The table of what-if: positions against defences, by clicking. */
 final class WhatIfPage extends VBox {
 
-    private static final int COLUMNS = 5;
-    private static final int PROPOSED = 5;
-
     private final Services services;
-    private final DefenceModel model;
-    private final BiConsumer<Position, Consumer<Position>> setUp;
-    private final LongConsumer openExercise;
-    private final Runnable boardChanged;
-    private final TreeSession shown = new TreeSession();
+    private final WhatIfModel model;
     private final GridPane grid = new GridPane();
     private final Label reply = Widgets.wrapped("", "finding-text");
     private final FileSaver saver;
-    private Optional<WhatIf> table = Optional.empty();
-    private Optional<Integer> row = Optional.empty();
 
     /**
      * @param setUp lets somebody change a position by clicking
@@ -64,18 +43,16 @@ final class WhatIfPage extends VBox {
      */
     WhatIfPage(
             Services services,
-            DefenceModel model,
+            WhatIfModel model,
             BiConsumer<Position, Consumer<Position>> setUp,
             LongConsumer openExercise,
             Runnable boardChanged) {
         super(8);
         this.services = services;
         this.model = model;
-        this.setUp = setUp;
-        this.openExercise = openExercise;
-        this.boardChanged = boardChanged;
         saver = new FileSaver(services, this);
         reply.setId("what-if-reply");
+        reply.textProperty().bind(model.replyProperty());
         grid.setId("what-if");
         grid.getStyleClass().add("what-if");
         ScrollPane scroll = new ScrollPane(grid);
@@ -86,145 +63,31 @@ final class WhatIfPage extends VBox {
                 .addAll(
                         Widgets.row(
                                 Widgets.button(
-                                        "what-if-propose", "Propose variants", this::propose),
-                                Widgets.button("what-if-add", "Add a variant", this::add),
-                                Widgets.button("what-if-remove", "Take the row out", this::remove),
+                                        "what-if-propose", "Propose variants", model::propose),
+                                Widgets.button(
+                                        "what-if-add", "Add a variant", () -> model.add(setUp)),
+                                Widgets.button("what-if-remove", "Take the row out", model::remove),
                                 Widgets.spacer(),
                                 Widgets.button("what-if-save", "Save or print", this::save)),
                         scroll,
                         reply,
                         Widgets.row(
                                 Widgets.button(
-                                        "what-if-exercise", "Row as exercise", this::exercise),
+                                        "what-if-exercise",
+                                        "Row as exercise",
+                                        () -> model.exercise(openExercise)),
                                 Widgets.label(
                                         "Press a cell for its line; the row stands on the board.",
                                         "faded")));
-        show();
+        model.tableProperty().addListener((o, was, is) -> show(is));
+        model.rowProperty().addListener(o -> boardChanged.run());
+        // Another line of the same row.
+        model.replyProperty().addListener(o -> boardChanged.run());
+        show(Optional.empty());
     }
 
-    /** What the board shows: the chosen row, else the position itself. */
-    TreeSession session() {
-        return row.isPresent() ? shown : model.sheet();
-    }
-
-    /** Forgets the table of another position. */
-    void clear() {
-        table = Optional.empty();
-        row = Optional.empty();
-        show();
-    }
-
-    // ---- Filling --------------------------------------------------------------------------------
-
-    private Optional<Elimination> found() {
-        Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
-        if (found.isEmpty()) {
-            services.messages().say("Wait until every move has been looked at.");
-        }
-        return found;
-    }
-
-    private static List<Move> defences(Elimination found) {
-        return VariantProposer.defences(found, COLUMNS);
-    }
-
-    void propose() {
-        found().ifPresent(
-                        e ->
-                                fill(
-                                        e,
-                                        "Looking for the smallest changes that turn a verdict",
-                                        (judge, progress) ->
-                                                new VariantProposer(judge)
-                                                        .propose(
-                                                                e.position(),
-                                                                defences(e),
-                                                                WhatIf.wanted(e.result()),
-                                                                PROPOSED,
-                                                                progress::accept)));
-    }
-
-    /** Work that makes a table. */
-    private interface Filling {
-        WhatIf run(Judge judge, Consumer<Double> progress);
-    }
-
-    private void fill(Elimination found, String name, Filling filling) {
-        if (defences(found).isEmpty()) {
-            services.messages().say("Nothing holds here and nothing looks as if it did.");
-            return;
-        }
-        services.scheduler()
-                .<Optional<WhatIf>>longWork(
-                        name,
-                        (cancellation, progress) -> {
-                            try {
-                                Judge judge = model.judges(cancellation).get(0);
-                                return Optional.of(filling.run(judge, progress));
-                            } catch (CancellationException e) {
-                                return Optional.empty();
-                            }
-                        },
-                        made -> {
-                            services.messages().say("");
-                            boolean here = model.position().equals(Optional.of(found.position()));
-                            made.filter(t -> here).ifPresent(this::show);
-                        });
-    }
-
-    /** Lets a variant be made by clicking, beginning with the row chosen. */
-    void add() {
-        found().ifPresent(
-                        e -> {
-                            Position from =
-                                    row.flatMap(r -> table.map(t -> t.rows().get(r).position()))
-                                            .orElse(e.position());
-                            setUp.accept(from, changed -> add(e, changed));
-                        });
-    }
-
-    private void add(Elimination found, Position changed) {
-        WhatIf.Row variant = WhatIf.Row.of(found.position(), changed);
-        fill(
-                found,
-                "Trying the defences",
-                (judge, progress) -> {
-                    WhatIf.Row base = new WhatIf.Row("as it is", found.position());
-                    Holding wanted = WhatIf.wanted(found.result());
-                    WhatIf before =
-                            table.orElseGet(
-                                    () ->
-                                            WhatIf.of(
-                                                    List.of(base),
-                                                    defences(found),
-                                                    wanted,
-                                                    judge,
-                                                    p -> {}));
-                    return before.with(variant, judge);
-                });
-    }
-
-    private void remove() {
-        if (row.filter(r -> r > 0).isEmpty()) {
-            services.messages().say("Choose a variant first; the first row stays.");
-            return;
-        }
-        int chosen = row.get();
-        row = Optional.empty();
-        table.ifPresent(t -> show(t.without(chosen)));
-        boardChanged.run();
-    }
-
-    // ---- Showing --------------------------------------------------------------------------------
-
-    private void show(WhatIf now) {
-        table = Optional.of(now);
-        show();
-    }
-
-    private void show() {
+    private void show(Optional<WhatIf> table) {
         grid.getChildren().clear();
-        reply.setText("");
         if (table.isEmpty()) {
             grid.add(
                     Widgets.wrapped(
@@ -253,7 +116,7 @@ final class WhatIfPage extends VBox {
     private Button name(WhatIf t, int index) {
         Button button =
                 Widgets.button("what-if-row-" + index, t.rows().get(index).name(), () -> {});
-        button.setOnAction(e -> choose(index, List.of()));
+        button.setOnAction(e -> model.choose(index, List.of()));
         button.getStyleClass().add("what-if-name");
         button.setWrapText(true);
         button.setMinWidth(150);
@@ -275,36 +138,19 @@ final class WhatIfPage extends VBox {
         cell.weighed()
                 .ifPresent(w -> button.setTooltip(new Tooltip(Line.numbered(position, w.line()))));
         List<Move> line = cell.weighed().map(w -> w.line()).orElse(List.of());
-        button.setOnAction(e -> choose(i, line));
+        button.setOnAction(e -> model.choose(i, line));
         button.setOnKeyPressed(
                 e -> {
                     if (e.getCode() == KeyCode.ENTER) {
-                        choose(i, line);
+                        model.choose(i, line);
                         e.consume();
                     }
                 });
         return button;
     }
 
-    private void choose(int index, List<Move> line) {
-        row = Optional.of(index);
-        Position position = table.orElseThrow().rows().get(index).position();
-        TreeEditor editor = new TreeEditor(new MoveTree(position));
-        if (!line.isEmpty()) {
-            editor.addLine(editor.tree().root(), line);
-        }
-        shown.open(editor.tree(), OptionalLong.empty());
-        if (!line.isEmpty()) {
-            shown.forward();
-        }
-        String name = table.get().rows().get(index).name();
-        reply.setText(line.isEmpty() ? name : name + ":  " + Line.numbered(position, line));
-        boardChanged.run();
-    }
-
-    // ---- Keeping --------------------------------------------------------------------------------
-
     private void save() {
+        Optional<WhatIf> table = model.tableProperty().get();
         if (table.isEmpty()) {
             services.messages().say("There is no table yet.");
             return;
@@ -321,37 +167,5 @@ final class WhatIfPage extends VBox {
         } else {
             saver.save(WhatIfSheet.report(what, "What if", services.marking().name()), file);
         }
-    }
-
-    private void exercise() {
-        if (table.isEmpty() || row.isEmpty()) {
-            services.messages().say("Choose a row first.");
-            return;
-        }
-        Position position = table.get().rows().get(row.get()).position();
-        services.scheduler()
-                .<Optional<Made>>longWork(
-                        "Drafting the exercise",
-                        (cancellation, progress) ->
-                                new DefenceDraft(model.judges(cancellation))
-                                        .draft(position, DefenceTask.ELIMINATION, progress::accept)
-                                        .map(this::keep),
-                        made -> made.ifPresent(this::open));
-    }
-
-    /** An exercise that was kept, or why there is none. */
-    private record Made(OptionalLong id, String why) {}
-
-    private Made keep(DefenceDraft.Result result) {
-        return result.tree()
-                .map(PgnWriter::write)
-                .map(pgn -> OptionalLong.of(services.library().sheets().add(pgn)))
-                .map(id -> new Made(id, ""))
-                .orElse(new Made(OptionalLong.empty(), result.why()));
-    }
-
-    private void open(Made made) {
-        services.messages().say(made.id().isPresent() ? "Drafted from the row." : made.why());
-        made.id().ifPresent(openExercise);
     }
 }

@@ -199,7 +199,7 @@ final class DrillView extends VBox {
                                 + " new of "
                                 + all.questions()
                                 + "; "
-                                + LinesView.percent(all.share())
+                                + Words.percent(all.share())
                                 + " known today.",
                         "drill-asked"));
         ComboBox<Chapter> only = new ComboBox<>();
@@ -256,7 +256,7 @@ final class DrillView extends VBox {
                 "Known",
                 64,
                 c -> c.standing().map(Progress::share).orElse(-1.0),
-                share -> share < 0 ? "" : LinesView.percent(share));
+                share -> share < 0 ? "" : Words.percent(share));
         column(table, "Answers", Progress::asked);
         column(table, "At once", Progress::rightFirst);
         table.show(chapters);
@@ -281,7 +281,7 @@ final class DrillView extends VBox {
         table.text("Moves", 70, l -> l.school().map(Approach::word).orElse("for all"));
         table.figure("New", 52, l -> l.standing().fresh(), String::valueOf);
         table.figure("Due", 52, l -> l.standing().due(), String::valueOf);
-        table.figure("Known", 64, l -> l.standing().share(), LinesView::percent);
+        table.figure("Known", 64, l -> l.standing().share(), Words::percent);
         table.figure("Answers", 72, l -> l.standing().asked(), String::valueOf);
         table.figure("At once", 70, l -> l.standing().rightFirst(), String::valueOf);
         table.onChoose(l -> model.studentProperty().set(Optional.of(l.student())));

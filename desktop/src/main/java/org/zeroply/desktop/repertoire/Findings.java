@@ -48,7 +48,7 @@ final class Findings {
                     new Finding(
                                     "Gap",
                                     line(g.spot(), g.reply()),
-                                    LinesView.percent(g.share()) + ", " + games(g.games()),
+                                    Words.percent(g.share()) + ", " + Words.games(g.games()),
                                     () -> model.go(g.spot()))
                             .with("Answer it", () -> play(g.spot(), g.reply())));
         }
@@ -60,15 +60,10 @@ final class Findings {
                     new Finding(
                             "Never played",
                             line(u.spot(), u.reply()),
-                            "none of " + games(u.games()),
+                            "none of " + Words.games(u.games()),
                             () -> goOn(u.spot(), u.reply())));
         }
         return found;
-    }
-
-    /** A number of games in words. */
-    static String games(int count) {
-        return count == 1 ? "1 game" : count + " games";
     }
 
     /** What an engine holds against it; what was accepted stands last. */
@@ -85,7 +80,7 @@ final class Findings {
                                     + ": "
                                     + t.reply()
                                     + " ("
-                                    + LinesView.percent(t.share())
+                                    + Words.percent(t.share())
                                     + ") loses to "
                                     + String.join(" ", t.punishment()),
                             points("gains", t.gain()) + ", " + points("costs", t.cost()),
@@ -93,7 +88,7 @@ final class Findings {
         }
         for (EngineAudit.MustKnow m : engine.mustKnow()) {
             String by =
-                    m.found().map(f -> "found by " + LinesView.percent(f) + ", ").orElse("")
+                    m.found().map(f -> "found by " + Words.percent(f) + ", ").orElse("")
                             + "from depth "
                             + m.depth();
             found.add(
@@ -210,7 +205,7 @@ final class Findings {
         List<Integer> told = new ArrayList<>(List.of(1, 3, 5, 7, 10, 15));
         return told.stream()
                 .filter(n -> n <= byMove.size())
-                .map(n -> "move " + n + ": " + LinesView.percent(byMove.get(n - 1)))
+                .map(n -> "move " + n + ": " + Words.percent(byMove.get(n - 1)))
                 .collect(Collectors.joining("   ", "Still in the repertoire   ", ""));
     }
 }

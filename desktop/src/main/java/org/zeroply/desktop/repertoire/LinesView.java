@@ -2,7 +2,6 @@ package org.zeroply.desktop.repertoire;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.ToIntFunction;
@@ -144,17 +143,11 @@ final class LinesView extends VBox {
     }
 
     private static String part(double figure) {
-        return figure < 0 ? "" : percent(figure);
+        return figure < 0 ? "" : Words.percent(figure);
     }
 
     private static double right(Progress p) {
         return p.asked() == 0 ? -1 : (double) p.rightFirst() / p.asked();
-    }
-
-    static String percent(double part) {
-        double hundred = 100 * part;
-        return String.format(
-                Locale.ROOT, hundred > 0 && hundred < 9.95 ? "%.1f%%" : "%.0f%%", hundred);
     }
 
     // ---- Columns --------------------------------------------------------------------------------
@@ -170,7 +163,7 @@ final class LinesView extends VBox {
     private static String likely(RepertoireView v, List<Node> own) {
         return spot(v, own.get(0))
                 .map(s -> v.coverage().reached().get(s))
-                .map(LinesView::percent)
+                .map(Words::percent)
                 .orElse("–");
     }
 
@@ -184,7 +177,7 @@ final class LinesView extends VBox {
                 any = true;
             }
         }
-        return any ? percent(all) : "–";
+        return any ? Words.percent(all) : "–";
     }
 
     private String due(RepertoireView v, List<Node> own) {

@@ -191,11 +191,10 @@ final class MapView extends VBox {
         String line = Line.numbered(start, f.path());
         String likely =
                 MapLayout.likelihood(v, f.path())
-                        .map(p -> LinesView.percent(p) + " of the games come there")
+                        .map(p -> Words.percent(p) + " of the games come there")
                         .orElse("");
-        String known = f.known().map(k -> "; known today: " + LinesView.percent(k)).orElse("");
-        String open =
-                f.risk() > 0.0005 ? "; without an answer: " + LinesView.percent(f.risk()) : "";
+        String known = f.known().map(k -> "; known today: " + Words.percent(k)).orElse("");
+        String open = f.risk() > 0.0005 ? "; without an answer: " + Words.percent(f.risk()) : "";
         return line + "\n" + likely + known + open + ".";
     }
 

@@ -75,7 +75,7 @@ public final class RepertoireDesk implements Desk {
         cards = new CardBuilder(model);
         lines = new LinesView(services, model, cards);
         map = new MapView(model);
-        games = new GamesView(services, model, openGame);
+        games = new GamesView(model, new RepertoireGamesModel(services, model, openGame));
         learn = new DrillView(services, model, drill);
         merge = new MergeView(services, model, game);
         statistics = new StatisticsView(services, model, openGame);

@@ -93,11 +93,14 @@ final class TaskChooser {
                 library.sheets().find(SheetQuery.all(SheetKind.EXERCISE)), found.students(), found);
     }
 
-    /** Points that a student is expected to earn, by what was known when this was last shown. */
-    double expectedPoints(SolveTask task, Student who) {
+    /**
+     * Points that who is chosen is expected to earn, by what was known when this was last shown.
+     */
+    double expectedPoints(SolveTask task) {
+        Student who = student.getValue();
         return results.stream()
                 .flatMap(r -> r.exercises().stream())
-                .filter(e -> e.id() == task.exercise())
+                .filter(e -> who != null && e.id() == task.exercise())
                 .mapToDouble(e -> results.get().expectedPoints(who.id(), e))
                 .findFirst()
                 .orElse(0);

@@ -3,8 +3,11 @@ package org.zeroply.desktop.controls;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import javafx.scene.Scene;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -12,6 +15,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.zeroply.desktop.work.Fx;
 
 /** What a person chose opens something; what the program marked does not. */
 @Tag("window")
@@ -34,7 +38,7 @@ class RowTableTest {
     }
 
     private static List<Row> rows(int... ids) {
-        return java.util.Arrays.stream(ids).mapToObj(i -> new Row(i, "row " + i)).toList();
+        return Arrays.stream(ids).mapToObj(i -> new Row(i, "row " + i)).toList();
     }
 
     private List<Integer> marked() {
@@ -60,7 +64,7 @@ class RowTableTest {
         robot.clickOn("row 2");
         assertThat(chosen).contains(2);
         chosen.clear();
-        robot.type(javafx.scene.input.KeyCode.DOWN);
+        robot.type(KeyCode.DOWN);
         assertThat(chosen).containsExactly(3);
     }
 
@@ -79,5 +83,30 @@ class RowTableTest {
         assertThat(table.getItems()).extracting(Row::id).containsExactly(9, 20, 100);
         robot.interact(() -> table.show(rows(100, 9, 20, 3)));
         assertThat(table.getItems()).extracting(Row::id).containsExactly(3, 9, 20, 100);
+    }
+
+    @Test
+    void the_chosen_rows_are_copied_as_they_are_read(FxRobot robot) {
+        robot.interact(() -> table.show(rows(1, 2, 3)));
+        robot.interact(() -> table.getSelectionModel().selectIndices(0, 2));
+        Fx.askForMenu(table);
+        robot.clickOn("#menu-copy-as-text");
+        List<String> copied = new ArrayList<>();
+        robot.interact(() -> copied.add(Clipboard.getSystemClipboard().getString()));
+        assertThat(copied).containsExactly("row 1\t1\nrow 3\t3");
+    }
+
+    @Test
+    void what_can_be_opened_is_opened_from_the_menu_too(FxRobot robot) {
+        List<Integer> opened = new ArrayList<>();
+        robot.interact(
+                () -> {
+                    table.show(rows(1, 2));
+                    table.onOpen(r -> opened.add(r.id()));
+                    table.mark(2);
+                });
+        Fx.askForMenu(table);
+        robot.clickOn("#menu-open");
+        assertThat(opened).containsExactly(2);
     }
 }

@@ -3,7 +3,6 @@ package org.zeroply.desktop.lessons;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
@@ -11,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.library.store.SheetStore;
 
 class ClassroomModelTest {
@@ -72,36 +72,16 @@ class ClassroomModelTest {
                         + "[ZpKind \"calculation\"]\n[ZpMinutes \"2\"]\n"
                         + "[ZpPrompt \"White moves. What is decided?\"]\n\n1. Ra8# {[%zp.pts 10]} *\n";
         MoveTree tree = SheetStore.parse(exercise);
-        Clock later = Clock.offset(Clock.fixed(NOON, ZoneOffset.UTC), Duration.ofSeconds(30));
-        var moving =
-                new java.util.concurrent.atomic.AtomicReference<>(
-                        Clock.fixed(NOON, ZoneOffset.UTC));
-        Clock clock =
-                new Clock() {
-                    @Override
-                    public Instant instant() {
-                        return moving.get().instant();
-                    }
-
-                    @Override
-                    public ZoneOffset getZone() {
-                        return ZoneOffset.UTC;
-                    }
-
-                    @Override
-                    public Clock withZone(java.time.ZoneId zone) {
-                        return this;
-                    }
-                };
+        SteppingClock clock = new SteppingClock();
         ClassroomModel timed = new ClassroomModel(tree.root(), tree, clock);
         ClassroomModel free =
                 new ClassroomModel(SheetStore.parse(GAME).root(), SheetStore.parse(GAME), clock);
         assertThat(timed.prompt()).isEqualTo("White moves. What is decided?");
         assertThat(timed.time()).isEqualTo("2:00");
-        moving.set(later);
+        clock.step(30);
         assertThat(timed.time()).isEqualTo("1:30");
         assertThat(free.time()).isEqualTo("0:30");
-        moving.set(Clock.offset(later, Duration.ofMinutes(3)));
+        clock.step(180);
         assertThat(timed.time()).isEqualTo("time is up");
         timed.reveal();
         assertThat(timed.words()).isEqualTo("10 points.");

@@ -2,16 +2,13 @@ package org.zeroply.desktop.solve;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.store.Attempt;
@@ -77,29 +74,5 @@ class SolveModelTest {
 
     private static MoveTree scheme() {
         return ((PgnEntry.Game) PgnReader.readAll(SCHEME).get(0)).tree();
-    }
-
-    /** A clock that moves when it is told to. */
-    private static final class SteppingClock extends Clock {
-        private Instant now = Instant.parse("2026-03-01T10:00:00Z");
-
-        void step(long seconds) {
-            now = now.plusSeconds(seconds);
-        }
-
-        @Override
-        public Instant instant() {
-            return now;
-        }
-
-        @Override
-        public ZoneId getZone() {
-            return ZoneOffset.UTC;
-        }
-
-        @Override
-        public Clock withZone(ZoneId zone) {
-            return this;
-        }
     }
 }

@@ -1,0 +1,403 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.profile.GameFigures;
+import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.repertoire.Audit;
+import org.zeroply.coach.repertoire.CardCheck;
+import org.zeroply.coach.repertoire.GameComparison;
+import org.zeroply.coach.repertoire.MoveOrders;
+import org.zeroply.coach.repertoire.Preparation;
+import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.review.ReviewedFigures;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/**
+ * The repertoire against games: how a player's games left it, what an opponent's games ask of it,
+ * in which games a card spoke, and the orders of moves that lead to a position.
+ */
+final class RepertoireGamesModel {
+
+    /** Nodes of a look at a move that left the repertoire. */
+    private static final long NODES = 30_000;
+
+    /** A side step may lose this many points of a hundred and is still told. */
+    private static final double SOUND = 5;
+
+    /** Lines to be repeated before a game. */
+    private static final int REPEAT = 4;
+
+    /** A reply at least as likely is told of an order of moves. */
+    private static final double TOLD = 0.02;
+
+    private final Services services;
+    private final RepertoireModel model;
+    private final LongConsumer openGame;
+    private final ReviewedFigures reviewed;
+    private final ReadOnlyObjectWrapper<List<Finding>> found =
+            new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<List<String>> players =
+            new ReadOnlyObjectWrapper<>(List.of());
+
+    /**
+     * @param openGame opens a game on the games desk
+     */
+    RepertoireGamesModel(Services services, RepertoireModel model, LongConsumer openGame) {
+        this.services = services;
+        this.model = model;
+        this.openGame = openGame;
+        reviewed = new ReviewedFigures(services);
+    }
+
+    /** What the last question came to. */
+    ReadOnlyObjectProperty<List<Finding>> foundProperty() {
+        return found.getReadOnlyProperty();
+    }
+
+    /** Who has games in the library, by name. */
+    ReadOnlyObjectProperty<List<String>> playersProperty() {
+        return players.getReadOnlyProperty();
+    }
+
+    /** Reads who has games. */
+    void readPlayers() {
+        services.scheduler()
+                .library(
+                        () ->
+                                services
+                                        .library()
+                                        .sheets()
+                                        .find(SheetQuery.all(SheetKind.GAME))
+                                        .stream()
+                                        .flatMap(r -> Stream.of(r.white(), r.black()))
+                                        .filter(n -> !n.isBlank())
+                                        .distinct()
+                                        .sorted()
+                                        .toList(),
+                        players::set);
+    }
+
+    /** Asks how a player's games left the repertoire. */
+    void compare(Optional<String> player) {
+        ask(player, this::compare);
+    }
+
+    /** Asks what is to be expected of an opponent. */
+    void prepare(Optional<String> player) {
+        ask(player, this::prepare);
+    }
+
+    /** A question about the games of a player. */
+    private interface Asking {
+        List<Finding> run(
+                RepertoireView view,
+                String name,
+                Cancellation cancellation,
+                Consumer<Double> progress);
+    }
+
+    private void ask(Optional<String> player, Asking asking) {
+        Optional<RepertoireView> view = model.viewProperty().get();
+        if (view.isEmpty() || player.isEmpty()) {
+            services.messages().say("Choose a player first.");
+            return;
+        }
+        services.scheduler()
+                .longWork(
+                        "Reading the games of " + player.get(),
+                        (cancellation, progress) ->
+                                asking.run(view.get(), player.get(), cancellation, progress),
+                        told -> {
+                            found.set(told);
+                            services.messages()
+                                    .say(told.isEmpty() ? "There is nothing to tell." : "");
+                        });
+    }
+
+    private List<MoveTree> games(String name, Side side) {
+        List<MoveTree> games = new ArrayList<>();
+        for (SheetRow row : services.library().sheets().find(SheetQuery.all(SheetKind.GAME))) {
+            if (name.equals(side == Side.WHITE ? row.white() : row.black())) {
+                games.add(services.library().sheets().load(row.id()));
+            }
+        }
+        return games;
+    }
+
+    // ---- A player of ours -----------------------------------------------------------------------
+
+    private List<Finding> compare(
+            RepertoireView view,
+            String name,
+            Cancellation cancellation,
+            Consumer<Double> progress) {
+        List<MoveTree> games = games(name, view.repertoire().side());
+        Expectation expectation = new Expectation(services.marking(), NODES);
+        List<Finding> told = new ArrayList<>();
+        Map<Spot, Integer> forgotten = new LinkedHashMap<>();
+        boolean readable = cardsAreReadable(view);
+        for (int i = 0; i < games.size() && !cancellation.isCancelled(); i++) {
+            MoveTree game = games.get(i);
+            progress.accept((double) i / games.size());
+            GameComparison.of(view.repertoire(), game, view.school())
+                    .ifPresent(
+                            c -> {
+                                told.add(left(c, c.loss(expectation, view.school())));
+                                if (c.leftBy() == GameComparison.LeftBy.US) {
+                                    forgotten.merge(c.spot(), 1, Integer::sum);
+                                }
+                            });
+            List<CardCheck> checks = readable ? CardCheck.of(view.repertoire(), game) : List.of();
+            for (CardCheck check : checks) {
+                if (check.followed().equals(Optional.of(false))) {
+                    told.add(card(check, game));
+                }
+            }
+        }
+        forgotten.forEach(
+                (spot, times) -> {
+                    if (times > 1) {
+                        told.add(
+                                0,
+                                new Finding(
+                                        "Forgotten",
+                                        spot.line().isEmpty() ? "At the start" : spot.line(),
+                                        times + " times",
+                                        () -> model.go(spot)));
+                    }
+                });
+        if (games.isEmpty()) {
+            told.add(
+                    new Finding(
+                            "No games",
+                            "The library has no game of "
+                                    + name
+                                    + " with "
+                                    + view.repertoire().side().word()
+                                    + ".",
+                            "",
+                            () -> {}));
+        }
+        return told;
+    }
+
+    /** Whether cards can be looked for: not while one cannot be read, which the tasks tell of. */
+    private static boolean cardsAreReadable(RepertoireView view) {
+        return new Audit(view.repertoire(), view.shares()).unreadable().isEmpty();
+    }
+
+    private static String words(CardCheck check, String played, String game) {
+        int move = (check.ply() + 1) / 2;
+        return check.card().text() + ": " + played + ", move " + move + " of " + game;
+    }
+
+    private Finding left(GameComparison c, OptionalDouble loss) {
+        String opponent =
+                c.game().tag(model.side() == Side.WHITE ? "Black" : "White")
+                        + ", "
+                        + c.game().tag("Date")
+                        + ": ";
+        String here = c.spot().line().isEmpty() ? "at once" : c.spot().line();
+        String next = Findings.line(c.spot(), c.played());
+        String text =
+                switch (c.leftBy()) {
+                    case US -> opponent + next + " for " + c.recommended();
+                    case THEM -> opponent + next + " has no answer here";
+                    case END -> opponent + "the repertoire ends at " + here;
+                    case NOBODY -> opponent + "stayed in the repertoire";
+                };
+        String kind =
+                switch (c.leftBy()) {
+                    case US -> "Left by us";
+                    case THEM -> "By them";
+                    case END -> "Ended";
+                    case NOBODY -> "Stayed";
+                };
+        String cost =
+                loss.orElse(0) >= 0.5
+                        ? String.format(Locale.ROOT, "%.0f points", loss.getAsDouble())
+                        : "";
+        return new Finding(kind, text, cost, () -> model.go(c.spot()));
+    }
+
+    private static Finding card(CardCheck check, MoveTree game) {
+        String title = game.tag("White") + " – " + game.tag("Black");
+        return new Finding(
+                "Card",
+                words(check, check.played() + " was played", title),
+                "not followed",
+                () -> {});
+    }
+
+    /**
+     * In which games of the library a card of the repertoire spoke, and whether it was followed.
+     */
+    void checkCards() {
+        Optional<RepertoireView> view = model.viewProperty().get();
+        view.ifPresent(
+                v ->
+                        services.scheduler()
+                                .longWork(
+                                        "Looking for the cards in all games",
+                                        (cancellation, progress) ->
+                                                spoken(v, cancellation, progress),
+                                        found::set));
+    }
+
+    private List<Finding> spoken(
+            RepertoireView view, Cancellation cancellation, Consumer<Double> progress) {
+        List<Finding> told = new ArrayList<>();
+        List<SheetRow> rows =
+                cardsAreReadable(view)
+                        ? services.library().sheets().find(SheetQuery.all(SheetKind.GAME))
+                        : List.of();
+        for (int i = 0; i < rows.size() && !cancellation.isCancelled(); i++) {
+            SheetRow row = rows.get(i);
+            progress.accept((double) i / rows.size());
+            MoveTree game = services.library().sheets().load(row.id());
+            for (CardCheck check : CardCheck.of(view.repertoire(), game)) {
+                String kind =
+                        check.followed()
+                                .map(f -> f ? "Followed" : "Not followed")
+                                .orElse("Applied");
+                told.add(
+                        new Finding(
+                                        kind,
+                                        words(check, check.played(), row.title()),
+                                        row.date(),
+                                        () -> {})
+                                .with("Open it", () -> openGame.accept(row.id())));
+            }
+        }
+        if (told.isEmpty()) {
+            told.add(new Finding("No card", "No card applied in any game.", "", () -> {}));
+        }
+        return told;
+    }
+
+    // ---- An opponent ----------------------------------------------------------------------------
+
+    private List<Finding> prepare(
+            RepertoireView view,
+            String name,
+            Cancellation cancellation,
+            Consumer<Double> progress) {
+        List<MoveTree> games = games(name, view.repertoire().side().other());
+        if (games.isEmpty()) {
+            return List.of(
+                    new Finding(
+                            "No games",
+                            "The library has no game of " + name + " against our colour.",
+                            "",
+                            () -> {}));
+        }
+        Preparation preparation = new Preparation(view.repertoire(), games, view.school());
+        List<Finding> told = new ArrayList<>();
+        for (Preparation.Stop s : preparation.toRepeat(REPEAT)) {
+            told.add(stop("Repeat", s));
+        }
+        for (Preparation.Stop s : preparation.stops()) {
+            told.add(stop(s.experienceEnds() ? "New to them" : "Likely", s));
+        }
+        told.addAll(losses(name, view.repertoire().side().other(), cancellation));
+        Expectation expectation = new Expectation(services.marking(), NODES);
+        for (Preparation.SideStep s : preparation.sideSteps()) {
+            if (cancellation.isCancelled()) {
+                break;
+            }
+            double loss = expectation.loss(s.spot().position(), s.step());
+            if (loss <= SOUND) {
+                told.add(
+                        new Finding(
+                                "Side step",
+                                Findings.line(s.spot(), s.move()) + " instead of " + s.instead(),
+                                String.format(Locale.ROOT, "loses %.0f points", loss),
+                                () -> model.go(s.spot())));
+            }
+        }
+        return told;
+    }
+
+    /** What the opponent loses a move in each opening, from the games that are reviewed. */
+    private List<Finding> losses(String name, Side side, Cancellation cancellation) {
+        List<GameFigures> figures = reviewed.of(name, side, cancellation);
+        if (figures.isEmpty()) {
+            return List.of(
+                    new Finding(
+                            "Their losses",
+                            "None of these games is reviewed yet; the Review desk does it.",
+                            "",
+                            () -> {}));
+        }
+        return Profile.of(name, figures).byOpening().stream()
+                .map(
+                        o ->
+                                new Finding(
+                                        "Their losses",
+                                        o.name(),
+                                        o.loss().text()
+                                                + " points a move, "
+                                                + Words.games(o.loss().games()),
+                                        () -> {}))
+                .toList();
+    }
+
+    private Finding stop(String kind, Preparation.Stop s) {
+        return new Finding(
+                kind,
+                Findings.line(s.spot(), s.recommended()),
+                Words.percent(s.probability()) + ", " + Words.games(s.games()),
+                () -> model.go(s.spot()));
+    }
+
+    // ---- Orders ---------------------------------------------------------------------------------
+
+    /** Asks for the ways to the position on the board. */
+    void orders() {
+        Optional<RepertoireView> view = model.viewProperty().get();
+        Optional<Spot> spot = model.spot();
+        if (view.isEmpty() || spot.isEmpty()) {
+            services.messages().say("The position on the board is not in the repertoire.");
+            return;
+        }
+        RepertoireView v = view.get();
+        services.scheduler()
+                .beside(
+                        (cancellation, progress) ->
+                                MoveOrders.of(
+                                        v.repertoire(), spot.get().position(), v.shares(), TOLD),
+                        orders ->
+                                found.set(orders.stream().map(o -> order(o, spot.get())).toList()));
+    }
+
+    private Finding order(MoveOrders.Order order, Spot spot) {
+        String text =
+                order.line()
+                        + (order.allows().isEmpty()
+                                ? ""
+                                : "; allows " + String.join(", ", order.allows()))
+                        + (order.avoids().isEmpty()
+                                ? ""
+                                : "; avoids " + String.join(", ", order.avoids()));
+        return new Finding("Order", text, "", () -> model.go(spot));
+    }
+}

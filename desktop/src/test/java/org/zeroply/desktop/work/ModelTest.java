@@ -1,0 +1,73 @@
+package org.zeroply.desktop.work;
+
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.util.Optional;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxToolkit;
+import org.zeroply.engine.analysis.Limits;
+import org.zeroply.library.Library;
+
+/**
+ * What tests of models stand on: a library of their own and the services of a window, without one.
+ */
+public abstract class ModelTest {
+
+    @TempDir Path folder;
+
+    /** On a library with nothing in it. */
+    protected Services services;
+
+    @BeforeAll
+    static void toolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void openServices() {
+        services =
+                new Services(
+                        Library.open(folder.resolve("models.zpl")),
+                        new Memory(Optional.empty()),
+                        Clock.systemUTC(),
+                        Limits.nodes(1_000),
+                        false);
+        services.live().runningProperty().set(false);
+    }
+
+    @AfterEach
+    void closeServices() {
+        services.close();
+    }
+
+    /** Makes the library refuse whatever is added to a table, until {@link #accept}. */
+    protected final void refuse(String table) throws SQLException {
+        sql(
+                "CREATE TRIGGER refusing BEFORE INSERT ON "
+                        + table
+                        + " BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+    }
+
+    /** Ends {@link #refuse}. */
+    protected final void accept() throws SQLException {
+        sql("DROP TRIGGER refusing");
+    }
+
+    private void sql(String text) throws SQLException {
+        try (var connection =
+                        DriverManager.getConnection("jdbc:sqlite:" + services.library().file());
+                var statement = connection.createStatement()) {
+            statement.execute(text);
+        }
+    }
+
+    /** What the program said last; empty for nothing. */
+    protected final String said() {
+        return services.messages().latestProperty().get().map(Messages.Message::text).orElse("");
+    }
+}
