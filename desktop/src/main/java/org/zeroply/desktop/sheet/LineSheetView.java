@@ -7,41 +7,23 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.geometry.Pos;
+import javafx.collections.ObservableList;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.input.MouseButton;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.Annotation;
-import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
-import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.engine.analysis.Score;
 
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
 public final class LineSheetView extends ScrollPane {
 
     private static final double CELL = 47;
-    private static final double NARROW_CELL = 47;
-    private static final double GUTTER = 20;
     private static final double CHECK = 70;
     private static final double COACH_VERDICT = 30;
     private static final double NO_VERDICT = 8;
@@ -52,11 +34,6 @@ public final class LineSheetView extends ScrollPane {
     /** Rows laid out at a time; of a larger tree those around the present move. */
     private static final int MOST_ROWS = 40;
 
-    private static final double ROW = 24;
-    private static final double STRIP = 16;
-    private static final double HEADING = 16;
-    private static final double BADGE = 12;
-
     /** Columns in words give way before fewer plies than this are shown. */
     private static final int FEWEST_PLIES = 4;
 
@@ -64,17 +41,14 @@ public final class LineSheetView extends ScrollPane {
     private final VBox content = new VBox();
     private final boolean withPoints;
     private final List<SheetColumn> columns;
+    private final SheetRows rows;
     private final Label probe = new Label();
     private final BooleanProperty allStrips = new SimpleBooleanProperty();
     private Supplier<List<Command>> menu = List::of;
-    private double cell;
-    private double scale = 1;
-    private double verdict;
     private List<SheetLayout.Row> laidOut = List.of();
     private List<SheetLayout.Row> all = List.of();
     private Palette palette = Palette.PAPER;
     private double lastWidth;
-    private Predicate<Node> struck = n -> false;
 
     /**
      * @param withPoints whether points are shown below the moves that earn them
@@ -92,6 +66,7 @@ public final class LineSheetView extends ScrollPane {
         this.session = session;
         this.withPoints = withPoints;
         this.columns = List.copyOf(columns);
+        rows = new SheetRows(this, this.columns, new Presses());
         probe.getStyleClass().add("sheet-move");
         probe.setManaged(false);
         probe.setVisible(false);
@@ -115,6 +90,21 @@ public final class LineSheetView extends ScrollPane {
                         });
     }
 
+    private final class Presses implements SheetRows.Pressed {
+        @Override
+        public void move(Node node) {
+            session.go(node);
+            // From here on the arrows walk the moves.
+            requestFocus();
+        }
+
+        @Override
+        public List<Command> menu(Node node) {
+            session.go(node);
+            return menu.get();
+        }
+    }
+
     /** Chooses the colours of what is drawn by hand. */
     public void setPalette(Palette value) {
         palette = value;
@@ -123,7 +113,7 @@ public final class LineSheetView extends ScrollPane {
 
     /** Chooses the moves that are crossed out. */
     public void strike(Predicate<Node> wanted) {
-        struck = wanted;
+        rows.strike(wanted);
     }
 
     /** Writes the columns anew. */
@@ -142,25 +132,29 @@ public final class LineSheetView extends ScrollPane {
     }
 
     /** Measures by the size of the type, and by what the rows end with. */
-    private void measure() {
-        scale = Math.max(0.5, probe.getFont().getSize() / TYPE);
-        cell = scale * (columns.isEmpty() ? CELL : NARROW_CELL);
+    private SheetRows.Style style() {
+        double scale = Math.max(0.5, probe.getFont().getSize() / TYPE);
         boolean checked =
                 columns.isEmpty()
                         && laidOut.stream().anyMatch(r -> r.end().annotation().check().isPresent());
         boolean judged = laidOut.stream().anyMatch(r -> r.end().annotation().verdict().isPresent());
         double signs = (checked ? CHECK : 0) + (judged ? COACH_VERDICT : 0);
-        verdict = scale * Math.max(NO_VERDICT, signs);
+        double verdict = scale * Math.max(NO_VERDICT, signs);
+        double cell = scale * CELL;
+        return new SheetRows.Style(
+                pliesPerBand(scale, cell, verdict),
+                scale,
+                cell,
+                verdict,
+                allStrips.get(),
+                withPoints,
+                palette);
     }
 
-    private double widthOf(SheetColumn column) {
-        return scale * column.width();
-    }
-
-    private int pliesPerBand() {
+    private int pliesPerBand(double scale, double cell, double verdict) {
         lastWidth = getViewportBounds().getWidth();
-        double end = verdict + columns.stream().mapToDouble(this::widthOf).sum();
-        int fit = (int) ((lastWidth - GUTTER - end - 6) / cell);
+        double end = verdict + scale * columns.stream().mapToDouble(SheetColumn::width).sum();
+        int fit = (int) ((lastWidth - SheetRows.GUTTER - end - 6) / cell);
         return Math.max(FEWEST_PLIES, fit - fit % 2);
     }
 
@@ -193,215 +187,66 @@ public final class LineSheetView extends ScrollPane {
     }
 
     private void layOut() {
-        content.getChildren().setAll(probe);
         laidOut = around();
-        measure();
+        SheetRows.Style style = style();
+        rows.begin(style);
+        List<javafx.scene.Node> drawn = new ArrayList<>();
+        drawn.add(probe);
         if (laidOut.isEmpty()) {
-            Label empty =
-                    new Label(
-                            "No moves yet. Move a man on the board, or press Enter and type a move.");
-            empty.getStyleClass().add("empty-note");
-            content.getChildren().add(empty);
+            drawn.add(
+                    faint(
+                            "No moves yet. Move a man on the board, or press Enter and type a move."));
         }
         String start = session.tree().root().annotation().after();
         if (!start.isEmpty()) {
-            content.getChildren().add(note("", start));
+            drawn.add(rows.note(start));
         }
         int above = laidOut.isEmpty() ? 0 : all.indexOf(laidOut.get(0));
-        more(above, "above");
-        int plies = pliesPerBand();
+        more(above, "above").ifPresent(drawn::add);
         Map<SheetLayout.Row, Integer> places = new IdentityHashMap<>();
         laidOut.forEach(r -> places.put(r, above + places.size()));
-        for (SheetLayout.Band band : SheetLayout.bands(laidOut, plies)) {
-            content.getChildren().add(heading(band.firstPly(), plies));
+        for (SheetLayout.Band band : SheetLayout.bands(laidOut, style.plies())) {
+            drawn.add(rows.heading(session.tree().start(), band.firstPly()));
             for (SheetLayout.Row row : band.rows()) {
-                content.getChildren().add(row(row, places.get(row), band.firstPly(), plies));
-                notes(row, band.firstPly(), plies);
+                drawn.add(rows.row(row, places.get(row), band.firstPly()));
+                drawn.addAll(rows.notes(row, band.firstPly()));
             }
         }
-        more(all.size() - above - laidOut.size(), "below");
+        more(all.size() - above - laidOut.size(), "below").ifPresent(drawn::add);
+        put(drawn);
         highlight();
     }
 
-    private void more(int rows, String where) {
-        if (rows > 0) {
-            Label more = new Label(rows + " more lines " + where + "; the sheet follows the move.");
-            more.getStyleClass().addAll("empty-note", "faded");
-            content.getChildren().add(more);
+    /** Leaves alone what stands at the beginning and at the end already. */
+    private void put(List<javafx.scene.Node> drawn) {
+        ObservableList<javafx.scene.Node> there = content.getChildren();
+        int least = Math.min(there.size(), drawn.size());
+        int same = 0;
+        while (same < least && there.get(same) == drawn.get(same)) {
+            same++;
         }
+        int end = 0;
+        while (end < least - same
+                && there.get(there.size() - 1 - end) == drawn.get(drawn.size() - 1 - end)) {
+            end++;
+        }
+        there.remove(same, there.size() - end);
+        there.addAll(same, drawn.subList(same, drawn.size() - end));
     }
 
-    private Pane heading(int firstPly, int plies) {
-        Pane pane = new Pane();
-        pane.getStyleClass().add("sheet-heading");
-        pane.setMinHeight(scale * HEADING);
-        Position start = session.tree().start();
-        for (int i = 0; i < plies; i++) {
-            int ply = start.ply() + firstPly + i;
-            if (ply % 2 == 0 || i == 0) {
-                Label number = new Label(ply / 2 + 1 + (ply % 2 == 0 ? "" : "…"));
-                number.getStyleClass().add("move-number");
-                number.relocate(GUTTER + i * cell + 5, 0);
-                pane.getChildren().add(number);
-            }
+    private Optional<Label> more(int rows, String where) {
+        if (rows == 0) {
+            return Optional.empty();
         }
-        double x = GUTTER + plies * cell + verdict;
-        for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
-            pane.getChildren().add(column.heading(x, widthOf(column)));
-            x += widthOf(column);
-        }
-        return pane;
+        Label more = faint(rows + " more lines " + where + "; the sheet follows the move.");
+        more.getStyleClass().add("faded");
+        return Optional.of(more);
     }
 
-    private HBox row(SheetLayout.Row row, int index, int firstPly, int plies) {
-        int from = Math.max(row.firstOwn(), firstPly);
-        int to = Math.min(row.moves().size(), firstPly + plies);
-        List<Node> here = row.moves().subList(from, to);
-        int before = lead(here.get(0).parent().orElseThrow().position());
-        List<Integer> balance = here.stream().map(n -> lead(n.position())).toList();
-        boolean withStrip = allStrips.get() || balance.stream().anyMatch(b -> b != before);
-        Pane moves = new Pane();
-        Label letter = new Label(index == 0 ? "" : String.valueOf((char) ('a' + (index - 1) % 26)));
-        letter.getStyleClass().add("row-letter");
-        letter.relocate(6, 4);
-        moves.getChildren().add(letter);
-        double line = scale * ROW;
-        if (from > firstPly) {
-            Region ditto = new Region();
-            ditto.getStyleClass().add("ditto");
-            ditto.resizeRelocate(GUTTER + 5, line / 2 + 1, (from - firstPly) * cell - 10, 1);
-            moves.getChildren().add(ditto);
-        }
-        List<Label> badges = new ArrayList<>();
-        for (int i = from; i < to; i++) {
-            Node node = row.moves().get(i);
-            double x = GUTTER + (i - firstPly) * cell;
-            moves.getChildren().add(cell(node, x));
-            SheetBadge.of(node.annotation(), withPoints)
-                    .ifPresent(
-                            badge -> {
-                                badge.relocate(x + 5, line - 3);
-                                badges.add(badge);
-                            });
-        }
-        if (withStrip) {
-            BalanceStrip strip = new BalanceStrip(balance, before, cell, STRIP - 2, palette);
-            strip.relocate(GUTTER + (from - firstPly) * cell, line);
-            moves.getChildren().add(strip);
-        }
-        moves.getChildren().addAll(badges);
-        double height = line + (withStrip ? STRIP : badges.isEmpty() ? 0 : scale * BADGE);
-        moves.setMinSize(GUTTER + plies * cell, height);
-        moves.setPrefSize(GUTTER + plies * cell, height);
-        boolean ends = row.moves().size() <= firstPly + plies;
-        HBox cells = new HBox(moves, ends ? verdict(row.end()) : noVerdict());
-        boolean begins = row.firstOwn() >= firstPly;
-        if (begins) {
-            List<Node> own = row.moves().subList(row.firstOwn(), row.moves().size());
-            columns.forEach(c -> cells.getChildren().add(c.cell(own, widthOf(c))));
-        }
-        cells.getStyleClass().add("sheet-row");
-        return cells;
-    }
-
-    private Region noVerdict() {
-        Region none = new Region();
-        none.setMinWidth(verdict);
-        return none;
-    }
-
-    private static int lead(Position position) {
-        return MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
-    }
-
-    private Label cell(Node node, double x) {
-        String san = San.write(node.parent().orElseThrow().position(), node.move());
-        Label label = new Label(san + PgnWriter.glyphs(node));
-        label.getStyleClass().add("sheet-move");
-        if (label.getText().length() > 5) {
-            label.getStyleClass().add("long");
-        }
-        label.setUserData(node);
-        label.setId("move-" + node.depth() + "-" + san);
-        label.setTextOverrun(OverrunStyle.CLIP);
-        double height = scale * ROW - 2;
-        label.resizeRelocate(x, 2, cell - 1, height);
-        label.setMinSize(cell - 1, height);
-        label.setMaxSize(cell - 1, height);
-        label.setAlignment(Pos.CENTER_LEFT);
-        label.setOnMouseClicked(
-                e -> {
-                    if (e.getButton() == MouseButton.PRIMARY) {
-                        session.go(node);
-                        // From here on the arrows walk the moves.
-                        requestFocus();
-                    }
-                });
-        Menus.offer(
-                label,
-                this,
-                () -> {
-                    session.go(node);
-                    return menu.get();
-                });
-        Annotation a = node.annotation();
-        if (a.tempting()) {
-            label.getStyleClass().add("tempting");
-        }
-        if (struck.test(node)) {
-            label.getStyleClass().add("struck");
-        }
+    private static Label faint(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("empty-note");
         return label;
-    }
-
-    private HBox verdict(Node end) {
-        HBox box = new HBox(8);
-        box.setPrefWidth(verdict);
-        box.setMinWidth(verdict);
-        box.getStyleClass().add("sheet-verdict");
-        end.annotation()
-                .verdict()
-                .ifPresent(v -> box.getChildren().add(VerdictSign.alone(v, "coach-verdict")));
-        end.annotation()
-                .check()
-                .filter(c -> columns.isEmpty())
-                .ifPresent(c -> box.getChildren().add(check(c)));
-        return box;
-    }
-
-    private static HBox check(EngineCheck c) {
-        Score score = c.mate() ? new Score.Mate(c.value()) : new Score.Centipawns(c.value());
-        HBox row = VerdictSign.alone(score.verdict(true), "engine-verdict");
-        Label figure = new Label(score.text());
-        figure.getStyleClass().add("engine-verdict");
-        figure.setMinWidth(USE_PREF_SIZE);
-        row.getChildren().add(figure);
-        return row;
-    }
-
-    private void notes(SheetLayout.Row row, int firstPly, int plies) {
-        int from = Math.max(row.firstOwn(), firstPly);
-        int to = Math.min(row.moves().size(), firstPly + plies);
-        for (Node node : row.moves().subList(from, to)) {
-            Annotation a = node.annotation();
-            String text =
-                    Stream.of(Stream.of(a.before(), a.after()), a.repertoire().idea().stream())
-                            .flatMap(t -> t)
-                            .filter(t -> !t.isBlank())
-                            .collect(Collectors.joining("  "));
-            if (!text.isEmpty()) {
-                Position before = node.parent().orElseThrow().position();
-                String name = Line.numbered(before, List.of(node.move()));
-                content.getChildren().add(note(name + "  ", text));
-            }
-        }
-    }
-
-    private static Label note(String name, String text) {
-        Label note = new Label(name + text);
-        note.setWrapText(true);
-        note.getStyleClass().add("sheet-note");
-        return note;
     }
 
     private void highlight() {
@@ -423,8 +268,7 @@ public final class LineSheetView extends ScrollPane {
         shown.ifPresent(this::scrollTo);
     }
 
-    private static final javafx.css.PseudoClass CURRENT =
-            javafx.css.PseudoClass.getPseudoClass("current");
+    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
     private void scrollTo(javafx.scene.Node label) {
         double total = content.getHeight();

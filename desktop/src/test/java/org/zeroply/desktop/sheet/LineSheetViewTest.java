@@ -1,0 +1,152 @@
+package org.zeroply.desktop.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import java.util.stream.IntStream;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.StackPane;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.framework.junit5.Start;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.tree.EngineCheck;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.SheetStore;
+
+/** A sheet draws anew only what changed, and shows what one drawn from nothing would. */
+@Tag("window")
+@ExtendWith(ApplicationExtension.class)
+class LineSheetViewTest {
+
+    private static final String GAME =
+            "1. e4 e5 2. Nf3 Nc6 3. Bb5 (3. Bc4 Bc5 4. c3) a6 4. Ba4 Nf6 5. O-O Be7 *\n";
+
+    private final TreeSession session = new TreeSession();
+    private final List<SheetColumn> columns =
+            List.of(new SheetColumn("Moves", "how many", 60, own -> own.size() + " moves"));
+    private final StackPane behind = new StackPane();
+    private LineSheetView sheet;
+
+    @Start
+    void start(Stage stage) {
+        session.open(SheetStore.parse(GAME), OptionalLong.empty());
+        sheet = new LineSheetView(session, columns);
+        stage.setScene(new Scene(new StackPane(behind, sheet), 700, 500));
+        stage.show();
+    }
+
+    private static List<javafx.scene.Node> drawn(LineSheetView view) {
+        return ((Parent) view.getContent()).getChildrenUnmodifiable();
+    }
+
+    /** All that can be seen: texts, looks and places, from top to bottom. */
+    private static List<String> seen(javafx.scene.Node node) {
+        List<String> all = new ArrayList<>();
+        if (node instanceof Label label && !label.getText().isEmpty()) {
+            all.add(
+                    "%s %s %.0f,%.0f"
+                            .formatted(
+                                    label.getText(),
+                                    label.getStyleClass(),
+                                    label.getLayoutX(),
+                                    label.getLayoutY()));
+        } else if (node instanceof BalanceStrip strip) {
+            all.add(strip.getAccessibleText());
+        }
+        if (node instanceof Parent parent && !(node instanceof Label)) {
+            parent.getChildrenUnmodifiable().forEach(n -> all.addAll(seen(n)));
+        }
+        return all;
+    }
+
+    private List<String> fromNothing() {
+        LineSheetView fresh = new LineSheetView(session, columns);
+        behind.getChildren().setAll(fresh);
+        layOut();
+        fresh.refresh();
+        return laidOut(fresh);
+    }
+
+    private void layOut() {
+        sheet.getScene().getRoot().applyCss();
+        sheet.getScene().getRoot().layout();
+    }
+
+    private List<String> laidOut(LineSheetView view) {
+        layOut();
+        return seen(view.getContent());
+    }
+
+    private void edit(Random random) {
+        TreeEditor editor = session.editor();
+        List<Node> nodes = session.tree().nodes();
+        Node node = nodes.get(random.nextInt(nodes.size()));
+        // Nothing but a move can be made of the start.
+        switch (node.isRoot() ? 7 : random.nextInt(8)) {
+            case 0 -> editor.comment(node, "said " + random.nextInt(3));
+            case 1 -> editor.verdict(node, Optional.of(Verdict.values()[random.nextInt(9)]));
+            case 2 ->
+                    editor.annotate(
+                            node,
+                            a -> a.withCheck(Optional.of(new EngineCheck(false, 30, 9, 9, "zp"))));
+            case 3 -> editor.grade(node, 1 + random.nextInt(6));
+            case 4 -> session.undo();
+            case 5 -> editor.delete(node);
+            case 6 -> editor.promote(node);
+            default -> {
+                List<Move> moves = node.position().legalMoves();
+                if (!moves.isEmpty()) {
+                    editor.add(node, moves.get(random.nextInt(moves.size())));
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3, 4})
+    void after_any_edits_it_shows_what_one_drawn_from_nothing_does(long seed, FxRobot robot) {
+        Random random = new Random(seed);
+        for (int i = 0; i < 40; i++) {
+            robot.interact(
+                    () -> {
+                        edit(random);
+                        assertThat(laidOut(sheet)).isEqualTo(fromNothing());
+                    });
+        }
+    }
+
+    private List<Integer> drawnAnew(FxRobot robot, Runnable change) {
+        List<javafx.scene.Node> before = List.copyOf(drawn(sheet));
+        robot.interact(change);
+        List<javafx.scene.Node> after = drawn(sheet);
+        return IntStream.range(0, after.size())
+                .filter(i -> after.get(i) instanceof HBox && !before.contains(after.get(i)))
+                .boxed()
+                .toList();
+    }
+
+    @Test
+    void a_change_draws_its_own_row_and_leaves_the_others_alone(FxRobot robot) {
+        Node side = session.tree().root().mainLineEnd().path().get(3).children().get(1);
+        assertThat(drawnAnew(robot, () -> session.go(side))).as("walking").isEmpty();
+        assertThat(drawnAnew(robot, () -> session.editor().grade(side, 1))).hasSize(1);
+        assertThat(drawnAnew(robot, sheet::refresh)).as("nothing new").isEmpty();
+    }
+}
