@@ -39,7 +39,7 @@ class ClassroomTest extends WindowTest {
     void a_game_is_shown_from_the_move_on_the_board_and_revealed_by_key_clicker_and_space(
             FxRobot robot) throws Exception {
         importGame(robot);
-        click(robot, "#move-4-Nc6");
+        clickMove(robot, 4, "Nc6");
         robot.type(KeyCode.F6);
         until(() -> isShown(robot, "#classroom-board"));
         assertThat(label(robot, "#classroom-prompt"))

@@ -85,7 +85,7 @@ class DefenceDeskTest extends WindowTest {
         assertThat(label(robot, "#outcome")).contains("keep the balance");
         assertThat(label(robot, "#threat")).contains("White threatens mate");
         assertThat(label(robot, "#cover")).endsWith("Yes.");
-        assertThat(robot.lookup("#move-1-Kh8").queryLabeled().getStyleClass()).contains("struck");
+        assertThat(move(robot, 1, "Kh8").getStyleClass()).contains("struck");
         robot.interact(
                 () -> {
                     var sheet = bench.defence().session();

@@ -71,7 +71,7 @@ class ExercisesDeskTest extends WindowTest {
         services.library().sheets().add(SCHEME);
         click(robot, "#desk-exercises");
         until(() -> session().id().isPresent() && isShown(robot, "#draft-branch"));
-        until(() -> isShown(robot, "#move-1-Ra8\\#") || session().tree().nodes().size() == 6);
+        until(() -> isOnSheet(robot, 1, "Ra8") || session().tree().nodes().size() == 6);
     }
 
     private static String written(MoveTree tree) {

@@ -182,7 +182,8 @@ class LabTest extends WindowTest {
     void a_position_is_sent_here_from_another_desk_but_not_while_somebody_solves(FxRobot robot)
             throws Exception {
         importGame(robot);
-        robot.clickOn("#move-6-Nf6").clickOn("#set-exercise");
+        clickMove(robot, 6, "Nf6");
+        robot.clickOn("#set-exercise");
         until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);
         Position exercise = Position.fromFen(bench.games().session().current().position().fen());

@@ -56,7 +56,7 @@ class LossesTest extends WindowTest {
     }
 
     private void deleteAll(FxRobot robot) throws Exception {
-        click(robot, "#move-1-e4");
+        clickMove(robot, 1, "e4");
         robot.type(KeyCode.DELETE);
         assertThat(moves()).isZero();
         assertThat(message(robot)).isEqualTo("7 moves deleted.");

@@ -15,6 +15,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.work.Fx;
 
 /** A coach's quarter of an hour with the mouse; keys are only used to write words. */
 class MouseDayTest extends WindowTest {
@@ -35,7 +36,7 @@ class MouseDayTest extends WindowTest {
         click(robot, "#verdict-WHITE_WINS");
         assertThat(bench.games().session().current().annotation().verdict())
                 .contains(Verdict.WHITE_WINS);
-        askForMenu(robot, "#move-6-Nf6");
+        Fx.askForMenu(move(robot, 6, "Nf6"));
         item(robot, "Grade ?");
         assertThat(bench.games().session().current().annotation().nags()).contains(Nag.MISTAKE);
 

@@ -59,7 +59,7 @@ class RepertoireDeskTest extends WindowTest {
         services.library().sheets().add(CHAPTER);
         click(robot, "#desk-repertoire");
         until(() -> model().viewProperty().get().isPresent() && model().session().id().isPresent());
-        until(() -> isShown(robot, "#move-1-e4"));
+        until(() -> isOnSheet(robot, 1, "e4"));
         return student;
     }
 

@@ -11,7 +11,10 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -84,7 +87,7 @@ abstract class WindowTest {
         Files.writeString(pgn, GAME);
         robot.interact(() -> bench.importFiles(List.of(pgn)));
         until(() -> bench.games().session().tree().nodes().size() == 8);
-        until(() -> isShown(robot, "#move-6-Nf6"));
+        until(() -> isOnSheet(robot, 6, "Nf6"));
     }
 
     void restart(FxRobot robot) {
@@ -103,6 +106,35 @@ abstract class WindowTest {
 
     static TableView<?> table(FxRobot robot, String id) {
         return robot.lookup(id).queryTableView();
+    }
+
+    /**
+     * A move on the sheet that is shown; moves have no ids.
+     *
+     * @param depth plies from the start of the sheet
+     */
+    static Node move(FxRobot robot, int depth, String san) {
+        return moves(robot, depth, san).findFirst().orElseThrow();
+    }
+
+    private static Stream<Node> moves(FxRobot robot, int depth, String san) {
+        return robot.lookup(".sheet-move").queryAllAs(Label.class).stream()
+                .filter(
+                        l ->
+                                l.getUserData() instanceof org.zeroply.chess.tree.Node n
+                                        && n.depth() == depth)
+                .filter(l -> l.getText().startsWith(san))
+                .map(l -> l);
+    }
+
+    static boolean isOnSheet(FxRobot robot, int depth, String san) {
+        return moves(robot, depth, san).anyMatch(Node::isVisible);
+    }
+
+    /** Clicks on a move of the sheet once it has its place there. */
+    static void clickMove(FxRobot robot, int depth, String san) throws TimeoutException {
+        until(() -> moves(robot, depth, san).anyMatch(n -> !n.getParent().isNeedsLayout()));
+        robot.clickOn(move(robot, depth, san));
     }
 
     /** Clicks on something that has only just come into the window: once it has its place there. */

@@ -35,7 +35,8 @@ class WorkbenchTest extends WindowTest {
     void a_game_becomes_an_exercise_is_solved_and_marked_and_stays_in_the_log(FxRobot robot)
             throws Exception {
         importGame(robot);
-        robot.clickOn("#move-6-Nf6").clickOn("#set-exercise");
+        clickMove(robot, 6, "Nf6");
+        robot.clickOn("#set-exercise");
         until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);
         until(() -> robot.lookup("#board").tryQuery().isPresent() && exerciseIsOpen(robot));
@@ -122,7 +123,7 @@ class WorkbenchTest extends WindowTest {
     @Test
     void the_engine_shows_lines_and_one_key_adopts_them(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#move-6-Nf6");
+        clickMove(robot, 6, "Nf6");
         robot.interact(() -> services.live().runningProperty().set(true));
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
         int before = bench.games().session().tree().nodes().size();
@@ -135,7 +136,7 @@ class WorkbenchTest extends WindowTest {
     @Test
     void a_move_can_be_left_out_and_the_engine_kept_at_a_position(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#move-6-Nf6");
+        clickMove(robot, 6, "Nf6");
         robot.interact(() -> services.live().runningProperty().set(true));
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
         until(() -> firstMove(robot).contains("Qxf7#"));

@@ -1,6 +1,5 @@
 package org.zeroply.desktop.app;
 
-import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -167,7 +166,7 @@ public final class ZeroPly extends Application {
 
     /** A scene with our styles over the base ones. */
     public static Scene scene(Parent root) {
-        Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        Application.setUserAgentStylesheet(BaseStyles.sheet());
         Scene scene = new Scene(root, 1280, 800);
         if (root instanceof Workbench bench) {
             bench.looks().dress(scene);

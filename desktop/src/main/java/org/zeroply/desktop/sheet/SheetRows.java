@@ -273,7 +273,6 @@ final class SheetRows {
             label.getStyleClass().add("long");
         }
         label.setUserData(node);
-        label.setId("move-" + node.depth() + "-" + san);
         label.setTextOverrun(OverrunStyle.CLIP);
         double cell = style.cell();
         double height = style.scale() * ROW - 2;

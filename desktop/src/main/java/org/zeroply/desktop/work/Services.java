@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
@@ -23,6 +24,7 @@ public final class Services implements AutoCloseable {
 
     private static final int MARKING_MEGABYTES = 32;
     private static final int SMALL_MEGABYTES = 16;
+    private static final int DEFENDERS = 2;
 
     private final Library library;
     private final LogBook log;
@@ -59,7 +61,12 @@ public final class Services implements AutoCloseable {
         endings = new EndingsMaker(tables, scheduler);
         reviews = new ReviewQueue(library, engine(SMALL_MEGABYTES, exact), scheduler);
         search = new ExerciseSearch(library, engine(SMALL_MEGABYTES, exact), exact, scheduler);
-        defenders = List.of(engine(SMALL_MEGABYTES, exact), engine(SMALL_MEGABYTES, exact));
+        defenders = Stream.generate(() -> engine(SMALL_MEGABYTES, exact)).limit(beside()).toList();
+    }
+
+    /** How many engines go on side by side: the window keeps a processor to itself. */
+    private static int beside() {
+        return Math.max(1, Math.min(DEFENDERS, Runtime.getRuntime().availableProcessors() - 1));
     }
 
     private static Engine engine(int megabytes, Endings exact) {
