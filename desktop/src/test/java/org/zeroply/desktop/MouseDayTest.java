@@ -89,6 +89,22 @@ class MouseDayTest extends WindowTest {
         robot.type(KeyCode.R);
         assertThat(bench.games().session().current().move().promotion())
                 .isEqualTo(Optional.of(PieceType.ROOK));
+        robot.interact(
+                () -> {
+                    bench.games().session().toStart();
+                    bench.runCommand("Promotion: a queen at once");
+                });
+        drag(robot, "a7", "a8");
+        assertThat(bench.games().session().current().move().promotion())
+                .as("where nobody wants to be asked")
+                .isEqualTo(Optional.of(PieceType.QUEEN));
+        robot.interact(
+                () -> {
+                    bench.games().session().toStart();
+                    bench.runCommand("Promotion: ask which man");
+                });
+        drag(robot, "a7", "a8");
+        assertThat(bench.games().session().current().isRoot()).as("asked again").isTrue();
     }
 
     @Test

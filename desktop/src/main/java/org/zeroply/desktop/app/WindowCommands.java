@@ -4,6 +4,7 @@ import java.io.File;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -19,6 +20,9 @@ import org.zeroply.desktop.work.Services;
 /** What can be done in the window: by key, by the palette, and by menus. */
 final class WindowCommands {
 
+    /** Where it is remembered whether a pawn becomes a queen without a question. */
+    private static final String QUEEN = "promotion.queen";
+
     private final Workbench bench;
     private final Services services;
     private final Memory memory;
@@ -31,6 +35,7 @@ final class WindowCommands {
         memory = services.memory();
         this.intake = intake;
         help = new Help(bench, services);
+        bench.column().board().setQueenAtOnce(memory.get(QUEEN).equals(Optional.of("true")));
     }
 
     /** What brings games in, for the desk of games. */
@@ -48,6 +53,12 @@ final class WindowCommands {
         all.addAll(new TreeCommands(front, services, intake).list());
         all.add(new Command("Flip the board", "F", bench.column()::flip));
         all.add(new Command("Copy the board as a picture …", "", this::picture));
+        all.add(
+                Command.of(
+                        bench.column().board().isQueenAtOnce()
+                                ? "Promotion: ask which man"
+                                : "Promotion: a queen at once",
+                        this::turnPromotion));
         all.add(new Command("Paste a game or position", "Shortcut+V", intake::paste));
         all.addAll(ofPosition());
         all.add(new Command("Import files", "Shortcut+O", intake::chooseImport));
@@ -66,6 +77,15 @@ final class WindowCommands {
             all.add(new Command(desk.name(), "Shortcut+" + (i + 1), () -> bench.show(desk.name())));
         }
         return all;
+    }
+
+    /** A pawn becomes a queen without a question, or asks again. */
+    private void turnPromotion() {
+        boolean queen = !bench.column().board().isQueenAtOnce();
+        bench.column().board().setQueenAtOnce(queen);
+        memory.put(QUEEN, String.valueOf(queen));
+        services.messages()
+                .say(queen ? "A pawn becomes a queen at once." : "A pawn asks what it becomes.");
     }
 
     /** Where the position on the board can be taken. */

@@ -125,6 +125,11 @@ public final class BoardView extends Region {
         queenAtOnce = value;
     }
 
+    /** Whether a pawn becomes a queen without a question. */
+    public boolean isQueenAtOnce() {
+        return queenAtOnce;
+    }
+
     /** Chooses the colours. */
     public void setPalette(Palette value) {
         palette = value;

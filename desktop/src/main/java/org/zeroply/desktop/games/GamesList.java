@@ -271,6 +271,20 @@ final class GamesList {
         dialogs.text("Collection", "", "Put in", name -> model.collect(name, chosen));
     }
 
+    private void rename() {
+        model.collectionProperty()
+                .get()
+                .ifPresentOrElse(
+                        c ->
+                                dialogs.text(
+                                        "Name of the collection",
+                                        c.name(),
+                                        "Rename",
+                                        model::againstName,
+                                        model::rename),
+                        () -> services.messages().say("Choose a collection above the list first."));
+    }
+
     private void copy(List<SheetRow> chosen) {
         model.pgn(
                 chosen,
@@ -305,6 +319,7 @@ final class GamesList {
                 Command.of("Show all games again", model::clearFilters),
                 Command.of("Remove the chosen games", () -> chosen(model::remove)),
                 Command.of("Put the chosen games into a collection …", () -> chosen(this::collect)),
+                Command.of("Rename the collection that is shown …", this::rename),
                 Command.of("Give up the collection that is shown", model::dissolve),
                 Command.of("Save the chosen games as PGN …", () -> chosen(this::save)),
                 Command.of("Review the chosen games", () -> chosen(model::review)),

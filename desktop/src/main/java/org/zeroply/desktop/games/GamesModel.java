@@ -302,6 +302,29 @@ public final class GamesModel {
                                         "Taken out of " + c.name() + "; the games stay."));
     }
 
+    /** What speaks against calling the collection that is looked at so. */
+    Optional<String> againstName(String wanted) {
+        String name = wanted.strip();
+        return collections.stream()
+                .filter(c -> !collection.get().map(now -> now.id() == c.id()).orElse(false))
+                .filter(c -> c.name().equalsIgnoreCase(name))
+                .map(c -> "There is a collection " + c.name() + " already.")
+                .findFirst();
+    }
+
+    /** Gives the collection that is looked at another name; not one that another has. */
+    void rename(String wanted) {
+        Optional<CollectionStore.Collection> now = collection.get();
+        String name = wanted.strip();
+        if (now.isEmpty() || name.isEmpty() || againstName(name).isPresent()) {
+            return;
+        }
+        long id = now.get().id();
+        change(
+                () -> services.library().collections().rename(id, name),
+                now.get().name() + " is called " + name + " now.");
+    }
+
     /** Gives the collection that is looked at up. */
     void dissolve() {
         Optional<CollectionStore.Collection> gone = collection.get();
