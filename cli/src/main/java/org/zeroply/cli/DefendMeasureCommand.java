@@ -2,6 +2,7 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.LongStream;
@@ -78,7 +79,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
         }
         document.put("verdicts", verdicts).put("changed", changed).put("withdrawn", withdrawn);
         document.put("undecided", undecided);
-        document.put("movesMean", java.util.Arrays.stream(moves).average().orElse(0));
+        document.put("movesMean", Arrays.stream(moves).average().orElse(0));
         long[] sorted = LongStream.of(millis).sorted().toArray();
         document.put("millisMedian", sorted[sorted.length / 2]);
         document.put("millisMost", sorted[sorted.length - 1]);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
@@ -54,10 +55,7 @@ class LabTest extends WindowTest {
         open(robot, OUTPOST);
         until(() -> hasFact(robot, "outpost d5"));
         robot.interact(() -> fact(robot, "outpost d5").requestFocus());
-        Mark route =
-                new Mark(
-                        Mark.Meaning.ROUTE,
-                        java.util.List.of(Square.parse("c3"), Square.parse("d5")));
+        Mark route = new Mark(Mark.Meaning.ROUTE, List.of(Square.parse("c3"), Square.parse("d5")));
         assertThat(overlay().marks()).contains(route);
         robot.type(KeyCode.P);
         var annotation = bench.games().session().current().annotation();

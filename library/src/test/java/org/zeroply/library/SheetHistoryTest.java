@@ -9,6 +9,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,7 +51,7 @@ class SheetHistoryTest {
                     }
 
                     @Override
-                    public Clock withZone(java.time.ZoneId zone) {
+                    public Clock withZone(ZoneId zone) {
                         return this;
                     }
                 };

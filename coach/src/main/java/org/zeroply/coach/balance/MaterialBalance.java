@@ -1,6 +1,7 @@
 package org.zeroply.coach.balance;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -76,8 +77,7 @@ public record MaterialBalance(
         String fraction =
                 absolute % 100 == 0
                         ? ""
-                        : String.format(java.util.Locale.ROOT, ".%02d", absolute % 100)
-                                .replaceAll("0$", "");
+                        : String.format(Locale.ROOT, ".%02d", absolute % 100).replaceAll("0$", "");
         return (hundredths > 0 ? "+" : "-") + absolute / 100 + fraction;
     }
 

@@ -2,6 +2,7 @@ package org.zeroply.coach.defence;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
@@ -62,7 +63,7 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
 
         /** The name in files and for scripts: {@code impossible}. */
         public String word() {
-            return name().toLowerCase(java.util.Locale.ROOT);
+            return name().toLowerCase(Locale.ROOT);
         }
     }
 

@@ -1,6 +1,7 @@
 package org.zeroply.coach.insight;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -56,7 +57,7 @@ final class CheckInquiry implements Inquiry {
         found.accept(
                 Fact.of(FactKind.CHECKS, from.sideToMove(), text, first.from(), first.to())
                         .with("checks", (line.size() + 1) / 2)
-                        .trait(checks.outcome().name().toLowerCase(java.util.Locale.ROOT), true)
+                        .trait(checks.outcome().name().toLowerCase(Locale.ROOT), true)
                         .marked(Mark.Meaning.IDEA, first.from(), first.to())
                         .proved(Verifier.afterPass(position, from, line)));
     }

@@ -2,6 +2,7 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.zeroply.chess.board.Move;
 import org.zeroply.engine.analysis.Analysis;
 
@@ -58,7 +59,7 @@ public record Difficulty(
     }
 
     /** The mean of the widths of one side, in moves; nothing when the line has no move of it. */
-    public java.util.OptionalDouble width(boolean white) {
+    public OptionalDouble width(boolean white) {
         return widths.stream().filter(w -> w.white() == white).mapToInt(Width::keeping).average();
     }
 }

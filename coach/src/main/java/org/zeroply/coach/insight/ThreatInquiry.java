@@ -1,5 +1,6 @@
 package org.zeroply.coach.insight;
 
+import java.util.List;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -42,7 +43,7 @@ final class ThreatInquiry implements Inquiry {
         }
         Position passed = position.play(Move.NULL);
         new Verifier(engine, nodes, cancellation)
-                .best(passed, java.util.List.of())
+                .best(passed, List.of())
                 .filter(best -> !cancellation.isCancelled())
                 .map(best -> fact(position, passed, best))
                 .ifPresent(found);

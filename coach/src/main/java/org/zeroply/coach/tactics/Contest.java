@@ -2,6 +2,7 @@ package org.zeroply.coach.tactics;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -105,6 +106,6 @@ public record Contest(
     }
 
     private static String points(int centipawns) {
-        return String.format(java.util.Locale.ROOT, "%.2f", centipawns / 100.0);
+        return String.format(Locale.ROOT, "%.2f", centipawns / 100.0);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -212,8 +213,7 @@ class EndingSolverTest {
     }
 
     private static Optional<Position> locked(int whitePawn, int blackPawn, int white, int black) {
-        if (java.util.stream.IntStream.of(whitePawn, blackPawn, white, black).distinct().count()
-                < 4) {
+        if (IntStream.of(whitePawn, blackPawn, white, black).distinct().count() < 4) {
             return Optional.empty();
         }
         try {

@@ -3,6 +3,7 @@ package org.zeroply.coach.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Tag;
@@ -107,9 +108,7 @@ class DefenceExerciseTest {
         String bad =
                 before.legalMoves().stream()
                         .filter(m -> !m.equals(refutation.node().move()))
-                        .min(
-                                java.util.Comparator.comparingDouble(
-                                        m -> judge.weigh(before, m).expected()))
+                        .min(Comparator.comparingDouble(m -> judge.weigh(before, m).expected()))
                         .map(m -> San.write(before, m))
                         .orElseThrow();
         MarkedSheet sheet =

@@ -3,6 +3,7 @@ package org.zeroply.coach.insight;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
@@ -50,7 +51,7 @@ class DifficultyMeterTest {
                             .map(m -> new Analysis.DepthBest(1, m, score))
                             .toList();
             List<Analysis.DepthBest> numbered =
-                    java.util.stream.IntStream.range(0, 5)
+                    IntStream.range(0, 5)
                             .mapToObj(
                                     i ->
                                             new Analysis.DepthBest(

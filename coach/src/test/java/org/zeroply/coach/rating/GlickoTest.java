@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -78,7 +79,7 @@ class GlickoTest {
             double earned = Math.max(0, Math.min(1, e + 0.15 * random.nextGaussian()));
             entries.add(new ResultBook.Entry("s" + s, "x" + x, 20_000 + i / 6, earned));
         }
-        Map<String, String> bands = new java.util.HashMap<>();
+        Map<String, String> bands = new HashMap<>();
         for (int x = 0; x < 12; x++) {
             bands.put("x" + x, (1350 + 50 * x) + "-" + (1550 + 50 * x));
         }

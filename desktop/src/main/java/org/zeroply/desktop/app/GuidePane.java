@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -68,8 +69,7 @@ final class GuidePane extends VBox {
                         Widgets.primary("guide-close", "Close", close));
         row.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(row, scroll);
-        Parser parser =
-                Parser.builder().extensions(java.util.List.of(TablesExtension.create())).build();
+        Parser parser = Parser.builder().extensions(List.of(TablesExtension.create())).build();
         parser.parse(read()).accept(new Blocks());
     }
 

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
@@ -65,9 +66,7 @@ final class Looks {
     }
 
     private static Optional<Light> named(String word) {
-        return java.util.Arrays.stream(Light.values())
-                .filter(l -> l.name().equals(word))
-                .findFirst();
+        return Arrays.stream(Light.values()).filter(l -> l.name().equals(word)).findFirst();
     }
 
     Light light() {

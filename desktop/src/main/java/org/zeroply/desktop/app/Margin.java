@@ -3,6 +3,7 @@ package org.zeroply.desktop.app;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,11 +28,7 @@ final class Margin extends VBox {
      * @param palette opens the palette of commands
      * @param window what the menu of the window has
      */
-    Margin(
-            List<Desk> all,
-            Consumer<Desk> go,
-            Runnable palette,
-            java.util.function.Supplier<List<Command>> window) {
+    Margin(List<Desk> all, Consumer<Desk> go, Runnable palette, Supplier<List<Command>> window) {
         super(2);
         getStyleClass().add("margin");
         Label name = new Label("Zero\nPly");

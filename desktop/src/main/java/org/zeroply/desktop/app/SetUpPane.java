@@ -15,6 +15,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Piece;
@@ -174,7 +175,7 @@ final class SetUpPane extends HBox {
     private HBox fen() {
         fen.setId("set-up-fen");
         fen.setAccessibleText("Position as FEN");
-        HBox.setHgrow(fen, javafx.scene.layout.Priority.ALWAYS);
+        HBox.setHgrow(fen, Priority.ALWAYS);
         fen.textProperty()
                 .addListener(
                         o -> {

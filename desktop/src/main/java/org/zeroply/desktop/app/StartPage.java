@@ -1,5 +1,6 @@
 package org.zeroply.desktop.app;
 
+import java.util.Locale;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -78,9 +79,7 @@ final class StartPage extends ScrollPane {
             String name = DESKS[i][0];
             Button go =
                     Widgets.quiet(
-                            "start-" + name.toLowerCase(java.util.Locale.ROOT),
-                            name,
-                            () -> begin.desk(name));
+                            "start-" + name.toLowerCase(Locale.ROOT), name, () -> begin.desk(name));
             go.getStyleClass().add("start-desk");
             desks.addRow(i, go, Widgets.wrapped(DESKS[i][1], "plain"));
         }

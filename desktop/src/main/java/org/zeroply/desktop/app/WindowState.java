@@ -1,5 +1,6 @@
 package org.zeroply.desktop.app;
 
+import java.util.List;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
@@ -59,7 +60,7 @@ final class WindowState {
     }
 
     /** A window of a former day on the screens of today, the first of which is the main one. */
-    static Rectangle2D fitted(Rectangle2D kept, java.util.List<Rectangle2D> screens) {
+    static Rectangle2D fitted(Rectangle2D kept, List<Rectangle2D> screens) {
         Rectangle2D home =
                 screens.stream()
                         .filter(

@@ -3,6 +3,7 @@ package org.zeroply.desktop.controls;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
@@ -144,7 +145,7 @@ public final class Dialogs {
             String title,
             String usual,
             String confirm,
-            java.util.function.Function<String, Optional<String>> problem,
+            Function<String, Optional<String>> problem,
             Consumer<String> done) {
         TextField field = new TextField(usual);
         field.setId("question-text");

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -277,7 +278,7 @@ public final class RowTable<T> extends TableView<T> {
     }
 
     private <V> TableColumn<T, V> add(TableColumn<T, V> column, String title, double width) {
-        column.setId(getId() + "-" + title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+        column.setId(getId() + "-" + title.toLowerCase(Locale.ROOT).replace(' ', '-'));
         widths.put(column, width);
         size(column);
         column.setReorderable(false);

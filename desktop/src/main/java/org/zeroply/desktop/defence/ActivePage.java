@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.CancellationException;
+import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
@@ -101,10 +102,7 @@ final class ActivePage extends VBox {
     }
 
     private List<ActiveDefence.Try> tries(
-            Elimination e,
-            Strength players,
-            Cancellation cancellation,
-            java.util.function.Consumer<Double> progress) {
+            Elimination e, Strength players, Cancellation cancellation, Consumer<Double> progress) {
         ActiveDefence active = new ActiveDefence(services.marking(), WIDTH_NODES);
         List<ActiveDefence.Try> all = active.tries(e);
         List<ActiveDefence.Try> done = new ArrayList<>();

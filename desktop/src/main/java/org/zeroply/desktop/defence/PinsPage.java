@@ -2,6 +2,7 @@ package org.zeroply.desktop.defence;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
@@ -21,7 +22,7 @@ import org.zeroply.desktop.controls.Widgets;
 final class PinsPage extends VBox {
 
     private final DefenceModel model;
-    private final java.util.function.Consumer<Pin> point;
+    private final Consumer<Pin> point;
     private final Label count = Widgets.label("", "sheet-title");
     private final FindingList list =
             new FindingList(
@@ -32,7 +33,7 @@ final class PinsPage extends VBox {
     /**
      * @param point draws a pin on the board
      */
-    PinsPage(DefenceModel model, java.util.function.Consumer<Pin> point) {
+    PinsPage(DefenceModel model, Consumer<Pin> point) {
         super(8);
         this.model = model;
         this.point = point;

@@ -2,6 +2,7 @@ package org.zeroply.desktop.games;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -89,7 +90,7 @@ final class GameTitle extends StackPane {
 
     private void field(Bar pane, String tag, double width) {
         TextField field = new TextField();
-        field.setId("game-tag-" + tag.toLowerCase(java.util.Locale.ROOT));
+        field.setId("game-tag-" + tag.toLowerCase(Locale.ROOT));
         field.setPromptText(tag.endsWith("Elo") ? "Rating" : tag);
         field.setAccessibleText(tag.endsWith("Elo") ? tag.replace("Elo", "'s rating") : tag);
         field.setTooltip(new Tooltip(field.getAccessibleText()));

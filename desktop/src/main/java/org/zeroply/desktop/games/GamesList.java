@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Side;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -304,7 +305,7 @@ final class GamesList {
         dialogs.show(new NamesPane(model, dialogs::close));
     }
 
-    private void chosen(java.util.function.Consumer<List<SheetRow>> use) {
+    private void chosen(Consumer<List<SheetRow>> use) {
         if (table.chosen().isEmpty()) {
             services.messages().say("Choose games of the list first.");
         } else {

@@ -8,6 +8,7 @@ import javafx.scene.Group;
 import javafx.scene.Scene;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -59,7 +60,7 @@ final class PrintedNote {
         label.setTextFill(Color.BLACK);
         label.setWrapText(true);
         label.setMaxWidth(WIDTH - 2 * MARGIN);
-        label.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+        label.setMinHeight(Region.USE_PREF_SIZE);
         return label;
     }
 

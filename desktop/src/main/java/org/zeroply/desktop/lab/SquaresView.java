@@ -3,6 +3,7 @@ package org.zeroply.desktop.lab;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -133,8 +134,7 @@ final class SquaresView extends VBox {
             String exchange =
                     move.exchange() == 0
                             ? ""
-                            : String.format(
-                                    java.util.Locale.ROOT, " %+.2f", move.exchange() / 100.0);
+                            : String.format(Locale.ROOT, " %+.2f", move.exchange() / 100.0);
             String threat = move.threatensMate() ? " threatens mate" : "";
             words.add(San.write(from, move.move()) + exchange + threat);
         }

@@ -16,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import javafx.util.StringConverter;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.Progress;
@@ -317,7 +318,7 @@ final class DrillView extends VBox {
         return commands;
     }
 
-    private static final class ChapterText extends javafx.util.StringConverter<Chapter> {
+    private static final class ChapterText extends StringConverter<Chapter> {
         @Override
         public String toString(Chapter chapter) {
             return chapter == null ? "All chapters" : chapter.title();

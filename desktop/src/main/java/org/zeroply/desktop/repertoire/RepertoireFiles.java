@@ -1,6 +1,7 @@
 package org.zeroply.desktop.repertoire;
 
 import java.io.File;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
 import org.zeroply.chess.notation.PgnWriter;
@@ -45,7 +46,7 @@ final class RepertoireFiles {
         saver.save(RepertoireBooklet.of(repertoire), file);
     }
 
-    private void repertoire(java.util.function.Consumer<Repertoire> use) {
+    private void repertoire(Consumer<Repertoire> use) {
         model.flush();
         model.viewProperty().get().map(RepertoireView::repertoire).ifPresent(use);
     }

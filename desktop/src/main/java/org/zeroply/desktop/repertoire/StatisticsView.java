@@ -8,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
@@ -130,8 +131,7 @@ final class StatisticsView extends VBox {
         sample.setDisable(found.games() == 0);
     }
 
-    private static final class SampleText
-            extends javafx.util.StringConverter<PositionStatistics.Sample> {
+    private static final class SampleText extends StringConverter<PositionStatistics.Sample> {
         @Override
         public String toString(PositionStatistics.Sample s) {
             return Optional.ofNullable(s)

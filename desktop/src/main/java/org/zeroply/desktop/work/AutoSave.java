@@ -1,6 +1,7 @@
 package org.zeroply.desktop.work;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -138,7 +139,7 @@ public final class AutoSave {
                                         p -> System.identityHashCode(p.sheet()),
                                         p -> p.state().tree(),
                                         (old, now) -> now,
-                                        java.util.LinkedHashMap::new))
+                                        LinkedHashMap::new))
                         .values());
     }
 

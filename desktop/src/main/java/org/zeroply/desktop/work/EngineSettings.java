@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import org.zeroply.engine.protocol.UciEngine;
 import org.zeroply.library.store.SettingStore;
 
@@ -66,7 +67,7 @@ public record EngineSettings(
     /** The words of a command line; words in double quotes may hold spaces. */
     static List<String> command(String line) {
         List<String> words = new ArrayList<>();
-        var matcher = java.util.regex.Pattern.compile("\"([^\"]*)\"|(\\S+)").matcher(line);
+        var matcher = Pattern.compile("\"([^\"]*)\"|(\\S+)").matcher(line);
         while (matcher.find()) {
             words.add(matcher.group(1) != null ? matcher.group(1) : matcher.group(2));
         }

@@ -1,6 +1,7 @@
 package org.zeroply.desktop.work;
 
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -76,7 +77,7 @@ public final class Scheduler implements AutoCloseable {
     }
 
     private static Thread thread(Lane lane, Runnable work) {
-        Thread thread = new Thread(work, lane.name().toLowerCase(java.util.Locale.ROOT));
+        Thread thread = new Thread(work, lane.name().toLowerCase(Locale.ROOT));
         thread.setDaemon(true);
         thread.setPriority(lane.priority);
         return thread;

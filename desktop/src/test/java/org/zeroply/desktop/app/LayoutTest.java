@@ -10,6 +10,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
@@ -147,9 +149,9 @@ class LayoutTest {
         WaitForAsyncUtils.waitForFxEvents();
         robot.interact(() -> services.scheduler().library(() -> true, done -> {}));
         try {
-            var done = new java.util.concurrent.CountDownLatch(1);
+            var done = new CountDownLatch(1);
             Fx.run(() -> services.scheduler().library(() -> true, d -> done.countDown()));
-            done.await(20, java.util.concurrent.TimeUnit.SECONDS);
+            done.await(20, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

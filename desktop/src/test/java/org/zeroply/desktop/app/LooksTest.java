@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.Base64;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import org.junit.jupiter.api.Test;
@@ -80,7 +81,7 @@ class LooksTest {
         Rectangle2D at =
                 WindowState.fitted(
                         new Rectangle2D(x, y, width, height),
-                        java.util.List.of(
+                        List.of(
                                 new Rectangle2D(0, 0, 1920, 1040),
                                 new Rectangle2D(1920, 0, 1280, 1024)));
         assertThat(at).as(what).isEqualTo(new Rectangle2D(atX, atY, atWidth, atHeight));

@@ -1,5 +1,6 @@
 package org.zeroply.engine.analysis;
 
+import java.util.Locale;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Verdict;
 
@@ -64,7 +65,7 @@ public sealed interface Score extends Comparable<Score> {
         if (this instanceof Mate m) {
             return "#" + m.moves();
         }
-        return String.format(java.util.Locale.ROOT, "%+.2f", ordinal() / 100.0);
+        return String.format(Locale.ROOT, "%+.2f", ordinal() / 100.0);
     }
 
     @Override

@@ -1,5 +1,6 @@
 package org.zeroply.engine.eval;
 
+import java.util.Arrays;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Position;
 
@@ -30,7 +31,7 @@ public record Coefficients(
         /** The coefficients of a position. */
         public Coefficients of(Position position) {
             Board board = position.toBoard();
-            java.util.Arrays.fill(recorder.counts, 0);
+            Arrays.fill(recorder.counts, 0);
             int packed = evaluator.sumOfTerms(board);
             Survey s = evaluator.lastSurvey();
             int white = Taper.at(packed, s.phase);

@@ -1,24 +1,26 @@
 package org.zeroply.engine.match;
 
+import java.util.List;
+
 /**
  * The result of a match so far, from the first contestant's view. Openings are played in pairs with
  * colours reversed, and the statistics count pairs, whose two games are not independent.
  *
  * @param pairs number of pairs by points scored in the pair: 0, ½, 1, 1½, 2
  */
-public record MatchResult(int wins, int draws, int losses, java.util.List<Integer> pairs) {
+public record MatchResult(int wins, int draws, int losses, List<Integer> pairs) {
 
     private static final double ELO_UNIT = 400;
 
     public MatchResult {
-        pairs = java.util.List.copyOf(pairs);
+        pairs = List.copyOf(pairs);
     }
 
     /**
      * The result of single games that do not belong in pairs: each stands for a pair of its own.
      */
     public static MatchResult ofSingles(int wins, int draws, int losses) {
-        return new MatchResult(wins, draws, losses, java.util.List.of(losses, 0, draws, 0, wins));
+        return new MatchResult(wins, draws, losses, List.of(losses, 0, draws, 0, wins));
     }
 
     /** Games played. */

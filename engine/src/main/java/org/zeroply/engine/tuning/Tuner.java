@@ -1,6 +1,7 @@
 package org.zeroply.engine.tuning;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntConsumer;
 import org.zeroply.engine.eval.Coefficients;
@@ -123,7 +124,7 @@ public final class Tuner {
     }
 
     private void step(int from, int to, double size) {
-        java.util.Arrays.fill(slope, 0);
+        Arrays.fill(slope, 0);
         for (int i = from; i < to; i++) {
             if (isHeldBack(i)) {
                 continue;

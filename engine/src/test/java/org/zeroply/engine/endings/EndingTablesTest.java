@@ -2,8 +2,11 @@ package org.zeroply.engine.endings;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -87,7 +90,7 @@ class EndingTablesTest {
     void a_file_that_is_broken_off_is_not_taken_for_a_table() throws Exception {
         Path copy = Files.createTempDirectory(folder, "broken");
         byte[] whole = Files.readAllBytes(folder.resolve("KRK.zpe"));
-        Files.write(copy.resolve("KRK.zpe"), java.util.Arrays.copyOf(whole, whole.length / 2));
+        Files.write(copy.resolve("KRK.zpe"), Arrays.copyOf(whole, whole.length / 2));
         EndingTables broken = new EndingTables(copy);
         Board board = Position.fromFen("8/8/8/3k4/8/8/8/R3K3 w - - 0 1").toBoard();
         assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> broken.probe(board)))
@@ -190,8 +193,8 @@ class EndingTablesTest {
                         m -> {
                             try (var in = Files.newInputStream(folder.resolve(m.name() + ".zpe"))) {
                                 return EndingTable.read(m, in);
-                            } catch (java.io.IOException e) {
-                                throw new java.io.UncheckedIOException(e);
+                            } catch (IOException e) {
+                                throw new UncheckedIOException(e);
                             }
                         })
                 .orElseThrow();

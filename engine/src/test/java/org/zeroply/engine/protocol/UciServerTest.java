@@ -2,12 +2,14 @@ package org.zeroply.engine.protocol;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.PipedReader;
 import java.io.PipedWriter;
 import java.io.PrintWriter;
 import java.io.StringReader;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -102,7 +104,7 @@ class UciServerTest {
         PipedWriter to = new PipedWriter();
         PipedReader in = new PipedReader(to);
         PipedWriter back = new PipedWriter();
-        java.io.BufferedReader from = new java.io.BufferedReader(new PipedReader(back));
+        BufferedReader from = new BufferedReader(new PipedReader(back));
         UciServer server = new UciServer(BuiltInEngine::new, in, new PrintWriter(back, true));
         Thread serving =
                 new Thread(
@@ -110,7 +112,7 @@ class UciServerTest {
                             try {
                                 server.serve();
                             } catch (IOException e) {
-                                throw new java.io.UncheckedIOException(e);
+                                throw new UncheckedIOException(e);
                             }
                         });
         serving.start();
