@@ -38,6 +38,7 @@ import org.zeroply.coach.training.Recall;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -186,6 +187,9 @@ class LibraryTest {
         library.attempts().decide(attempt, List.of(Ruling.item(0, 3, "late")));
         library.assignments()
                 .add(student.id(), exercise, Symmetry.FLIPPED, 20_001, 15, "comes back");
+        long game = library.sheets().find(SheetQuery.all(SheetKind.GAME)).get(0).id();
+        library.collections().put("Model games", List.of(game, exercise));
+        library.collections().put("Nothing yet", List.of());
     }
 
     @Test
@@ -228,6 +232,14 @@ class LibraryTest {
         List<String> content = new ArrayList<>();
         for (SheetKind kind : SheetKind.values()) {
             library.sheets().forEachPgn(kind, content::add);
+        }
+        for (CollectionStore.Collection c : library.collections().all()) {
+            List<String> games =
+                    library.collections().sheets(c.id()).stream()
+                            .map(library.sheets()::keyOf)
+                            .sorted()
+                            .toList();
+            content.add(c.name() + games);
         }
         for (Student s : library.students().all()) {
             content.add(s.uuid() + s.name() + s.rating() + s.note());

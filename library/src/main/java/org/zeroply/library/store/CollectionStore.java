@@ -50,6 +50,19 @@ public final class CollectionStore {
                 });
     }
 
+    /** The sheets in a collection, the oldest first, those in the bin left out. */
+    public List<Long> sheets(long collection) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT s.id FROM collected d JOIN sheet s ON s.id ="
+                                                + " d.sheet_id AND s.deleted_at IS NULL WHERE"
+                                                + " d.collection_id = :id ORDER BY s.id")
+                                .bind("id", collection)
+                                .mapTo(Long.class)
+                                .list());
+    }
+
     /** Takes sheets out of a collection; the sheets themselves stay. */
     public void take(long collection, List<Long> sheets) {
         database.write(

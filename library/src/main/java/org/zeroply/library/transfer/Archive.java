@@ -44,6 +44,7 @@ final class Archive {
 
     private static final String PEOPLE = "people.json";
     private static final String REVIEWS = "reviews.json";
+    private static final String COLLECTIONS = "collections.json";
 
     private final Library library;
     private final ObjectMapper json =
@@ -97,6 +98,13 @@ final class Archive {
     /** What the coach decided about a moment of a game. */
     record Noted(String game, int ply, String decision, String words) {}
 
+    /** A collection; the games are named by their fingerprints. */
+    record Collected(String name, List<String> games) {
+        Collected {
+            games = games == null ? List.of() : games;
+        }
+    }
+
     /** An attempt; the exercise is named by its scheme. Older archives have no rulings. */
     record Try(
             String uuid,
@@ -127,12 +135,16 @@ final class Archive {
             zip.putNextEntry(entry(PEOPLE));
             json.writeValue(new Uncloseable(zip), people());
             zip.closeEntry();
-            List<Noted> notes = notes();
-            if (!notes.isEmpty()) {
-                zip.putNextEntry(entry(REVIEWS));
-                json.writeValue(new Uncloseable(zip), notes);
-                zip.closeEntry();
-            }
+            write(zip, REVIEWS, notes());
+            write(zip, COLLECTIONS, collections());
+        }
+    }
+
+    private void write(ZipOutputStream zip, String name, List<?> what) throws IOException {
+        if (!what.isEmpty()) {
+            zip.putNextEntry(entry(name));
+            json.writeValue(new Uncloseable(zip), what);
+            zip.closeEntry();
         }
     }
 
@@ -233,6 +245,18 @@ final class Archive {
         return notes;
     }
 
+    private List<Collected> collections() {
+        return library.collections().all().stream()
+                .map(
+                        c ->
+                                new Collected(
+                                        c.name(),
+                                        library.collections().sheets(c.id()).stream()
+                                                .map(library.sheets()::keyOf)
+                                                .toList()))
+                .toList();
+    }
+
     private Try attempt(Attempt a) {
         String exercise =
                 a.exerciseId().isPresent()
@@ -265,23 +289,35 @@ final class Archive {
                     }
                 }
             }
-            ZipEntry people = zip.getEntry(PEOPLE);
-            if (people == null) {
-                throw new IOException("there is no " + PEOPLE + " in it");
-            }
-            try (InputStream in = zip.getInputStream(people)) {
-                store(json.readValue(in, People.class));
-            } catch (JsonProcessingException e) {
-                throw new IOException(PEOPLE + " is damaged: " + e.getOriginalMessage(), e);
-            }
-            ZipEntry reviews = zip.getEntry(REVIEWS);
-            if (reviews != null) {
-                try (InputStream in = zip.getInputStream(reviews)) {
-                    store(json.readValue(in, Noted[].class));
-                } catch (JsonProcessingException e) {
-                    throw new IOException(REVIEWS + " is damaged: " + e.getOriginalMessage(), e);
-                }
-            }
+            People people =
+                    read(zip, PEOPLE, People.class)
+                            .orElseThrow(() -> new IOException("there is no " + PEOPLE + " in it"));
+            store(people);
+            read(zip, REVIEWS, Noted[].class).ifPresent(this::store);
+            read(zip, COLLECTIONS, Collected[].class).ifPresent(this::store);
+        }
+    }
+
+    private <T> Optional<T> read(ZipFile zip, String name, Class<T> type) throws IOException {
+        ZipEntry entry = zip.getEntry(name);
+        if (entry == null) {
+            return Optional.empty();
+        }
+        try (InputStream in = zip.getInputStream(entry)) {
+            return Optional.of(json.readValue(in, type));
+        } catch (JsonProcessingException e) {
+            throw new IOException(name + " is damaged: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    private void store(Collected[] collections) {
+        for (Collected c : collections) {
+            library.collections()
+                    .put(
+                            c.name(),
+                            c.games().stream()
+                                    .flatMap(key -> library.sheets().findByKey(key).stream())
+                                    .toList());
         }
     }
 
