@@ -41,6 +41,7 @@ import picocli.CommandLine.Command;
             StatisticsCommand.class,
             EndingCommand.class,
             EndingCheckCommand.class,
+            MateCheckCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -15,12 +15,13 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.mate.MateSearch;
 
 /** Our own engine. One analysis at a time; a second call waits for the first. */
 public final class BuiltInEngine implements Engine {
 
     /** Name and version in stamps; changes whenever the same request could give another answer. */
-    public static final String NAME = "zeroply-0.3";
+    public static final String NAME = "zeroply-0.4";
 
     /** Analyses that must always come out the same begin with an empty table, at most this big. */
     private static final int REPEATABLE_MEGABYTES = 16;
@@ -32,6 +33,7 @@ public final class BuiltInEngine implements Engine {
     private final Endings endings;
     private final List<SearchState> states = new ArrayList<>();
     private final Map<Integer, TranspositionTable> repeatable = new HashMap<>();
+    private final MateSearch mates = new MateSearch();
     private TranspositionTable shared;
 
     /**
@@ -76,8 +78,22 @@ public final class BuiltInEngine implements Engine {
         main.begin(board, table, limits(request.limits(), began, cancellation), fresh);
         List<SearchState> others = states.subList(1, request.threads());
         try (Helpers helpers = new Helpers(others, board, table)) {
-            return new Deepening(request, main, listener, cancellation, began).run(roots, helpers);
+            return new Deepening(
+                            request,
+                            main,
+                            watch(board, roots, fresh, cancellation),
+                            listener,
+                            cancellation,
+                            began)
+                    .run(roots, helpers);
         }
+    }
+
+    private MateWatch watch(Board board, int[] roots, boolean fresh, Cancellation cancellation) {
+        if (fresh) {
+            mates.forget();
+        }
+        return new MateWatch(mates, board, roots, cancellation);
     }
 
     private static SearchLimits limits(Limits limits, long began, Cancellation cancellation) {
@@ -85,7 +101,8 @@ public final class BuiltInEngine implements Engine {
                 limits.millis() == Long.MAX_VALUE
                         ? Long.MAX_VALUE
                         : began + TimeUnit.MILLISECONDS.toNanos(limits.millis());
-        return new SearchLimits(limits.nodes(), deadline, cancellation);
+        long nodes = limits.nodes() - limits.nodes() / MateWatch.RESERVE;
+        return new SearchLimits(nodes, deadline, cancellation);
     }
 
     @Override

@@ -12,12 +12,16 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.mate.MateProof;
 
 /** One analysis: depth after depth, and at each depth line after line. */
 final class Deepening {
 
     /** Shallower searches are over before a helper wakes up. */
     private static final int FIRST_SHARED_DEPTH = 6;
+
+    /** What else there is, where the best move was disproved at the end of all time. */
+    private static final int SETTLING_DEPTH = 6;
 
     private final AnalysisRequest request;
     private final AnalysisListener listener;
@@ -28,11 +32,13 @@ final class Deepening {
     private final ExpectedScore curve;
     private final List<Analysis.DepthBest> byDepth = new ArrayList<>();
     private List<Analysis.Candidate> best = List.of();
+    private final MateWatch watch;
     private Helpers helpers;
 
     Deepening(
             AnalysisRequest request,
             SearchState state,
+            MateWatch watch,
             AnalysisListener listener,
             Cancellation cancellation,
             long began) {
@@ -41,6 +47,7 @@ final class Deepening {
         this.cancellation = cancellation;
         this.began = began;
         this.state = state;
+        this.watch = watch;
         curve = ExpectedScore.at(state.board);
         search =
                 new RootSearch(
@@ -60,13 +67,44 @@ final class Deepening {
             }
             best = found;
             finished = depth;
+            if (look()) {
+                best = withProofs(roots, lines, depth);
+            }
             byDepth.add(new Analysis.DepthBest(depth, best.get(0).move(), best.get(0).score()));
             listener.found(result(finished));
-            if (isDecided(depth) || cancellation.isCancelled()) {
+            if (state.stopped || isDecided(depth) || cancellation.isCancelled()) {
                 break;
             }
         }
+        if (state.stopped && !cancellation.isCancelled() && look()) {
+            settle(roots, lines, Math.min(finished, SETTLING_DEPTH));
+        }
         return result(finished);
+    }
+
+    /** The best moves, now that something was proved which the search did not know. */
+    private List<Analysis.Candidate> withProofs(int[] roots, int lines, int depth) {
+        if (lines == 1 && watch.found().isPresent()) {
+            return merge(List.of());
+        }
+        List<Analysis.Candidate> again = depth(roots, lines, depth);
+        return state.stopped ? merge(again) : again;
+    }
+
+    /** What was proved at the very end is told too, and what else there is looked at once more. */
+    private void settle(int[] roots, int lines, int depth) {
+        state.stopped = false;
+        state.limited = false;
+        best = merge(withProofs(roots, lines, Math.max(1, depth)));
+        state.stopped = true;
+    }
+
+    /** Looks for mates that the search may have left out; whether there was one. */
+    private boolean look() {
+        long before = watch.spent();
+        boolean news = watch.look(state.count(), request.limits().nodes(), best);
+        state.spend(watch.spent() - before);
+        return news;
     }
 
     private List<Analysis.Candidate> depth(int[] roots, int lines, int depth) {
@@ -95,7 +133,8 @@ final class Deepening {
 
     /** Searches once; with helpers, what counts is what the first of all threads found. */
     private Race.Finish search(int[] roots, int from, int depth) {
-        Race race = new Race(new Race.Course(roots.clone(), from, depth, guess(from)));
+        Race race =
+                new Race(new Race.Course(roots.clone(), from, depth, guess(from), watch.proofs()));
         if (depth >= FIRST_SHARED_DEPTH) {
             helpers.join(race);
         }
@@ -129,22 +168,44 @@ final class Deepening {
 
     private List<Analysis.Candidate> merge(List<Analysis.Candidate> found) {
         List<Analysis.Candidate> merged = new ArrayList<>(found);
+        watch.found()
+                .map(this::proved)
+                .filter(p -> merged.stream().noneMatch(c -> c.move().equals(p.move())))
+                .ifPresent(merged::add);
         for (Analysis.Candidate old : best) {
             if (merged.stream().noneMatch(c -> c.move().equals(old.move()))) {
-                merged.add(old);
+                merged.add(watch.after(old.move().packed()).map(p -> proved(old, p)).orElse(old));
             }
         }
+        merged.sort(Comparator.comparing(Analysis.Candidate::score).reversed());
         int lines = Math.max(best.size(), 1);
-        return merged.subList(0, Math.min(merged.size(), lines));
+        return List.copyOf(merged.subList(0, Math.min(merged.size(), lines)));
+    }
+
+    private Analysis.Candidate proved(MateProof proof) {
+        int[] line = proof.line().stream().mapToInt(Move::packed).toArray();
+        int depth = best.isEmpty() ? 1 : best.get(0).depth();
+        return candidate(line, SearchState.MATE - line.length, depth);
+    }
+
+    private Analysis.Candidate proved(Analysis.Candidate old, Proofs.Proof proof) {
+        int[] line = new int[proof.line().length + 1];
+        line[0] = old.move().packed();
+        System.arraycopy(proof.line(), 0, line, 1, proof.line().length);
+        return candidate(line, -proof.value(1), old.depth());
     }
 
     /** Pruning can hide the shortest mate for some depths; beyond these nothing shorter comes. */
     private boolean isDecided(int depth) {
+        if (best.size() == 1 && watch.found().isPresent()) {
+            return true;
+        }
         return best.stream()
                 .allMatch(
                         c ->
                                 c.score() instanceof Score.Mate m
-                                        && 4 * Math.abs(m.moves()) + 4 < depth);
+                                        && 4 * Math.abs(m.moves()) + 4 < depth
+                                        && (m.moves() < 0 || watch.hasNoneBefore(m.moves())));
     }
 
     private Analysis.Candidate candidate(int[] line, int value, int depth) {

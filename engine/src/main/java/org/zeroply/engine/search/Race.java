@@ -11,7 +11,7 @@ import java.util.Optional;
 final class Race {
 
     /** A root search to be run: see {@link RootSearch#search}. */
-    record Course(int[] roots, int from, int depth, int guess) {}
+    record Course(int[] roots, int from, int depth, int guess, Proofs proofs) {}
 
     /** What the first to finish found: the score, the best line, and the root moves in order. */
     record Finish(int score, int[] line, int[] roots) {}
@@ -34,6 +34,7 @@ final class Race {
      */
     Finish run(RootSearch search, SearchState state) {
         state.race = this;
+        state.proofs = course.proofs();
         int[] roots = course.roots().clone();
         int score = search.search(roots, course.from(), course.depth(), course.guess());
         state.race = null;

@@ -45,6 +45,10 @@ final class Search {
 
     /** Searches a position that is not the root with a full or a null window. */
     int search(int depthLeft, int ply, int alphaIn, int betaIn, boolean cut) {
+        Proofs.Proof proof = excluded[ply] == 0 ? s.proved(ply) : null;
+        if (proof != null) {
+            return s.visit(ply) ? 0 : proof.value(ply);
+        }
         if (depthLeft <= 0) {
             return quiescence.search(ply, alphaIn, betaIn);
         }

@@ -50,6 +50,9 @@ final class SearchState {
     int deepest;
     boolean stopped;
 
+    /** What was proved of positions near the root. */
+    Proofs proofs = Proofs.NONE;
+
     /** What is searched side by side with other threads; null while a thread is on its own. */
     Race race;
 
@@ -87,6 +90,7 @@ final class SearchState {
         deepest = 0;
         stopped = false;
         limited = false;
+        proofs = Proofs.NONE;
         if (fresh) {
             history.clear();
         }
@@ -139,6 +143,17 @@ final class SearchState {
             }
         }
         return stopped;
+    }
+
+    /** Counts positions that were visited beside the search. */
+    void spend(long more) {
+        counted += more;
+        nodes = counted;
+    }
+
+    /** Whether the limits are reached. */
+    boolean isSpent() {
+        return limits.isReached(counted);
     }
 
     /** Nodes counted so far, exact for the searching thread itself. */
@@ -195,6 +210,20 @@ final class SearchState {
 
     int[] line() {
         return Arrays.copyOf(lines[0], lengths[0]);
+    }
+
+    /** Takes what was proved of the position at a ply, with its line; null for nothing. */
+    Proofs.Proof proved(int ply) {
+        if (proofs.isEmpty()) {
+            return null;
+        }
+        Proofs.Proof proof = proofs.of(board.key());
+        if (proof != null) {
+            int length = Math.min(proof.line().length, MAX_PLY - ply);
+            System.arraycopy(proof.line(), 0, lines[ply], 0, length);
+            lengths[ply] = length;
+        }
+        return proof;
     }
 
     static boolean decides(int bound, int score, int alpha, int beta) {

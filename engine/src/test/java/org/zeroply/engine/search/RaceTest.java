@@ -6,7 +6,8 @@ import org.junit.jupiter.api.Test;
 
 class RaceTest {
 
-    private static final Race.Course COURSE = new Race.Course(new int[] {1, 2}, 0, 7, 30);
+    private static final Race.Course COURSE =
+            new Race.Course(new int[] {1, 2}, 0, 7, 30, Proofs.NONE);
 
     @Test
     void only_the_first_result_counts() {
