@@ -59,8 +59,19 @@ final class Deepening {
         helpers = sideBySide;
         int lines = Math.min(request.lines(), roots.length);
         int finished = 0;
+        boolean lastLook = false;
         for (int depth = 1; depth <= request.limits().depth(); depth++) {
             List<Analysis.Candidate> found = depth(roots, lines, depth);
+            if (state.stopped && !lastLook && !cancellation.isCancelled()) {
+                lastLook = true;
+                best = merge(found);
+                if (look()) {
+                    settle(roots, lines, Math.min(finished, SETTLING_DEPTH));
+                    break;
+                }
+                state.goOn(request.limits().nodes());
+                found = depth(roots, lines, depth);
+            }
             if (state.stopped) {
                 best = merge(found);
                 break;
@@ -76,10 +87,15 @@ final class Deepening {
                 break;
             }
         }
-        if (state.stopped && !cancellation.isCancelled() && look()) {
-            settle(roots, lines, Math.min(finished, SETTLING_DEPTH));
-        }
         return result(finished);
+    }
+
+    /** What was proved at the very end is told too, and what else there is looked at once more. */
+    private void settle(int[] roots, int lines, int depth) {
+        state.stopped = false;
+        state.limited = false;
+        best = merge(withProofs(roots, lines, Math.max(1, depth)));
+        state.stopped = true;
     }
 
     /** The best moves, now that something was proved which the search did not know. */
@@ -89,14 +105,6 @@ final class Deepening {
         }
         List<Analysis.Candidate> again = depth(roots, lines, depth);
         return state.stopped ? merge(again) : again;
-    }
-
-    /** What was proved at the very end is told too, and what else there is looked at once more. */
-    private void settle(int[] roots, int lines, int depth) {
-        state.stopped = false;
-        state.limited = false;
-        best = merge(withProofs(roots, lines, Math.max(1, depth)));
-        state.stopped = true;
     }
 
     /** Looks for mates that the search may have left out; whether there was one. */

@@ -20,16 +20,16 @@ import org.zeroply.engine.mate.MateSearch;
  */
 final class MateWatch {
 
-    /**
-     * One position of so many is visited here. Chosen by matches: docs/engine-log.md tells what it
-     * costs.
-     */
-    private static final int SHARE = 6;
+    /** One part of so many of the effort is spent here; docs/engine-log.md tells what it costs. */
+    private static final int SHARE = 12;
 
     /** The same where one side is far ahead, so that little but the way to mate is open. */
-    private static final int SHARE_AHEAD = 3;
+    private static final int SHARE_AHEAD = 6;
 
     private static final int AHEAD = 700;
+
+    /** So many positions are visited here in the time that the search takes for one. */
+    private static final int CHEAPER = 2;
 
     /**
      * By moves to the mate: nothing is begun with fewer positions than this, about what it takes in
@@ -99,7 +99,7 @@ final class MateWatch {
         return true;
     }
 
-    /** Positions visited so far. */
+    /** The effort so far, in positions of the search. */
     long spent() {
         return spent;
     }
@@ -146,12 +146,12 @@ final class MateWatch {
         if (before == Long.MAX_VALUE) {
             return true;
         }
-        long left = most - spent;
+        long left = CHEAPER * (most - spent);
         if (left < Math.max(LEAST[question.moves()], before + before / 2)) {
             return false;
         }
         Optional<MateProof> proof = answer(question, left);
-        spent += mates.nodes();
+        spent += mates.nodes() / CHEAPER;
         tried.put(question, mates.isStopped() ? left : Long.MAX_VALUE);
         proof.ifPresent(p -> prove(question, p));
         return !mates.isStopped();

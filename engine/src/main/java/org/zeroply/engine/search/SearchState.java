@@ -151,9 +151,10 @@ final class SearchState {
         nodes = counted;
     }
 
-    /** Whether the limits are reached. */
-    boolean isSpent() {
-        return limits.isReached(counted);
+    /** Goes on to this many positions. */
+    void goOn(long most) {
+        limits = new SearchLimits(most, limits.deadline(), limits.cancellation());
+        stopped = false;
     }
 
     /** Nodes counted so far, exact for the searching thread itself. */
