@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Move;
@@ -114,6 +115,34 @@ class SoundnessCheckTest {
                 tree.root().children().stream().filter(n -> n.annotation().tempting()).toList();
         baits.forEach(n -> editor.annotate(n, a -> a.withTempting(false).withEqual(true)));
         assertThat(of(Finding.Kind.NOT_EQUAL, tree)).hasSameSizeAs(baits);
+    }
+
+    private static MoveTree mateInOne(String aim) throws Exception {
+        String pgn =
+                """
+                [ZpKind "calculation"]
+                [ZpAim "%s"]
+                [SetUp "1"]
+                [FEN "6k1/5ppp/1P6/8/8/8/5PPP/3R2K1 w - - 0 1"]
+
+                1. Rd8# {[%%zp.pts 10]} *
+                """
+                        .formatted(aim);
+        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "mate"})
+    void a_mate_in_one_is_sound_although_a_pawn_wins_too_in_the_end(String aim) throws Exception {
+        Soundness found = check(mateInOne(aim));
+        assertThat(found.sound()).as(found.findings().toString()).isTrue();
+    }
+
+    @Test
+    void where_any_win_is_asked_for_the_pawn_is_a_second_solution() throws Exception {
+        assertThat(of(Finding.Kind.SECOND_SOLUTION, mateInOne("win")))
+                .isNotEmpty()
+                .allMatch(f -> f.severity() == Finding.Severity.ERROR);
     }
 
     /** The worst move but one of a position. */

@@ -1,11 +1,13 @@
 package org.zeroply.desktop.exercises;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -15,6 +17,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
+import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.desktop.controls.Widgets;
@@ -37,6 +40,7 @@ final class SchemeEditor extends VBox {
     private final TextField minutes = field("minutes", "20", 52);
     private final TextField band = field("band", "1600-2000", 100);
     private final TextField themes = field("themes", "themes, with commas", 180);
+    private final ComboBox<Optional<Aim>> aim = new ComboBox<>();
     private final CheckBox near = check("near", "a verdict one step beside earns half");
     private final Label sum = Widgets.label("", "sum");
     private final VBox about;
@@ -49,8 +53,19 @@ final class SchemeEditor extends VBox {
         sum.setMinWidth(USE_PREF_SIZE);
         ToggleButton more =
                 Widgets.toggle(
-                        "scheme-more", "More ▾", "Band, themes, and how verdicts are marked");
-        HBox rest = Widgets.row(label("Band"), band, label("Themes"), themes, near);
+                        "scheme-more",
+                        "More ▾",
+                        "Band, themes, the aim, and how verdicts are marked");
+        aim.setId("scheme-aim");
+        aim.setAccessibleText("What a solution has to reach");
+        aim.getItems().add(Optional.empty());
+        Arrays.stream(Aim.values()).forEach(a -> aim.getItems().add(Optional.of(a)));
+        Widgets.texts(aim, a -> a.map(Aim::words).orElse("as the key shows"));
+        VBox rest =
+                new VBox(
+                        6,
+                        Widgets.row(label("Band"), band, label("Themes"), themes),
+                        Widgets.row(label("Aim"), aim, near));
         rest.visibleProperty().bind(more.selectedProperty());
         rest.managedProperty().bind(rest.visibleProperty());
         for (TextField wide : List.of(title, prompt, themes)) {
@@ -117,6 +132,12 @@ final class SchemeEditor extends VBox {
                 e ->
                         session.editor()
                                 .tag(Exercise.VERDICTS, near.isSelected() ? Exercise.NEAR : ""));
+        aim.setOnAction(
+                e -> {
+                    if (!showing && aim.getValue() != null) {
+                        session.editor().tag(Aim.TAG, aim.getValue().map(Aim::word).orElse(""));
+                    }
+                });
         onDone(title, () -> tag("ZpTitle", title));
         onDone(prompt, () -> tag(Exercise.PROMPT, prompt));
         onDone(minutes, () -> tag(Exercise.MINUTES, minutes, "[1-9]\\d{0,2}"));
@@ -203,6 +224,7 @@ final class SchemeEditor extends VBox {
         minutes.setText(session.tree().tag(Exercise.MINUTES));
         band.setText(session.tree().tag(Exercise.BAND));
         themes.setText(session.tree().tag(Exercise.THEMES));
+        aim.setValue(Aim.of(session.tree()));
         near.setSelected(session.tree().tag(Exercise.VERDICTS).equals(Exercise.NEAR));
         int total = MarkingScheme.of(session.tree()).sum();
         String declared = session.tree().tag(Exercise.MAX_POINTS);

@@ -101,7 +101,7 @@ public final class BuiltInEngine implements Engine {
                 limits.millis() == Long.MAX_VALUE
                         ? Long.MAX_VALUE
                         : began + TimeUnit.MILLISECONDS.toNanos(limits.millis());
-        long nodes = limits.nodes() - limits.nodes() / MateWatch.RESERVE;
+        long nodes = MateWatch.beforeLastLook(limits.nodes());
         return new SearchLimits(nodes, deadline, cancellation);
     }
 

@@ -80,6 +80,9 @@ final class Deepening {
             finished = depth;
             if (look()) {
                 best = withProofs(roots, lines, depth);
+            } else if (!lastLook && watch.needsNoReserve()) {
+                lastLook = true;
+                state.goOn(request.limits().nodes());
             }
             byDepth.add(new Analysis.DepthBest(depth, best.get(0).move(), best.get(0).score()));
             listener.found(result(finished));

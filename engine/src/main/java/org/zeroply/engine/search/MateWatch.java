@@ -49,7 +49,23 @@ final class MateWatch {
     private static final int SHORT = 3;
 
     /** At the end of a search so small a part of its positions is kept for a last look. */
-    static final int RESERVE = 12;
+    private static final int RESERVE = 12;
+
+    /**
+     * How many positions are to be visited before the last look.
+     *
+     * @param limit positions that may be visited in all
+     */
+    static long beforeLastLook(long limit) {
+        // Where there are too few for the longest of the short mates, nothing is kept.
+        boolean enough = limit / RESERVE * CHEAPER >= LEAST[SHORT];
+        return enough ? limit - limit / RESERVE : limit;
+    }
+
+    /** Whether the last look would find its questions answered. */
+    boolean needsNoReserve() {
+        return hasNoneBefore(SHORT + 1);
+    }
 
     /** What is answered, and the positions with which it was tried in vain. */
     private final Map<Question, Long> tried = new HashMap<>();

@@ -16,6 +16,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.judge.Choice;
@@ -176,10 +177,19 @@ public final class SchemeDraft {
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
             editor.tag(Exercise.PROMPT, prompt());
+            editor.tag(Aim.TAG, aim().word());
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));
             editor.tag(Exercise.BAND, estimate.band());
             editor.tag(Exercise.THEMES, String.join(", ", estimate.themes()));
             editor.tag(Exercise.MAX_POINTS, String.valueOf(MarkingScheme.of(editor.tree()).sum()));
+        }
+
+        /** What the key is for, as far as the search tells. */
+        private Aim aim() {
+            if (choice.best().mates()) {
+                return Aim.MATE;
+            }
+            return choice.best().expected() < HELPS ? Aim.HOLD : Aim.BEST;
         }
 
         private String prompt() {

@@ -1,6 +1,7 @@
 package org.zeroply.coach.exercise.sound;
 
 import static org.zeroply.coach.exercise.sound.Finding.Severity.ERROR;
+import static org.zeroply.coach.exercise.sound.Finding.Severity.NOTE;
 import static org.zeroply.coach.exercise.sound.Finding.Severity.WARNING;
 
 import java.util.ArrayList;
@@ -16,6 +17,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.insight.ResultClass;
@@ -50,6 +52,7 @@ final class LineFindings {
     private final Judge judge;
     private final MarkingScheme scheme;
     private final Side solver;
+    private final Optional<Aim> named;
     private final Judge thorough;
     private final Map<Position, Weighed> closer = new HashMap<>();
     private final List<Finding> findings = new ArrayList<>();
@@ -61,6 +64,7 @@ final class LineFindings {
         this.thorough = judge.withNodes(2 * judge.nodes());
         this.scheme = MarkingScheme.of(tree);
         this.solver = tree.start().sideToMove();
+        this.named = Aim.of(tree);
     }
 
     /** Whether the ending tables decided everything. */
@@ -155,10 +159,13 @@ final class LineFindings {
             boolean tempting =
                     node.child(w.move()).filter(n -> n.annotation().tempting()).isPresent();
             boolean asks = tempting || isAskedFor(node, w.move());
-            if (inScheme || asks || !counts || !w.matches(asked, Judge.MARGIN)) {
+            AimCheck aim = AimCheck.at(node.position(), named, asked);
+            if (inScheme || asks || !counts || aim.compare(w, asked) == AimCheck.Answer.FAILS) {
                 continue;
             }
-            secondSolution(node, main, sure(node, w), sure(node, asked));
+            Weighed surely = sure(node, asked);
+            secondSolution(
+                    AimCheck.at(node.position(), named, surely), node, main, sure(node, w), surely);
         }
     }
 
@@ -188,8 +195,24 @@ final class LineFindings {
                         p -> thorough.weigh(node.position(), w.move()));
     }
 
-    private void secondSolution(Node node, Node main, Weighed w, Weighed asked) {
-        if (w.matches(asked, Judge.MARGIN)) {
+    private void secondSolution(AimCheck aim, Node node, Node main, Weighed w, Weighed asked) {
+        AimCheck.Answer answer = aim.compare(w, asked);
+        if (answer == AimCheck.Answer.SLOWER && node.isRoot()) {
+            add(
+                    Finding.Kind.SECOND_SOLUTION,
+                    NOTE,
+                    through(node, w.line()),
+                    san(node, w.move())
+                            + " keeps the result too ("
+                            + points(w)
+                            + "), but does not reach the aim, "
+                            + aim.aim().words()
+                            + ", as "
+                            + san(node, main.move())
+                            + " does: "
+                            + points(asked),
+                    w);
+        } else if (answer == AimCheck.Answer.REACHES) {
             double more = w.expected() - asked.expected();
             String better =
                     more > Judge.MARGIN || w.result().compareTo(asked.result()) < 0

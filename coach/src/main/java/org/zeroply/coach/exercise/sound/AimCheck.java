@@ -1,0 +1,83 @@
+package org.zeroply.coach.exercise.sound;
+
+import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.judge.Weighed;
+import org.zeroply.engine.analysis.Score;
+
+/**
+ * Whether another move reaches what the exercise asks for about as well as the move asked for. The
+ * bounds are choices of this program: two moves, a pawn, and {@link Judge#MARGIN}.
+ *
+ * @param aim what is asked for
+ * @param position in which both moves are played
+ */
+record AimCheck(Aim aim, Position position) {
+
+    /** A mate this many moves later is about as good. */
+    private static final int LATER = 2;
+
+    /** Material that may be missing, in hundredths of a point. */
+    private static final int PAWN = 100;
+
+    /** What another move is beside the one asked for. */
+    enum Answer {
+        /** It reaches the aim. */
+        REACHES,
+        /** It keeps the result, but does not reach the aim, or much later. */
+        SLOWER,
+        /** It gives something away. */
+        FAILS
+    }
+
+    /** The aim at a move: as the exercise names it, else mate where the move asked for mates. */
+    static AimCheck at(Position position, Optional<Aim> named, Weighed asked) {
+        Aim usual = asked.mates() ? Aim.MATE : Aim.BEST;
+        Aim aim = named.filter(a -> a != Aim.MATE || asked.mates()).orElse(usual);
+        return new AimCheck(aim, position);
+    }
+
+    Answer compare(Weighed other, Weighed asked) {
+        if (other.mates() && !asked.mates()) {
+            return Answer.REACHES;
+        }
+        boolean same = other.matches(asked, Judge.MARGIN);
+        boolean reaches =
+                switch (aim) {
+                    case MATE -> movesToMate(other) <= movesToMate(asked) + LATER;
+                    case MATERIAL -> same && gain(other) >= gain(asked) - PAWN;
+                    case WIN -> other.result() == ResultClass.WIN;
+                    case HOLD -> same && other.result() != ResultClass.LOSS;
+                    case BEST -> same;
+                };
+        if (reaches) {
+            return Answer.REACHES;
+        }
+        boolean wins = other.result() == ResultClass.WIN && asked.result() == ResultClass.WIN;
+        return same || wins ? Answer.SLOWER : Answer.FAILS;
+    }
+
+    private static int movesToMate(Weighed w) {
+        return w.score() instanceof Score.Mate mate && mate.moves() > 0
+                ? mate.moves()
+                : Integer.MAX_VALUE / 2;
+    }
+
+    /** What the mover has won when the line is over, in hundredths of a point. */
+    private int gain(Weighed w) {
+        Position end = position;
+        for (var move : w.line()) {
+            end = end.play(move);
+        }
+        int white =
+                MaterialBalance.of(end).hundredths(MaterialScale.SCHOOL)
+                        - MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
+        return position.sideToMove() == Side.WHITE ? white : -white;
+    }
+}
