@@ -78,7 +78,12 @@ final class SampleReviews {
             review(library, game.id(), engine);
         }
         try (OutputStream file = new GZIPOutputStream(Files.newOutputStream(out))) {
-            JSON.writeValue(file, library.analyses().all());
+            // Those of an engine before may lie there too.
+            JSON.writeValue(
+                    file,
+                    library.analyses().all().stream()
+                            .filter(kept -> kept.engine().equals(engine.name()))
+                            .toList());
         }
     }
 
