@@ -22,6 +22,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
@@ -172,6 +173,20 @@ class ExercisesDeskTest extends WindowTest {
         until(() -> label(robot, "#soundness-verdict").startsWith("Changed since"));
         click(robot, "#exercises-scheme");
         until(() -> written(session().tree()).contains("1. Re8# {[%zp.equal]}"));
+    }
+
+    @Test
+    void the_aim_is_chosen_and_follows_undo(FxRobot robot) throws Exception {
+        openScheme(robot);
+        click(robot, "#scheme-more");
+        ComboBox<Optional<Aim>> aim = robot.lookup("#scheme-aim").query();
+        assertThat(aim.getValue()).isEmpty();
+        assertThat(session().editor().canUndo()).as("showing is no change").isFalse();
+        robot.interact(() -> aim.getSelectionModel().select(Optional.of(Aim.MATE)));
+        assertThat(session().tree().tag("ZpAim")).isEqualTo("mate");
+        robot.interact(() -> session().editor().undo());
+        assertThat(session().tree().tag("ZpAim")).isEmpty();
+        assertThat(aim.getValue()).isEmpty();
     }
 
     @Test

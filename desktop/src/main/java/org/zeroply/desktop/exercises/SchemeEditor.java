@@ -79,6 +79,7 @@ final class SchemeEditor extends VBox {
                         Widgets.row(title, minutes, label("min"), sum),
                         Widgets.row(prompt, more),
                         rest);
+        about.getStyleClass().add("scheme-about");
         HBox marks =
                 Widgets.row(
                         label("Earns"),
