@@ -16,6 +16,12 @@ import org.zeroply.engine.analysis.Score;
 public record Weighed(
         Move move, Score score, double expected, int depth, List<Move> line, boolean exact) {
 
+    /** Moves are equal only within so much expected score, 0 to 1; this program's own choice. */
+    public static final double EQUAL = 0.05;
+
+    /** And within so many centipawns; this program's own choice. */
+    public static final int EQUAL_CENTIPAWNS = 50;
+
     public Weighed {
         line = List.copyOf(line);
     }
@@ -28,6 +34,17 @@ public record Weighed(
     /** The result that the move promises. */
     public ResultClass result() {
         return ResultClass.of(expected);
+    }
+
+    /**
+     * Whether this move is equal to another one or better: of no worse result, and giving away
+     * neither more than {@link #EQUAL} of expected score nor {@link #EQUAL_CENTIPAWNS}. A win
+     * without a mate is not equal to a mate.
+     */
+    public boolean isAsGoodAs(Weighed other) {
+        return result().compareTo(other.result()) <= 0
+                && other.expected - expected <= EQUAL
+                && other.score.ordinal() - score.ordinal() <= EQUAL_CENTIPAWNS;
     }
 
     /**

@@ -101,8 +101,8 @@ final class Growth {
      * moves do, the line ends before them.
      */
     void answer(Node node, Choice choice, int ply, boolean main) {
-        List<Weighed> equal = choice.equals(Judge.WAYS);
-        if (equal.size() >= 2 && !node.isRoot()) {
+        List<Weighed> ways = choice.equals(Judge.WAYS);
+        if (ways.size() >= 2 && !node.isRoot()) {
             end(node, main ? MAIN_VERDICT : ply <= 3 ? EASY : 0);
             editor.comment(node, "Several moves do now.");
             return;
@@ -113,12 +113,12 @@ final class Growth {
         if (found) {
             efforts.add(new Effort(child, weight(node.position(), choice), false));
         }
-        if (equal.size() == 1) {
-            Node other = editor.add(node, equal.get(0).move());
+        if (ways.size() == 1 && ways.get(0).isAsGoodAs(best)) {
+            Node other = editor.add(node, ways.get(0).move());
             editor.annotate(other, a -> a.withEqual(true));
             judged(other);
         }
-        boolean goesOn = equal.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
+        boolean goesOn = ways.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
         if (!goesOn
                 || isRepeated(child)
                 || isSettled(child, best)

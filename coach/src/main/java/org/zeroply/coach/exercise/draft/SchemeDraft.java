@@ -162,7 +162,7 @@ public final class SchemeDraft {
         void write(List<Move> tempting) {
             growth.answer(root, choice, 1, true);
             Node key = root.children().get(0);
-            List<Weighed> equal = choice.equals(Judge.MARGIN);
+            List<Weighed> equal = choice.equalMoves();
             for (Weighed w : equal) {
                 Node node = line(w, PARTIAL_PLIES);
                 editor.annotate(node, a -> a.withEqual(true));

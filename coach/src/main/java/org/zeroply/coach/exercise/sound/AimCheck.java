@@ -7,13 +7,12 @@ import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Score;
 
 /**
  * Whether another move reaches what the exercise asks for about as well as the move asked for. The
- * bounds are choices of this program: two moves, a pawn, and {@link Judge#MARGIN}.
+ * bounds are choices of this program: two moves, a pawn, and {@link Weighed#isAsGoodAs}.
  *
  * @param aim what is asked for
  * @param position in which both moves are played
@@ -47,7 +46,7 @@ record AimCheck(Aim aim, Position position) {
         if (other.mates() && !asked.mates()) {
             return Answer.REACHES;
         }
-        boolean same = other.matches(asked, Judge.MARGIN);
+        boolean same = other.isAsGoodAs(asked);
         boolean reaches =
                 switch (aim) {
                     case MATE -> movesToMate(other) <= movesToMate(asked) + LATER;

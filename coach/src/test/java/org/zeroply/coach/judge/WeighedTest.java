@@ -1,0 +1,47 @@
+package org.zeroply.coach.judge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Score;
+
+class WeighedTest {
+
+    private static Weighed weighed(String score, double expected) {
+        Move move = Position.START.legalMoves().get(0);
+        Score value =
+                score.startsWith("#")
+                        ? new Score.Mate(Integer.parseInt(score.substring(1)))
+                        : new Score.Centipawns(Integer.parseInt(score));
+        return new Weighed(move, value, expected, 12, List.of(move), false);
+    }
+
+    @ParameterizedTest(name = "{0} ({1}) beside {2} ({3}): {4}")
+    @CsvSource({
+        "30, 0.54, 30, 0.54, true",
+        "90, 0.62, 30, 0.54, true",
+        // More than half a pawn, or more than 0.05, is given away.
+        "-62, 0.41, 246, 0.82, false",
+        "900, 0.985, 1000, 0.99, false",
+        "10, 0.51, 50, 0.57, false",
+        "10, 0.51, 50, 0.55, true",
+        // The border between two results.
+        "180, 0.74, 190, 0.76, false",
+        "-190, 0.24, -180, 0.26, false",
+        "190, 0.76, 180, 0.74, true",
+        // A win beside a mate, a slower mate, and mates against.
+        "990, 0.99, #3, 1.0, false",
+        "#5, 1.0, #3, 1.0, true",
+        "#3, 1.0, 990, 0.99, true",
+        "#-2, 0.0, -990, 0.01, false",
+    })
+    void equal_is_who_gives_nothing_away(
+            String score, double expected, String other, double otherExpected, boolean equal) {
+        assertThat(weighed(score, expected).isAsGoodAs(weighed(other, otherExpected)))
+                .isEqualTo(equal);
+    }
+}
