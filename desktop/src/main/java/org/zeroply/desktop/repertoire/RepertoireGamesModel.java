@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
-import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Side;
@@ -82,17 +81,7 @@ final class RepertoireGamesModel {
     void readPlayers() {
         services.scheduler()
                 .library(
-                        () ->
-                                services
-                                        .library()
-                                        .sheets()
-                                        .find(SheetQuery.all(SheetKind.GAME))
-                                        .stream()
-                                        .flatMap(r -> Stream.of(r.white(), r.black()))
-                                        .filter(n -> !n.isBlank())
-                                        .distinct()
-                                        .sorted()
-                                        .toList(),
+                        () -> List.copyOf(services.library().sheets().players().keySet()),
                         players::set);
     }
 

@@ -111,6 +111,7 @@ public final class BuiltInEngine implements Engine {
             shared.clear();
         }
         states.forEach(s -> s.history.clear());
+        mates.forget();
     }
 
     /**
