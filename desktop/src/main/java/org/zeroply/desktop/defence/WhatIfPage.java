@@ -16,6 +16,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.TextAlignment;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
@@ -29,6 +30,9 @@ import org.zeroply.library.print.WhatIfSheet;
 
 /** The table of what-if: positions against defences, by clicking. */
 final class WhatIfPage extends VBox {
+
+    /** As narrow as a cell may get before the table is scrolled, in pixels. */
+    private static final double CELL = 66;
 
     private final Services services;
     private final WhatIfModel model;
@@ -119,7 +123,7 @@ final class WhatIfPage extends VBox {
         button.setOnAction(e -> model.choose(index, List.of()));
         button.getStyleClass().add("what-if-name");
         button.setWrapText(true);
-        button.setMinWidth(150);
+        button.setMinWidth(120);
         button.setMaxWidth(Double.MAX_VALUE);
         button.setMinHeight(Region.USE_PREF_SIZE);
         GridPane.setHgrow(button, Priority.ALWAYS);
@@ -130,6 +134,9 @@ final class WhatIfPage extends VBox {
         WhatIf.Cell cell = t.cells().get(i).get(j);
         Button button = Widgets.button("what-if-" + i + "-" + j, cell.state().words(), () -> {});
         button.getStyleClass().addAll("what-if-cell", cell.state().word());
+        button.setMinWidth(CELL);
+        button.setWrapText(true);
+        button.setTextAlignment(TextAlignment.CENTER);
         boolean turned = i > 0 && cell.state() != t.cells().get(0).get(j).state();
         if (turned) {
             button.getStyleClass().add("turned");
