@@ -147,7 +147,7 @@ public final class MateSearch {
             return false;
         }
         if (moves == 1) {
-            return mateInOne() != 0;
+            return firstMate(1) != 0;
         }
         long key = board.key();
         int place = (int) key & TABLE - 1;
@@ -194,10 +194,11 @@ public final class MateSearch {
                 swap(all, front++, i);
             }
         }
+        // Nothing but a check mates at once.
         int most = moves == 1 ? front : count;
         for (int i = 0; i < most && !stopped; i++) {
             board.make(all[i]);
-            boolean mates = isLost(moves - 1);
+            boolean mates = moves == 1 ? isMated() : isLost(moves - 1);
             board.unmake(all[i]);
             if (mates && !stopped) {
                 return all[i];
@@ -206,23 +207,10 @@ public final class MateSearch {
         return 0;
     }
 
-    private int mateInOne() {
-        int[] all = attacks[1];
-        int count = MoveGenerator.all(board, all, 0);
-        CheckingMoves checks = checking[1];
-        checks.begin(board);
-        for (int i = 0; i < count; i++) {
-            if (checks.isCheck(all[i])) {
-                board.make(all[i]);
-                boolean mate = !MoveGenerator.any(board);
-                board.unmake(all[i]);
-                nodes++;
-                if (mate) {
-                    return all[i];
-                }
-            }
-        }
-        return 0;
+    /** Whether a check is mate. */
+    private boolean isMated() {
+        nodes++;
+        return !MoveGenerator.any(board);
     }
 
     /** Whether the side to move is mated within so many moves of the other, whatever it answers. */
@@ -234,9 +222,6 @@ public final class MateSearch {
         int count = MoveGenerator.all(board, all, 0);
         if (count == 0) {
             return board.inCheck();
-        }
-        if (moves == 0) {
-            return false;
         }
         order(all, count, refutations[moves]);
         for (int i = 0; i < count; i++) {
@@ -302,7 +287,7 @@ public final class MateSearch {
             line.add(new Move(answer));
             board.make(answer);
             left = mateIn(left - 1);
-            move = left == 1 ? mateInOne() : firstMate(left);
+            move = firstMate(left);
         }
         return line;
     }

@@ -37,6 +37,12 @@ final class MateWatch {
      */
     private static final long[] LEAST = {0, 32, 256, 6_000, 80_000, 1_200_000, 20_000_000};
 
+    /** Mates in so few moves are not to be told longer than they are. */
+    private static final int SHORT = 3;
+
+    /** At the end of a search so small a part of its positions is kept for a last look. */
+    private static final int RESERVE = 12;
+
     /** What is looked for: a mate in so many moves, by the side to move or after a move of it. */
     private record Question(int after, int moves) {}
 
@@ -45,11 +51,22 @@ final class MateWatch {
     private final int[] roots;
     private final Cancellation cancellation;
 
-    /** Mates in so few moves are not to be told longer than they are. */
-    private static final int SHORT = 3;
+    /** What is answered, and the positions with which it was tried in vain. */
+    private final Map<Question, Long> tried = new HashMap<>();
 
-    /** At the end of a search so small a part of its positions is kept for a last look. */
-    private static final int RESERVE = 12;
+    private Proofs proofs = Proofs.NONE;
+    private Optional<MateProof> found = Optional.empty();
+    private long spent;
+
+    /**
+     * @param roots moves to choose from
+     */
+    MateWatch(MateSearch mates, Board position, int[] roots, Cancellation cancellation) {
+        this.mates = mates;
+        this.roots = roots.clone();
+        this.cancellation = cancellation;
+        root.become(position);
+    }
 
     /**
      * How many positions are to be visited before the last look.
@@ -67,27 +84,6 @@ final class MateWatch {
         return hasNoneBefore(SHORT + 1);
     }
 
-    /** What is answered, and the positions with which it was tried in vain. */
-    private final Map<Question, Long> tried = new HashMap<>();
-
-    /** By the move of the root after which it holds. */
-    private final Map<Integer, Proofs.Proof> byMove = new HashMap<>();
-
-    private Proofs proofs = Proofs.NONE;
-    private Optional<MateProof> found = Optional.empty();
-    private long spent;
-    private boolean news;
-
-    /**
-     * @param roots moves to choose from
-     */
-    MateWatch(MateSearch mates, Board position, int[] roots, Cancellation cancellation) {
-        this.mates = mates;
-        this.roots = roots.clone();
-        this.cancellation = cancellation;
-        root.become(position);
-    }
-
     /** What was proved so far. */
     Proofs proofs() {
         return proofs;
@@ -95,7 +91,7 @@ final class MateWatch {
 
     /** What was proved of the position after a move of the root, packed. */
     Optional<Proofs.Proof> after(int move) {
-        return Optional.ofNullable(byMove.get(move));
+        return Optional.ofNullable(proofs.of(keyAfter(move)));
     }
 
     /** The shortest mate there is, once one was proved. */
@@ -129,20 +125,20 @@ final class MateWatch {
      * @return whether something was proved that the search did not know
      */
     boolean look(long visited, long limit, List<Analysis.Candidate> best) {
-        news = false;
+        Proofs before = proofs;
         // The positions visited by this look are not among those visited so far.
         long most = spent + Math.min(visited / share(best) - spent, limit - visited);
         boolean going = true;
-        for (int moves = 1; moves <= MateSearch.MOST_MOVES && going && !news; moves++) {
+        for (int moves = 1; moves <= MateSearch.MOST_MOVES && going && proofs == before; moves++) {
             going = ask(new Question(0, moves), most);
             for (Analysis.Candidate candidate : best) {
                 // The search sees for itself who is mated at once.
-                if (moves > 1 && going && !news && !isMate(candidate.score())) {
+                if (moves > 1 && going && proofs == before && !isMate(candidate.score())) {
                     going = ask(new Question(candidate.move().packed(), moves), most);
                 }
             }
         }
-        return news;
+        return proofs != before;
     }
 
     private static int share(List<Analysis.Candidate> best) {
@@ -186,16 +182,19 @@ final class MateWatch {
     }
 
     private void prove(Question question, MateProof proof) {
-        news = true;
         List<Move> line = proof.line();
         if (question.after() == 0) {
             found = Optional.of(proof);
             line = line.subList(1, line.size());
         }
         int first = question.after() == 0 ? proof.line().get(0).packed() : question.after();
-        root.make(first);
-        byMove.put(first, Proofs.Proof.of(line));
-        proofs = proofs.with(root.key(), Proofs.Proof.of(line));
-        root.unmake(first);
+        proofs = proofs.with(keyAfter(first), Proofs.Proof.of(line));
+    }
+
+    private long keyAfter(int move) {
+        root.make(move);
+        long key = root.key();
+        root.unmake(move);
+        return key;
     }
 }
