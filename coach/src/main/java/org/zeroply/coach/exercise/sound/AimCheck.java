@@ -2,12 +2,10 @@ package org.zeroply.coach.exercise.sound;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -68,15 +66,7 @@ record AimCheck(Aim aim, Position position) {
                 : Integer.MAX_VALUE / 2;
     }
 
-    /** What the mover has won when the line is over, in hundredths of a point. */
     private int gain(Weighed w) {
-        Position end = position;
-        for (var move : w.line()) {
-            end = end.play(move);
-        }
-        int white =
-                MaterialBalance.of(end).hundredths(MaterialScale.SCHOOL)
-                        - MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL);
-        return position.sideToMove() == Side.WHITE ? white : -white;
+        return LineGain.hundredths(position, w.line());
     }
 }
