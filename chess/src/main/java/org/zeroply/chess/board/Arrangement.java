@@ -65,6 +65,11 @@ public final class Arrangement {
         return Position.of(board);
     }
 
+    /** The men as the first field of a FEN, whether they are possible or not. */
+    public String placement() {
+        return Fen.placement(square -> men[square]);
+    }
+
     /** The same as a board, whether it is possible or not. */
     public Board board() {
         Board board = new Board();

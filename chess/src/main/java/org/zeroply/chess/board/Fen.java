@@ -1,5 +1,6 @@
 package org.zeroply.chess.board;
 
+import java.util.function.IntFunction;
 import java.util.regex.Pattern;
 
 /**
@@ -161,25 +162,7 @@ final class Fen {
 
     static String write(Position p) {
         StringBuilder fen = new StringBuilder(90);
-        for (int rank = 7; rank >= 0; rank--) {
-            int gap = 0;
-            for (int file = 0; file < 8; file++) {
-                var piece = p.pieceAt(Square.at(file, rank));
-                if (piece.isEmpty()) {
-                    gap++;
-                    continue;
-                }
-                if (gap > 0) {
-                    fen.append(gap);
-                    gap = 0;
-                }
-                fen.append(piece.get().letter());
-            }
-            if (gap > 0) {
-                fen.append(gap);
-            }
-            fen.append(rank > 0 ? "/" : "");
-        }
+        fen.append(placement(square -> p.pieceAt(square).orElse(null)));
         fen.append(' ').append(p.sideToMove().letter()).append(' ');
         for (int i = 0; i < 4; i++) {
             fen.append((p.castling() >> i & 1) != 0 ? "" + "KQkq".charAt(i) : "");
@@ -191,6 +174,29 @@ final class Fen {
                 .append(' ')
                 .append(p.fullmoveNumber())
                 .toString();
+    }
+
+    /**
+     * The first field: the men, from the eighth rank to the first.
+     *
+     * @param men what stands on a square; null for nothing
+     */
+    static String placement(IntFunction<Piece> men) {
+        StringBuilder text = new StringBuilder(72);
+        for (int rank = 7; rank >= 0; rank--) {
+            int gap = 0;
+            for (int file = 0; file < 8; file++) {
+                Piece piece = men.apply(Square.at(file, rank));
+                if (piece == null) {
+                    gap++;
+                } else {
+                    text.append(gap > 0 ? gap : "").append(piece.letter());
+                    gap = 0;
+                }
+            }
+            text.append(gap > 0 ? gap : "").append(rank > 0 ? "/" : "");
+        }
+        return text.toString();
     }
 
     private static InvalidPositionException error(String message) {

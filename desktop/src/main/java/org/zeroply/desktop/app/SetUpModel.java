@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
@@ -116,29 +117,19 @@ final class SetUpModel {
 
     /** The position as FEN, whether it is a possible one or not. */
     String fen() {
-        StringBuilder text = new StringBuilder();
-        for (int rank = 7; rank >= 0; rank--) {
-            int gap = 0;
-            for (int file = 0; file < 8; file++) {
-                Piece piece = men[Square.at(file, rank)];
-                if (piece == null) {
-                    gap++;
-                } else {
-                    text.append(gap > 0 ? gap : "").append(piece.letter());
-                    gap = 0;
-                }
-            }
-            text.append(gap > 0 ? gap : "").append(rank > 0 ? "/" : "");
+        Arrangement arrangement = Arrangement.empty();
+        for (int square = 0; square < men.length; square++) {
+            arrangement.with(men[square], square);
         }
         StringBuilder castling = new StringBuilder();
         RIGHTS.stream().filter(this::castles).forEach(castling::append);
-        return text.append(toMove == Side.WHITE ? " w " : " b ")
-                .append(castling.isEmpty() ? "-" : castling)
-                .append(' ')
-                .append(enPassant())
-                .append(' ')
-                .append(clocks)
-                .toString();
+        return String.join(
+                " ",
+                arrangement.placement(),
+                toMove == Side.WHITE ? "w" : "b",
+                castling.isEmpty() ? "-" : castling,
+                enPassant(),
+                clocks);
     }
 
     /** Takes over what can be read of a FEN. */
