@@ -1,12 +1,7 @@
 package org.zeroply.desktop.app;
 
 import atlantafx.base.theme.PrimerLight;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -95,8 +90,9 @@ final class BaseStyles {
 
     /** Where the toolkit finds them. */
     static String sheet() {
-        byte[] bytes = used(read()).getBytes(StandardCharsets.UTF_8);
-        return "data:text/css;charset=utf-8;base64," + Base64.getEncoder().encodeToString(bytes);
+        // Beside the compiled sheet lies the one that it was compiled from.
+        String name = new PrimerLight().getUserAgentStylesheet().replaceAll("\\.bss$", ".css");
+        return Stylesheet.address(used(Stylesheet.read(PrimerLight.class, name)));
     }
 
     /** The rules of a stylesheet that say something of a control that is used. */
@@ -114,15 +110,5 @@ final class BaseStyles {
             }
         }
         return out.toString();
-    }
-
-    private static String read() {
-        // Beside the compiled sheet lies the one that it was compiled from.
-        String name = new PrimerLight().getUserAgentStylesheet().replaceAll("\\.bss$", ".css");
-        try (InputStream in = PrimerLight.class.getResourceAsStream(name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

@@ -1,11 +1,6 @@
 package org.zeroply.desktop.app;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Base64;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -105,10 +100,9 @@ final class Looks {
         if (percent == USUAL) {
             return Looks.class.getResource(SHEET).toExternalForm();
         }
-        String css = scale(read(), FONT_SIZE, percent, 1, "px");
+        String css = scale(Stylesheet.read(Looks.class, SHEET), FONT_SIZE, percent, 1, "px");
         css = scale(css, CELL_SIZE, percent, 2, "");
-        byte[] bytes = css.getBytes(StandardCharsets.UTF_8);
-        return "data:text/css;charset=utf-8;base64," + Base64.getEncoder().encodeToString(bytes);
+        return Stylesheet.address(css);
     }
 
     private static String scale(String css, Pattern what, int percent, int group, String unit) {
@@ -123,13 +117,5 @@ final class Looks {
                             before + String.format(Locale.ROOT, "%.1f", size) + unit));
         }
         return matcher.appendTail(out).toString();
-    }
-
-    private static String read() {
-        try (InputStream in = Looks.class.getResourceAsStream(SHEET)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException("the styles cannot be read", e);
-        }
     }
 }
