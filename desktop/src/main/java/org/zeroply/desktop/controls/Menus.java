@@ -5,8 +5,10 @@ import java.util.Locale;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.Region;
 
 /** Context menus made of the commands that the palette has too. */
 public final class Menus {
@@ -18,10 +20,22 @@ public final class Menus {
 
     /** Puts commands in the place of what a menu has. */
     public static void fill(ContextMenu menu, List<Command> commands) {
-        menu.getItems().clear();
-        for (Command command : commands) {
-            menu.getItems().add(command.equals(LINE) ? new SeparatorMenuItem() : item(command));
-        }
+        menu.getItems().setAll(items(commands));
+    }
+
+    private static List<MenuItem> items(List<Command> commands) {
+        return commands.stream()
+                .map(c -> c.equals(LINE) ? new SeparatorMenuItem() : item(c))
+                .toList();
+    }
+
+    /** A button that opens a menu with these commands. */
+    public static MenuButton button(String id, String text, List<Command> commands) {
+        MenuButton button = new MenuButton(text);
+        button.setId(id);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.getItems().setAll(items(commands));
+        return button;
     }
 
     private static MenuItem item(Command command) {

@@ -8,10 +8,8 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.function.LongConsumer;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.RadioMenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleGroup;
@@ -27,6 +25,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
@@ -52,7 +51,6 @@ public final class RepertoireDesk implements Desk {
     private final VBox content = new VBox();
     private final PageSwitch pages = new PageSwitch("Repertoire", this::turned);
     private final MenuButton who = new MenuButton("No student");
-    private final MenuButton chapterMenu = new MenuButton("Chapter");
     private Side seen = Side.WHITE;
 
     /**
@@ -119,19 +117,8 @@ public final class RepertoireDesk implements Desk {
         who.setId("learner");
         who.setFocusTraversable(false);
         who.setAccessibleText("Who learns, and whose moves");
-        chapterMenu.setId("chapter-menu");
+        MenuButton chapterMenu = Menus.button("chapter-menu", "Chapter", ofChapters());
         chapterMenu.setFocusTraversable(false);
-        chapterMenu.setMinWidth(Region.USE_PREF_SIZE);
-        chapterMenu
-                .getItems()
-                .addAll(
-                        item("New chapter for White …", () -> create(Side.WHITE)),
-                        item("New chapter for Black …", () -> create(Side.BLACK)),
-                        item("Rename the chapter …", this::rename),
-                        item("Remove the chapter", this::remove),
-                        new SeparatorMenuItem(),
-                        item("Save the repertoire (PGN) …", files::savePgn),
-                        item("Booklet (PDF or page) …", files::saveBooklet));
         pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> pages.show("Learn")));
         pages.lift("Tasks", "#audit-engine");
         pages.lift("Games", "#compare");
@@ -148,18 +135,15 @@ public final class RepertoireDesk implements Desk {
         return all;
     }
 
-    /** All that stands in the menus, for the keyboard. */
-    private List<MenuItem> menuItems() {
-        return Stream.of(who, chapterMenu)
-                .flatMap(m -> m.getItems().stream())
-                .filter(i -> !(i instanceof SeparatorMenuItem))
-                .toList();
-    }
-
-    private static MenuItem item(String text, Runnable action) {
-        MenuItem item = new MenuItem(text);
-        item.setOnAction(e -> action.run());
-        return item;
+    private List<Command> ofChapters() {
+        return List.of(
+                Command.of("New chapter for White …", () -> create(Side.WHITE)),
+                Command.of("New chapter for Black …", () -> create(Side.BLACK)),
+                Command.of("Rename the chapter …", this::rename),
+                Command.of("Remove the chapter", this::remove),
+                Menus.LINE,
+                Command.of("Save the repertoire (PGN) …", files::savePgn),
+                Command.of("Booklet (PDF or page) …", files::saveBooklet));
     }
 
     // ---- Who learns -----------------------------------------------------------------------------
@@ -348,9 +332,10 @@ public final class RepertoireDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        for (MenuItem item : menuItems()) {
-            commands.add(new Command(item.getText(), "", item::fire));
-        }
+        who.getItems().stream()
+                .filter(RadioMenuItem.class::isInstance)
+                .forEach(item -> commands.add(Command.of(item.getText(), item::fire)));
+        ofChapters().stream().filter(c -> !c.equals(Menus.LINE)).forEach(commands::add);
         if (pages.isFront("Learn")) {
             commands.addAll(learn.commands());
         } else {

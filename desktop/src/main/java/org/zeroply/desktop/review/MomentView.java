@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -29,7 +28,6 @@ import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.Student;
 
 /**
  * One moment: a row, and under it, when it is looked at, why, the lines, and what to do with it.
@@ -246,15 +244,14 @@ final class MomentView extends VBox {
     }
 
     private MenuButton students() {
-        MenuButton menu = new MenuButton("To a student");
-        menu.setId("moment-student");
+        MenuButton menu =
+                Menus.button(
+                        "moment-student",
+                        "To a student",
+                        actions.students().stream()
+                                .map(s -> Command.of(s.name(), () -> actions.addToFile(moment, s)))
+                                .toList());
         menu.setAccessibleText("Put it into a student's file");
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        for (Student student : actions.students()) {
-            MenuItem item = new MenuItem(student.name());
-            item.setOnAction(e -> actions.addToFile(moment, student));
-            menu.getItems().add(item);
-        }
         menu.setDisable(menu.getItems().isEmpty());
         return menu;
     }

@@ -9,7 +9,6 @@ import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -21,6 +20,7 @@ import org.zeroply.coach.review.MomentExercise;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.CourseStrip;
@@ -99,15 +99,14 @@ public final class ReviewDesk implements Desk {
 
     /** What goes out of the house: reports and the annotated game. */
     private MenuButton out() {
-        MenuButton menu = new MenuButton("Save as");
-        menu.setId("review-save");
-        menu.setMinWidth(Region.USE_PREF_SIZE);
-        MenuItem report = new MenuItem("Report of the game (PDF or page) …");
-        report.setOnAction(e -> files.gameReport().ifPresent(files::save));
-        MenuItem annotated = new MenuItem("Annotated game (PGN) …");
-        annotated.setOnAction(e -> files.saveAnnotated());
-        menu.getItems().addAll(report, annotated);
-        return menu;
+        return Menus.button(
+                "review-save",
+                "Save as",
+                List.of(
+                        Command.of(
+                                "Report of the game (PDF or page) …",
+                                () -> files.gameReport().ifPresent(files::save)),
+                        Command.of("Annotated game (PGN) …", () -> files.saveAnnotated())));
     }
 
     private void turned(String name) {
