@@ -11,6 +11,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -37,7 +38,7 @@ import org.zeroply.library.Library;
 /** The real window, and the small acts that tests of it are made of. */
 @Tag("window")
 @ExtendWith(ApplicationExtension.class)
-abstract class WindowTest {
+public abstract class WindowTest {
 
     private static final String GAME =
             """
@@ -51,20 +52,31 @@ abstract class WindowTest {
 
     @TempDir Path folder;
     private final Queue<Throwable> uncaught = new ConcurrentLinkedQueue<>();
-    private Stage stage;
-    Services services;
-    Workbench bench;
+    protected Stage stage;
+    protected Services services;
+    protected Workbench bench;
 
     /** To be called by the start method of a test, which has to be declared in its own class. */
-    void begin(Stage shown) {
+    protected final void begin(Stage shown) {
+        begin(shown, library -> {});
+    }
+
+    /**
+     * The same with something in the library.
+     *
+     * @param fill puts it there before the window is made
+     */
+    protected final void begin(Stage shown, Consumer<Library> fill) {
         stage = shown;
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught.add(e));
         ZeroPly.loadFonts();
-        open();
+        open(fill);
     }
 
-    private void open() {
-        services = ZeroPly.services(Library.open(folder.resolve("test.zpl")), true);
+    private void open(Consumer<Library> fill) {
+        Library library = Library.open(folder.resolve("test.zpl"));
+        fill.accept(library);
+        services = ZeroPly.services(library, true);
         services.live().runningProperty().set(false);
         bench = new Workbench(services, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(bench));
@@ -93,7 +105,7 @@ abstract class WindowTest {
     void restart(FxRobot robot) {
         robot.interact(() -> bench.flush());
         services.close();
-        robot.interact(this::open);
+        robot.interact(() -> open(library -> {}));
     }
 
     static boolean isShown(FxRobot robot, String id) {

@@ -2,8 +2,6 @@ package org.zeroply.desktop.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,41 +17,19 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
+import org.zeroply.desktop.WindowTest;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
-import org.zeroply.desktop.work.Services;
-import org.zeroply.library.Library;
 
 /** Keys and commands: each key means one thing on a page, and goes to whom it belongs. */
-@Tag("window")
-@ExtendWith(ApplicationExtension.class)
-class CommandsTest {
-
-    @TempDir Path folder;
-    private Services services;
-    private Workbench bench;
+class CommandsTest extends WindowTest {
 
     @Start
-    void start(Stage stage) {
-        ZeroPly.loadFonts();
-        services = ZeroPly.services(Library.open(folder.resolve("keys.zpl")), true);
-        services.live().runningProperty().set(false);
-        bench = new Workbench(services, Clock.systemUTC());
-        stage.setScene(ZeroPly.scene(bench));
-        stage.show();
-    }
-
-    @AfterEach
-    void close() {
-        services.close();
+    void start(Stage shown) {
+        begin(shown);
     }
 
     private List<String> pages(Desk desk) {

@@ -3,13 +3,9 @@ package org.zeroply.desktop.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.nio.file.Path;
-import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Queue;
-import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
@@ -17,53 +13,23 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
+import org.zeroply.desktop.WindowTest;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.work.Fx;
-import org.zeroply.desktop.work.Services;
-import org.zeroply.library.Library;
 import org.zeroply.library.sample.SampleLibrary;
 
 /** Every page of every desk on the demo club, in several sizes of window and text. */
-@Tag("window")
-@ExtendWith(ApplicationExtension.class)
-class LayoutTest {
-
-    @TempDir Path folder;
-    private Services services;
-    private Workbench bench;
-    private Stage stage;
-    private final Queue<Throwable> uncaught = new ConcurrentLinkedQueue<>();
+class LayoutTest extends WindowTest {
 
     @Start
     void start(Stage shown) {
-        stage = shown;
-        Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught.add(e));
-        ZeroPly.loadFonts();
-        Library library = Library.open(folder.resolve("demo.zpl"));
-        SampleLibrary.unpack(library);
-        services = ZeroPly.services(library, true);
-        services.live().runningProperty().set(false);
-        bench = new Workbench(services, Clock.systemUTC());
-        stage.setScene(ZeroPly.scene(bench));
-        stage.show();
-    }
-
-    @AfterEach
-    void close(FxRobot robot) {
-        robot.interact(() -> bench.flush());
-        services.close();
-        assertThat(uncaught).as("what failed without a word").isEmpty();
+        begin(shown, SampleLibrary::unpack);
     }
 
     @Test

@@ -1,17 +1,16 @@
 package org.zeroply.desktop.work;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.desktop.work.Fx.run;
+import static org.zeroply.desktop.work.Fx.until;
 
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -62,36 +61,36 @@ class LiveAnalysisTest {
 
     @Test
     void it_follows_the_board_and_shows_as_many_lines_as_wanted() throws Exception {
-        fx(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.follow(Optional.of(FORK)));
         until(() -> depth() == 8);
         assertThat(firstMove()).isEqualTo(move(FORK, "Nc7+"));
-        fx(() -> live.linesProperty().set(5));
+        run(() -> live.linesProperty().set(5));
         until(() -> depth() == 8 && finding().analysis().lines().size() == 5);
-        fx(() -> live.follow(Optional.empty()));
+        run(() -> live.follow(Optional.empty()));
         until(() -> live.findingProperty().get().isEmpty());
     }
 
     @Test
     void it_stays_at_its_position_until_it_is_let_go() throws Exception {
-        fx(() -> live.follow(Optional.of(FORK)));
-        fx(() -> live.lockedProperty().set(true));
-        fx(() -> live.follow(Optional.of(Position.START)));
+        run(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.lockedProperty().set(true));
+        run(() -> live.follow(Optional.of(Position.START)));
         assertThat(live.position()).contains(FORK);
-        fx(() -> live.lockedProperty().set(false));
+        run(() -> live.lockedProperty().set(false));
         until(() -> depth() == 8 && finding().position().equals(Position.START));
     }
 
     @Test
     void a_move_left_out_is_left_out_here_and_nowhere_else() throws Exception {
         Move fork = move(FORK, "Nc7+");
-        fx(() -> live.follow(Optional.of(FORK)));
-        fx(() -> live.exclude(fork));
+        run(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.exclude(fork));
         until(() -> depth() == 8);
         assertThat(finding().analysis().lines()).noneMatch(c -> c.move().equals(fork));
-        fx(live::includeAll);
+        run(live::includeAll);
         until(() -> depth() == 8 && firstMove().equals(fork));
-        fx(() -> live.exclude(fork));
-        fx(() -> live.follow(Optional.of(Position.START)));
+        run(() -> live.exclude(fork));
+        run(() -> live.follow(Optional.of(Position.START)));
         assertThat(live.excluded()).isEmpty();
     }
 
@@ -99,40 +98,40 @@ class LiveAnalysisTest {
     void when_every_move_is_left_out_nothing_is_shown() throws Exception {
         Position oneMove = Position.fromFen("7k/5Q2/8/8/8/8/8/K5R1 b - - 0 1");
         List<Move> moves = oneMove.legalMoves();
-        fx(() -> live.follow(Optional.of(oneMove)));
-        fx(() -> moves.forEach(live::exclude));
+        run(() -> live.follow(Optional.of(oneMove)));
+        run(() -> moves.forEach(live::exclude));
         until(() -> live.findingProperty().get().isEmpty());
         assertThat(live.excluded()).hasSameSizeAs(moves);
     }
 
     @Test
     void when_the_second_engine_fails_that_is_said_and_ours_goes_on() throws Exception {
-        fx(() -> live.secondProperty().set(true));
-        fx(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.secondProperty().set(true));
+        run(() -> live.follow(Optional.of(FORK)));
         until(() -> depth() == 8);
         until(() -> live.problemProperty().get().endsWith("Our own engine goes on."));
         assertThat(finding().engine()).startsWith("zeroply");
-        fx(() -> live.apply(EngineSettings.USUAL));
+        run(() -> live.apply(EngineSettings.USUAL));
         assertThat(live.secondProperty().get()).as("there is none any more").isFalse();
     }
 
     @Test
     void what_is_known_exactly_is_marked_as_such() throws Exception {
         Position few = Position.fromFen("8/8/8/8/8/2k5/8/KQ6 w - - 0 1");
-        fx(() -> live.follow(Optional.of(few)));
+        run(() -> live.follow(Optional.of(few)));
         until(() -> depth() > 0);
         assertThat(finding().isExact()).isTrue();
-        fx(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.follow(Optional.of(FORK)));
         until(() -> depth() > 0 && finding().position().equals(FORK));
         assertThat(finding().isExact()).isFalse();
     }
 
     @Test
     void it_rests_when_switched_off() throws Exception {
-        fx(() -> live.runningProperty().set(false));
-        fx(() -> live.follow(Optional.of(FORK)));
+        run(() -> live.runningProperty().set(false));
+        run(() -> live.follow(Optional.of(FORK)));
         assertThat(live.findingProperty().get()).isEmpty();
-        fx(() -> live.runningProperty().set(true));
+        run(() -> live.runningProperty().set(true));
         until(() -> depth() == 8);
     }
 
@@ -150,16 +149,5 @@ class LiveAnalysisTest {
 
     private static Move move(Position position, String san) throws NotationException {
         return San.read(position, san);
-    }
-
-    private static void fx(Runnable work) {
-        WaitForAsyncUtils.waitForAsyncFx(20_000, work);
-    }
-
-    private static void until(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(
-                60,
-                TimeUnit.SECONDS,
-                () -> WaitForAsyncUtils.asyncFx(condition).get(20, TimeUnit.SECONDS));
     }
 }
