@@ -154,12 +154,12 @@ final class LineFindings {
         boolean counts = node.isRoot() || earns(main);
         List<Node> equal =
                 node.children().stream().filter(n -> n == main || n.annotation().equal()).toList();
+        AimCheck aim = AimCheck.at(node.position(), named, asked);
         for (Weighed w : choice.moves()) {
             boolean inScheme = equal.stream().anyMatch(n -> n.move().equals(w.move()));
             boolean tempting =
                     node.child(w.move()).filter(n -> n.annotation().tempting()).isPresent();
             boolean asks = tempting || isAskedFor(node, w.move());
-            AimCheck aim = AimCheck.at(node.position(), named, asked);
             if (inScheme || asks || !counts || aim.compare(w, asked) == AimCheck.Answer.FAILS) {
                 continue;
             }
