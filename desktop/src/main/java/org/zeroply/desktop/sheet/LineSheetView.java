@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -36,6 +37,12 @@ public final class LineSheetView extends ScrollPane {
 
     /** Columns in words give way before fewer plies than this are shown. */
     private static final int FEWEST_PLIES = 4;
+
+    /** The least part of their width that columns in words have. */
+    private static final double LEAST_WORDS = 0.5;
+
+    /** Pixels at the right edge. */
+    private static final double EDGE = 6;
 
     private final TreeSession session;
     private final VBox content = new VBox();
@@ -141,21 +148,26 @@ public final class LineSheetView extends ScrollPane {
         double signs = (checked ? CHECK : 0) + (judged ? COACH_VERDICT : 0);
         double verdict = scale * Math.max(NO_VERDICT, signs);
         double cell = scale * CELL;
+        lastWidth = getViewportBounds().getWidth();
+        double room = lastWidth - SheetRows.GUTTER - verdict - EDGE;
+        double wide = scale * width(columns.stream().filter(SheetColumn::givesWay));
+        double fixed = scale * width(columns.stream().filter(c -> !c.givesWay()));
+        double most = room - fixed - FEWEST_PLIES * cell;
+        double words = Math.max(LEAST_WORDS, Math.min(1, most / Math.max(1, wide)));
+        int fit = (int) ((room - fixed - words * wide) / cell);
         return new SheetRows.Style(
-                pliesPerBand(scale, cell, verdict),
+                Math.max(FEWEST_PLIES, fit - fit % 2),
                 scale,
                 cell,
                 verdict,
+                words,
                 allStrips.get(),
                 withPoints,
                 palette);
     }
 
-    private int pliesPerBand(double scale, double cell, double verdict) {
-        lastWidth = getViewportBounds().getWidth();
-        double end = verdict + scale * columns.stream().mapToDouble(SheetColumn::width).sum();
-        int fit = (int) ((lastWidth - SheetRows.GUTTER - end - 6) / cell);
-        return Math.max(FEWEST_PLIES, fit - fit % 2);
+    private static double width(Stream<SheetColumn> columns) {
+        return columns.mapToDouble(SheetColumn::width).sum();
     }
 
     private void rebuild() {

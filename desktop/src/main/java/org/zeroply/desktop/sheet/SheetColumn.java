@@ -27,6 +27,14 @@ public record SheetColumn(
     /** Words begin so far from the edge of their column. */
     private static final double WORDS = 6;
 
+    /** Columns of words that are wider than this can be narrower: their words are wrapped. */
+    private static final double NARROW = 100;
+
+    /** Whether it may be narrower where there is little room. */
+    boolean givesWay() {
+        return words && width > NARROW;
+    }
+
     /** Its heading, to be put at this place in this width. */
     Label heading(double x, double wide) {
         Label heading = new Label(title);

@@ -53,6 +53,7 @@ final class SheetRows {
      * @param scale size of text, 1 for the usual one
      * @param cell width of a move in pixels
      * @param verdict width of what stands at the end of a row, in pixels
+     * @param words part of their width, up to 1, that columns which give way have
      * @param allStrips whether the balance is drawn under every row
      * @param withPoints whether points are shown below the moves that earn them
      */
@@ -61,6 +62,7 @@ final class SheetRows {
             double scale,
             double cell,
             double verdict,
+            double words,
             boolean allStrips,
             boolean withPoints,
             Palette palette) {}
@@ -92,7 +94,7 @@ final class SheetRows {
     private final List<SheetColumn> columns;
     private Map<Object, Region> before = Map.of();
     private Map<Object, Region> now = new HashMap<>();
-    private Style style = new Style(0, 1, 1, 0, false, false, Palette.PAPER);
+    private Style style = new Style(0, 1, 1, 0, 1, false, false, Palette.PAPER);
     private Predicate<Node> struck = n -> false;
 
     /**
@@ -126,7 +128,7 @@ final class SheetRows {
     }
 
     double widthOf(SheetColumn column) {
-        return style.scale() * column.width();
+        return style.scale() * column.width() * (column.givesWay() ? style.words() : 1);
     }
 
     /**

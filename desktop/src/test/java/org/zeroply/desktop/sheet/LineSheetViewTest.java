@@ -135,6 +135,29 @@ class LineSheetViewTest {
         }
     }
 
+    @ParameterizedTest
+    @ValueSource(doubles = {420, 560, 900})
+    void columns_in_words_give_way_so_that_none_stands_outside(double width, FxRobot robot) {
+        SheetColumn wide = new SheetColumn("Why", "why", 200, true, own -> "because of this");
+        SheetColumn narrow = new SheetColumn("Holds?", "holds", 60, true, own -> "holds");
+        LineSheetView wordy = new LineSheetView(session, List.of(narrow, wide));
+        robot.interact(
+                () -> {
+                    wordy.setMaxWidth(width);
+                    behind.getChildren().setAll(wordy);
+                    layOut();
+                    wordy.refresh();
+                    layOut();
+                });
+        double inside = wordy.getViewportBounds().getWidth();
+        assertThat(wordy.lookupAll(".sheet-column"))
+                .isNotEmpty()
+                .allMatch(n -> n.getBoundsInParent().getMaxX() <= inside);
+        assertThat(wordy.lookupAll(".sheet-column").stream().map(n -> (Label) n))
+                .filteredOn(l -> l.getText().equals("holds"))
+                .allMatch(l -> l.getWidth() >= 59);
+    }
+
     private List<Integer> drawnAnew(FxRobot robot, Runnable change) {
         List<javafx.scene.Node> before = List.copyOf(drawn(sheet));
         robot.interact(change);
