@@ -16,6 +16,7 @@ import org.zeroply.coach.defence.DefenceKind;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.Threat;
+import org.zeroply.coach.evaluation.Price;
 
 /** The answer of {@code defend} as a document. */
 final class DefenceJson {
@@ -65,9 +66,11 @@ final class DefenceJson {
     private ObjectNode candidate(Candidate c) {
         ObjectNode node = Output.document().put("move", san(c.move()));
         node.put("holds", c.holds().orElse(null)).put("class", c.result().word());
+        node.put("grade", c.grade().word()).put("price", c.price().map(Price::words).orElse(null));
+        node.put("loss", found.loss(c).points());
         List<String> reply = Line.san(position.play(c.move()), c.reply());
-        node.set("refutation", Output.node(c.isRefuted() ? reply : List.of()));
-        node.put("motif", c.isRefuted() ? c.motif() : null);
+        node.set("refutation", Output.node(c.isWeaker() ? reply : List.of()));
+        node.put("motif", c.isWeaker() ? c.motif() : null);
         node.set("kinds", Output.node(c.kinds().stream().map(DefenceKind::word).toList()));
         node.set("costs", Output.node(c.costs().stream().map(x -> x.kind().word()).toList()));
         node.set("costWords", Output.node(c.costs().stream().map(Cost::text).toList()));

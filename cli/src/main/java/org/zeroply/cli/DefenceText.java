@@ -13,6 +13,7 @@ import org.zeroply.coach.defence.Cost;
 import org.zeroply.coach.defence.DefenceKind;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Pin;
+import org.zeroply.coach.evaluation.Price;
 import org.zeroply.coach.fact.Scene;
 
 /** The answer of {@code defend} for people. */
@@ -64,14 +65,18 @@ final class DefenceText {
     }
 
     private String candidate(Candidate c) {
-        String verdict = c.isHeld() ? "holds  " : c.isRefuted() ? "fails  " : "unclear";
-        StringBuilder text = new StringBuilder("  ").append(verdict).append("  ");
+        StringBuilder text = new StringBuilder("  ");
+        text.append(String.format("%-10s  ", c.grade().words()));
         text.append(Line.numbered(position, c.weighed().line()));
-        text.append(" (").append(c.isRefuted() ? c.motif() : c.result().words()).append(')');
+        text.append(" (").append(why(c)).append(')');
         String kinds = c.kinds().stream().map(DefenceKind::words).collect(Collectors.joining(", "));
         String costs = c.costs().stream().map(Cost::text).collect(Collectors.joining("; "));
         text.append(kinds.isEmpty() ? "" : "; " + kinds);
         return text.append(costs.isEmpty() ? "" : "; costs: " + costs).toString();
+    }
+
+    private static String why(Candidate c) {
+        return c.price().map(Price::words).orElse(c.isRefuted() ? c.motif() : c.result().words());
     }
 
     private void pin(Pin p, PrintWriter out) {

@@ -13,7 +13,7 @@ import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.PinFinder;
-import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.eval.Weights;
@@ -120,9 +120,10 @@ final class DefendCommand implements Callable<Integer> {
         }
         EndingTables tables = cache.endings();
         BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), tables);
-        Judge judge = new Judge(engine, tables, nodes, new Cancellation());
+        MoveEvaluator evaluator = new MoveEvaluator(engine, tables, nodes, new Cancellation());
         if (question.whatIf != null) {
-            new DefendWhatIf(judges(judge, tables), output).run(question.whatIf, propose, out);
+            new DefendWhatIf(evaluators(evaluator, tables), output)
+                    .run(question.whatIf, propose, out);
             return 0;
         }
         Position start = position.position();
@@ -134,17 +135,17 @@ final class DefendCommand implements Callable<Integer> {
         if (question.checks) {
             questions.checks(side == null ? start.sideToMove() : side);
         } else if (question.wish != null) {
-            questions.wish(judge, question.wish);
+            questions.wish(evaluator, question.wish);
         } else if (question.fortress) {
-            questions.fortress(judge);
+            questions.fortress(evaluator);
         } else if (question.tied) {
             questions.tied(engine, nodes);
         } else if (question.square != null) {
             questions.contest(square(question.square));
         } else if (question.active) {
-            questions.active(engine, eliminate(start, judge, tables), strength, games, nodes);
+            questions.active(engine, eliminate(start, evaluator, tables), strength, games, nodes);
         } else {
-            eliminate(start, judge, tables, output);
+            eliminate(start, evaluator, tables, output);
         }
         return 0;
     }
@@ -158,18 +159,19 @@ final class DefendCommand implements Callable<Integer> {
     }
 
     /** Two engines, for as many cores. */
-    private List<Judge> judges(Judge judge, EndingTables tables) {
+    private List<MoveEvaluator> evaluators(MoveEvaluator evaluator, EndingTables tables) {
         BuiltInEngine second = new BuiltInEngine(MEGABYTES, Weights.shipped(), tables);
-        return List.of(judge, new Judge(second, tables, nodes, new Cancellation()));
+        return List.of(evaluator, new MoveEvaluator(second, tables, nodes, new Cancellation()));
     }
 
-    private Elimination eliminate(Position start, Judge judge, EndingTables tables) {
-        return new Eliminator(judges(judge, tables)).run(start, e -> {}).orElseThrow();
+    private Elimination eliminate(Position start, MoveEvaluator evaluator, EndingTables tables) {
+        return new Eliminator(evaluators(evaluator, tables)).run(start, e -> {}).orElseThrow();
     }
 
-    private void eliminate(Position start, Judge judge, EndingTables tables, Output to) {
-        Elimination found = eliminate(start, judge, tables);
-        List<Pin> pins = PinFinder.of(judge, found);
+    private void eliminate(
+            Position start, MoveEvaluator evaluator, EndingTables tables, Output to) {
+        Elimination found = eliminate(start, evaluator, tables);
+        List<Pin> pins = PinFinder.of(evaluator, found);
         to.print(
                 new DefenceJson(found, pins).document(),
                 text -> new DefenceText(found, pins).print(text));

@@ -12,7 +12,7 @@ import org.zeroply.coach.defence.Candidate;
 import org.zeroply.coach.defence.DefencePositions;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
-import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -56,17 +56,18 @@ final class DefendMeasureCommand implements Callable<Integer> {
             throw new BadInputException("Positions and nodes must be positive, times above 1.");
         }
         List<BuiltInEngine> engines = List.of(new BuiltInEngine(64), new BuiltInEngine(64));
-        List<Judge> judges = engines.stream().map(e -> judge(e, nodes)).toList();
-        List<Judge> longer = engines.stream().map(e -> judge(e, nodes * times)).toList();
+        List<MoveEvaluator> evaluators = engines.stream().map(e -> evaluator(e, nodes)).toList();
+        List<MoveEvaluator> longer =
+                engines.stream().map(e -> evaluator(e, nodes * times)).toList();
         ObjectNode document = Output.document().put("positions", positions).put("nodes", nodes);
         list = document.putArray("changes");
         List<Position> found =
-                new DefencePositions(engines.get(0), judges.get(0)).find(positions, seed);
+                new DefencePositions(engines.get(0), evaluators.get(0)).find(positions, seed);
         long[] millis = new long[found.size()];
         int[] moves = new int[found.size()];
         for (int i = 0; i < found.size(); i++) {
             long began = System.nanoTime();
-            Elimination first = run(found.get(i), judges);
+            Elimination first = run(found.get(i), evaluators);
             millis[i] = (System.nanoTime() - began) / MILLION;
             moves[i] = first.candidates().size();
             compare(first, run(found.get(i), longer));
@@ -87,12 +88,12 @@ final class DefendMeasureCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static Judge judge(BuiltInEngine engine, long nodes) {
-        return new Judge(engine, Endings.NONE, nodes, new Cancellation());
+    private static MoveEvaluator evaluator(BuiltInEngine engine, long nodes) {
+        return new MoveEvaluator(engine, Endings.NONE, nodes, new Cancellation());
     }
 
-    private static Elimination run(Position position, List<Judge> judges) {
-        return new Eliminator(judges).run(position, e -> {}).orElseThrow();
+    private static Elimination run(Position position, List<MoveEvaluator> evaluators) {
+        return new Eliminator(evaluators).run(position, e -> {}).orElseThrow();
     }
 
     private void compare(Elimination first, Elimination second) {
@@ -103,7 +104,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
             }
             verdicts++;
             Candidate again = second.of(candidate.move()).orElseThrow();
-            if (again.holds().equals(candidate.holds())) {
+            if (again.grade() == candidate.grade()) {
                 continue;
             }
             boolean open = again.holds().isEmpty();
@@ -111,7 +112,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
             changed += open ? 0 : 1;
             ObjectNode node = list.addObject().put("fen", first.position().fen());
             node.put("move", San.write(first.position(), candidate.move()));
-            node.put("first", candidate.result().word()).put("then", again.result().word());
+            node.put("first", candidate.grade().word()).put("then", again.grade().word());
             node.put("kept", first.result().word()).put("keptThen", second.result().word());
             node.put("expected", candidate.weighed().expected());
             node.put("expectedThen", again.weighed().expected());

@@ -19,10 +19,10 @@ import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.FortressTest;
 import org.zeroply.coach.defence.Wish;
 import org.zeroply.coach.defence.WishFinder;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.insight.TiedInquiry;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.coach.tactics.Contest;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Cancellation;
@@ -73,9 +73,9 @@ final class DefendQuestions {
                 });
     }
 
-    void wish(Judge judge, String text) throws NotationException {
+    void wish(MoveEvaluator evaluator, String text) throws NotationException {
         Move wished = WishReader.read(start, text);
-        Wish wish = new WishFinder(judge).find(start, wished.from(), wished.to(), p -> {});
+        Wish wish = new WishFinder(evaluator).find(start, wished.from(), wished.to(), p -> {});
         ObjectNode document = document().put("wish", text).put("worksNow", wish.worksNow());
         document.set(
                 "now",
@@ -112,9 +112,10 @@ final class DefendQuestions {
         return wish.sets().stream().map(this::shots).toList();
     }
 
-    void fortress(Judge judge) {
+    void fortress(MoveEvaluator evaluator) {
         FortressTest.Report report =
-                new FortressTest(judge).run(start, start.sideToMove(), FortressTest.MOVES, p -> {});
+                new FortressTest(evaluator)
+                        .run(start, start.sideToMove(), FortressTest.MOVES, p -> {});
         ObjectNode document = document().put("holding", FactJson.word(start.sideToMove()));
         document.put("outcome", report.outcome().name().toLowerCase(Locale.ROOT));
         document.put("move", report.move()).put("how", report.how());

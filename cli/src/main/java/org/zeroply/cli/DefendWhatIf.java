@@ -15,11 +15,11 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
-import org.zeroply.coach.defence.Holding;
 import org.zeroply.coach.defence.VariantProposer;
 import org.zeroply.coach.defence.WhatIf;
 import org.zeroply.coach.defence.WhatIfRows;
-import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.library.print.WhatIfSheet;
 
 /** {@code defend --what-if}: a table of positions against defences. */
@@ -27,11 +27,11 @@ final class DefendWhatIf {
 
     private static final int COLUMNS = 5;
 
-    private final List<Judge> judges;
+    private final List<MoveEvaluator> evaluators;
     private final Output output;
 
-    DefendWhatIf(List<Judge> judges, Output output) {
-        this.judges = judges;
+    DefendWhatIf(List<MoveEvaluator> evaluators, Output output) {
+        this.evaluators = evaluators;
         this.output = output;
     }
 
@@ -43,7 +43,7 @@ final class DefendWhatIf {
             ReportFile.check(out);
         }
         Elimination found =
-                new Eliminator(judges)
+                new Eliminator(evaluators)
                         .run(base, e -> {})
                         .orElseThrow(() -> new BadInputException("There is no legal move."));
         Holding wanted = WhatIf.wanted(found.result());
@@ -54,21 +54,22 @@ final class DefendWhatIf {
         if (defences.isEmpty()) {
             throw new BadInputException("Nothing holds, and no defence is named in the file.");
         }
-        Judge judge = judges.get(0);
-        WhatIf table = WhatIf.of(rows.rows(), defences, wanted, judge, p -> {});
+        MoveEvaluator evaluator = evaluators.get(0);
+        WhatIf table = WhatIf.of(rows.rows(), defences, wanted, evaluator, p -> {});
         if (propose > 0) {
             WhatIf more =
-                    new VariantProposer(judge).propose(base, defences, wanted, propose, p -> {});
+                    new VariantProposer(evaluator)
+                            .propose(base, defences, wanted, propose, p -> {});
             for (WhatIf.Row row : more.rows().subList(1, more.rows().size())) {
                 boolean there =
                         table.rows().stream().anyMatch(r -> r.position().equals(row.position()));
-                table = there ? table : table.with(row, judge);
+                table = there ? table : table.with(row, evaluator);
             }
         }
         if (epd) {
             Files.writeString(out, WhatIfRows.of(table).text());
         } else if (out != null) {
-            ReportFile.write(WhatIfSheet.report(table, "What if", judge.engine()), out);
+            ReportFile.write(WhatIfSheet.report(table, "What if", evaluator.engine()), out);
         }
         WhatIf filled = table;
         output.print(document(filled), text -> print(filled, text));

@@ -15,7 +15,7 @@ import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.repertoire.CardCheck;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;

@@ -10,7 +10,7 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.repertoire.EngineReplies;
 import org.zeroply.coach.repertoire.GameBook;
 import org.zeroply.coach.repertoire.Repertoire;

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.GameComparison;

@@ -16,9 +16,9 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.defence.DefenceModel;
 import org.zeroply.desktop.work.ExerciseSearch;
@@ -222,7 +222,7 @@ class DefenceDeskTest extends WindowTest {
         DefenceDraft draft =
                 new DefenceDraft(
                         List.of(
-                                new Judge(
+                                new MoveEvaluator(
                                         services.marking(),
                                         services.endings().tables(),
                                         2_000,

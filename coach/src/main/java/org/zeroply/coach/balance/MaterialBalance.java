@@ -85,4 +85,15 @@ public record MaterialBalance(
     public String words() {
         return new MaterialWords(this).text();
     }
+
+    /**
+     * What a side gave since an earlier balance, in words: {@code a bishop for a pawn}; empty when
+     * it gave nothing.
+     */
+    public String given(MaterialBalance before, Side side) {
+        Map<PieceType, Integer> change = new EnumMap<>(PieceType.class);
+        int sign = side == Side.WHITE ? 1 : -1;
+        difference.forEach((t, n) -> change.put(t, sign * (n - before.difference.get(t))));
+        return MaterialWords.given(change);
+    }
 }

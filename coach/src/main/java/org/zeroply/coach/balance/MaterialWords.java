@@ -63,15 +63,33 @@ final class MaterialWords {
                                         + forList(less, more));
     }
 
+    /** What was given for what, by how many men of each type there are more than before. */
+    static String given(Map<PieceType, Integer> change) {
+        Map<PieceType, Integer> lost = surplus(change, -1);
+        Map<PieceType, Integer> got = surplus(change, 1);
+        if (lost.isEmpty()) {
+            return "";
+        }
+        boolean rook = lost.size() == 1 && count(lost, PieceType.ROOK) == 1;
+        if (rook && pieces(got) == 1 && minors(got) == 1) {
+            int pawns = count(got, PieceType.PAWN);
+            return "the exchange" + (pawns == 0 ? "" : " for " + pawns(pawns, true));
+        }
+        return list(lost, got) + (got.isEmpty() ? "" : " for " + list(got, lost));
+    }
+
     private Map<PieceType, Integer> surplus(int sign) {
+        return surplus(balance.difference(), sign);
+    }
+
+    private static Map<PieceType, Integer> surplus(Map<PieceType, Integer> difference, int sign) {
         Map<PieceType, Integer> surplus = new EnumMap<>(PieceType.class);
-        balance.difference()
-                .forEach(
-                        (type, n) -> {
-                            if (n * sign > 0) {
-                                surplus.put(type, n * sign);
-                            }
-                        });
+        difference.forEach(
+                (type, n) -> {
+                    if (n * sign > 0) {
+                        surplus.put(type, n * sign);
+                    }
+                });
         return surplus;
     }
 

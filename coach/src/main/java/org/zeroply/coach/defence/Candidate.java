@@ -3,7 +3,10 @@ package org.zeroply.coach.defence;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.Price;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.Theme;
 
 /**
@@ -11,15 +14,17 @@ import org.zeroply.coach.tactics.Theme;
  *
  * @param weighed what it is worth, with its line: the move itself and what follows
  * @param result what it keeps
- * @param holds whether it keeps what can be kept; empty where that is not proved
- * @param motif what the refutation turns on, in a word; empty for a move that holds
+ * @param grade how it stands beside the best move
+ * @param price what it costs, of a move that holds at a price
+ * @param motif what the reply turns on, in a word; empty for a move that holds
  * @param kinds in which ways it meets the threat
  * @param costs what it costs
  */
 public record Candidate(
         Weighed weighed,
         Holding result,
-        Optional<Boolean> holds,
+        Grade grade,
+        Optional<Price> price,
         String motif,
         List<DefenceKind> kinds,
         List<Cost> costs) {
@@ -34,14 +39,24 @@ public record Candidate(
         return weighed.move();
     }
 
-    /** Whether it is proved to hold. */
-    public boolean isHeld() {
-        return holds.orElse(false);
+    /** Whether it gives up neither the result nor material; empty where that is not proved. */
+    public Optional<Boolean> holds() {
+        return grade == Grade.UNCLEAR ? Optional.empty() : Optional.of(isHeld());
     }
 
-    /** Whether it is proved to fail. */
+    /** Whether it holds without a price. */
+    public boolean isHeld() {
+        return grade == Grade.HOLDS;
+    }
+
+    /** Whether it gives the result away. */
     public boolean isRefuted() {
-        return holds.isPresent() && !holds.get();
+        return grade == Grade.FAILS;
+    }
+
+    /** Whether it fails or costs something. */
+    public boolean isWeaker() {
+        return grade == Grade.FAILS || grade == Grade.PRICE;
     }
 
     /** What follows the move: for one that fails, its refutation. */
@@ -59,7 +74,7 @@ public record Candidate(
     }
 
     /** The costs counted: how many there are, material twice. */
-    public int price() {
+    public int costCount() {
         return costs.stream().mapToInt(c -> c.kind() == Cost.Kind.MATERIAL ? 2 : 1).sum();
     }
 }

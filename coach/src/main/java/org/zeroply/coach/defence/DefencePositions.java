@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.Strength;
@@ -33,14 +33,14 @@ public final class DefencePositions {
     private static final int APART = 12;
 
     private final Engine engine;
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
 
     /**
-     * @param judge a judge on the same engine
+     * @param evaluator an evaluator on the same engine
      */
-    public DefencePositions(Engine engine, Judge judge) {
+    public DefencePositions(Engine engine, MoveEvaluator evaluator) {
         this.engine = engine;
-        this.judge = judge.withNodes(NODES);
+        this.evaluator = evaluator.withNodes(NODES);
     }
 
     /** The first positions of the games with these numbers; the same every time. */
@@ -81,9 +81,10 @@ public final class DefencePositions {
             return false;
         }
         Position passed = position.play(Move.NULL);
-        Optional<Weighed> threat = judge.among(passed, passed.legalMoves());
+        Optional<Weighed> threat = evaluator.among(passed, passed.legalMoves());
         return threat.filter(t -> strikes(passed, t)).isPresent()
-                && judge.among(position, legal)
+                && evaluator
+                        .among(position, legal)
                         .filter(b -> b.expected() > HOPELESS && b.expected() < 1 - HOPELESS)
                         .isPresent();
     }

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.Loss;
 
 /**
  * All legal moves of a position, each holding, refuted, or not proved.
@@ -11,8 +14,8 @@ import org.zeroply.chess.board.Position;
  * @param position the position; who is to move defends
  * @param threat what the other side threatens; empty in check and where there is nothing
  * @param result what can be kept
- * @param candidates every legal move: those that hold first, the best in front; then what is
- *     unclear; then those refuted, the most stubborn first
+ * @param candidates every legal move: those that hold first, the best in front; then those that
+ *     hold at a price; then what is unclear; then those refuted, the most stubborn first
  * @param groups refuted moves that fail to the same reply, two or more together
  * @param counterThreat what the best move that holds threatens in its turn
  * @param coverCanStay whether some move holds that leaves the pawns before the king alone; empty
@@ -29,6 +32,9 @@ public record Elimination(
         Optional<Boolean> coverCanStay,
         double done) {
 
+    /** A price of so much expected score is as good as a refutation; our own choice. */
+    private static final double DEAR = 0.20;
+
     public Elimination {
         candidates = List.copyOf(candidates);
         groups = List.copyOf(groups);
@@ -44,22 +50,40 @@ public record Elimination(
         return candidates.stream().filter(Candidate::isRefuted).toList();
     }
 
+    /** The moves that may keep the result, but cost something. */
+    public List<Candidate> priced() {
+        return candidates.stream().filter(c -> c.grade() == Grade.PRICE).toList();
+    }
+
     /** The moves of which neither is proved. */
     public List<Candidate> unclear() {
         return candidates.stream().filter(c -> c.holds().isEmpty()).toList();
     }
 
-    /** The one move that holds while all others are refuted. */
+    /** The one move that holds while all others are refuted, or cost material or much else. */
     public Optional<Candidate> onlyMove() {
         List<Candidate> held = held();
-        return held.size() == 1 && unclear().isEmpty()
-                ? Optional.of(held.get(0))
-                : Optional.empty();
+        boolean only =
+                held.size() == 1 && unclear().isEmpty() && priced().stream().allMatch(this::isDear);
+        return only ? Optional.of(held.get(0)) : Optional.empty();
+    }
+
+    private boolean isDear(Candidate candidate) {
+        return candidate
+                .price()
+                .filter(p -> p.hundredths() > 0 || p.loss().exceeds(DEAR))
+                .isPresent();
     }
 
     /** The candidate of a move. */
     public Optional<Candidate> of(Move move) {
         return candidates.stream().filter(c -> c.move().equals(move)).findFirst();
+    }
+
+    /** What a candidate gives away against the best one. */
+    public Loss loss(Candidate candidate) {
+        double best = candidates.stream().mapToDouble(c -> c.weighed().expected()).max().orElse(0);
+        return Loss.between(best, candidate.weighed().expected());
     }
 
     /** What came out, in a sentence. */
@@ -77,7 +101,10 @@ public record Elimination(
                     + " moves are refuted.";
         }
         String kept = result == Holding.WIN ? "keeps the win" : "keeps the balance";
-        String open = unclear().isEmpty() ? "." : ", " + unclear().size() + " not proved.";
+        int priced = priced().size();
+        String price = priced == 0 ? "" : ", " + priced + " at a price";
+        String open =
+                price + (unclear().isEmpty() ? "." : ", " + unclear().size() + " not proved.");
         return switch (held.size()) {
             case 1 -> "One move of " + legal + " " + kept + open;
             default ->

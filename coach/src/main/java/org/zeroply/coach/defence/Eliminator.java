@@ -1,15 +1,21 @@
 package org.zeroply.coach.defence;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
-import org.zeroply.engine.analysis.Score;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * Eliminates: looks at every legal move, first briefly, then longer, and longest at those that seem
@@ -30,35 +36,34 @@ public final class Eliminator {
     /** So many moves at most are verified longest. */
     private static final int SURVIVORS = 3;
 
-    /** Expected score within which a move lies near a border between two results. */
-    private static final double NEAR = 0.05;
+    /** The look at the whole position takes so many times the nodes at least, and at most. */
+    private static final int WHOLE = 8;
 
-    /** The borders; see {@link Holding}. */
-    private static final double[] BORDERS = {0.15, 0.3, 0.7, 0.85};
+    private static final int WHOLE_AT_MOST = 40;
 
-    /** What is worth less at a longer look is lost beyond doubt. */
-    private static final double PLAIN = 0.03;
+    /** So many moves are told apart at that look. */
+    private static final int LINES = 3;
 
     /** What is worth less at a brief look is lost beyond doubt. */
     private static final double HOPELESS = 0.006;
 
-    private final Judge judge;
-    private final Judge brief;
+    private final MoveEvaluator evaluator;
+    private final MoveEvaluator brief;
     private final Weighing weighing;
 
     /**
-     * @param judges with the nodes for each move; more than one, each with an engine of its own,
-     *     work side by side
+     * @param evaluators with the nodes for each move; more than one, each with an engine of its
+     *     own, work side by side
      */
-    public Eliminator(List<Judge> judges) {
-        judge = judges.get(0);
-        brief = judge.brief(BRIEF);
-        weighing = new Weighing(judges);
+    public Eliminator(List<MoveEvaluator> evaluators) {
+        evaluator = evaluators.get(0);
+        brief = evaluator.brief(BRIEF);
+        weighing = new Weighing(evaluators);
     }
 
     /** With one engine. */
-    public Eliminator(Judge judge) {
-        this(List.of(judge));
+    public Eliminator(MoveEvaluator evaluator) {
+        this(List.of(evaluator));
     }
 
     /**
@@ -74,15 +79,16 @@ public final class Eliminator {
             return Optional.empty();
         }
         Findings now = new Findings(position);
-        weighing.each(
-                position, legal, brief.nodes(), w -> now.put(w, Holding.of(w), brief.nodes()));
-        listener.accept(now.elimination(0.15));
-        now.threat(new ThreatFinder(judge).find(position, now.best()));
+        weighing.each(position, legal, brief.nodes(), w -> now.put(w, brief.nodes()));
+        listener.accept(now.elimination(0.1));
+        whole(now);
+        listener.accept(now.elimination(0.2));
+        now.threat(new ThreatFinder(evaluator).find(position, now.best()));
         KindFinder kinds = new KindFinder(position, now.threat(), brief);
         now.ordered().forEach(w -> now.kinds(w.move(), kinds.of(w)));
         listener.accept(now.elimination(0.25));
         look(now, listener);
-        again(now, doubtful(now), CONFIRM * judge.nodes());
+        again(now, doubtful(now), CONFIRM * evaluator.nodes());
         listener.accept(now.elimination(0.8));
         verify(now);
         show(now);
@@ -92,69 +98,79 @@ public final class Eliminator {
         return Optional.of(result);
     }
 
+    /** The best moves as a long search finds them, which a brief look at each may overlook. */
+    private void whole(Findings now) {
+        long nodes = WHOLE * evaluator.nodes();
+        evaluator
+                .withNodes(nodes)
+                .settled(now.position(), LINES, WHOLE_AT_MOST * evaluator.nodes())
+                .ifPresent(choice -> choice.moves().forEach(w -> now.put(w, nodes)));
+    }
+
     private void look(Findings now, Consumer<Elimination> listener) {
         List<Move> moves =
                 now.ordered().stream()
-                        .filter(w -> !Findings.isSettled(w) && w.expected() > HOPELESS)
+                        .filter(w -> !w.isCertain() && w.expected() > HOPELESS)
                         .map(Weighed::move)
+                        .filter(m -> now.nodes(m) < evaluator.nodes())
                         .toList();
         int[] seen = {0};
         weighing.each(
                 now.position(),
                 moves,
-                judge.nodes(),
+                evaluator.nodes(),
                 w -> {
-                    now.put(w, Holding.of(w), judge.nodes());
+                    now.put(w, evaluator.nodes());
                     seen[0]++;
                     listener.accept(now.elimination(0.25 + 0.35 * seen[0] / moves.size()));
                 });
     }
 
-    /** Near a border, or lost but not beyond doubt. */
+    /** Near a bound, or lost but not beyond doubt. */
     private List<Move> doubtful(Findings now) {
+        MoveComparison comparison = now.comparison();
         return now.ordered().stream()
-                .filter(w -> !Findings.isSettled(w) && w.expected() > HOPELESS)
-                .filter(w -> isNearBorder(w.expected()) || isDoubtfullyLost(w.expected()))
+                .filter(comparison::isDoubtful)
                 .map(Weighed::move)
+                .filter(m -> now.nodes(m) < CONFIRM * evaluator.nodes())
                 .toList();
     }
 
-    private static boolean isNearBorder(double expected) {
-        for (double border : BORDERS) {
-            if (Math.abs(expected - border) < NEAR) {
-                return true;
+    /** Looks longer; what changes is looked at once more, and doubted if it changes again. */
+    private void again(Findings now, List<Move> moves, long nodes) {
+        Map<Move, Grade> first = grades(now, moves);
+        List<Move> changed = longer(now, moves, nodes);
+        Map<Move, Weighed> before = new HashMap<>();
+        changed.forEach(m -> before.put(m, now.of(m)));
+        Map<Move, Grade> second = grades(now, changed);
+        for (Move move : longer(now, changed, 2 * nodes)) {
+            Set<Grade> said = EnumSet.of(first.get(move), second.get(move), now.grade(move));
+            if (!said.contains(Grade.HOLDS)) {
+                now.doubt(move, Grade.PRICE);
+            } else if (said.contains(Grade.FAILS) || moved(before.get(move), now.of(move))) {
+                now.doubt(move, Grade.UNCLEAR);
             }
         }
-        return false;
     }
 
-    private static boolean isDoubtfullyLost(double expected) {
-        return expected > PLAIN && expected < BORDERS[0];
+    /** Whether it is another verdict, and not the same one beside a bound. */
+    private static boolean moved(Weighed was, Weighed is) {
+        return Math.abs(was.expected() - is.expected()) > Weighed.EQUAL;
     }
 
-    /** Looks longer; what changes is looked at once more, and unclear if it changes again. */
-    private void again(Findings now, List<Move> moves, long nodes) {
-        List<Move> changed = new ArrayList<>();
-        weighing.each(
-                now.position(),
-                moves,
-                nodes,
-                w -> {
-                    Holding is = Holding.of(w);
-                    if (is != now.result(w.move()) && !Findings.isSettled(w)) {
-                        changed.add(w.move());
-                    }
-                    now.put(w, is, nodes);
-                });
-        weighing.each(
-                now.position(),
-                changed,
-                2 * nodes,
-                w -> {
-                    Holding is = Holding.of(w);
-                    boolean sure = is == now.result(w.move()) || Findings.isSettled(w);
-                    now.put(w, sure ? is : Holding.UNCLEAR, 2 * nodes);
-                });
+    private static Map<Move, Grade> grades(Findings now, List<Move> moves) {
+        Map<Move, Grade> grades = new HashMap<>();
+        moves.forEach(m -> grades.put(m, now.grade(m)));
+        return grades;
+    }
+
+    /** The moves whose grade is another one at a longer look. */
+    private List<Move> longer(Findings now, List<Move> moves, long nodes) {
+        Map<Move, Grade> before = grades(now, moves);
+        weighing.each(now.position(), moves, nodes, w -> now.put(w, nodes));
+        return moves.stream()
+                .filter(m -> before.get(m) != now.grade(m) && !now.of(m).isCertain())
+                .toList();
     }
 
     /** Verifies the best moves until the best of all is verified; where many hold, none need be. */
@@ -166,13 +182,12 @@ public final class Eliminator {
             List<Move> next =
                     now.ordered().stream()
                             .limit(SURVIVORS)
-                            .filter(w -> now.result(w.move()) != Holding.LOSS)
-                            .filter(w -> !Findings.isSettled(w))
+                            .filter(w -> Holding.of(w) != Holding.LOSS && !w.isCertain())
                             .map(Weighed::move)
-                            .filter(m -> now.nodes(m) < VERIFY * judge.nodes())
+                            .filter(m -> now.nodes(m) < VERIFY * evaluator.nodes())
                             .limit(i == 0 ? SURVIVORS : 1)
                             .toList();
-            again(now, next, VERIFY * judge.nodes());
+            again(now, next, VERIFY * evaluator.nodes());
         }
     }
 
@@ -180,8 +195,8 @@ public final class Eliminator {
     private void show(Findings now) {
         LineCompleter completer = new LineCompleter(brief);
         for (Weighed weighed : now.ordered()) {
-            boolean mates = weighed.score() instanceof Score.Mate;
-            if (weighed.exact() || now.result(weighed.move()) != Holding.LOSS && !mates) {
+            boolean mates = weighed.isMated();
+            if (weighed.exact() || now.grade(weighed.move()) != Grade.FAILS && !mates) {
                 continue;
             }
             Position after = now.position().play(weighed.move());
@@ -195,11 +210,12 @@ public final class Eliminator {
     private Optional<Threat> counterThreat(Findings now) {
         Weighed best = now.best();
         Position after = now.position().play(best.move());
-        if (now.result(best.move()) == Holding.LOSS || after.legalMoves().isEmpty()) {
+        if (Holding.of(best) == Holding.LOSS || after.legalMoves().isEmpty()) {
             return Optional.empty();
         }
-        return judge.among(after, after.legalMoves())
-                .flatMap(reply -> new ThreatFinder(judge).find(after, reply))
+        return evaluator
+                .among(after, after.legalMoves())
+                .flatMap(reply -> new ThreatFinder(evaluator).find(after, reply))
                 .filter(t -> t.kind() != Threat.Kind.IMPROVEMENT);
     }
 }

@@ -9,16 +9,21 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Weighed;
-import org.zeroply.engine.analysis.Score;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.Weighed;
 
 /** What is known of a position while it is looked at, and what that comes to. */
 final class Findings {
 
+    private static final List<Grade> ORDER =
+            List.of(Grade.HOLDS, Grade.PRICE, Grade.UNCLEAR, Grade.FAILS);
+
     private final Position position;
     private final CostFinder costs;
     private final Map<Move, Weighed> known = new LinkedHashMap<>();
-    private final Map<Move, Holding> results = new HashMap<>();
+    private final Map<Move, Grade> doubted = new HashMap<>();
     private final Map<Move, Long> nodes = new HashMap<>();
     private final Map<Move, List<DefenceKind>> kinds = new HashMap<>();
 
@@ -35,23 +40,22 @@ final class Findings {
         costs = new CostFinder(position);
     }
 
-    void put(Weighed weighed, Holding result, long spent) {
-        known.put(weighed.move(), weighed);
-        results.put(weighed.move(), result);
-        nodes.put(weighed.move(), spent);
+    /** What a move is worth; a briefer look than an earlier one changes nothing. */
+    void put(Weighed weighed, long spent) {
+        if (spent >= nodes.getOrDefault(weighed.move(), 0L)) {
+            known.put(weighed.move(), weighed);
+            nodes.put(weighed.move(), spent);
+        }
+    }
+
+    /** Longer looks said one thing, then another: so much only can be said of it. */
+    void doubt(Move move, Grade grade) {
+        doubted.put(move, grade);
     }
 
     /** The same verdict with a line that shows more. */
     void putLine(Weighed weighed, List<Move> line) {
-        known.put(
-                weighed.move(),
-                new Weighed(
-                        weighed.move(),
-                        weighed.score(),
-                        weighed.expected(),
-                        weighed.depth(),
-                        line,
-                        weighed.exact()));
+        known.put(weighed.move(), weighed.with(line));
     }
 
     void threat(Optional<Threat> found) {
@@ -74,8 +78,22 @@ final class Findings {
         return threat;
     }
 
-    Holding result(Move move) {
-        return results.get(move);
+    Weighed of(Move move) {
+        return known.get(move);
+    }
+
+    Grade grade(Move move) {
+        return grade(known.get(move), comparison());
+    }
+
+    private Grade grade(Weighed weighed, MoveComparison comparison) {
+        Grade doubt = doubted.get(weighed.move());
+        return doubt == null || weighed.isCertain() ? comparison.grade(weighed) : doubt;
+    }
+
+    /** Every move beside the best one as it is known now. */
+    MoveComparison comparison() {
+        return new MoveComparison(position, best());
     }
 
     long nodes(Move move) {
@@ -93,20 +111,16 @@ final class Findings {
         return ordered().get(0);
     }
 
-    /** Whether longer looks cannot change anything. */
-    static boolean isSettled(Weighed weighed) {
-        return weighed.exact() || weighed.score() instanceof Score.Mate;
-    }
-
     // ---- What it comes to -----------------------------------------------------------------------
 
     Elimination elimination(double done) {
-        Holding kept = kept();
+        MoveComparison comparison = comparison();
+        Holding kept = kept(comparison.best());
         List<Candidate> candidates = new ArrayList<>();
         for (Weighed weighed : ordered()) {
-            candidates.add(candidate(weighed, holds(weighed, kept)));
+            candidates.add(candidate(weighed, comparison));
         }
-        candidates.sort(Comparator.comparingInt(Findings::rank));
+        candidates.sort(Comparator.comparingInt(c -> ORDER.indexOf(c.grade())));
         List<Candidate> refuted = candidates.stream().filter(Candidate::isRefuted).toList();
         return new Elimination(
                 position,
@@ -119,56 +133,28 @@ final class Findings {
                 done);
     }
 
-    private Candidate candidate(Weighed weighed, Optional<Boolean> holds) {
-        Holding searched = results.get(weighed.move());
-        boolean better = searched == Holding.UNCLEAR && holds.orElse(false);
+    private Candidate candidate(Weighed weighed, MoveComparison comparison) {
+        Holding searched = Holding.of(weighed);
+        Grade grade = grade(weighed, comparison);
+        boolean better = searched == Holding.UNCLEAR && weighed.expected() > 0.5;
         Holding result = better ? Holding.DRAW : searched;
-        boolean refuted = holds.isPresent() && !holds.get();
+        boolean answered = grade == Grade.FAILS || grade == Grade.PRICE;
         String motif =
-                refuted ? motifs.computeIfAbsent(weighed, w -> Motif.of(position, w, result)) : "";
+                answered ? motifs.computeIfAbsent(weighed, w -> Motif.of(position, w, result)) : "";
         return new Candidate(
                 weighed,
                 result,
-                holds,
+                grade,
+                grade == Grade.PRICE ? Optional.of(comparison.price(weighed)) : Optional.empty(),
                 motif,
                 kinds.getOrDefault(weighed.move(), List.of()),
                 priced.computeIfAbsent(weighed, costs::of));
     }
 
-    private static int rank(Candidate candidate) {
-        return candidate.isHeld() ? 0 : candidate.isRefuted() ? 2 : 1;
-    }
-
-    /** The best result that any move keeps. */
-    private Holding kept() {
-        if (results.containsValue(Holding.WIN)) {
-            return Holding.WIN;
-        }
-        if (known.values().stream().anyMatch(this::keepsBalance)) {
-            return Holding.DRAW;
-        }
-        return results.containsValue(Holding.UNCLEAR) ? Holding.UNCLEAR : Holding.LOSS;
-    }
-
-    /** Level, or unclear only because it is better than level. */
-    private boolean keepsBalance(Weighed weighed) {
-        return switch (results.get(weighed.move())) {
-            case WIN, DRAW -> true;
-            case LOSS -> false;
-            case UNCLEAR -> weighed.expected() > 0.5;
-        };
-    }
-
-    private Optional<Boolean> holds(Weighed weighed, Holding kept) {
-        Holding result = results.get(weighed.move());
-        if (kept == Holding.LOSS || result == Holding.LOSS) {
-            return Optional.of(false);
-        }
-        if (kept == Holding.DRAW && keepsBalance(weighed)) {
-            return Optional.of(true);
-        }
-        boolean proved = kept == Holding.WIN && result != Holding.UNCLEAR;
-        return proved ? Optional.of(result == Holding.WIN) : Optional.empty();
+    /** The result that the best move keeps: level too when it is better than that. */
+    private static Holding kept(Weighed best) {
+        Holding result = Holding.of(best);
+        return result == Holding.UNCLEAR && best.expected() > 0.5 ? Holding.DRAW : result;
     }
 
     private Optional<Boolean> coverCanStay(Holding kept, List<Candidate> candidates) {
@@ -181,8 +167,6 @@ final class Findings {
         if (still.stream().anyMatch(Candidate::isHeld)) {
             return Optional.of(true);
         }
-        return still.stream().allMatch(Candidate::isRefuted)
-                ? Optional.of(false)
-                : Optional.empty();
+        return still.stream().allMatch(Candidate::isWeaker) ? Optional.of(false) : Optional.empty();
     }
 }

@@ -10,8 +10,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -35,13 +35,13 @@ public final class FortressTest {
     /** Hundredths of a point that the attacker must have won to have broken through. */
     private static final int WON = 100;
 
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
 
     /**
-     * @param judge with the nodes for each move
+     * @param evaluator with the nodes for each move
      */
-    public FortressTest(Judge judge) {
-        this.judge = judge;
+    public FortressTest(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
     }
 
     /** What came of it. */
@@ -111,7 +111,7 @@ public final class FortressTest {
                 return new Report(Outcome.HOLDS, line, move, how, false);
             }
             boolean attacks = now.sideToMove() != holding;
-            Weighed best = judge.among(now, moves(now, attacks, played)).orElseThrow();
+            Weighed best = evaluator.among(now, moves(now, attacks, played)).orElseThrow();
             double attacker = attacks ? best.expected() : 1 - best.expected();
             Optional<Report> decided = exact(best, attacker, line, move);
             if (decided.isPresent()) {

@@ -12,10 +12,10 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 
 /** Tells in which ways a move meets the threat. */
@@ -27,18 +27,18 @@ final class KindFinder {
     private final Position position;
     private final Optional<Threat> threat;
     private final ThreatLines lines;
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
 
     /** Where the king can go to before any move. */
     private final long flights;
 
     /**
-     * @param judge asked for counter-threats; few nodes are enough
+     * @param evaluator asked for counter-threats; few nodes are enough
      */
-    KindFinder(Position position, Optional<Threat> threat, Judge judge) {
+    KindFinder(Position position, Optional<Threat> threat, MoveEvaluator evaluator) {
         this.position = position;
         this.threat = threat;
-        this.judge = judge;
+        this.evaluator = evaluator;
         lines = ThreatLines.of(position, threat);
         flights = flights(position);
     }
@@ -153,7 +153,7 @@ final class KindFinder {
     /** If the other side now passed, something would be won that is not there to be won yet. */
     private boolean isCounterThreat(Position after) {
         Position again = after.play(Move.NULL);
-        Optional<Weighed> best = judge.among(again, again.legalMoves());
+        Optional<Weighed> best = evaluator.among(again, again.legalMoves());
         if (best.isEmpty()) {
             return false;
         }

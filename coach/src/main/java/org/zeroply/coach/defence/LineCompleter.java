@@ -6,8 +6,8 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
@@ -24,10 +24,10 @@ final class LineCompleter {
     /** Plies shown of a line that wins nothing. */
     private static final int NOTHING_SHOWN = 10;
 
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
 
-    LineCompleter(Judge judge) {
-        this.judge = judge;
+    LineCompleter(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
     }
 
     /** The line played on to the mate, where that is found. */
@@ -35,7 +35,7 @@ final class LineCompleter {
         List<Move> moves = new ArrayList<>(line);
         Position end = at(start, moves);
         while (moves.size() < LONGEST && !end.legalMoves().isEmpty()) {
-            Optional<Weighed> next = judge.among(end, end.legalMoves());
+            Optional<Weighed> next = evaluator.among(end, end.legalMoves());
             boolean mates = next.isPresent() && next.get().score() instanceof Score.Mate;
             if (!mates || next.get().line().isEmpty()) {
                 break;
@@ -56,7 +56,7 @@ final class LineCompleter {
         List<Move> moves = new ArrayList<>(refutation);
         for (int i = 0; i < SEARCHES && LineGain.hundredths(start, moves) < SHOWS; i++) {
             Position end = at(start, moves);
-            Optional<Weighed> next = judge.among(end, end.legalMoves());
+            Optional<Weighed> next = evaluator.among(end, end.legalMoves());
             if (next.isEmpty() || moves.size() + next.get().line().size() > LONGEST) {
                 break;
             }

@@ -12,12 +12,12 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.ForcingMoves;
 import org.zeroply.coach.tactics.LineFacts;
 import org.zeroply.coach.tactics.LineGain;
@@ -29,11 +29,8 @@ public final class PinFinder {
     /** Hundredths of a point that must be lost for a man to be bound to a square. */
     private static final int BOUND = 200;
 
-    /** Expected score that a way out may cost against the best move. */
-    private static final double MARGIN = Judge.HARM;
-
     private static final int BRIEF = 8;
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
     private final Elimination elimination;
     private final Position position;
     private final Side side;
@@ -43,15 +40,12 @@ public final class PinFinder {
     /** Moves that threaten something. */
     private final List<Move> threats;
 
-    /** What the best move is worth, 0 to 1. */
-    private final double best;
-
     /**
-     * @param judge asked what happens when a man is gone; few nodes are enough
+     * @param evaluator asked what happens when a man is gone; few nodes are enough
      * @param elimination the verdicts on all moves of the position
      */
-    private PinFinder(Judge judge, Elimination elimination) {
-        this.judge = judge;
+    private PinFinder(MoveEvaluator evaluator, Elimination elimination) {
+        this.evaluator = evaluator;
         this.elimination = elimination;
         position = elimination.position();
         side = position.sideToMove();
@@ -62,21 +56,16 @@ public final class PinFinder {
                         .filter(f -> f.threatens() > 0)
                         .map(ForcingMoves.Forcing::move)
                         .toList();
-        best =
-                elimination.candidates().stream()
-                        .mapToDouble(c -> c.weighed().expected())
-                        .max()
-                        .orElse(0);
     }
 
     /**
      * The pins of a position that was looked at.
      *
-     * @param judge with the nodes for each move of the elimination
+     * @param evaluator with the nodes for each move of the elimination
      * @throws java.util.concurrent.CancellationException when cancelled
      */
-    public static List<Pin> of(Judge judge, Elimination elimination) {
-        Judge brief = judge.brief(BRIEF);
+    public static List<Pin> of(MoveEvaluator evaluator, Elimination elimination) {
+        MoveEvaluator brief = evaluator.brief(BRIEF);
         return new PinFinder(brief, elimination).find();
     }
 
@@ -136,7 +125,8 @@ public final class PinFinder {
                     gone.legalMoves().stream()
                             .filter(m -> m.from() == slider && Squares.has(beyond, m.to()))
                             .toList();
-            return judge.among(gone, through)
+            return evaluator
+                    .among(gone, through)
                     .filter(w -> isDecisive(gone, w))
                     .map(w -> pin(front, slider, w.move().to(), Pin.Kind.SQUARE, w.line()));
         } catch (InvalidPositionException e) {
@@ -155,7 +145,7 @@ public final class PinFinder {
         Pin bare = new Pin(pinned, pinner, behind, kind, punishment, List.of());
         List<Pin.WayOut> ways = new ArrayList<>();
         for (Candidate candidate : elimination.candidates()) {
-            Optional<Boolean> works = works(candidate);
+            Optional<Boolean> works = candidate.holds();
             for (Pin.Way way : ways(bare, candidate.move(), works)) {
                 boolean fails = works.isPresent() && !works.get();
                 ways.add(
@@ -168,14 +158,6 @@ public final class PinFinder {
         }
         ways.sort((a, b) -> a.way().compareTo(b.way()));
         return new Pin(pinned, pinner, behind, kind, punishment, ways);
-    }
-
-    /** A way out works when it keeps what can be kept and costs little against the best move. */
-    private Optional<Boolean> works(Candidate candidate) {
-        if (candidate.isRefuted() || best - candidate.weighed().expected() >= MARGIN) {
-            return Optional.of(false);
-        }
-        return candidate.isHeld() ? Optional.of(true) : Optional.empty();
     }
 
     private Set<Pin.Way> ways(Pin pin, Move move, Optional<Boolean> works) {

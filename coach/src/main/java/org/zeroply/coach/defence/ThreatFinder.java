@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
@@ -18,10 +18,10 @@ public final class ThreatFinder {
     /** Centipawns by which a free move must better the verdict to be told. */
     private static final int IMPROVEMENT = 60;
 
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
 
-    public ThreatFinder(Judge judge) {
-        this.judge = judge;
+    public ThreatFinder(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
     }
 
     /**
@@ -36,12 +36,14 @@ public final class ThreatFinder {
             return Optional.empty();
         }
         Position passed = position.play(Move.NULL);
-        return judge.among(passed, passed.legalMoves()).flatMap(free -> threat(passed, free, best));
+        return evaluator
+                .among(passed, passed.legalMoves())
+                .flatMap(free -> threat(passed, free, best));
     }
 
     private Optional<Threat> threat(Position passed, Weighed free, Weighed best) {
         if (free.mates()) {
-            List<Move> line = new LineCompleter(judge).complete(passed, free.line());
+            List<Move> line = new LineCompleter(evaluator).complete(passed, free.line());
             return Optional.of(
                     new Threat(passed, line, Threat.Kind.MATE, Threat.MATE, free.score()));
         }

@@ -3,6 +3,7 @@ package org.zeroply.coach.defence;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.Attacks;
@@ -13,9 +14,13 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.judge.Judge;
 
 /**
  * Proposes variants of a position: the smallest changes that turn the verdict on a defence. A king
@@ -28,15 +33,15 @@ public final class VariantProposer {
     /** Pawns are added within so many squares of a king. */
     private static final int NEAR = 2;
 
-    private final Judge judge;
-    private final Judge brief;
+    private final MoveEvaluator evaluator;
+    private final MoveEvaluator brief;
 
     /**
-     * @param judge with the nodes for each verdict
+     * @param evaluator with the nodes for each verdict
      */
-    public VariantProposer(Judge judge) {
-        this.judge = judge;
-        brief = judge.brief(BRIEF);
+    public VariantProposer(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
+        brief = evaluator.brief(BRIEF);
     }
 
     /** The defences worth a column: what holds, and what looks like it. */
@@ -77,12 +82,12 @@ public final class VariantProposer {
                 Comparator.comparingInt(Change::size)
                         .thenComparing(Comparator.comparingInt(Change::turned).reversed()));
         WhatIf.Row first = new WhatIf.Row("as it is", base);
-        WhatIf table = WhatIf.of(List.of(first), defences, wanted, judge, p -> {});
+        WhatIf table = WhatIf.of(List.of(first), defences, wanted, evaluator, p -> {});
         for (Change change : changes) {
             if (table.rows().size() > most) {
                 break;
             }
-            WhatIf more = table.with(change.row(), judge);
+            WhatIf more = table.with(change.row(), evaluator);
             table = more.turned(more.rows().size() - 1) > 0 ? more : table;
             progress.accept(0.7 + 0.3 * table.rows().size() / (most + 1.0));
         }
@@ -91,23 +96,20 @@ public final class VariantProposer {
 
     private List<WhatIf.State> states(
             Position position, Position base, List<Move> defences, Holding wanted) {
-        List<WhatIf.State> states = new ArrayList<>();
-        for (Move defence : defences) {
-            boolean possible =
-                    position.findMove(defence.from(), defence.to(), defence.promotion())
-                            .filter(m -> position.sideToMove() == base.sideToMove())
-                            .isPresent();
-            states.add(
-                    possible
-                            ? WhatIf.state(
-                                    brief.weigh(position, defenceIn(position, defence)), wanted)
-                            : WhatIf.State.IMPOSSIBLE);
-        }
-        return states;
+        boolean same = position.sideToMove() == base.sideToMove();
+        Optional<Weighed> best = brief.choice(position, 1).filter(c -> same).map(Choice::best);
+        return defences.stream()
+                .map(
+                        d ->
+                                best.flatMap(b -> state(new MoveComparison(position, b), d, wanted))
+                                        .orElse(WhatIf.State.IMPOSSIBLE))
+                .toList();
     }
 
-    private static Move defenceIn(Position position, Move defence) {
-        return position.findMove(defence.from(), defence.to(), defence.promotion()).orElseThrow();
+    private Optional<WhatIf.State> state(MoveComparison comparison, Move defence, Holding wanted) {
+        Position position = comparison.position();
+        return position.findMove(defence.from(), defence.to(), defence.promotion())
+                .map(m -> WhatIf.state(comparison, brief.weigh(position, m), wanted));
     }
 
     /** A defence that cannot be played teaches nothing unless others change too. */
@@ -122,7 +124,7 @@ public final class VariantProposer {
     }
 
     private static boolean isDecided(WhatIf.State state) {
-        return state == WhatIf.State.WORKS || state == WhatIf.State.FAILS;
+        return state != WhatIf.State.UNCLEAR && state != WhatIf.State.IMPOSSIBLE;
     }
 
     // ---- Changes --------------------------------------------------------------------------------

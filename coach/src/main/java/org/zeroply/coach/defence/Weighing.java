@@ -11,8 +11,8 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * Weighs many moves of one position, several at a time where there are several engines. Each move
@@ -20,24 +20,24 @@ import org.zeroply.coach.judge.Weighed;
  */
 final class Weighing {
 
-    private final List<Judge> judges;
+    private final List<MoveEvaluator> evaluators;
 
     /**
-     * @param judges one for each engine
+     * @param evaluators one for each engine
      */
-    Weighing(List<Judge> judges) {
-        this.judges = List.copyOf(judges);
+    Weighing(List<MoveEvaluator> evaluators) {
+        this.evaluators = List.copyOf(evaluators);
     }
 
     /** Weighs moves on so many nodes each and hands them on in their order. */
     void each(Position position, List<Move> moves, long nodes, Consumer<Weighed> done) {
-        if (judges.size() == 1 || moves.size() == 1) {
-            Judge judge = judges.get(0).withNodes(nodes);
-            moves.forEach(m -> done.accept(judge.weigh(position, m)));
+        if (evaluators.size() == 1 || moves.size() == 1) {
+            MoveEvaluator evaluator = evaluators.get(0).withNodes(nodes);
+            moves.forEach(m -> done.accept(evaluator.weigh(position, m)));
             return;
         }
-        LinkedBlockingQueue<Judge> free = new LinkedBlockingQueue<>(judges);
-        ExecutorService workers = Executors.newFixedThreadPool(judges.size());
+        LinkedBlockingQueue<MoveEvaluator> free = new LinkedBlockingQueue<>(evaluators);
+        ExecutorService workers = Executors.newFixedThreadPool(evaluators.size());
         try {
             List<Future<Weighed>> results = new ArrayList<>();
             for (Move move : moves) {
@@ -52,13 +52,13 @@ final class Weighing {
     }
 
     private static Weighed weigh(
-            LinkedBlockingQueue<Judge> free, Position position, Move move, long nodes)
+            LinkedBlockingQueue<MoveEvaluator> free, Position position, Move move, long nodes)
             throws InterruptedException {
-        Judge judge = free.take();
+        MoveEvaluator evaluator = free.take();
         try {
-            return judge.withNodes(nodes).weigh(position, move);
+            return evaluator.withNodes(nodes).weigh(position, move);
         } finally {
-            free.put(judge);
+            free.put(evaluator);
         }
     }
 

@@ -1,14 +1,19 @@
 package org.zeroply.coach.defence;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * A table of positions against defences: a position, the same with something changed, and in each
@@ -46,6 +51,7 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
     /** What becomes of a defence. */
     public enum State {
         WORKS("works"),
+        PRICE("at a price"),
         FAILS("fails"),
         IMPOSSIBLE("not possible"),
         UNCLEAR("unclear");
@@ -100,53 +106,93 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
             List<Row> rows,
             List<Move> defences,
             Holding wanted,
-            Judge judge,
+            MoveEvaluator evaluator,
             DoubleConsumer progress) {
         List<List<Cell>> cells = new ArrayList<>();
         for (Row row : rows) {
-            List<Cell> line = new ArrayList<>();
-            for (Move defence : defences) {
-                line.add(cell(row.position(), rows.get(0).position(), defence, wanted, judge));
-            }
-            cells.add(line);
+            cells.add(cells(row.position(), rows.get(0).position(), defences, wanted, evaluator));
             progress.accept((double) cells.size() / rows.size());
         }
         return new WhatIf(rows, defences, wanted, cells);
     }
 
-    /** One cell. */
-    static Cell cell(Position position, Position base, Move defence, Holding wanted, Judge judge) {
-        boolean turned = position.sideToMove() != base.sideToMove();
-        Optional<Move> same =
-                position.findMove(defence.from(), defence.to(), defence.promotion())
-                        .filter(m -> !turned)
-                        .filter(m -> isSameMan(position, base, m));
-        if (same.isEmpty()) {
+    /** The cells of a row. */
+    static List<Cell> cells(
+            Position position,
+            Position base,
+            List<Move> defences,
+            Holding wanted,
+            MoveEvaluator evaluator) {
+        List<Optional<Weighed>> brief = new ArrayList<>();
+        List<Optional<Weighed>> longer = new ArrayList<>();
+        MoveEvaluator thorough = evaluator.withNodes(CONFIRM * evaluator.nodes());
+        for (Move defence : defences) {
+            Optional<Move> same = same(position, base, defence);
+            brief.add(same.map(m -> evaluator.weigh(position, m)));
+            longer.add(same.map(m -> thorough.weigh(position, m)));
+        }
+        Optional<Weighed> best =
+                Stream.concat(
+                                thorough.choice(position, 1).map(Choice::best).stream(),
+                                longer.stream().flatMap(Optional::stream))
+                        .max(Comparator.comparing(Weighed::score));
+        if (best.isEmpty()) {
+            return defences.stream()
+                    .map(d -> new Cell(State.IMPOSSIBLE, Optional.empty()))
+                    .toList();
+        }
+        MoveComparison comparison = new MoveComparison(position, best.get());
+        List<Cell> cells = new ArrayList<>();
+        for (int i = 0; i < defences.size(); i++) {
+            cells.add(cell(brief.get(i), longer.get(i), comparison, wanted));
+        }
+        return cells;
+    }
+
+    private static Cell cell(
+            Optional<Weighed> brief,
+            Optional<Weighed> longer,
+            MoveComparison comparison,
+            Holding wanted) {
+        if (longer.isEmpty()) {
             return new Cell(State.IMPOSSIBLE, Optional.empty());
         }
-        Weighed weighed = judge.weigh(position, same.get());
-        State state = state(weighed, wanted);
-        Weighed longer = judge.withNodes(CONFIRM * judge.nodes()).weigh(position, same.get());
-        State again = state(longer, wanted);
-        boolean sure = again == state || Findings.isSettled(longer);
-        return new Cell(sure ? again : State.UNCLEAR, Optional.of(longer));
+        State state = state(comparison, longer.get(), wanted);
+        boolean sure = longer.get().isCertain() || state == state(comparison, brief.get(), wanted);
+        return new Cell(sure ? state : State.UNCLEAR, longer);
+    }
+
+    /** The same move of the same man, where it can be played. */
+    private static Optional<Move> same(Position position, Position base, Move defence) {
+        boolean turned = position.sideToMove() != base.sideToMove();
+        return position.findMove(defence.from(), defence.to(), defence.promotion())
+                .filter(m -> !turned)
+                .filter(m -> isSameMan(position, base, m));
     }
 
     private static boolean isSameMan(Position position, Position base, Move move) {
         return position.pieceAt(move.from()).equals(base.pieceAt(move.from()));
     }
 
-    static State state(Weighed weighed, Holding wanted) {
-        Holding kept = Holding.of(weighed);
-        if (wanted == Holding.WIN) {
-            return kept == Holding.WIN
-                    ? State.WORKS
-                    : kept == Holding.UNCLEAR ? State.UNCLEAR : State.FAILS;
+    /**
+     * What a move does that has to keep a result: it fails when it does not keep it, whatever the
+     * best move keeps, and works as it holds beside that one.
+     */
+    static State state(MoveComparison comparison, Weighed move, Holding wanted) {
+        Holding kept = Holding.of(move);
+        boolean better = kept == Holding.UNCLEAR && move.expected() > 0.5;
+        if (kept == Holding.LOSS || wanted == Holding.WIN && kept == Holding.DRAW) {
+            return State.FAILS;
         }
-        boolean holds = kept == Holding.UNCLEAR && weighed.expected() > 0.5;
-        return kept == Holding.LOSS
-                ? State.FAILS
-                : kept == Holding.UNCLEAR && !holds ? State.UNCLEAR : State.WORKS;
+        if (kept == Holding.UNCLEAR && (wanted == Holding.WIN || !better)) {
+            return State.UNCLEAR;
+        }
+        return switch (comparison.grade(move)) {
+            case HOLDS -> State.WORKS;
+            case PRICE -> State.PRICE;
+            case FAILS -> State.FAILS;
+            case UNCLEAR -> State.UNCLEAR;
+        };
     }
 
     /** How many defences fare differently in a row than in the first one. */
@@ -161,12 +207,12 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
     }
 
     /** The table with a row more at its end. */
-    public WhatIf with(Row row, Judge judge) {
+    public WhatIf with(Row row, MoveEvaluator evaluator) {
         List<Row> more = new ArrayList<>(rows);
         more.add(row);
         List<List<Cell>> all = new ArrayList<>(cells);
         Position base = rows.get(0).position();
-        all.add(defences.stream().map(d -> cell(row.position(), base, d, wanted, judge)).toList());
+        all.add(cells(row.position(), base, defences, wanted, evaluator));
         return new WhatIf(more, defences, wanted, all);
     }
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * A move one would like to play, and what makes it possible.

@@ -9,10 +9,10 @@ import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.ForcingMoves;
 
 /**
@@ -22,10 +22,10 @@ import org.zeroply.coach.tactics.ForcingMoves;
 public final class WishFinder {
 
     /** A wished move that costs less expected score than this works. */
-    private static final double COSTS_NOTHING = Judge.MARGIN;
+    private static final double COSTS_NOTHING = MoveEvaluator.MARGIN;
 
     /** What a preparing move may cost. */
-    private static final double PATIENCE = Judge.HARM;
+    private static final double PATIENCE = MoveEvaluator.HARM;
 
     private static final int MOST = 3;
 
@@ -36,15 +36,15 @@ public final class WishFinder {
     private static final int[] COMBINED = {40, 14, 8};
 
     private static final int BRIEF = 4;
-    private final Judge judge;
-    private final Judge brief;
+    private final MoveEvaluator evaluator;
+    private final MoveEvaluator brief;
 
     /**
-     * @param judge with the nodes for each verdict
+     * @param evaluator with the nodes for each verdict
      */
-    public WishFinder(Judge judge) {
-        this.judge = judge;
-        brief = judge.brief(BRIEF);
+    public WishFinder(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
+        brief = evaluator.brief(BRIEF);
     }
 
     /**
@@ -61,11 +61,12 @@ public final class WishFinder {
         boolean own =
                 position.pieceAt(from).filter(p -> p.side() == position.sideToMove()).isPresent();
         Weighed best =
-                judge.among(position, position.legalMoves())
+                evaluator
+                        .among(position, position.legalMoves())
                         .filter(b -> own)
                         .orElseThrow(() -> new IllegalArgumentException("no man there can move"));
         Search search = new Search(position, from, to, best.expected());
-        Optional<Weighed> now = search.wished(position).map(m -> judge.weigh(position, m));
+        Optional<Weighed> now = search.wished(position).map(m -> evaluator.weigh(position, m));
         boolean works = now.filter(n -> best.expected() - n.expected() < COSTS_NOTHING).isPresent();
         if (works) {
             return new Wish(position, from, to, now, true, List.of(), true);
@@ -182,7 +183,7 @@ public final class WishFinder {
             }
             Move move = next.get();
             double allowed = rest.isEmpty() ? worth - COSTS_NOTHING : worth - PATIENCE;
-            if (judge.weigh(p, move).expected() < allowed) {
+            if (evaluator.weigh(p, move).expected() < allowed) {
                 return false;
             }
             played.add(move);
@@ -190,12 +191,12 @@ public final class WishFinder {
                 return true;
             }
             Position after = p.play(move);
-            Optional<Choice> replies = judge.choice(after, REPLIES);
+            Optional<Choice> replies = evaluator.choice(after, REPLIES);
             if (replies.isEmpty()) {
                 return false;
             }
             List<Weighed> best = new ArrayList<>(List.of(replies.get().best()));
-            best.addAll(replies.get().equals(Judge.MARGIN));
+            best.addAll(replies.get().equals(MoveEvaluator.MARGIN));
             List<Move> first = List.of();
             for (Weighed reply : best) {
                 List<Move> on = new ArrayList<>();

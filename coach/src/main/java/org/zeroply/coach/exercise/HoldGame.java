@@ -11,8 +11,8 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.trial.LimitedPlayer;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Engine;
@@ -35,7 +35,7 @@ public final class HoldGame {
     /** Smaller losses are within what a search can tell. */
     private static final double SMALL = 0.03;
 
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
     private final LimitedPlayer player;
     private final Strength strength;
     private final int moves;
@@ -57,13 +57,13 @@ public final class HoldGame {
 
     /**
      * @param exercise an exercise with the task {@link DefenceTask#HOLD}
-     * @param judge tells what moves give away
+     * @param evaluator tells what moves give away
      * @param engine plays the other side
      * @param seed the same number makes the engine choose alike
      */
-    public HoldGame(Exercise exercise, Judge judge, Engine engine, long seed) {
+    public HoldGame(Exercise exercise, MoveEvaluator evaluator, Engine engine, long seed) {
         this.exercise = exercise;
-        this.judge = judge;
+        this.evaluator = evaluator;
         player = new LimitedPlayer(engine, new Random(seed));
         strength = new Strength(number(exercise.scheme(), STRENGTH, USUAL_STRENGTH, 1000, 2800));
         moves = number(exercise.scheme(), MOVES, USUAL_MOVES, 1, 100);
@@ -125,9 +125,9 @@ public final class HoldGame {
         if (isOver() || !before.isLegal(move)) {
             throw new IllegalArgumentException("this move cannot be played now");
         }
-        Weighed best = judge.among(before, before.legalMoves()).orElseThrow();
+        Weighed best = evaluator.among(before, before.legalMoves()).orElseThrow();
         double expected = Math.max(best.expected(), 0);
-        double got = best.move().equals(move) ? expected : judge.weigh(before, move).expected();
+        double got = best.move().equals(move) ? expected : evaluator.weigh(before, move).expected();
         double loss = expected - got < SMALL ? 0 : expected - got;
         first = first < 0 ? expected : first;
         losses.add(

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.zeroply.chess.board.Move;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.engine.analysis.Analysis;
 
 /**

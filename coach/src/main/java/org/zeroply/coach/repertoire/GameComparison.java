@@ -11,7 +11,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 
 /**
  * Where a game of the student left the repertoire, and what the repertoire had there.

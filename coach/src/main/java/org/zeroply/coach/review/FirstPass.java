@@ -13,7 +13,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.engine.analysis.Analysis;

@@ -9,8 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Score;
 

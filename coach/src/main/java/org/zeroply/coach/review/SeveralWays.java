@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.insight.ResultClass;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;

@@ -19,16 +19,21 @@ public final class LineGain {
      * counted as it stands.
      */
     public static int hundredths(Position start, List<Move> line) {
+        Side side = start.sideToMove();
+        return lead(end(start, line), side) - lead(MaterialBalance.of(start), side);
+    }
+
+    /** The balance where the material is counted. */
+    public static MaterialBalance end(Position start, List<Move> line) {
         int counted = line.size() < 2 ? line.size() : line.size() - line.size() % 2;
         Position end = start;
         for (Move move : line.subList(0, counted)) {
             end = end.play(move);
         }
-        Side side = start.sideToMove();
-        return lead(end, side) - lead(start, side);
+        return MaterialBalance.of(end);
     }
 
-    private static int lead(Position position, Side side) {
-        return MaterialBalance.of(position).lead(side, MaterialScale.SCHOOL);
+    private static int lead(MaterialBalance balance, Side side) {
+        return balance.lead(side, MaterialScale.SCHOOL);
     }
 }

@@ -21,8 +21,11 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
@@ -35,7 +38,7 @@ class DefencePositionsTest {
     private static final int TIMES = 10;
 
     @TempDir static Path folder;
-    private static Judge judge;
+    private static MoveEvaluator evaluator;
 
     /** Several tests look at the same eliminations. */
     private static final Map<Position, Elimination> FOUND = new HashMap<>();
@@ -44,7 +47,9 @@ class DefencePositionsTest {
     static void makeTables() {
         EndingTables tables = new EndingTables(folder);
         tables.generate("KPK", new Cancellation());
-        judge = new Judge(new BuiltInEngine(16), tables, Eliminator.NODES, new Cancellation());
+        evaluator =
+                new MoveEvaluator(
+                        new BuiltInEngine(16), tables, Eliminator.NODES, new Cancellation());
     }
 
     static Stream<Epd> positions() throws Exception {
@@ -89,6 +94,10 @@ class DefencePositionsTest {
         for (String san : words(epd, "fails")) {
             assertThat(candidate(found, san).isRefuted()).as(san).isTrue();
         }
+        for (String san : words(epd, "price")) {
+            assertThat(candidate(found, san).grade()).as(san).isEqualTo(Grade.PRICE);
+            assertThat(candidate(found, san).price()).as(san).isPresent();
+        }
         for (String pair : words(epd, "does")) {
             assertThat(candidate(found, left(pair)).kinds())
                     .as(pair)
@@ -106,14 +115,14 @@ class DefencePositionsTest {
 
     private static Elimination found(Position position) {
         return FOUND.computeIfAbsent(
-                position, p -> new Eliminator(judge).run(p, e -> {}).orElseThrow());
+                position, p -> new Eliminator(evaluator).run(p, e -> {}).orElseThrow());
     }
 
     private void pins(Epd epd, Elimination found) throws Exception {
         if (epd.operation("pin").isEmpty()) {
             return;
         }
-        List<Pin> pins = PinFinder.of(judge, found);
+        List<Pin> pins = PinFinder.of(evaluator, found);
         for (String pair : words(epd, "pin")) {
             assertThat(pins)
                     .as(pair)
@@ -139,17 +148,23 @@ class DefencePositionsTest {
     @MethodSource("positions")
     void stands_when_looked_at_ten_times_as_long(Epd epd) throws Exception {
         Position position = epd.position();
-        Judge longer = judge.withNodes(TIMES * judge.nodes());
+        MoveEvaluator longer = evaluator.withNodes(TIMES * evaluator.nodes());
         Holding wanted = WhatIf.wanted(holding(epd));
+        MoveComparison comparison =
+                new MoveComparison(position, longer.choice(position, 1).orElseThrow().best());
         for (String key : List.of("only", "holds")) {
             for (String san : words(epd, key)) {
                 Weighed move = longer.weigh(position, read(position, san));
-                assertThat(WhatIf.state(move, wanted)).as(san).isEqualTo(WhatIf.State.WORKS);
+                assertThat(WhatIf.state(comparison, move, wanted))
+                        .as(san)
+                        .isEqualTo(WhatIf.State.WORKS);
             }
         }
         for (String san : words(epd, "fails")) {
             Weighed move = longer.weigh(position, read(position, san));
-            assertThat(WhatIf.state(move, wanted)).as(san).isEqualTo(WhatIf.State.FAILS);
+            assertThat(WhatIf.state(comparison, move, wanted))
+                    .as(san)
+                    .isEqualTo(WhatIf.State.FAILS);
         }
     }
 

@@ -13,7 +13,8 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -26,12 +27,13 @@ class DefenceToolsTest {
 
     private static final long CHECK_NODES = 1_000_000;
 
-    private static Judge judge() {
-        return judge(new Cancellation());
+    private static MoveEvaluator evaluator() {
+        return evaluator(new Cancellation());
     }
 
-    private static Judge judge(Cancellation cancellation) {
-        return new Judge(new BuiltInEngine(16), Endings.NONE, Eliminator.NODES, cancellation);
+    private static MoveEvaluator evaluator(Cancellation cancellation) {
+        return new MoveEvaluator(
+                new BuiltInEngine(16), Endings.NONE, Eliminator.NODES, cancellation);
     }
 
     private static Position fen(String fen) {
@@ -39,7 +41,7 @@ class DefenceToolsTest {
     }
 
     private static Elimination eliminate(Position position) {
-        return new Eliminator(judge()).run(position, e -> {}).orElseThrow();
+        return new Eliminator(evaluator()).run(position, e -> {}).orElseThrow();
     }
 
     // ---- Elimination ----------------------------------------------------------------------------
@@ -49,9 +51,11 @@ class DefenceToolsTest {
         Position position = fen(BACK_RANK);
         List<Double> done = new ArrayList<>();
         Elimination one =
-                new Eliminator(judge()).run(position, e -> done.add(e.done())).orElseThrow();
+                new Eliminator(evaluator()).run(position, e -> done.add(e.done())).orElseThrow();
         Elimination two =
-                new Eliminator(List.of(judge(), judge())).run(position, e -> {}).orElseThrow();
+                new Eliminator(List.of(evaluator(), evaluator()))
+                        .run(position, e -> {})
+                        .orElseThrow();
 
         assertThat(done).isSorted().endsWith(1.0).hasSizeGreaterThan(4);
         assertThat(two).isEqualTo(one);
@@ -80,10 +84,10 @@ class DefenceToolsTest {
     void is_cancelled_at_once_and_finds_nothing_in_a_finished_game() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
-        assertThatThrownBy(() -> new Eliminator(judge(cancelled)).run(fen(BACK_RANK), e -> {}))
+        assertThatThrownBy(() -> new Eliminator(evaluator(cancelled)).run(fen(BACK_RANK), e -> {}))
                 .isInstanceOf(CancellationException.class);
         Position mated = fen("3R2k1/5ppp/8/8/8/8/5PPP/6K1 b - - 0 1");
-        assertThat(new Eliminator(judge()).run(mated, e -> {})).isEmpty();
+        assertThat(new Eliminator(evaluator()).run(mated, e -> {})).isEmpty();
     }
 
     // ---- Checks ---------------------------------------------------------------------------------
@@ -115,7 +119,7 @@ class DefenceToolsTest {
     // ---- Wishes ---------------------------------------------------------------------------------
 
     private static Wish wish(String fen, String from, String to) {
-        return new WishFinder(judge())
+        return new WishFinder(evaluator())
                 .find(fen(fen), Square.parse(from), Square.parse(to), p -> {});
     }
 
@@ -147,7 +151,7 @@ class DefenceToolsTest {
     // ---- Fortresses -----------------------------------------------------------------------------
 
     private static FortressTest.Report fortress(String fen, Side holding) {
-        return new FortressTest(judge().withNodes(3_000)).run(fen(fen), holding, 30, p -> {});
+        return new FortressTest(evaluator().withNodes(3_000)).run(fen(fen), holding, 30, p -> {});
     }
 
     @Test
@@ -172,7 +176,7 @@ class DefenceToolsTest {
                         List.of(new WhatIf.Row("as it is", base), WhatIf.Row.of(base, without)),
                         defences,
                         Holding.DRAW,
-                        judge(),
+                        evaluator(),
                         p -> {});
 
         assertThat(table.rows().get(1).name()).isEqualTo("Black's pawn h7 on h6");
@@ -193,7 +197,7 @@ class DefenceToolsTest {
         Position base = fen(BACK_RANK);
         List<Move> defences = List.of(San.read(base, "Kh8"), San.read(base, "h6"));
         WhatIf table =
-                new VariantProposer(judge()).propose(base, defences, Holding.DRAW, 3, p -> {});
+                new VariantProposer(evaluator()).propose(base, defences, Holding.DRAW, 3, p -> {});
 
         assertThat(table.rows()).hasSizeBetween(2, 4);
         for (int row = 1; row < table.rows().size(); row++) {

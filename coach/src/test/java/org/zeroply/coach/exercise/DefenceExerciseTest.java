@@ -19,11 +19,11 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -39,11 +39,11 @@ class DefenceExerciseTest {
     private static final String BACK_RANK = "6k1/5ppp/8/8/8/8/r4PPP/3R2K1 b - - 0 1";
 
     private final Engine engine = new BuiltInEngine(16);
-    private final Judge judge =
-            new Judge(engine, Endings.NONE, Eliminator.NODES, new Cancellation());
+    private final MoveEvaluator evaluator =
+            new MoveEvaluator(engine, Endings.NONE, Eliminator.NODES, new Cancellation());
 
     private DefenceDraft.Result draft(String fen, DefenceTask task) {
-        return new DefenceDraft(List.of(judge))
+        return new DefenceDraft(List.of(evaluator))
                 .draft(Position.fromFen(fen), task, p -> {})
                 .orElseThrow();
     }
@@ -52,7 +52,7 @@ class DefenceExerciseTest {
     @CsvSource({
         POSITION + ", ELIMINATION",
         POSITION + ", THREAT",
-        POSITION + ", WAYS_OUT",
+        BACK_RANK + ", WAYS_OUT",
         POSITION + ", HOLD",
         BACK_RANK + ", ELIMINATION",
         BACK_RANK + ", THREAT",
@@ -108,7 +108,7 @@ class DefenceExerciseTest {
         String bad =
                 before.legalMoves().stream()
                         .filter(m -> !m.equals(refutation.node().move()))
-                        .min(Comparator.comparingDouble(m -> judge.weigh(before, m).expected()))
+                        .min(Comparator.comparingDouble(m -> evaluator.weigh(before, m).expected()))
                         .map(m -> San.write(before, m))
                         .orElseThrow();
         MarkedSheet sheet =
@@ -132,7 +132,7 @@ class DefenceExerciseTest {
 
     private HoldGame hold() {
         MoveTree tree = draft(BACK_RANK, DefenceTask.HOLD).tree().orElseThrow();
-        return new HoldGame(Exercise.of(tree), judge, engine, 1);
+        return new HoldGame(Exercise.of(tree), evaluator, engine, 1);
     }
 
     @Test
@@ -140,7 +140,7 @@ class DefenceExerciseTest {
         HoldGame good = hold();
         while (!good.isOver()) {
             Position now = good.position();
-            good.play(judge.among(now, now.legalMoves()).orElseThrow().move());
+            good.play(evaluator.among(now, now.legalMoves()).orElseThrow().move());
         }
         assertThat(good.losses()).hasSizeLessThanOrEqualTo(good.moves());
         assertThat(good.kept()).isEqualTo(1);

@@ -15,14 +15,14 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.Finding;
 import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
-import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -51,8 +51,9 @@ class ExactExerciseTest {
     @Test
     void moves_are_weighed_by_the_tables_with_the_line_to_the_mate() {
         Position p = Position.fromFen(KING_BEFORE_PAWN);
-        Judge judge = new Judge(new BuiltInEngine(1), tables, 1_000, new Cancellation());
-        Choice choice = judge.choice(p, 9).orElseThrow();
+        MoveEvaluator evaluator =
+                new MoveEvaluator(new BuiltInEngine(1), tables, 1_000, new Cancellation());
+        Choice choice = evaluator.choice(p, 9).orElseThrow();
         assertThat(choice.best().exact()).isTrue();
         assertThat(choice.moves())
                 .allMatch(
@@ -72,7 +73,7 @@ class ExactExerciseTest {
         MoveTree tree = new MoveTree(Position.fromFen("8/8/8/4k3/8/4K3/4P3/8 w - - 0 1"));
         TreeEditor editor = new TreeEditor(tree);
         Choice choice =
-                new Judge(new BuiltInEngine(1), tables, 1_000, new Cancellation())
+                new MoveEvaluator(new BuiltInEngine(1), tables, 1_000, new Cancellation())
                         .choice(tree.start(), 9)
                         .orElseThrow();
         Node key = editor.add(tree.root(), choice.best().move());

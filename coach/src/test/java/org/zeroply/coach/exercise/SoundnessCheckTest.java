@@ -29,12 +29,12 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.sound.Finding;
 import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -148,7 +148,7 @@ class SoundnessCheckTest {
     /** The worst move but one of a position. */
     private static Move weakest(Position position, Move but) {
         BuiltInEngine engine = new BuiltInEngine(1);
-        return new Judge(engine, Endings.NONE, 20_000, new Cancellation())
+        return new MoveEvaluator(engine, Endings.NONE, 20_000, new Cancellation())
                 .choice(position, 256).orElseThrow().moves().stream()
                         .map(Weighed::move)
                         .filter(m -> !m.equals(but))

@@ -71,6 +71,9 @@ final class CandidateDetail extends VBox {
         if (c.isHeld()) {
             return "holds: " + c.result().words() + exact;
         }
+        if (c.price().isPresent()) {
+            return "at a price: " + c.price().get().words();
+        }
         return c.isRefuted()
                 ? "fails: " + c.motif().replace('-', ' ') + exact
                 : "not proved either way";

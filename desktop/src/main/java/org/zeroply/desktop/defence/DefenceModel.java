@@ -22,7 +22,7 @@ import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.PinFinder;
-import org.zeroply.coach.judge.Judge;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
@@ -136,7 +136,7 @@ public final class DefenceModel {
 
     /** The pins at the end; nothing when another position is looked at meanwhile. */
     private Optional<List<Pin>> work(Position position, Cancellation token) {
-        List<Judge> judges = judges(token);
+        List<MoveEvaluator> evaluators = evaluators(token);
         long[] told = {0};
         Consumer<Elimination> listener =
                 e -> {
@@ -147,8 +147,8 @@ public final class DefenceModel {
                     }
                 };
         try {
-            Optional<Elimination> result = new Eliminator(judges).run(position, listener);
-            return result.map(e -> PinFinder.of(judges.get(0), e));
+            Optional<Elimination> result = new Eliminator(evaluators).run(position, listener);
+            return result.map(e -> PinFinder.of(evaluators.get(0), e));
         } catch (CancellationException e) {
             return Optional.empty();
         }
@@ -166,7 +166,7 @@ public final class DefenceModel {
     }
 
     /** Judges with the nodes for each move, one for each engine. */
-    public List<Judge> judges(Cancellation token) {
+    public List<MoveEvaluator> evaluators(Cancellation token) {
         long nodes =
                 services.library()
                         .settings()
@@ -174,7 +174,7 @@ public final class DefenceModel {
                         .map(Long::parseLong)
                         .orElse(Eliminator.NODES);
         return services.defenders().stream()
-                .map(e -> new Judge(e, services.endings().tables(), nodes, token))
+                .map(e -> new MoveEvaluator(e, services.endings().tables(), nodes, token))
                 .toList();
     }
 

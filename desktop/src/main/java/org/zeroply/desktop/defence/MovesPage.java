@@ -98,7 +98,7 @@ final class MovesPage extends VBox {
     }
 
     private String verdict(Candidate c) {
-        return c.isHeld() ? "holds" : c.isRefuted() ? "fails" : "unclear";
+        return c.grade().words();
     }
 
     private String does(Candidate c) {
@@ -120,8 +120,11 @@ final class MovesPage extends VBox {
     }
 
     private String why(Candidate c) {
-        return c.isRefuted()
-                ? c.motif().replace('-', ' ')
+        if (c.isRefuted()) {
+            return c.motif().replace('-', ' ');
+        }
+        return c.price().isPresent()
+                ? c.price().get().words()
                 : c.costs().stream()
                         .map(Cost::kind)
                         .map(Cost.Kind::words)

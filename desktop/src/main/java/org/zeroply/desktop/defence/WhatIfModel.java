@@ -18,12 +18,12 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Holding;
 import org.zeroply.coach.defence.VariantProposer;
 import org.zeroply.coach.defence.WhatIf;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -102,8 +102,8 @@ final class WhatIfModel {
                                 fill(
                                         e,
                                         "Looking for the smallest changes that turn a verdict",
-                                        (judge, progress) ->
-                                                new VariantProposer(judge)
+                                        (evaluator, progress) ->
+                                                new VariantProposer(evaluator)
                                                         .propose(
                                                                 e.position(),
                                                                 defences(e),
@@ -114,7 +114,7 @@ final class WhatIfModel {
 
     /** Work that makes a table. */
     private interface Filling {
-        WhatIf run(Judge judge, Consumer<Double> progress);
+        WhatIf run(MoveEvaluator evaluator, Consumer<Double> progress);
     }
 
     private void fill(Elimination found, String name, Filling filling) {
@@ -127,8 +127,8 @@ final class WhatIfModel {
                         name,
                         (cancellation, progress) -> {
                             try {
-                                Judge judge = defence.judges(cancellation).get(0);
-                                return Optional.of(filling.run(judge, progress));
+                                MoveEvaluator evaluator = defence.evaluators(cancellation).get(0);
+                                return Optional.of(filling.run(evaluator, progress));
                             } catch (CancellationException e) {
                                 return Optional.empty();
                             }
@@ -161,14 +161,14 @@ final class WhatIfModel {
         fill(
                 found,
                 "Trying the defences",
-                (judge, progress) ->
-                        before.orElseGet(() -> asItIs(found, judge)).with(variant, judge));
+                (evaluator, progress) ->
+                        before.orElseGet(() -> asItIs(found, evaluator)).with(variant, evaluator));
     }
 
-    private static WhatIf asItIs(Elimination found, Judge judge) {
+    private static WhatIf asItIs(Elimination found, MoveEvaluator evaluator) {
         WhatIf.Row base = new WhatIf.Row("as it is", found.position());
         Holding wanted = WhatIf.wanted(found.result());
-        return WhatIf.of(List.of(base), defences(found), wanted, judge, p -> {});
+        return WhatIf.of(List.of(base), defences(found), wanted, evaluator, p -> {});
     }
 
     /** Takes the chosen variant out of the table. */
@@ -230,7 +230,7 @@ final class WhatIfModel {
                 .<Optional<Made>>longWork(
                         "Drafting the exercise",
                         (cancellation, progress) ->
-                                new DefenceDraft(defence.judges(cancellation))
+                                new DefenceDraft(defence.evaluators(cancellation))
                                         .draft(
                                                 position.get(),
                                                 DefenceTask.ELIMINATION,

@@ -13,7 +13,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.Audit;

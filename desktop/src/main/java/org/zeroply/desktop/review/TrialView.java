@@ -15,7 +15,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.insight.Expectation;
+import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;

@@ -6,10 +6,10 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.exercise.LineChecker;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
@@ -51,7 +51,7 @@ public final class HoldModel {
 
     /** Begins; the seed makes the engine choose alike. */
     public void begin(Exercise exercise, long seed) {
-        HoldGame fresh = new HoldGame(exercise, judge(), services.marking(), seed);
+        HoldGame fresh = new HoldGame(exercise, evaluator(), services.marking(), seed);
         game = Optional.of(fresh);
         expected = session.tree().root();
         session.go(expected);
@@ -64,8 +64,8 @@ public final class HoldModel {
                         + ". Your move: play it on the board.");
     }
 
-    private Judge judge() {
-        return new Judge(
+    private MoveEvaluator evaluator() {
+        return new MoveEvaluator(
                 services.marking(),
                 services.endings().tables(),
                 LineChecker.NODES,

@@ -26,12 +26,12 @@ import org.zeroply.coach.defence.Cost;
 import org.zeroply.coach.defence.DefenceKind;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
-import org.zeroply.coach.defence.Holding;
 import org.zeroply.coach.defence.Threat;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.engine.analysis.Score;
 
 /** Drafts exercises of the kind {@code defence}, each of its tasks from the same elimination. */
@@ -58,13 +58,13 @@ public final class DefenceDraft {
     /** A group for moves of which only the best counts. */
     private static final String ONE = "key";
 
-    private final List<Judge> judges;
+    private final List<MoveEvaluator> evaluators;
 
     /**
-     * @param judges with the nodes for each move; see {@link Eliminator}
+     * @param evaluators with the nodes for each move; see {@link Eliminator}
      */
-    public DefenceDraft(List<Judge> judges) {
-        this.judges = List.copyOf(judges);
+    public DefenceDraft(List<MoveEvaluator> evaluators) {
+        this.evaluators = List.copyOf(evaluators);
     }
 
     /**
@@ -87,7 +87,7 @@ public final class DefenceDraft {
     public Optional<Result> draft(Position position, DefenceTask task, DoubleConsumer progress) {
         try {
             Optional<Elimination> found =
-                    new Eliminator(judges).run(position, e -> progress.accept(e.done()));
+                    new Eliminator(evaluators).run(position, e -> progress.accept(e.done()));
             return Optional.of(
                     found.map(e -> draft(e, task)).orElse(Result.none("There is no legal move.")));
         } catch (CancellationException e) {
@@ -190,13 +190,13 @@ public final class DefenceDraft {
 
     private static Result cheapest(Elimination found) {
         List<Candidate> held = new ArrayList<>(found.held());
-        held.sort(Comparator.comparingInt(Candidate::price));
-        int least = held.get(0).price();
-        if (held.get(held.size() - 1).price() == least) {
+        held.sort(Comparator.comparingInt(Candidate::costCount));
+        int least = held.get(0).costCount();
+        if (held.get(held.size() - 1).costCount() == least) {
             return Result.none("All moves that hold cost the same.");
         }
         Scheme scheme = new Scheme(found);
-        List<Candidate> cheap = held.stream().filter(c -> c.price() == least).toList();
+        List<Candidate> cheap = held.stream().filter(c -> c.costCount() == least).toList();
         List<Candidate> dear = held.subList(cheap.size(), held.size());
         cheap.stream().limit(MOST_WAYS).forEach(c -> scheme.line(c, LINE_PLIES));
         int full = scheme.moves();

@@ -8,8 +8,8 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Obvious;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
 

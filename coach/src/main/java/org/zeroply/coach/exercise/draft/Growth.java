@@ -13,11 +13,11 @@ import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Obvious;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
@@ -50,15 +50,15 @@ final class Growth {
     /** Searches after which side lines end where they are. */
     private static final int MOST_SEARCHES = 110;
 
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Side solver;
     private final DoubleConsumer progress;
     private final List<Effort> efforts = new ArrayList<>();
     private int searches;
 
-    Growth(Judge judge, TreeEditor editor, Side solver, DoubleConsumer progress) {
-        this.judge = judge;
+    Growth(MoveEvaluator evaluator, TreeEditor editor, Side solver, DoubleConsumer progress) {
+        this.evaluator = evaluator;
         this.editor = editor;
         this.solver = solver;
         this.progress = progress;
@@ -71,12 +71,12 @@ final class Growth {
 
     Optional<Choice> choice(Position position, int most) {
         counted();
-        return judge.choice(position, most);
+        return evaluator.choice(position, most);
     }
 
     Weighed weigh(Position position, Move move) {
         counted();
-        return judge.weigh(position, move);
+        return evaluator.weigh(position, move);
     }
 
     private void counted() {
@@ -101,7 +101,7 @@ final class Growth {
      * moves do, the line ends before them.
      */
     void answer(Node node, Choice choice, int ply, boolean main) {
-        List<Weighed> ways = choice.equals(Judge.WAYS);
+        List<Weighed> ways = choice.equals(MoveEvaluator.WAYS);
         if (ways.size() >= 2 && !node.isRoot()) {
             end(node, main ? MAIN_VERDICT : ply <= 3 ? EASY : 0);
             editor.comment(node, "Several moves do now.");
@@ -138,7 +138,7 @@ final class Growth {
      * @param others moves that may do as well
      */
     private static boolean mustBeFound(Move last, Choice choice, int others) {
-        return choice.equals(Judge.WAYS).size() <= others
+        return choice.equals(MoveEvaluator.WAYS).size() <= others
                 && Obvious.why(choice, Optional.of(last)).isEmpty();
     }
 
@@ -181,7 +181,7 @@ final class Growth {
     private EngineCheck stamp(Weighed w, boolean white) {
         return w.exact()
                 ? w.score().check(white, 0, 0, "tables")
-                : w.score().check(white, w.depth(), judge.nodes(), judge.engine());
+                : w.score().check(white, w.depth(), evaluator.nodes(), evaluator.engine());
     }
 
     /** Whether the position stood earlier in the line: what follows has been seen. */
@@ -289,7 +289,7 @@ final class Growth {
         if (best.score() instanceof Score.Mate longest && w.score() instanceof Score.Mate mate) {
             return longest.moves() > 0 || mate.moves() <= longest.moves() + 1;
         }
-        return best.expected() - w.expected() <= Judge.MARGIN
+        return best.expected() - w.expected() <= MoveEvaluator.MARGIN
                 && best.score().ordinal() - w.score().ordinal() <= AS_GOOD;
     }
 

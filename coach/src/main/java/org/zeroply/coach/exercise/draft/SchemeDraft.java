@@ -16,13 +16,13 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.defence.Eliminator;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Obvious;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -81,7 +81,7 @@ public final class SchemeDraft {
         TreeEditor editor = new TreeEditor(new MoveTree(position));
         Side solver = position.sideToMove();
         try {
-            Growth growth = new Growth(judge(cancellation), editor, solver, progress);
+            Growth growth = new Growth(evaluator(cancellation), editor, solver, progress);
             Optional<Choice> choice = growth.choice(position, TOLD_APART);
             if (choice.isEmpty()) {
                 return Optional.empty();
@@ -107,7 +107,7 @@ public final class SchemeDraft {
         TreeEditor editor = new TreeEditor(new MoveTree(branch.position()));
         Side solver = scheme.start().sideToMove();
         try {
-            Growth growth = new Growth(judge(cancellation), editor, solver, progress);
+            Growth growth = new Growth(evaluator(cancellation), editor, solver, progress);
             growth.branch(editor.tree().root());
             share(editor, growth.efforts(), sum);
         } catch (CancellationException e) {
@@ -120,11 +120,11 @@ public final class SchemeDraft {
     /** Drafts exercises of the kind {@code defence} with the same engine. */
     public DefenceDraft defence(Cancellation cancellation) {
         return new DefenceDraft(
-                List.of(new Judge(engine, endings, Eliminator.NODES, cancellation)));
+                List.of(new MoveEvaluator(engine, endings, Eliminator.NODES, cancellation)));
     }
 
-    private Judge judge(Cancellation cancellation) {
-        return new Judge(engine, endings, nodes, cancellation);
+    private MoveEvaluator evaluator(Cancellation cancellation) {
+        return new MoveEvaluator(engine, endings, nodes, cancellation);
     }
 
     /** Gives each effort its part of the points. */
@@ -238,7 +238,7 @@ public final class SchemeDraft {
                 Weighed w = growth.weigh(start, move);
                 boolean changes = w.result() != choice.result();
                 if (shown < TEMPTATIONS
-                        && harm(w) >= Judge.HARM
+                        && harm(w) >= MoveEvaluator.HARM
                         && (changes || harm(w) >= NOT_FAR)) {
                     shown += bait(w) ? 1 : 0;
                 }
@@ -250,7 +250,7 @@ public final class SchemeDraft {
         private boolean bait(Weighed w) {
             Node end = editor.addLine(root, Line.start(w.line(), REFUTATION_PLIES));
             Node bait = root.child(w.move()).orElseThrow();
-            if (choice.best().expected() - growth.judged(end) < Judge.HARM) {
+            if (choice.best().expected() - growth.judged(end) < MoveEvaluator.HARM) {
                 editor.delete(bait);
                 return false;
             }

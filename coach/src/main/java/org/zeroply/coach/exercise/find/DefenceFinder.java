@@ -13,10 +13,10 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.defence.Candidate;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
-import org.zeroply.coach.defence.Holding;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Obvious;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -66,16 +66,20 @@ public final class DefenceFinder implements GameSearch {
     @Override
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
-        Judge judge = new Judge(engine, endings, nodes, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
         return new GameWalk(wishes)
-                .through(game, (position, last, ply) -> at(position, last, ply, judge), progress);
+                .through(
+                        game,
+                        (position, last, ply) -> at(position, last, ply, evaluator),
+                        progress);
     }
 
-    private static Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
+    private static Optional<Prospect> at(
+            Position position, Move last, int ply, MoveEvaluator evaluator) {
         if (position.legalMoves().size() < FEWEST_MOVES) {
             return Optional.empty();
         }
-        Choice choice = judge.choice(position, MOST_HELD + 1).orElseThrow();
+        Choice choice = evaluator.choice(position, MOST_HELD + 1).orElseThrow();
         boolean few =
                 choice.moves().size() > MOST_HELD
                         && choice.best().expected() >= HOLDS
@@ -84,7 +88,7 @@ public final class DefenceFinder implements GameSearch {
         if (!few || Obvious.why(choice, Optional.of(last)).isPresent()) {
             return Optional.empty();
         }
-        return new Eliminator(judge)
+        return new Eliminator(evaluator)
                 .run(position, e -> {})
                 .filter(DefenceFinder::isWorth)
                 .map(e -> prospect(e, ply));

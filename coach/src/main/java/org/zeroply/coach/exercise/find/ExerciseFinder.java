@@ -11,11 +11,11 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Obvious;
-import org.zeroply.coach.judge.Weighed;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
@@ -74,17 +74,23 @@ public final class ExerciseFinder implements GameSearch {
     @Override
     public Optional<List<Prospect>> in(
             MoveTree game, DoubleConsumer progress, Cancellation cancellation) {
-        Judge judge = new Judge(engine, endings, nodes, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
         return new GameWalk(wishes)
-                .through(game, (position, last, ply) -> at(position, last, ply, judge), progress);
+                .through(
+                        game,
+                        (position, last, ply) -> at(position, last, ply, evaluator),
+                        progress);
     }
 
-    private Optional<Prospect> at(Position position, Move last, int ply, Judge judge) {
+    private Optional<Prospect> at(Position position, Move last, int ply, MoveEvaluator evaluator) {
         if (position.legalMoves().size() < 4) {
             return Optional.empty();
         }
         Choice brief =
-                judge.withNodes(Math.max(1, nodes / SHORT_LOOK)).choice(position, 2).orElseThrow();
+                evaluator
+                        .withNodes(Math.max(1, nodes / SHORT_LOOK))
+                        .choice(position, 2)
+                        .orElseThrow();
         boolean pays =
                 brief.best().expected() >= HOLDS - 0.1
                         && (brief.gap() >= SHORT_GAP
@@ -93,15 +99,15 @@ public final class ExerciseFinder implements GameSearch {
         if (!pays) {
             return Optional.empty();
         }
-        Choice choice = judge.choice(position, 3).orElseThrow();
+        Choice choice = evaluator.choice(position, 3).orElseThrow();
         if (!isClear(choice, GAP) || Obvious.why(choice, Optional.of(last)).isPresent()) {
             return Optional.empty();
         }
-        Choice sure = judge.withNodes(2 * nodes).choice(position, 3).orElseThrow();
+        Choice sure = evaluator.withNodes(2 * nodes).choice(position, 3).orElseThrow();
         if (!isClear(sure, SURE_GAP) || !sure.best().move().equals(choice.best().move())) {
             return Optional.empty();
         }
-        return prospect(sure, last, ply, judge);
+        return prospect(sure, last, ply, evaluator);
     }
 
     private static boolean isClear(Choice choice, double gap) {
@@ -110,10 +116,11 @@ public final class ExerciseFinder implements GameSearch {
         return worth && choice.gap() >= gap && choice.best().line().size() >= 3;
     }
 
-    private Optional<Prospect> prospect(Choice choice, Move last, int ply, Judge judge) {
+    private Optional<Prospect> prospect(
+            Choice choice, Move last, int ply, MoveEvaluator evaluator) {
         Position position = choice.position();
         Move key = choice.best().move();
-        List<Move> tempting = tempting(choice, judge);
+        List<Move> tempting = tempting(choice, evaluator);
         List<Appeal> appeals = new ArrayList<>();
         if (choice.depthFound() >= DEEP) {
             appeals.add(
@@ -146,7 +153,7 @@ public final class ExerciseFinder implements GameSearch {
         if (appeals.isEmpty()) {
             return Optional.empty();
         }
-        int own = along(choice, judge, appeals);
+        int own = along(choice, evaluator, appeals);
         if (own == 1 && appeals.stream().allMatch(a -> a.kind().weight() < WORTHWHILE)) {
             return Optional.empty();
         }
@@ -157,9 +164,12 @@ public final class ExerciseFinder implements GameSearch {
                 new Prospect(position, ply, choice.best().line(), tempting, appeals, themes, own));
     }
 
-    private static List<Move> tempting(Choice choice, Judge judge) {
+    private static List<Move> tempting(Choice choice, MoveEvaluator evaluator) {
         return choice.temptations().stream()
-                .filter(m -> gives(choice, judge.weigh(choice.position(), m)) >= Judge.HARM)
+                .filter(
+                        m ->
+                                gives(choice, evaluator.weigh(choice.position(), m))
+                                        >= MoveEvaluator.HARM)
                 .toList();
     }
 
@@ -178,10 +188,10 @@ public final class ExerciseFinder implements GameSearch {
     }
 
     /** Follows the solution while one move is clearly best; gives the own moves to be found. */
-    private int along(Choice choice, Judge judge, List<Appeal> appeals) {
+    private int along(Choice choice, MoveEvaluator evaluator, List<Appeal> appeals) {
         List<Move> line = choice.best().line();
         Position p = choice.position().play(line.get(0));
-        defences(p, judge).ifPresent(appeals::add);
+        defences(p, evaluator).ifPresent(appeals::add);
         Set<Position> seen = new HashSet<>(List.of(choice.position(), p));
         int own = 1;
         while (own < MOST_OWN && 2 * own < line.size()) {
@@ -189,7 +199,8 @@ public final class ExerciseFinder implements GameSearch {
             Move answer = line.get(2 * own);
             p = p.play(reply);
             boolean mustBeFound =
-                    judge.choice(p, 2)
+                    evaluator
+                            .choice(p, 2)
                             .filter(c -> c.best().move().equals(answer) && c.gap() >= GAP)
                             .filter(c -> Obvious.why(c, Optional.of(reply)).isEmpty())
                             .isPresent();
@@ -207,9 +218,9 @@ public final class ExerciseFinder implements GameSearch {
     }
 
     /** Replies that are as good as each other have to be considered one by one. */
-    private static Optional<Appeal> defences(Position after, Judge judge) {
-        Optional<Choice> replies = judge.choice(after, 4);
-        int good = replies.map(c -> 1 + c.equals(Judge.MARGIN / 2).size()).orElse(0);
+    private static Optional<Appeal> defences(Position after, MoveEvaluator evaluator) {
+        Optional<Choice> replies = evaluator.choice(after, 4);
+        int good = replies.map(c -> 1 + c.equals(MoveEvaluator.MARGIN / 2).size()).orElse(0);
         boolean lost = replies.filter(c -> c.result() == ResultClass.LOSS).isPresent();
         return good >= 2 && good < 4 || good >= 2 && !lost
                 ? Optional.of(new Appeal(Appeal.Kind.DEFENCES, good + " defences to consider"))

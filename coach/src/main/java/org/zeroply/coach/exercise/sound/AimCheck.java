@@ -2,9 +2,9 @@ package org.zeroply.coach.exercise.sound;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 

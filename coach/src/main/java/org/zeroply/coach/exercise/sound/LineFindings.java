@@ -17,17 +17,17 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.MarkingScheme;
-import org.zeroply.coach.insight.ResultClass;
-import org.zeroply.coach.judge.Choice;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Obvious;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Score;
 
-/** What is wrong with the lines of a scheme, by a judge. */
+/** What is wrong with the lines of a scheme, by an evaluator. */
 final class LineFindings {
 
     /** Moves told apart beside those of the scheme. */
@@ -49,19 +49,19 @@ final class LineFindings {
     private static final int ALIKE = 20;
 
     private final MoveTree tree;
-    private final Judge judge;
+    private final MoveEvaluator evaluator;
     private final MarkingScheme scheme;
     private final Side solver;
     private final Optional<Aim> named;
-    private final Judge thorough;
+    private final MoveEvaluator thorough;
     private final Map<Position, Weighed> closer = new HashMap<>();
     private final List<Finding> findings = new ArrayList<>();
     private boolean exact = true;
 
-    LineFindings(MoveTree tree, Judge judge) {
+    LineFindings(MoveTree tree, MoveEvaluator evaluator) {
         this.tree = tree;
-        this.judge = judge;
-        this.thorough = judge.withNodes(2 * judge.nodes());
+        this.evaluator = evaluator;
+        this.thorough = evaluator.withNodes(2 * evaluator.nodes());
         this.scheme = MarkingScheme.of(tree);
         this.solver = tree.start().sideToMove();
         this.named = Aim.of(tree);
@@ -87,7 +87,7 @@ final class LineFindings {
             return;
         }
         int most = node.children().size() + BESIDE;
-        Optional<Choice> choice = judge.choice(node.position(), most);
+        Optional<Choice> choice = evaluator.choice(node.position(), most);
         choice.ifPresent(
                 c -> {
                     exact &= c.best().exact();
@@ -117,7 +117,7 @@ final class LineFindings {
 
     private Weighed weighed(Choice choice, Node child) {
         return choice.of(child.move())
-                .orElseGet(() -> judge.weigh(choice.position(), child.move()));
+                .orElseGet(() -> evaluator.weigh(choice.position(), child.move()));
     }
 
     // ---- The solver's moves ---------------------------------------------------------------------
@@ -215,7 +215,7 @@ final class LineFindings {
         } else if (answer == AimCheck.Answer.REACHES) {
             double more = w.expected() - asked.expected();
             String better =
-                    more > Judge.MARGIN || w.result().compareTo(asked.result()) < 0
+                    more > MoveEvaluator.MARGIN || w.result().compareTo(asked.result()) < 0
                             ? " is better than "
                             : " is as good as ";
             String how =
@@ -244,7 +244,7 @@ final class LineFindings {
         Weighed w = weighed(choice, child);
         boolean worse = w.result().compareTo(asked.result()) > 0;
         double less = asked.expected() - w.expected();
-        if (worse && less > Judge.MARGIN || less > NOT_EQUAL) {
+        if (worse && less > MoveEvaluator.MARGIN || less > NOT_EQUAL) {
             add(
                     Finding.Kind.NOT_EQUAL,
                     ERROR,
@@ -265,7 +265,8 @@ final class LineFindings {
                         .map(m -> sure(node, weighed(choice, m)))
                         .filter(m -> m.score().compareTo(choice.best().score()) > 0)
                         .orElse(choice.best());
-        if (w.matches(best, Judge.MARGIN) && sure(node, w).matches(best, Judge.MARGIN)) {
+        if (w.matches(best, MoveEvaluator.MARGIN)
+                && sure(node, w).matches(best, MoveEvaluator.MARGIN)) {
             add(
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
@@ -279,9 +280,9 @@ final class LineFindings {
             String detail = "its refutation is not in the scheme";
             add(Finding.Kind.NOT_REFUTED, WARNING, Line.to(bait), detail, w);
         }
-        reply.flatMap(r -> judge.choice(r.position(), 1))
+        reply.flatMap(r -> evaluator.choice(r.position(), 1))
                 .map(Choice::best)
-                .filter(after -> after.matches(best, Judge.MARGIN))
+                .filter(after -> after.matches(best, MoveEvaluator.MARGIN))
                 .ifPresent(
                         after ->
                                 add(
@@ -313,7 +314,7 @@ final class LineFindings {
     private void missing(Node node, Weighed w, Weighed best) {
         boolean turns = w.result().compareTo(best.result()) < 0;
         String name = san(node, w.move());
-        if (turns || w.expected() - best.expected() > Judge.MARGIN) {
+        if (turns || w.expected() - best.expected() > MoveEvaluator.MARGIN) {
             add(
                     Finding.Kind.MISSING_DEFENCE,
                     ERROR,
@@ -331,9 +332,9 @@ final class LineFindings {
             return;
         }
         boolean longer = holdsOutLonger(w, best);
-        Optional<Choice> answer = judge.choice(node.position().play(w.move()), 3);
+        Optional<Choice> answer = evaluator.choice(node.position().play(w.move()), 3);
         boolean obvious = answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isPresent();
-        int others = answer.map(a -> a.equals(Judge.WAYS).size()).orElse(0);
+        int others = answer.map(a -> a.equals(MoveEvaluator.WAYS).size()).orElse(0);
         if (!longer && (obvious || others > 1)) {
             return;
         }
@@ -372,7 +373,7 @@ final class LineFindings {
     private void verdict(Node node) {
         node.annotation()
                 .verdict()
-                .flatMap(v -> VerdictCheck.of(node.position(), v, judge))
+                .flatMap(v -> VerdictCheck.of(node.position(), v, evaluator))
                 .ifPresent(
                         wrong -> {
                             exact &= wrong.exact();

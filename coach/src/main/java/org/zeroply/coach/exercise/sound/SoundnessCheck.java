@@ -9,8 +9,8 @@ import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.judge.Judge;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -52,8 +52,8 @@ public final class SoundnessCheck {
         List<Finding> findings = new ArrayList<>(start(tree));
         findings.addAll(PointFindings.of(tree));
         try {
-            Judge judge = new Judge(engine, endings, nodes, cancellation);
-            LineFindings lines = new LineFindings(tree, judge);
+            MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
+            LineFindings lines = new LineFindings(tree, evaluator);
             findings.addAll(lines.find(progress));
             findings.sort(Comparator.comparing(Finding::severity));
             String stamp =

@@ -6,12 +6,12 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.VerdictScale;
-import org.zeroply.coach.judge.Judge;
-import org.zeroply.coach.judge.Weighed;
 
 /**
- * A verdict beside what a judge finds.
+ * A verdict beside what an evaluator finds.
  *
  * @param isWrong whether the two cannot both be right
  * @param detail both in words
@@ -23,7 +23,7 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
     private static final double SETTLED = 0.90;
 
     /** Checks a verdict; empty when nothing can be said. */
-    static Optional<VerdictCheck> of(Position position, Verdict verdict, Judge judge) {
+    static Optional<VerdictCheck> of(Position position, Verdict verdict, MoveEvaluator evaluator) {
         if (position.legalMoves().isEmpty()) {
             boolean whiteLost = position.sideToMove() == Side.WHITE;
             Verdict end =
@@ -38,7 +38,7 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
                             List.of(),
                             true));
         }
-        return judge.choice(position, 1).map(c -> of(position, verdict, c.best()));
+        return evaluator.choice(position, 1).map(c -> of(position, verdict, c.best()));
     }
 
     private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {

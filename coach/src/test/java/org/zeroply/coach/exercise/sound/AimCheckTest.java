@@ -14,8 +14,8 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Score;
 
 class AimCheckTest {

@@ -1,10 +1,9 @@
-package org.zeroply.coach.judge;
+package org.zeroply.coach.evaluation;
 
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.engine.analysis.Analysis;
 
 /**
@@ -14,9 +13,14 @@ import org.zeroply.engine.analysis.Analysis;
  * @param moves the best moves, best first; at least one
  * @param legal legal moves in all
  * @param leaders the move that led at each depth, from one ply on; empty where the tables know
+ * @param sureness whether all this held while it was looked at longer
  */
 public record Choice(
-        Position position, List<Weighed> moves, int legal, List<Analysis.DepthBest> leaders) {
+        Position position,
+        List<Weighed> moves,
+        int legal,
+        List<Analysis.DepthBest> leaders,
+        Sureness sureness) {
 
     /** What leads at this many plies, but not later, only looks good. */
     private static final int SHALLOW = 7;

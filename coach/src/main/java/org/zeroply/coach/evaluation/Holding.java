@@ -1,7 +1,6 @@
-package org.zeroply.coach.defence;
+package org.zeroply.coach.evaluation;
 
 import java.util.Locale;
-import org.zeroply.coach.judge.Weighed;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -17,8 +16,14 @@ public enum Holding {
     /** From here on a position counts as won, and as lost at as little; our own choice. */
     private static final double DECIDED = 0.85;
 
+    /** At so much or less a position counts as lost. */
+    static final double LOST = 1 - DECIDED;
+
     /** Within so much of a half the balance counts as kept; our own choice. */
     private static final double LEVEL = 0.20;
+
+    /** Up to here a position counts as level. */
+    static final double LEVEL_TO = 0.5 + LEVEL;
 
     private final String words;
 
@@ -41,11 +46,11 @@ public enum Holding {
      * The class of an expected score, 0 to 1: decided from 0.85 and 0.15, level between 0.30 and
      * 0.70.
      */
-    static Holding of(double expected) {
+    public static Holding of(double expected) {
         if (expected >= DECIDED) {
             return WIN;
         }
-        if (expected <= 1 - DECIDED) {
+        if (expected <= LOST) {
             return LOSS;
         }
         return Math.abs(expected - 0.5) <= LEVEL ? DRAW : UNCLEAR;

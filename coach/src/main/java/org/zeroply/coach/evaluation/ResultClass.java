@@ -1,4 +1,4 @@
-package org.zeroply.coach.insight;
+package org.zeroply.coach.evaluation;
 
 import org.zeroply.engine.analysis.Analysis;
 

@@ -1,4 +1,4 @@
-package org.zeroply.coach.judge;
+package org.zeroply.coach.evaluation;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Board;

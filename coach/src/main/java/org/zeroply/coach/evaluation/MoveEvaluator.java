@@ -1,4 +1,4 @@
-package org.zeroply.coach.judge;
+package org.zeroply.coach.evaluation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,7 +21,7 @@ import org.zeroply.engine.endings.ExactLine;
  * Tells what moves are worth: by the ending tables where they know every move, else by an engine on
  * a fixed number of nodes, so that the answer is always the same.
  */
-public final class Judge {
+public final class MoveEvaluator {
 
     /** Within so much expected score (0 to 1) two moves of one result are as good as each other. */
     public static final double MARGIN = 0.10;
@@ -44,7 +44,7 @@ public final class Judge {
      * @param nodes nodes for each search
      * @param cancellation ends a search with a {@link CancellationException}
      */
-    public Judge(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
+    public MoveEvaluator(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
@@ -52,12 +52,12 @@ public final class Judge {
     }
 
     /** The same with another number of nodes. */
-    public Judge withNodes(long other) {
-        return new Judge(engine, endings, other, cancellation);
+    public MoveEvaluator withNodes(long other) {
+        return new MoveEvaluator(engine, endings, other, cancellation);
     }
 
     /** The same for brief looks, on a part of the nodes, but not fewer than {@value #FEWEST}. */
-    public Judge brief(int part) {
+    public MoveEvaluator brief(int part) {
         return withNodes(Math.max(FEWEST, nodes / part));
     }
 
@@ -78,6 +78,22 @@ public final class Judge {
      * @throws CancellationException when cancelled
      */
     public Optional<Choice> choice(Position position, int most) {
+        return choice(position, most, nodes);
+    }
+
+    /**
+     * The best moves of a position, looked at on the evaluator's nodes at least and on until all is
+     * settled; empty when there is no legal move.
+     *
+     * @param most how many to tell apart
+     * @param cap nodes at which what is not settled stays open
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Choice> settled(Position position, int most, long cap) {
+        return choice(position, most, Math.max(nodes, cap));
+    }
+
+    private Optional<Choice> choice(Position position, int most, long until) {
         int legal = position.legalMoves().size();
         if (legal == 0) {
             return Optional.empty();
@@ -85,11 +101,20 @@ public final class Judge {
         List<Weighed> exact = exact(position);
         if (!exact.isEmpty()) {
             List<Weighed> best = exact.subList(0, Math.min(most, exact.size()));
-            return Optional.of(new Choice(position, best, legal, List.of()));
+            return Optional.of(new Choice(position, best, legal, List.of(), Sureness.SETTLED));
         }
-        Analysis analysis = run(AnalysisRequest.of(position, limits()).withLines(most));
-        List<Weighed> moves = analysis.lines().stream().map(Judge::weighed).toList();
-        return Optional.of(new Choice(position, moves, legal, analysis.byDepth()));
+        Cancellation search = new Cancellation(cancellation);
+        // Watches the search without ending it.
+        Settling settling = new Settling(until > nodes ? search : new Cancellation(), nodes);
+        Analysis analysis =
+                engine.analyse(
+                        AnalysisRequest.of(position, Limits.nodes(until)).withLines(most),
+                        settling,
+                        search);
+        throwIfCancelled();
+        List<Weighed> moves = analysis.lines().stream().map(MoveEvaluator::weighed).toList();
+        Sureness sureness = settling.sureness();
+        return Optional.of(new Choice(position, moves, legal, analysis.byDepth(), sureness));
     }
 
     /**
@@ -116,7 +141,7 @@ public final class Judge {
                 ? known
                 : run(AnalysisRequest.of(position, limits()).among(moves))
                         .best()
-                        .map(Judge::weighed);
+                        .map(MoveEvaluator::weighed);
     }
 
     private Limits limits() {
@@ -125,10 +150,14 @@ public final class Judge {
 
     private Analysis run(AnalysisRequest request) {
         Analysis analysis = engine.analyse(request, a -> {}, cancellation);
+        throwIfCancelled();
+        return analysis;
+    }
+
+    private void throwIfCancelled() {
         if (cancellation.isCancelled()) {
             throw new CancellationException("the search was cancelled");
         }
-        return analysis;
     }
 
     private static Weighed weighed(Analysis.Candidate c) {

@@ -1,4 +1,4 @@
-package org.zeroply.coach.insight;
+package org.zeroply.coach.evaluation;
 
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;

@@ -1,4 +1,4 @@
-package org.zeroply.coach.judge;
+package org.zeroply.coach.evaluation;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

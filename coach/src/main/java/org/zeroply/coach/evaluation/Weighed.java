@@ -1,8 +1,7 @@
-package org.zeroply.coach.judge;
+package org.zeroply.coach.evaluation;
 
 import java.util.List;
 import org.zeroply.chess.board.Move;
-import org.zeroply.coach.insight.ResultClass;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -29,6 +28,21 @@ public record Weighed(
     /** Whether it gives mate by force. */
     public boolean mates() {
         return score instanceof Score.Mate mate && mate.moves() > 0;
+    }
+
+    /** Whether it is mated by force. */
+    public boolean isMated() {
+        return score instanceof Score.Mate mate && mate.moves() <= 0;
+    }
+
+    /** Whether longer looks cannot change anything: the tables know it, or a mate was proved. */
+    public boolean isCertain() {
+        return exact || score instanceof Score.Mate;
+    }
+
+    /** The same verdict with another line, which begins with the move too. */
+    public Weighed with(List<Move> other) {
+        return new Weighed(move, score, expected, depth, other, exact);
     }
 
     /** The result that the move promises. */

@@ -1,0 +1,34 @@
+package org.zeroply.coach.evaluation;
+
+import java.util.Locale;
+
+/** How a move stands beside the best one, in one word. */
+public enum Grade {
+    /** It gives up neither the result nor material. */
+    HOLDS("holds"),
+
+    /** The result may be kept, but material is gone, or more of the score than a tenth. */
+    PRICE("at a price"),
+
+    /** It gives the result away. */
+    FAILS("fails"),
+
+    /** Longer looks said one thing, then another. */
+    UNCLEAR("unclear");
+
+    private final String words;
+
+    Grade(String words) {
+        this.words = words;
+    }
+
+    /** The grade in words. */
+    public String words() {
+        return words;
+    }
+
+    /** The name in files and for scripts. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+}

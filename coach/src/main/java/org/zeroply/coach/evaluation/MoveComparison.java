@@ -1,0 +1,144 @@
+package org.zeroply.coach.evaluation;
+
+import java.util.List;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.tactics.LineGain;
+
+/**
+ * Compares the moves of a position with the best one. A border between two results alone decides
+ * nothing: what is as good as the best move holds as it does. The bounds are choices of this
+ * program.
+ *
+ * @param position in which the moves are played
+ * @param best the best move
+ */
+public record MoveComparison(Position position, Weighed best) {
+
+    /** Expected score from which on a move is weaker than the best one. */
+    public static final double WEAKER = 0.10;
+
+    /** A win that becomes level is given away where at least so much is lost. */
+    static final double LETS_GO = 0.20;
+
+    /** What is lost when a position turns from better, or level, to worse. */
+    static final double TURNS = 0.35;
+
+    /** Below this expected score a position is worse than level. */
+    static final double WORSE = 0.30;
+
+    /** Material in hundredths of a point; less is a matter of trades. */
+    private static final int PAWN = 100;
+
+    /** So much is told even where a position is won by far. */
+    private static final int PIECE = 300;
+
+    /** Expected score; a pawn is a price only where it makes so much of a difference. */
+    private static final double FELT = 0.02;
+
+    /** Expected score within which a longer look may change the grade. */
+    private static final double NEAR = 0.04;
+
+    /** Lost, but not beyond doubt, from this expected score on. */
+    private static final double DOUBT = 0.03;
+
+    /** How a move stands beside the best one. */
+    public Grade grade(Weighed move) {
+        Holding kept = Holding.of(best);
+        Holding result = Holding.of(move);
+        if (kept == Holding.LOSS) {
+            return Grade.FAILS;
+        }
+        if (best.exact() && move.exact()) {
+            return kept == result ? Grade.HOLDS : Grade.FAILS;
+        }
+        if (isEqual(move)) {
+            return Grade.HOLDS;
+        }
+        Loss loss = Loss.of(move, best);
+        if (result == Holding.LOSS) {
+            boolean proved = move.isMated() || loss.exceeds(WEAKER);
+            return proved ? Grade.FAILS : Grade.UNCLEAR;
+        }
+        boolean letsGo = kept == Holding.WIN && result == Holding.DRAW && loss.exceeds(LETS_GO);
+        if (letsGo || loss.exceeds(TURNS) && move.expected() < WORSE) {
+            return Grade.FAILS;
+        }
+        return loss.exceeds(WEAKER) || given(move) > 0 ? Grade.PRICE : Grade.HOLDS;
+    }
+
+    /** Whether the result does not lie beyond a border, or the border alone tells them apart. */
+    private boolean isEqual(Weighed move) {
+        return best.expected() - move.expected() <= Weighed.EQUAL
+                && best.score().ordinal() - move.score().ordinal() <= Weighed.EQUAL_CENTIPAWNS;
+    }
+
+    /** What a move costs that may keep the result. */
+    public Price price(Weighed move) {
+        Loss loss = Loss.of(move, best);
+        int given = given(move);
+        String what = given > 0 ? material(move) : loss.words();
+        return new Price(loss, given, what + "; " + rest(move));
+    }
+
+    /** Whether a longer look may well change the grade. */
+    public boolean isDoubtful(Weighed move) {
+        if (move.isCertain()) {
+            return false;
+        }
+        double expected = move.expected();
+        double loss = best.expected() - expected;
+        Holding kept = Holding.of(best);
+        boolean lost = Holding.of(move) == Holding.LOSS;
+        return isNear(loss, WEAKER)
+                || isNear(expected, Holding.LOST)
+                || lost && expected > DOUBT
+                || kept == Holding.WIN && isNear(expected, Holding.LEVEL_TO)
+                || isNear(expected, WORSE) && loss > TURNS - NEAR
+                || grade(move) == Grade.UNCLEAR;
+    }
+
+    private static boolean isNear(double value, double bound) {
+        return Math.abs(value - bound) < NEAR;
+    }
+
+    /** Material given up against the best move, when the score says so too; else 0. */
+    private int given(Weighed move) {
+        boolean judged = best.score().ordinal() - move.score().ordinal() > Weighed.EQUAL_CENTIPAWNS;
+        if (!judged || best.isCertain() || move.isCertain()) {
+            return 0;
+        }
+        int given = gain(best) - gain(move);
+        boolean told = given >= PIECE || given >= PAWN && Loss.of(move, best).exceeds(FELT);
+        return told ? given : 0;
+    }
+
+    private int gain(Weighed move) {
+        return LineGain.hundredths(position, move.line());
+    }
+
+    private String material(Weighed move) {
+        MaterialBalance now = MaterialBalance.of(position);
+        MaterialBalance then = LineGain.end(position, move.line());
+        if (gain(move) <= -PAWN) {
+            return then.given(now, position.sideToMove());
+        }
+        MaterialBalance won = LineGain.end(position, best.line());
+        return then.given(won, position.sideToMove()) + " less than the best move";
+    }
+
+    private String rest(Weighed move) {
+        return switch (Holding.of(move)) {
+            case WIN -> "still winning";
+            case DRAW -> Holding.of(best) == Holding.DRAW ? "still level" : "perhaps still a draw";
+            case UNCLEAR -> move.expected() > 0.5 ? "still better" : "perhaps still a draw";
+            case LOSS -> "losing";
+        };
+    }
+
+    /** The moves of a list that hold beside the best one, that one among them. */
+    public List<Move> holding(List<Weighed> moves) {
+        return moves.stream().filter(m -> grade(m) == Grade.HOLDS).map(Weighed::move).toList();
+    }
+}
