@@ -2,7 +2,9 @@ package org.zeroply.coach.evaluation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import org.zeroply.chess.board.Conclusion;
@@ -32,6 +34,9 @@ public final class MoveEvaluator {
     /** A tempting move gives away at least so much expected score. */
     public static final double HARM = 0.15;
 
+    /** Points of a hundred by which another move may be behind and yet turn out as good. */
+    private static final double CLOSE = 12;
+
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;
 
@@ -40,20 +45,45 @@ public final class MoveEvaluator {
     private final long nodes;
     private final Cancellation cancellation;
 
+    /** What was asked before; empty where nothing is to be remembered. */
+    private final Optional<Map<Question, Optional<Choice>>> known;
+
+    /** What a choice was looked for with. */
+    private record Question(Position position, int most, long nodes, long until) {}
+
     /**
      * @param nodes nodes for each search
      * @param cancellation ends a search with a {@link CancellationException}
      */
     public MoveEvaluator(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
+        this(engine, endings, nodes, cancellation, Optional.empty());
+    }
+
+    private MoveEvaluator(
+            Engine engine,
+            Endings endings,
+            long nodes,
+            Cancellation cancellation,
+            Optional<Map<Question, Optional<Choice>>> known) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
         this.cancellation = cancellation;
+        this.known = known;
+    }
+
+    /**
+     * The same for one piece of work, which asks some questions more than once: choices once made
+     * are given again. For one thread.
+     */
+    public MoveEvaluator remembering() {
+        Optional<Map<Question, Optional<Choice>>> memory = Optional.of(new HashMap<>());
+        return new MoveEvaluator(engine, endings, nodes, cancellation, memory);
     }
 
     /** The same with another number of nodes. */
     public MoveEvaluator withNodes(long other) {
-        return new MoveEvaluator(engine, endings, other, cancellation);
+        return new MoveEvaluator(engine, endings, other, cancellation, known);
     }
 
     /** The same for brief looks, on a part of the nodes, but not fewer than {@value #FEWEST}. */
@@ -93,7 +123,47 @@ public final class MoveEvaluator {
         return choice(position, most, Math.max(nodes, cap));
     }
 
+    /**
+     * The best moves of a position, the best one by a search of its own: on one line more is found
+     * than on several at once. Other moves that are close to it, or seem better, are looked at
+     * longer.
+     *
+     * @param most how many to tell apart
+     * @param cap nodes at which what is not settled stays open
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Choice> thorough(Position position, int most, long cap) {
+        Optional<Choice> several = choice(position, most);
+        if (most < 2 || several.filter(c -> c.legal() > 1 && !c.best().exact()).isEmpty()) {
+            return most < 2 ? settled(position, 1, cap) : several;
+        }
+        Choice one = settled(position, 1, cap).orElseThrow();
+        List<Weighed> moves = new ArrayList<>(List.of(one.best()));
+        for (Weighed other : several.get().moves()) {
+            if (!other.move().equals(one.best().move())) {
+                boolean close =
+                        Loss.between(one.best().expected(), other.expected()).points() < CLOSE;
+                long longer = Math.max(nodes, cap / 2);
+                moves.add(close ? withNodes(longer).weigh(position, other.move()) : other);
+            }
+        }
+        moves.sort(Comparator.comparing(Weighed::score).reversed());
+        List<Weighed> best = moves.subList(0, Math.min(most, moves.size()));
+        return Optional.of(new Choice(position, best, one.legal(), one.leaders(), one.sureness()));
+    }
+
     private Optional<Choice> choice(Position position, int most, long until) {
+        Question question = new Question(position, most, nodes, until);
+        Optional<Choice> before = known.map(k -> k.get(question)).orElse(Optional.empty());
+        if (before.isPresent()) {
+            return before;
+        }
+        Optional<Choice> found = search(position, most, until);
+        known.ifPresent(k -> k.put(question, found));
+        return found;
+    }
+
+    private Optional<Choice> search(Position position, int most, long until) {
         int legal = position.legalMoves().size();
         if (legal == 0) {
             return Optional.empty();

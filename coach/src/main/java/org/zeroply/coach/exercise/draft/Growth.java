@@ -9,58 +9,95 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.tree.EngineCheck;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.tactics.ThemeFinder;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
 
 /**
- * Grows the lines of a scheme: at the solver's moves the best one and what equals it, at the
- * opponent's every defence that must be considered, each to where nothing is left to be found.
+ * Grows the lines of a scheme: at the solver's moves the best one, what equals it and what tempts;
+ * at the opponent's every defence that must be considered; each to where nothing is left to be
+ * found and what was won can be seen on the board.
  */
 final class Growth {
+
+    private static final String SEVERAL = "Several moves do now.";
+
+    /** Plies of what follows that show what was won, where it is not asked for any more. */
+    private static final int SHOWN_PLIES = 8;
 
     /** A defence is as good as the best one within so many centipawns. */
     private static final int AS_GOOD = 60;
 
-    private static final int TOLD_APART = 4;
+    /** In the first plies of the main line more is worth considering. */
+    private static final int CONSIDERED = 150;
+
+    private static final int EARLY = 6;
+
+    /** Up to here defences are shown that several moves answer. */
+    private static final int TRIED = 4;
+
+    private static final int TOLD_APART = 5;
     private static final int DEFENCES = 6;
     private static final double MAIN_VERDICT = 2.5;
 
     /** The weight of a defence, or a verdict, that is considered and then seen to be easy. */
     private static final double EASY = 0.6;
 
-    private static final int MAIN_PLIES = 11;
-    private static final int SIDE_PLIES = 7;
+    private static final int MAIN_PLIES = 19;
+    private static final int SIDE_PLIES = 11;
+
+    /** Moves of the solver in a row that need no finding, before something has to be found. */
+    private static final int QUIET_STRETCH = 3;
 
     /** Hundredths of a point after which material decides. */
     private static final int DECISIVE = 200;
 
+    /** The best move is looked for on so many times the nodes at most. */
+    private static final int SETTLING = 4;
+
     /** Searches that a scheme usually takes; progress goes by it. */
-    private static final double USUAL_SEARCHES = 70;
+    private static final double USUAL_SEARCHES = 90;
 
     /** Searches after which side lines end where they are. */
-    private static final int MOST_SEARCHES = 110;
+    private static final int MOST_SEARCHES = 130;
 
     private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Side solver;
+    private final Ways ways;
+    private final Judgement judgement;
+    private final Baits baits;
     private final DoubleConsumer progress;
     private final List<Effort> efforts = new ArrayList<>();
     private int searches;
 
-    Growth(MoveEvaluator evaluator, TreeEditor editor, Side solver, DoubleConsumer progress) {
+    /**
+     * @param ways which moves do as well as the best one
+     */
+    Growth(
+            MoveEvaluator evaluator,
+            TreeEditor editor,
+            Side solver,
+            Ways ways,
+            DoubleConsumer progress) {
         this.evaluator = evaluator;
         this.editor = editor;
         this.solver = solver;
+        this.ways = ways;
+        this.judgement = new Judgement(evaluator, editor, solver);
+        this.baits = new Baits(evaluator, editor, judgement);
         this.progress = progress;
     }
 
@@ -69,26 +106,21 @@ final class Growth {
         return efforts;
     }
 
-    Optional<Choice> choice(Position position, int most) {
+    private Optional<Choice> answerTo(Position position) {
         counted();
-        return evaluator.choice(position, most);
-    }
-
-    Weighed weigh(Position position, Move move) {
-        counted();
-        return evaluator.weigh(position, move);
+        return evaluator.thorough(position, TOLD_APART, SETTLING * evaluator.nodes());
     }
 
     private void counted() {
         searches++;
-        progress.accept(Math.min(0.97, searches / USUAL_SEARCHES));
+        progress.accept(Math.min(0.9, 0.1 + searches / USUAL_SEARCHES));
     }
 
     /** Lets the branch of a node grow, whoever is to move there. */
     void branch(Node node) {
         int ply = node.depth();
         if (node.position().sideToMove() == solver) {
-            choice(node.position(), TOLD_APART).ifPresent(c -> answer(node, c, ply, true));
+            answerTo(node.position()).ifPresent(c -> answer(node, c, ply, true));
         } else {
             defences(node, ply + 1, true);
         }
@@ -101,24 +133,32 @@ final class Growth {
      * moves do, the line ends before them.
      */
     void answer(Node node, Choice choice, int ply, boolean main) {
-        List<Weighed> ways = choice.equals(MoveEvaluator.WAYS);
-        if (ways.size() >= 2 && !node.isRoot()) {
+        Weighed best = choice.best();
+        if (ways.areSeveral(choice) && !node.isRoot()) {
+            editor.comment(node, SEVERAL);
             end(node, main ? MAIN_VERDICT : ply <= 3 ? EASY : 0);
-            editor.comment(node, "Several moves do now.");
+            if (main) {
+                show(node, best);
+            }
             return;
         }
-        Weighed best = choice.best();
         Node child = editor.add(node, best.move());
+        List<Weighed> equal = ways.reaching(choice);
         boolean found = mustBeFound(node.move(), choice, 1);
         if (found) {
             efforts.add(new Effort(child, weight(node.position(), choice), false));
+            say(child, choice);
         }
-        if (ways.size() == 1 && ways.get(0).isAsGoodAs(best)) {
-            Node other = editor.add(node, ways.get(0).move());
+        for (Weighed w : equal) {
+            Node other = editor.add(node, w.move());
             editor.annotate(other, a -> a.withEqual(true));
             judged(other);
         }
-        boolean goesOn = ways.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
+        if (found && main && !node.isRoot()) {
+            List<Move> good = equal.stream().map(Weighed::move).toList();
+            baits.add(node, choice, List.of(), good, 1);
+        }
+        boolean goesOn = equal.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
         if (!goesOn
                 || isRepeated(child)
                 || isSettled(child, best)
@@ -127,9 +167,64 @@ final class Growth {
         }
     }
 
+    /** Goes on, without points, to where what was won can be seen. */
+    private void show(Node node, Weighed best) {
+        if (isShown(node)) {
+            return;
+        }
+        Position p = node.position();
+        List<Move> line = Line.start(best.line(), SHOWN_PLIES);
+        for (int i = 0; i < line.size(); i++) {
+            p = p.play(line.get(i));
+            if (p.isCheckmate() || gain(p) >= DECISIVE) {
+                judged(editor.addLine(node, line.subList(0, i + 1)));
+                return;
+            }
+        }
+    }
+
     private void end(Node node, double weight) {
         judged(node);
+        if (!canTake(node.position()) && !node.position().inCheck()) {
+            judgement.say(node);
+        }
         efforts.add(new Effort(node, weight, true));
+    }
+
+    /** Ends a line where the solver is to move, since several moves do. */
+    void endBefore(Node node) {
+        List.copyOf(node.children()).forEach(editor::delete);
+        editor.comment(node, SEVERAL);
+        end(node, 1);
+    }
+
+    /** Adds a defence that was not considered. */
+    void defence(Node node, Move move) {
+        if (node.child(move).isEmpty()) {
+            Node child = editor.add(node, move);
+            efforts.add(new Effort(child, 1, false));
+            answerTo(child.position())
+                    .ifPresentOrElse(
+                            c -> answer(child, c, child.depth() + 1, false), () -> judged(child));
+        }
+    }
+
+    /** Names what the move is about. */
+    private void say(Node child, Choice choice) {
+        Position before = choice.position();
+        Move move = choice.best().move();
+        List<String> words = new ArrayList<>();
+        if (Obvious.isSacrifice(before, move)) {
+            words.add("a sacrifice");
+        } else if (Obvious.isQuiet(before, move)) {
+            words.add("a quiet move");
+        }
+        ThemeFinder.main(before, choice.best().line())
+                .ifPresent(t -> words.add("the idea: " + t.words()));
+        if (!words.isEmpty() && !child.parent().orElseThrow().isRoot()) {
+            String text = String.join("; ", words);
+            editor.comment(child, Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".");
+        }
     }
 
     /**
@@ -137,8 +232,8 @@ final class Growth {
      *
      * @param others moves that may do as well
      */
-    private static boolean mustBeFound(Move last, Choice choice, int others) {
-        return choice.equals(MoveEvaluator.WAYS).size() <= others
+    private boolean mustBeFound(Move last, Choice choice, int others) {
+        return ways.doing(choice).size() <= others
                 && Obvious.why(choice, Optional.of(last)).isEmpty();
     }
 
@@ -156,32 +251,8 @@ final class Growth {
      * @return what the position is worth to the solver, 0 to 1
      */
     double judged(Node node) {
-        Position p = node.position();
-        boolean white = p.sideToMove() == Side.WHITE;
-        Optional<Weighed> best = choice(p, 1).map(Choice::best);
-        Score score =
-                best.map(Weighed::score)
-                        .orElse(p.inCheck() ? new Score.Mate(0) : new Score.Centipawns(0));
-        double expected = best.map(Weighed::expected).orElse(p.inCheck() ? 0.0 : 0.5);
-        editor.annotate(
-                node,
-                a ->
-                        a.withVerdict(Optional.of(verdict(score, white)))
-                                .withCheck(best.map(w -> stamp(w, white))));
-        return p.sideToMove() == solver ? expected : 1 - expected;
-    }
-
-    /** Being mated is written as 0 moves, which has no sign of its own. */
-    private static Verdict verdict(Score score, boolean white) {
-        return score.equals(new Score.Mate(0))
-                ? white ? Verdict.BLACK_WINS : Verdict.WHITE_WINS
-                : score.verdict(white);
-    }
-
-    private EngineCheck stamp(Weighed w, boolean white) {
-        return w.exact()
-                ? w.score().check(white, 0, 0, "tables")
-                : w.score().check(white, w.depth(), evaluator.nodes(), evaluator.engine());
+        counted();
+        return judgement.write(node);
     }
 
     /** Whether the position stood earlier in the line: what follows has been seen. */
@@ -201,18 +272,37 @@ final class Growth {
         if (p.legalMoves().isEmpty()) {
             return true;
         }
-        List<Move> line = node.path().stream().map(Node::move).toList();
-        Position start = node.path().get(0).parent().orElseThrow().position();
-        int gain = LineGain.hundredths(start, line);
-        boolean ahead = start.sideToMove() == solver ? gain >= DECISIVE : gain <= -DECISIVE;
+        boolean ahead = gain(p) >= DECISIVE && ways.aim() != Aim.MATE;
         return ahead && best.result() == ResultClass.WIN && !p.inCheck() && !canTake(p);
     }
 
+    /**
+     * What the solver has won since the start, in hundredths of a point, less what the opponent can
+     * take back at once.
+     */
+    private int gain(Position end) {
+        Position start = editor.tree().start();
+        int taken = end.sideToMove() == solver ? 0 : bestCapture(end);
+        return lead(end) - lead(start) - taken;
+    }
+
+    private int lead(Position p) {
+        return MaterialBalance.of(p).lead(solver, MaterialScale.SCHOOL);
+    }
+
     private static boolean canTake(Position p) {
+        return bestCapture(p) > 0;
+    }
+
+    /** What the best capture wins by static exchange, in centipawns; 0 when none pays. */
+    private static int bestCapture(Position p) {
         Board board = p.toBoard();
         return p.legalMoves().stream()
                 .filter(Move::isCapture)
-                .anyMatch(m -> StaticExchange.isAtLeast(board, m.packed(), 1));
+                .mapToInt(m -> StaticExchange.of(board, m.packed()))
+                .filter(gain -> gain > 0)
+                .max()
+                .orElse(0);
     }
 
     // ---- The opponent's moves -------------------------------------------------------------------
@@ -226,14 +316,15 @@ final class Growth {
      * @return false when no defence leaves the solver anything to find
      */
     private boolean defences(Node node, int ply, boolean main) {
-        Optional<Choice> known = choice(node.position(), DEFENCES);
+        counted();
+        Optional<Choice> known = evaluator.choice(node.position(), DEFENCES);
         if (known.isEmpty()) {
             return false;
         }
         List<Defence> chosen = choose(node, known.get(), ply, main);
         boolean nothing = chosen.stream().noneMatch(Defence::hard);
         if (nothing && ply > 2) {
-            return false;
+            return main && further(node, chosen.get(0), ply);
         }
         boolean forced = known.get().legal() == 1;
         for (int i = 0; i < chosen.size(); i++) {
@@ -254,12 +345,64 @@ final class Growth {
         return true;
     }
 
+    /**
+     * Goes on through moves that need no finding, if something has to be found after them, or if
+     * what was won is then to be seen on the board; else the line stays as it was.
+     */
+    private boolean further(Node node, Defence defence, int ply) {
+        if (stretch(node) >= QUIET_STRETCH || defence.answer().isEmpty()) {
+            return false;
+        }
+        int before = efforts.size();
+        Node child = editor.add(node, defence.move().move());
+        if (!isRepeated(child)) {
+            answer(child, defence.answer().get(), ply, true);
+            List<Effort> added = efforts.subList(before, efforts.size());
+            boolean finds = added.stream().anyMatch(e -> e.weight() > 0 && !e.verdict());
+            if (finds || isShown(mainEnd(child)) && !isShown(node)) {
+                return true;
+            }
+            added.clear();
+        }
+        editor.delete(child);
+        return false;
+    }
+
+    private static Node mainEnd(Node from) {
+        Node end = from;
+        while (end.mainChild().isPresent()) {
+            end = end.mainChild().get();
+        }
+        return end;
+    }
+
+    /** Moves of the solver in a row, up to a node, that need no finding. */
+    private int stretch(Node node) {
+        int count = 0;
+        for (Node n = node; n.parent().isPresent(); n = n.parent().get()) {
+            Node move = n;
+            boolean own = n.parent().get().position().sideToMove() == solver;
+            boolean found = efforts.stream().anyMatch(e -> e.node() == move && !e.verdict());
+            if (own && found) {
+                return count;
+            }
+            count += own ? 1 : 0;
+        }
+        return count;
+    }
+
+    /** Whether a mate or decisive material is on the board at a node. */
+    private boolean isShown(Node node) {
+        return node.position().isCheckmate() || gain(node.position()) >= DECISIVE;
+    }
+
     private List<Defence> choose(Node node, Choice choice, int ply, boolean main) {
         int most = main ? ply <= 4 ? 4 : 3 : ply <= 4 ? 2 : 1;
         List<Defence> chosen = new ArrayList<>();
         List<Weighed> plausible =
                 Stream.concat(
-                                choice.moves().stream().filter(w -> isAsGood(w, choice.best())),
+                                choice.moves().stream()
+                                        .filter(w -> isConsidered(w, choice.best(), ply, main)),
                                 ply <= 4 && main
                                         ? refutationLike(node.position(), choice)
                                         : Stream.empty())
@@ -271,10 +414,10 @@ final class Growth {
                 break;
             }
             Position after = node.position().play(w.move());
-            Optional<Choice> answer = choice(after, TOLD_APART);
+            Optional<Choice> answer = answerTo(after);
             boolean hard = answer.filter(a -> mustBeFound(w.move(), a, 0)).isPresent();
             boolean tried =
-                    ply <= 2
+                    ply <= TRIED
                             && main
                             && answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isEmpty();
             if (first || hard || tried) {
@@ -285,12 +428,13 @@ final class Growth {
     }
 
     /** Hardly worse than the best defence, or, against mate, lasting as long. */
-    private static boolean isAsGood(Weighed w, Weighed best) {
+    private static boolean isConsidered(Weighed w, Weighed best, int ply, boolean main) {
         if (best.score() instanceof Score.Mate longest && w.score() instanceof Score.Mate mate) {
             return longest.moves() > 0 || mate.moves() <= longest.moves() + 1;
         }
-        return best.expected() - w.expected() <= MoveEvaluator.MARGIN
-                && best.score().ordinal() - w.score().ordinal() <= AS_GOOD;
+        int margin = main && ply <= EARLY ? CONSIDERED : AS_GOOD;
+        return best.expected() - w.expected() <= MoveComparison.WEAKER
+                && best.score().ordinal() - w.score().ordinal() <= margin;
     }
 
     /** Checks and paying captures among the better moves: they look like refutations. */

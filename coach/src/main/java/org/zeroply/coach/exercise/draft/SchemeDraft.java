@@ -1,16 +1,18 @@
 package org.zeroply.coach.exercise.draft;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
@@ -23,6 +25,7 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.sound.Located;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -42,12 +45,25 @@ public final class SchemeDraft {
 
     private static final int TEMPTATIONS = 2;
     private static final int TOLD_APART = 5;
-    private static final int REFUTATION_PLIES = 6;
+
+    /** Items of points that a scheme has at most. */
+    private static final int MOST_ITEMS = 20;
+
+    /** The key earns at most so much of what the rest earns together, where there is enough. */
+    private static final double KEY_AT_MOST = 0.8;
+
+    /** Weight of the rest below which the key earns what it is worth. */
+    private static final double MIN_OTHERS = 4;
+
+    /** How often what the check finds is mended. */
+    private static final int REPAIRS = 3;
+
+    /** The key is looked for on so many times the nodes at most. */
+    private static final int SETTLING = 16;
+
     private static final int PARTIAL_PLIES = 3;
 
-    /** Expected score from which on a second-best move still helps, and what it may be behind. */
-    private static final double HELPS = 0.60;
-
+    /** Expected score that a second-best move may be behind. */
     private static final double NOT_FAR = 0.35;
 
     private final Engine engine;
@@ -79,14 +95,13 @@ public final class SchemeDraft {
             DoubleConsumer progress,
             Cancellation cancellation) {
         TreeEditor editor = new TreeEditor(new MoveTree(position));
-        Side solver = position.sideToMove();
         try {
-            Growth growth = new Growth(evaluator(cancellation), editor, solver, progress);
-            Optional<Choice> choice = growth.choice(position, TOLD_APART);
+            MoveEvaluator evaluator = evaluator(cancellation).remembering();
+            Optional<Choice> choice = evaluator.thorough(position, TOLD_APART, SETTLING * nodes);
             if (choice.isEmpty()) {
                 return Optional.empty();
             }
-            new Draft(editor, growth, choice.get(), solver).write(tempting);
+            new Draft(evaluator, editor, choice.get(), progress).write(tempting);
             return Optional.of(editor.tree());
         } catch (CancellationException e) {
             return Optional.empty();
@@ -107,7 +122,14 @@ public final class SchemeDraft {
         TreeEditor editor = new TreeEditor(new MoveTree(branch.position()));
         Side solver = scheme.start().sideToMove();
         try {
-            Growth growth = new Growth(evaluator(cancellation), editor, solver, progress);
+            Aim aim = Aim.of(scheme).orElse(Aim.BEST);
+            Growth growth =
+                    new Growth(
+                            evaluator(cancellation).remembering(),
+                            editor,
+                            solver,
+                            new Ways(aim),
+                            progress);
             growth.branch(editor.tree().root());
             share(editor, growth.efforts(), sum);
         } catch (CancellationException e) {
@@ -129,7 +151,8 @@ public final class SchemeDraft {
 
     /** Gives each effort its part of the points. */
     static void share(TreeEditor editor, List<Effort> efforts, int total) {
-        List<Integer> parts = PointShare.of(efforts.stream().map(Effort::weight).toList(), total);
+        List<Double> weights = efforts.stream().map(Effort::weight).toList();
+        List<Integer> parts = PointShare.of(heaviest(weights), total);
         for (int i = 0; i < efforts.size(); i++) {
             Effort effort = efforts.get(i);
             if (parts.get(i) > 0) {
@@ -140,60 +163,105 @@ public final class SchemeDraft {
         }
     }
 
+    /** The weights, all but those of the most items a scheme has set to nothing. */
+    private static List<Double> heaviest(List<Double> weights) {
+        Set<Integer> kept =
+                IntStream.range(0, weights.size())
+                        .boxed()
+                        .sorted(Comparator.comparing(weights::get, Comparator.reverseOrder()))
+                        .limit(MOST_ITEMS)
+                        .collect(Collectors.toSet());
+        return IntStream.range(0, weights.size())
+                .mapToObj(i -> kept.contains(i) ? weights.get(i) : 0.0)
+                .toList();
+    }
+
     /** One draft being written. */
     private final class Draft {
 
+        private final MoveEvaluator evaluator;
         private final TreeEditor editor;
+        private final Ways ways;
         private final Growth growth;
         private final Choice choice;
         private final Side solver;
         private final Node root;
         private final Position start;
 
-        Draft(TreeEditor editor, Growth growth, Choice choice, Side solver) {
+        Draft(MoveEvaluator evaluator, TreeEditor editor, Choice choice, DoubleConsumer progress) {
+            this.evaluator = evaluator;
             this.editor = editor;
-            this.growth = growth;
             this.choice = choice;
-            this.solver = solver;
             this.root = editor.tree().root();
             this.start = root.position();
+            this.solver = start.sideToMove();
+            this.ways = new Ways(Ways.aim(choice));
+            this.growth = new Growth(evaluator, editor, solver, ways, progress);
         }
 
         void write(List<Move> tempting) {
             growth.answer(root, choice, 1, true);
             Node key = root.children().get(0);
-            List<Weighed> equal = choice.equalMoves();
-            for (Weighed w : equal) {
-                Node node = line(w, PARTIAL_PLIES);
-                editor.annotate(node, a -> a.withEqual(true));
-            }
-            boolean baited = tempt(tempting, equal);
+            List<Weighed> equal = ways.reaching(choice);
+            List<Move> good = equal.stream().map(Weighed::move).toList();
+            Judgement judgement = new Judgement(evaluator, editor, solver);
+            Baits baits = new Baits(evaluator, editor, judgement);
+            boolean baited = baits.add(root, choice, tempting, good, TEMPTATIONS) > 0;
             weighKey(key, baited);
             Optional<Node> partial = partialCredit(equal);
-            share(editor, growth.efforts(), points);
-            partial.ifPresent(second -> group(key, second));
-            Node end = root.mainLineEnd();
-            editor.annotate(end, a -> a.withEnd(true));
+            List<Located> errors = settle();
+            // What was taken in as equal is no second-best move any more.
+            partial.filter(second -> editor.tree().nodes().contains(second))
+                    .filter(second -> !second.annotation().equal())
+                    .ifPresent(second -> group(key, second));
+            mainEnd().ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
+            if (!errors.isEmpty()) {
+                editor.comment(root, "Not settled: " + reasons(errors) + ".");
+            }
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
             editor.tag(Exercise.PROMPT, prompt());
-            editor.tag(Aim.TAG, aim().word());
+            editor.tag(Aim.TAG, ways.aim().word());
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));
             editor.tag(Exercise.BAND, estimate.band());
             editor.tag(Exercise.THEMES, String.join(", ", estimate.themes()));
             editor.tag(Exercise.MAX_POINTS, String.valueOf(MarkingScheme.of(editor.tree()).sum()));
         }
 
-        /** What the key is for, as far as the search tells. */
-        private Aim aim() {
-            if (choice.best().mates()) {
-                return Aim.MATE;
+        /** Shares the points out and mends what the check finds; gives the errors that are left. */
+        private List<Located> settle() {
+            List<Located> errors = List.of();
+            for (int round = 0; round <= REPAIRS; round++) {
+                List<Node> nodes = editor.tree().nodes();
+                growth.efforts().removeIf(e -> !nodes.contains(e.node()));
+                nodes.forEach(n -> editor.points(n, List.of()));
+                share(editor, growth.efforts(), points);
+                errors = Located.errors(editor.tree(), evaluator);
+                boolean mended = round < REPAIRS && new Repairs(editor, growth).mend(errors);
+                if (!mended) {
+                    break;
+                }
             }
-            return choice.best().expected() < HELPS ? Aim.HOLD : Aim.BEST;
+            return errors;
+        }
+
+        private static String reasons(List<Located> errors) {
+            return errors.stream()
+                    .map(Located::finding)
+                    .limit(2)
+                    .map(f -> f.line() + ": " + f.detail())
+                    .collect(Collectors.joining("; "));
+        }
+
+        /** The last move of the main line that earns points; what follows only shows. */
+        private Optional<Node> mainEnd() {
+            return editor.tree().mainLine().stream()
+                    .filter(n -> !n.annotation().points().isEmpty())
+                    .reduce((earlier, later) -> later);
         }
 
         private String prompt() {
-            boolean holds = choice.best().expected() < HELPS;
+            boolean holds = choice.best().expected() < Ways.HELPS;
             return solver.word()
                     + " to move. "
                     + (holds
@@ -219,59 +287,14 @@ public final class SchemeDraft {
                             + (Obvious.isSacrifice(start, move) ? 2 : 0)
                             + (baited ? 1 : 0);
             growth.efforts().removeIf(e -> e.node() == key && !e.verdict());
-            growth.efforts().add(0, new Effort(key, weight, false));
-        }
-
-        /** Shows up to two moves that look good and are not, each with its refutation. */
-        private boolean tempt(List<Move> wanted, List<Weighed> equal) {
-            List<Move> good = equal.stream().map(Weighed::move).toList();
-            Move best = choice.best().move();
-            List<Move> candidates =
-                    Stream.concat(
-                                    wanted.stream().filter(start::isLegal),
-                                    choice.temptations().stream())
-                            .filter(m -> !m.equals(best) && !good.contains(m))
-                            .distinct()
-                            .toList();
-            int shown = 0;
-            for (Move move : candidates) {
-                Weighed w = growth.weigh(start, move);
-                boolean changes = w.result() != choice.result();
-                if (shown < TEMPTATIONS
-                        && harm(w) >= MoveEvaluator.HARM
-                        && (changes || harm(w) >= NOT_FAR)) {
-                    shown += bait(w) ? 1 : 0;
-                }
-            }
-            return shown > 0;
-        }
-
-        /** Shows a refutation, if at its end, too, as much is given away. */
-        private boolean bait(Weighed w) {
-            Node end = editor.addLine(root, Line.start(w.line(), REFUTATION_PLIES));
-            Node bait = root.child(w.move()).orElseThrow();
-            if (choice.best().expected() - growth.judged(end) < MoveEvaluator.HARM) {
-                editor.delete(bait);
-                return false;
-            }
-            editor.annotate(bait, a -> a.withTempting(true));
-            editor.comment(bait, words(bait));
-            return true;
+            double others = growth.efforts().stream().mapToDouble(Effort::weight).sum();
+            boolean alone = others < MIN_OTHERS;
+            double most = alone ? weight : Math.min(weight, KEY_AT_MOST * others);
+            growth.efforts().add(0, new Effort(key, most, false));
         }
 
         private double harm(Weighed w) {
             return choice.best().expected() - w.expected();
-        }
-
-        private static String words(Node bait) {
-            return bait.mainChild()
-                    .map(
-                            reply ->
-                                    "Tempts, but "
-                                            + Line.number(bait.position(), true)
-                                            + San.write(bait.position(), reply.move())
-                                            + " answers it.")
-                    .orElse("Tempts, and gives away what there was.");
         }
 
         /** The second-best move, where it still helps. */
@@ -279,8 +302,8 @@ public final class SchemeDraft {
             Optional<Weighed> second =
                     choice.moves().stream().skip(1).filter(w -> !equal.contains(w)).findFirst();
             return second.filter(w -> root.child(w.move()).isEmpty())
-                    .filter(w -> w.expected() >= HELPS && harm(w) <= NOT_FAR)
-                    .filter(w -> choice.best().expected() >= HELPS)
+                    .filter(w -> w.expected() >= Ways.HELPS && harm(w) <= NOT_FAR)
+                    .filter(w -> choice.best().expected() >= Ways.HELPS)
                     .map(w -> line(w, PARTIAL_PLIES));
         }
 

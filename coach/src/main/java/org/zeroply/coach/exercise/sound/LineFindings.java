@@ -23,6 +23,7 @@ import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.AimCheck;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.engine.analysis.Score;
@@ -40,7 +41,7 @@ final class LineFindings {
     private static final int MISSING = 2;
 
     /** A move marked as equal may give away more than one that is to be found; then it is not. */
-    private static final double NOT_EQUAL = 0.25;
+    private static final double NOT_EQUAL = 0.15;
 
     /** Expected score, 0 to 1, by which a lost defence is clearly better than another lost one. */
     private static final double MORE_TROUBLE = 0.03;
@@ -54,8 +55,13 @@ final class LineFindings {
     private final Side solver;
     private final Optional<Aim> named;
     private final MoveEvaluator thorough;
-    private final Map<Position, Weighed> closer = new HashMap<>();
-    private final List<Finding> findings = new ArrayList<>();
+
+    /** By the move, too: two moves of two positions may lead to one. */
+    private final Map<Asked, Weighed> closer = new HashMap<>();
+
+    private record Asked(Position position, Move move) {}
+
+    private final List<Located> findings = new ArrayList<>();
     private boolean exact = true;
 
     LineFindings(MoveTree tree, MoveEvaluator evaluator) {
@@ -72,7 +78,7 @@ final class LineFindings {
         return exact;
     }
 
-    List<Finding> find(DoubleConsumer progress) {
+    List<Located> find(DoubleConsumer progress) {
         List<Node> nodes = tree.nodes();
         for (int i = 0; i < nodes.size(); i++) {
             look(nodes.get(i));
@@ -142,6 +148,7 @@ final class LineFindings {
                     .ifPresent(
                             why ->
                                     add(
+                                            node,
                                             Finding.Kind.OBVIOUS,
                                             WARNING,
                                             Line.to(main.get()),
@@ -191,14 +198,15 @@ final class LineFindings {
         return w.exact()
                 ? w
                 : closer.computeIfAbsent(
-                        node.position().play(w.move()),
-                        p -> thorough.weigh(node.position(), w.move()));
+                        new Asked(node.position(), w.move()),
+                        asked -> thorough.weigh(asked.position(), asked.move()));
     }
 
     private void secondSolution(AimCheck aim, Node node, Node main, Weighed w, Weighed asked) {
         AimCheck.Answer answer = aim.compare(w, asked);
         if (answer == AimCheck.Answer.SLOWER && node.isRoot()) {
             add(
+                    node,
                     Finding.Kind.SECOND_SOLUTION,
                     NOTE,
                     through(node, w.line()),
@@ -221,6 +229,7 @@ final class LineFindings {
             String how =
                     node.child(w.move()).isPresent() ? "; the scheme has it, but not as equal" : "";
             add(
+                    node,
                     Finding.Kind.SECOND_SOLUTION,
                     ERROR,
                     through(node, w.line()),
@@ -246,6 +255,7 @@ final class LineFindings {
         double less = asked.expected() - w.expected();
         if (worse && less > MoveEvaluator.MARGIN || less > NOT_EQUAL) {
             add(
+                    child,
                     Finding.Kind.NOT_EQUAL,
                     ERROR,
                     Line.to(child),
@@ -268,6 +278,7 @@ final class LineFindings {
         if (w.matches(best, MoveEvaluator.MARGIN)
                 && sure(node, w).matches(best, MoveEvaluator.MARGIN)) {
             add(
+                    bait,
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
                     Line.to(bait),
@@ -278,7 +289,7 @@ final class LineFindings {
         Optional<Node> reply = bait.mainChild();
         if (reply.isEmpty() && !bait.position().legalMoves().isEmpty()) {
             String detail = "its refutation is not in the scheme";
-            add(Finding.Kind.NOT_REFUTED, WARNING, Line.to(bait), detail, w);
+            add(bait, Finding.Kind.NOT_REFUTED, WARNING, Line.to(bait), detail, w);
         }
         reply.flatMap(r -> evaluator.choice(r.position(), 1))
                 .map(Choice::best)
@@ -286,6 +297,7 @@ final class LineFindings {
                 .ifPresent(
                         after ->
                                 add(
+                                        bait,
                                         Finding.Kind.NOT_REFUTED,
                                         ERROR,
                                         through(reply.get(), after.line()),
@@ -316,6 +328,7 @@ final class LineFindings {
         String name = san(node, w.move());
         if (turns || w.expected() - best.expected() > MoveEvaluator.MARGIN) {
             add(
+                    node,
                     Finding.Kind.MISSING_DEFENCE,
                     ERROR,
                     through(node, w.line()),
@@ -341,6 +354,7 @@ final class LineFindings {
         boolean demands = longer || others == 0;
         String answers = obvious || others > 1 ? "" : others == 0 ? "; one move" : "; two moves";
         add(
+                node,
                 Finding.Kind.MISSING_DEFENCE,
                 demands && isMainLine(node) ? ERROR : WARNING,
                 through(node, w.line()),
@@ -378,20 +392,27 @@ final class LineFindings {
                         wrong -> {
                             exact &= wrong.exact();
                             if (wrong.isWrong()) {
-                                findings.add(
+                                Finding finding =
                                         new Finding(
                                                 Finding.Kind.WRONG_VERDICT,
                                                 ERROR,
                                                 through(node, wrong.line()),
                                                 wrong.detail(),
-                                                wrong.exact()));
+                                                wrong.exact());
+                                findings.add(new Located(finding, node, Optional.empty()));
                             }
                         });
     }
 
     private void add(
-            Finding.Kind kind, Finding.Severity severity, String line, String detail, Weighed by) {
-        findings.add(new Finding(kind, severity, line, detail, by.exact()));
+            Node at,
+            Finding.Kind kind,
+            Finding.Severity severity,
+            String line,
+            String detail,
+            Weighed by) {
+        Finding finding = new Finding(kind, severity, line, detail, by.exact());
+        findings.add(new Located(finding, at, Optional.of(by.move())));
     }
 
     private static String through(Node node, List<Move> rest) {

@@ -54,7 +54,7 @@ public final class SoundnessCheck {
         try {
             MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
             LineFindings lines = new LineFindings(tree, evaluator);
-            findings.addAll(lines.find(progress));
+            lines.find(progress).stream().map(Located::finding).forEach(findings::add);
             findings.sort(Comparator.comparing(Finding::severity));
             String stamp =
                     lines.isExact()

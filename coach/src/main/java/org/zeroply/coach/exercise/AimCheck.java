@@ -1,10 +1,9 @@
-package org.zeroply.coach.exercise.sound;
+package org.zeroply.coach.exercise;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
@@ -15,7 +14,7 @@ import org.zeroply.engine.analysis.Score;
  * @param aim what is asked for
  * @param position in which both moves are played
  */
-record AimCheck(Aim aim, Position position) {
+public record AimCheck(Aim aim, Position position) {
 
     /** A mate this many moves later is about as good. */
     private static final int LATER = 2;
@@ -24,7 +23,7 @@ record AimCheck(Aim aim, Position position) {
     private static final int PAWN = 100;
 
     /** What another move is beside the one asked for. */
-    enum Answer {
+    public enum Answer {
         /** It reaches the aim. */
         REACHES,
         /** It keeps the result, but does not reach the aim, or much later. */
@@ -34,13 +33,13 @@ record AimCheck(Aim aim, Position position) {
     }
 
     /** The aim at a move: as the exercise names it, else mate where the move asked for mates. */
-    static AimCheck at(Position position, Optional<Aim> named, Weighed asked) {
+    public static AimCheck at(Position position, Optional<Aim> named, Weighed asked) {
         Aim usual = asked.mates() ? Aim.MATE : Aim.BEST;
         Aim aim = named.filter(a -> a != Aim.MATE || asked.mates()).orElse(usual);
         return new AimCheck(aim, position);
     }
 
-    Answer compare(Weighed other, Weighed asked) {
+    public Answer compare(Weighed other, Weighed asked) {
         if (other.mates() && !asked.mates()) {
             return Answer.REACHES;
         }

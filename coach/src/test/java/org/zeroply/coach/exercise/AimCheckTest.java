@@ -1,4 +1,4 @@
-package org.zeroply.coach.exercise.sound;
+package org.zeroply.coach.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -15,7 +15,6 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.Aim;
 import org.zeroply.engine.analysis.Score;
 
 class AimCheckTest {

@@ -1,0 +1,92 @@
+package org.zeroply.coach.exercise.draft;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.AimCheck;
+import org.zeroply.coach.tactics.LineGain;
+
+/**
+ * Which moves do as well as the best one, by the relation that the check of exercises uses.
+ *
+ * @param aim what the exercise asks for
+ */
+record Ways(Aim aim) {
+
+    /** From so much expected score on a position wins by itself; our own choice. */
+    private static final double BY_ITSELF = 0.96;
+
+    /** And then another move wins, too, from so much on. */
+    private static final double ANYWAY = 0.90;
+
+    /** Centipawns within which two moves may turn out equal. */
+    private static final int NEAR = 90;
+
+    /** And expected score. */
+    private static final double ALMOST = 0.06;
+
+    /** The aim of an exercise that begins with a choice, as far as the search tells. */
+    static Aim aim(Choice choice) {
+        Weighed best = choice.best();
+        if (best.mates() && !best.exact()) {
+            return Aim.MATE;
+        }
+        if (best.exact()) {
+            return best.expected() == 1 ? Aim.WIN : Aim.HOLD;
+        }
+        if (best.expected() < HELPS) {
+            return Aim.HOLD;
+        }
+        int gain = LineGain.hundredths(choice.position(), best.line());
+        return gain >= EXCHANGE ? Aim.MATERIAL : Aim.BEST;
+    }
+
+    /** Hundredths of a point: a gain of material is worth asking for from the exchange on. */
+    private static final int EXCHANGE = 200;
+
+    /** Expected score from which on one side is better. */
+    static final double HELPS = 0.60;
+
+    /** The other moves that reach the aim about as well. */
+    List<Weighed> reaching(Choice choice) {
+        Weighed best = choice.best();
+        AimCheck check = AimCheck.at(choice.position(), Optional.of(aim), best);
+        return choice.moves().stream()
+                .skip(1)
+                .filter(w -> check.compare(w, best) == AimCheck.Answer.REACHES)
+                .toList();
+    }
+
+    /** The other moves that nobody would call wrong: they reach it, or the game is won anyway. */
+    List<Move> doing(Choice choice) {
+        Weighed best = choice.best();
+        List<Weighed> reaching = reaching(choice);
+        boolean mate = aim == Aim.MATE && best.mates();
+        boolean won = !mate && best.expected() >= BY_ITSELF;
+        return choice.moves().stream()
+                .skip(1)
+                .filter(
+                        w ->
+                                reaching.contains(w)
+                                        || won && w.expected() >= ANYWAY
+                                        || !mate && isNear(w, best))
+                .map(Weighed::move)
+                .toList();
+    }
+
+    /** So little less that a longer look may find them equal. */
+    private static boolean isNear(Weighed w, Weighed best) {
+        return !Loss.of(w, best).exceeds(ALMOST)
+                && best.score().ordinal() - w.score().ordinal() <= NEAR;
+    }
+
+    /** Whether no one move can be asked for: several do, or one does that is not surely equal. */
+    boolean areSeveral(Choice choice) {
+        int doing = doing(choice).size();
+        return doing >= 2 || doing > reaching(choice).size();
+    }
+}
