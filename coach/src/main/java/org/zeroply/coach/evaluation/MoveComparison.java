@@ -3,7 +3,9 @@ package org.zeroply.coach.evaluation;
 import java.util.List;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.tactics.LineGain;
 
 /**
@@ -28,11 +30,17 @@ public record MoveComparison(Position position, Weighed best) {
     /** Below this expected score a position is worse than level. */
     static final double WORSE = 0.30;
 
+    /** From here on a position that is not won is called level, below it perhaps a draw. */
+    private static final double LEVEL = 0.42;
+
     /** Material in hundredths of a point; less is a matter of trades. */
     private static final int PAWN = 100;
 
     /** So much is told even where a position is won by far. */
     private static final int PIECE = 300;
+
+    /** The score has to be worse by so much of the material at least, one part in so many. */
+    private static final int SHARE = 2;
 
     /** Expected score; a pawn is a price only where it makes so much of a difference. */
     private static final double FELT = 0.02;
@@ -105,33 +113,38 @@ public record MoveComparison(Position position, Weighed best) {
 
     /** Material given up against the best move, when the score says so too; else 0. */
     private int given(Weighed move) {
-        boolean judged = best.score().ordinal() - move.score().ordinal() > Weighed.EQUAL_CENTIPAWNS;
-        if (!judged || best.isCertain() || move.isCertain()) {
+        if (best.isCertain() || move.isCertain()) {
             return 0;
         }
-        int given = gain(best) - gain(move);
+        int given = lead(settled(best)) - lead(settled(move));
+        int less = best.score().ordinal() - move.score().ordinal();
+        boolean judged = less > Weighed.EQUAL_CENTIPAWNS && SHARE * less >= given;
         boolean told = given >= PIECE || given >= PAWN && Loss.of(move, best).exceeds(FELT);
-        return told ? given : 0;
+        return judged && told ? given : 0;
     }
 
-    private int gain(Weighed move) {
-        return LineGain.hundredths(position, move.line());
+    private MaterialBalance settled(Weighed move) {
+        return LineGain.settled(position, move.line());
+    }
+
+    private int lead(MaterialBalance balance) {
+        return balance.lead(position.sideToMove(), MaterialScale.SCHOOL);
     }
 
     private String material(Weighed move) {
         MaterialBalance now = MaterialBalance.of(position);
-        MaterialBalance then = LineGain.end(position, move.line());
-        if (gain(move) <= -PAWN) {
-            return then.given(now, position.sideToMove());
-        }
-        MaterialBalance won = LineGain.end(position, best.line());
-        return then.given(won, position.sideToMove()) + " less than the best move";
+        MaterialBalance then = settled(move);
+        Side side = position.sideToMove();
+        boolean lost = lead(then) - lead(now) <= -PAWN;
+        return lost
+                ? then.given(now, side)
+                : then.given(settled(best), side) + " less than the best move";
     }
 
     private String rest(Weighed move) {
         return switch (Holding.of(move)) {
             case WIN -> "still winning";
-            case DRAW -> Holding.of(best) == Holding.DRAW ? "still level" : "perhaps still a draw";
+            case DRAW -> move.expected() >= LEVEL ? "still level" : "perhaps still a draw";
             case UNCLEAR -> move.expected() > 0.5 ? "still better" : "perhaps still a draw";
             case LOSS -> "losing";
         };

@@ -1,14 +1,19 @@
 package org.zeroply.coach.tactics;
 
 import java.util.List;
+import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.engine.exchange.StaticExchange;
 
 /** What a line wins in material. */
 public final class LineGain {
+
+    /** Centipawns from which on a capture pays. */
+    private static final int PROFIT = 50;
 
     private LineGain() {}
 
@@ -24,13 +29,35 @@ public final class LineGain {
     }
 
     /** The balance where the material is counted. */
-    public static MaterialBalance end(Position start, List<Move> line) {
+    private static MaterialBalance end(Position start, List<Move> line) {
         int counted = line.size() < 2 ? line.size() : line.size() - line.size() % 2;
         Position end = start;
         for (Move move : line.subList(0, counted)) {
             end = end.play(move);
         }
         return MaterialBalance.of(end);
+    }
+
+    /**
+     * The balance when the forced part of a line is over: at the last position of it in which
+     * nobody is in check and nothing can be taken at a profit; at the start where there is none.
+     */
+    public static MaterialBalance settled(Position start, List<Move> line) {
+        Position quiet = start;
+        Position now = start;
+        for (Move move : line) {
+            now = now.play(move);
+            quiet = isQuiet(now) ? now : quiet;
+        }
+        return MaterialBalance.of(quiet);
+    }
+
+    private static boolean isQuiet(Position position) {
+        Board board = position.toBoard();
+        return !position.inCheck()
+                && position.legalMoves().stream()
+                        .filter(m -> m.isCapture() || m.promotion().isPresent())
+                        .noneMatch(m -> StaticExchange.isAtLeast(board, m.packed(), PROFIT));
     }
 
     private static int lead(MaterialBalance balance, Side side) {

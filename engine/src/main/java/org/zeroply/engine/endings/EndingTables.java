@@ -22,15 +22,20 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
- * The exact results of all endings of up to four men, kept as files in a folder. Missing ones can
- * be generated; those there are read when first asked for, and only so many stay in memory.
+ * The exact results of all endings of up to four men, kept as files in a folder. Those of three men
+ * come with the program. Missing ones can be generated; those there are read when first asked for,
+ * and only so many stay in memory.
  */
 public final class EndingTables implements Endings {
 
     private static final List<EndingMaterial> ALL = EndingMaterial.upToFour();
     private static final long MOST_BYTES = 96L << 20;
 
+    /** The most men of what comes with the program: such tables are resources beside this class. */
+    private static final int SHIPPED_MEN = 3;
+
     private final Path folder;
+    private volatile int most = SHIPPED_MEN;
 
     /** By signature: the material whose file exists. */
     private final AtomicReferenceArray<EndingMaterial> present =
@@ -59,7 +64,7 @@ public final class EndingTables implements Endings {
     public EndingTables(Path folder) {
         this.folder = folder;
         for (EndingMaterial material : ALL) {
-            if (Files.isRegularFile(file(material))) {
+            if (isShipped(material) || Files.isRegularFile(file(material))) {
                 register(material);
             }
         }
@@ -81,12 +86,29 @@ public final class EndingTables implements Endings {
         return folder.resolve(material.name() + ".zpe");
     }
 
+    private static boolean isShipped(EndingMaterial material) {
+        return material.men() <= SHIPPED_MEN;
+    }
+
+    private InputStream open(EndingMaterial material) throws IOException {
+        if (!isShipped(material)) {
+            return Files.newInputStream(file(material));
+        }
+        String name = material.name() + ".zpe";
+        InputStream in = EndingTables.class.getResourceAsStream(name);
+        if (in == null) {
+            throw new IOException(name + " is missing in the program");
+        }
+        return in;
+    }
+
     private void register(EndingMaterial material) {
+        most = Math.max(most, material.men());
         present.set(material.signature(), material);
         present.set(EndingMaterial.exchanged(material.signature()), material);
     }
 
-    /** How many endings there are files for, of {@link #total}. */
+    /** How many endings are known, of {@link #total}. */
     public int count() {
         return (int) ALL.stream().filter(m -> present.get(m.signature()) != null).count();
     }
@@ -183,7 +205,7 @@ public final class EndingTables implements Endings {
 
     @Override
     public int mostMen() {
-        return count() == 0 ? 0 : 4;
+        return most;
     }
 
     @Override
@@ -214,7 +236,7 @@ public final class EndingTables implements Endings {
             throw new IllegalStateException("no ending table for signature " + signature);
         }
         EndingTable table;
-        try (InputStream in = new BufferedInputStream(Files.newInputStream(file(material)))) {
+        try (InputStream in = new BufferedInputStream(open(material))) {
             table = EndingTable.read(material, in);
         } catch (IOException e) {
             throw new UncheckedIOException(

@@ -11,6 +11,9 @@ final class Quiescence {
     private static final int[] VALUE = {110, 330, 340, 520, 1000, 0};
     private static final int DELTA = 140;
 
+    /** With so few men a capture can be worth all there is: what is left cannot win any more. */
+    private static final int FEW = 7;
+
     private final SearchState s;
 
     Quiescence(SearchState state) {
@@ -91,6 +94,7 @@ final class Quiescence {
         int best = standing;
         int bestMove = 0;
         int futile = still + DELTA;
+        boolean few = Long.bitCount(s.board.occupied()) <= FEW;
         MovePicker picker = s.pickers[ply];
         picker.startQuiescence(tableMove, s.lastSlot(ply), s.slotBefore(ply), check);
         while (true) {
@@ -103,7 +107,7 @@ final class Quiescence {
                 if (best > -SearchState.MATE_BOUND && !Move.isCapture(move)) {
                     continue;
                 }
-            } else if (!Move.isPromotion(move) && best > -SearchState.MATE_BOUND) {
+            } else if (!few && !Move.isPromotion(move) && best > -SearchState.MATE_BOUND) {
                 int victim = Move.kind(move) == Move.EN_PASSANT ? 0 : s.board.typeAt(Move.to(move));
                 int hoped = futile + VALUE[victim];
                 if (hoped <= alpha) {
