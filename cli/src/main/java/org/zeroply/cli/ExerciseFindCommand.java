@@ -15,6 +15,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.find.Appeal;
 import org.zeroply.coach.exercise.find.DefenceFinder;
@@ -114,6 +115,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
 
     @Option(names = "--check", description = "Draft a scheme for each and check it.")
     private boolean check;
+
+    @Option(
+            names = "--check-nodes",
+            description = "Nodes for each search of the check; ${DEFAULT-VALUE} if left out.",
+            paramLabel = "N")
+    private long checkNodes = SoundnessCheck.NODES;
 
     private final List<String> rejected = new ArrayList<>();
     private int games;
@@ -270,7 +277,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
         find.seconds = (System.nanoTime() - began) / SECOND;
         if (check) {
             SoundnessCheck soundness =
-                    new SoundnessCheck(engine, endings, SoundnessCheck.NODES, KnownExercises.NONE);
+                    new SoundnessCheck(engine, endings, checkNodes, KnownExercises.NONE);
             find.soundness =
                     find.scheme.flatMap(s -> soundness.check(s, part -> {}, new Cancellation()));
         }
@@ -307,6 +314,8 @@ final class ExerciseFindCommand implements Callable<Integer> {
             p.themes().forEach(themes::add);
             one.put("ownMoves", p.ownMoves());
             find.scheme.ifPresent(s -> one.put("draftSeconds", find.seconds));
+            find.scheme.ifPresent(s -> one.put("items", MarkingScheme.of(s).items().size()));
+            find.scheme.ifPresent(s -> one.put("solverMoves", solverMoves(s)));
             find.soundness.ifPresent(s -> soundness(one, s));
         }
         if (check) {
@@ -318,6 +327,15 @@ final class ExerciseFindCommand implements Callable<Integer> {
         ArrayNode problems = document.putArray("rejected");
         rejected.forEach(problems::add);
         return document;
+    }
+
+    /** Moves of the solver up to the last one on the main line that earns something. */
+    private static int solverMoves(MoveTree scheme) {
+        return scheme.mainLine().stream()
+                .filter(n -> !n.annotation().points().isEmpty())
+                .mapToInt(n -> (n.depth() + 1) / 2)
+                .max()
+                .orElse(0);
     }
 
     private static long sound(List<Find> best) {

@@ -1,7 +1,5 @@
 package org.zeroply.coach.evaluation;
 
-import org.zeroply.engine.analysis.Analysis;
-
 /** The result a position promises the side to move, by its expected score. */
 public enum ResultClass {
     WIN("won"),
@@ -20,16 +18,6 @@ public enum ResultClass {
     /** The class in a word. */
     public String word() {
         return word;
-    }
-
-    /**
-     * How many moves keep the result that the best one promises.
-     *
-     * @param all an analysis that tells all moves apart
-     */
-    public static int keeping(Analysis all) {
-        ResultClass best = of(all.best().map(Analysis.Candidate::expected).orElse(0.5));
-        return (int) all.lines().stream().filter(c -> of(c.expected()) == best).count();
     }
 
     /**

@@ -7,6 +7,7 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Width;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -105,7 +106,7 @@ public final class DifficultyMeter {
                 ply,
                 position.toBoard().sideToMove() == 0,
                 ResultClass.of(best),
-                ResultClass.keeping(analysis),
+                Width.of(analysis),
                 position.legalMoves().size());
     }
 }

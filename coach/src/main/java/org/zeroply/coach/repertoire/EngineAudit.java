@@ -11,7 +11,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Width;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -231,7 +231,7 @@ public final class EngineAudit {
         }
         Analysis all = search(spot.position(), ALL_MOVES, cancellation);
         boolean only =
-                ResultClass.keeping(all) == 1
+                Width.of(all) == 1
                         || all.lines().size() > 1
                                 && 100
                                                 * (all.lines().get(0).expected()

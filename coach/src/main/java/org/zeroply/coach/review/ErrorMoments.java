@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Analysis;
@@ -20,6 +19,9 @@ import org.zeroply.engine.analysis.Score;
 final class ErrorMoments {
 
     private static final int PAWN = 100;
+
+    /** From this expected score on there was a chance to be missed; our own choice. */
+    private static final double CHANCE = 0.65;
 
     private final Engine engine;
     private final long nodes;
@@ -96,7 +98,7 @@ final class ErrorMoments {
             MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
         List<String> hard = Hardness.of(move);
         boolean offered = previous.filter(ErrorMoments::isError).isPresent();
-        if (hard.isEmpty() || !offered && move.classBefore() != ResultClass.WIN) {
+        if (hard.isEmpty() || !offered && move.before() < CHANCE) {
             return Optional.empty();
         }
         List<Move> tempting = tempting(move, cancellation);

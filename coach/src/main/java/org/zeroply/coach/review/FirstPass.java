@@ -1,8 +1,11 @@
 package org.zeroply.coach.review;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,7 +16,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.evaluation.Width;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.engine.analysis.Analysis;
@@ -35,6 +38,20 @@ public final class FirstPass {
 
     private static final int ALL_MOVES = 256;
     private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d+):(\\d\\d):(\\d\\d)");
+
+    /** Positions that may hold a moment are looked at on so many times the nodes. */
+    private static final int LONGER = 3;
+
+    /** So many moves of a game at most. */
+    private static final int MOST_LONGER = 8;
+
+    /** A move that is best only from this depth on, in plies, may be worth it. */
+    private static final int LATE = 9;
+
+    /** Parts of the work, for its progress: looking once, of looking; looking, of all. */
+    private static final double QUICK = 0.6;
+
+    private static final double LOOKED = 0.6;
 
     /** Moves told apart that are kept. */
     private static final int WAYS = 5;
@@ -87,20 +104,15 @@ public final class FirstPass {
             Cancellation cancellation) {
         List<Node> line = game.mainLine().stream().filter(n -> !n.isRoot()).toList();
         List<MoveReview> moves = new ArrayList<>();
-        Look now =
-                line.isEmpty()
-                        ? null
-                        : look(line.get(0).parent().orElseThrow().position(), cancellation);
+        List<Look> looks = looks(line, progress, cancellation);
         for (int i = 0; i < line.size() && !cancellation.isCancelled(); i++) {
             Node node = line.get(i);
-            Look next = look(node.position(), cancellation);
             Side side = node.parent().orElseThrow().position().sideToMove();
             boolean wanted = only.isEmpty() || only.get() == side;
-            if (wanted && !node.move().isNull() && now.analysis().isPresent()) {
-                moves.add(review(node, i + 1, now, next, cancellation));
+            if (wanted && !node.move().isNull() && looks.get(i).analysis().isPresent()) {
+                moves.add(review(node, i + 1, looks.get(i), looks.get(i + 1), cancellation));
             }
-            now = next;
-            progress.accept((i + 1.0) / line.size());
+            progress.accept(LOOKED + (1 - LOOKED) * (i + 1.0) / line.size());
         }
         if (cancellation.isCancelled()) {
             return Optional.empty();
@@ -137,7 +149,62 @@ public final class FirstPass {
         return moments;
     }
 
-    private Look look(Position position, Cancellation cancellation) {
+    // ---- Looking at the positions ---------------------------------------------------------------
+
+    /** The position before each move and the last one; longer where a moment may be. */
+    private List<Look> looks(List<Node> line, DoubleConsumer progress, Cancellation cancellation) {
+        List<Look> looks = new ArrayList<>();
+        for (int i = 0; i <= line.size() && !line.isEmpty(); i++) {
+            looks.add(look(position(line, i), nodes, cancellation));
+            progress.accept(LOOKED * (i + 1.0) / (line.size() + 1) * QUICK);
+        }
+        Set<Integer> again = worthMore(line, looks);
+        int done = 0;
+        for (int i : again) {
+            looks.set(i, look(position(line, i), LONGER * nodes, cancellation));
+            done++;
+            progress.accept(LOOKED * (QUICK + (1 - QUICK) * done / again.size()));
+        }
+        return looks;
+    }
+
+    private static Position position(List<Node> line, int i) {
+        return i == 0 ? line.get(0).parent().orElseThrow().position() : line.get(i - 1).position();
+    }
+
+    /**
+     * The positions around what may be a moment: what gave much away first, then sacrifices, played
+     * or possible, and moves that are best only late.
+     */
+    private static Set<Integer> worthMore(List<Node> line, List<Look> looks) {
+        List<Integer> moves = new ArrayList<>();
+        for (int i = 0; i < line.size(); i++) {
+            if (looks.get(i).analysis().isPresent() && promise(line, looks, i) > 0) {
+                moves.add(i);
+            }
+        }
+        moves.sort(Comparator.comparingDouble((Integer i) -> -promise(line, looks, i)));
+        Set<Integer> positions = new TreeSet<>();
+        moves.stream().limit(MOST_LONGER).forEach(i -> positions.addAll(List.of(i, i + 1)));
+        return positions;
+    }
+
+    /** How much a move may be a moment, in points of a hundred; 0 for no reason to think so. */
+    private static double promise(List<Node> line, List<Look> looks, int i) {
+        Look now = looks.get(i);
+        Move played = line.get(i).move();
+        double loss = 100 * (now.expected() - 1 + looks.get(i + 1).expected());
+        Position position = position(line, i);
+        boolean offers =
+                Hardness.isSacrifice(position, now.best().move())
+                        || !played.isNull() && Hardness.isSacrifice(position, played);
+        boolean late = now.analysis().orElseThrow().depthFound() >= LATE;
+        double open = now.expected() > 0.02 && now.expected() < 0.98 ? 1 : 0;
+        return (loss >= MoveReview.DUBIOUS ? loss : 0)
+                + open * ((offers ? 12 : 0) + (late ? 4 : 0));
+    }
+
+    private Look look(Position position, long nodes, Cancellation cancellation) {
         if (position.legalMoves().isEmpty()) {
             return new Look(Optional.empty(), position.isCheckmate() ? 0 : 0.5);
         }
@@ -172,7 +239,7 @@ public final class FirstPass {
                 after,
                 choice ? 1 : rank(all, node.move()),
                 all.lines().subList(0, Math.min(WAYS, all.lines().size())),
-                ResultClass.keeping(all),
+                Width.of(all, choice ? after : now.expected()),
                 position.legalMoves().size(),
                 now.analysis().orElseThrow().depthFound(),
                 now.analysis().orElseThrow().rival().map(Analysis.DepthBest::move),

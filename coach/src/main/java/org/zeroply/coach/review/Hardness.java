@@ -41,7 +41,12 @@ final class Hardness {
 
     /** Whether the best move gives material away by static exchange. */
     static boolean isSacrifice(MoveReview move) {
-        return StaticExchange.of(move.position().toBoard(), move.choice().packed()) <= -100;
+        return isSacrifice(move.position(), move.choice());
+    }
+
+    /** Whether a move gives material away by static exchange. */
+    static boolean isSacrifice(Position position, Move move) {
+        return StaticExchange.of(position.toBoard(), move.packed()) <= -100;
     }
 
     private static boolean isBackward(Position position, Move move) {

@@ -22,7 +22,11 @@ final class MomentFinder {
     /** Praise teaches less than errors do. */
     private static final int MOST_PRAISE = 2;
 
-    private static final int NARROW = 2;
+    private static final int NARROW = 1;
+
+    /** Points of a hundred that a move worth praise is ahead of all others. */
+    private static final double LEAD = 10;
+
     private static final int MANY_LEGAL = 10;
 
     /** What is added to the loss for each reason why a move was hard to see. */
@@ -130,7 +134,7 @@ final class MomentFinder {
 
     // ---- Praise ---------------------------------------------------------------------------------
 
-    /** Played, narrow and deep, and no plain recapture. */
+    /** Played, narrow and deep, clearly better than all others, and no plain recapture. */
     private static boolean isHardMoveFound(MoveReview move, Optional<MoveReview> previous) {
         boolean recapture =
                 previous.filter(p -> p.node().move().isCapture())
@@ -139,6 +143,7 @@ final class MomentFinder {
         return move.isChoice()
                 && !recapture
                 && move.width() <= NARROW
+                && move.lead() >= LEAD
                 && move.legal() >= MANY_LEGAL
                 && move.classBefore() != ResultClass.LOSS
                 && (move.depthFound() >= Hardness.DEEP || Hardness.isSacrifice(move));
@@ -146,13 +151,14 @@ final class MomentFinder {
 
     private static Moment praise(MoveReview move) {
         List<String> why = new ArrayList<>(Hardness.of(move));
-        String only =
-                move.width() == 1
-                        ? "the only move that keeps the result"
-                        : "one of " + move.width() + " moves that keep the result";
-        why.add(0, only);
+        why.add(
+                0,
+                String.format(
+                        Locale.ROOT,
+                        "the only move, %.0f points of a hundred better than the next",
+                        move.lead()));
         String text = move.san() + " is hard to find: " + Squares.join(why) + ".";
-        double weight = PRAISE + HARD * (why.size() - 1);
+        double weight = PRAISE / 2 + move.lead() / 2 + HARD * (why.size() - 1);
         return Moment.of(move, Moment.Kind.HARD_MOVE_FOUND, move.best(), weight, text);
     }
 }

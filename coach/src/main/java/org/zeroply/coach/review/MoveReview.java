@@ -24,7 +24,8 @@ import org.zeroply.engine.analysis.Score;
  * @param after expected score of who moves after the move played, 0 to 1
  * @param rank place of the move played among all, 1 for the best
  * @param ways the best moves told apart, best first
- * @param width moves that keep the result class
+ * @param width moves that are hardly weaker than the best one; see {@link
+ *     org.zeroply.coach.evaluation.Width}
  * @param legal legal moves in all
  * @param depthFound depth in plies from which on the best move stays best
  * @param tempting the move that led before that depth, if another one did
@@ -104,6 +105,16 @@ public record MoveReview(
     /** Whether there was nothing else. */
     public boolean isForced() {
         return legal == 1;
+    }
+
+    /** What the best move is ahead of the next one told apart, in points of a hundred. */
+    public double lead() {
+        return ways.stream()
+                .filter(c -> !c.move().equals(choice()))
+                .mapToDouble(c -> 100 * (before - c.expected()))
+                .filter(lead -> lead >= 0)
+                .findFirst()
+                .orElse(0);
     }
 
     /** The result the position promised. */

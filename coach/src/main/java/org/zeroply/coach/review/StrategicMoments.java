@@ -10,6 +10,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
@@ -72,9 +73,10 @@ final class StrategicMoments {
     private static boolean costsMaterial(MoveReview move) {
         List<Move> played = new ArrayList<>(List.of(move.node().move()));
         played.addAll(move.answer());
-        return LineGain.hundredths(move.position(), move.best())
-                        - LineGain.hundredths(move.position(), played)
-                >= MATERIAL;
+        Side side = move.side();
+        int best = LineGain.settled(move.position(), move.best()).lead(side, MaterialScale.SCHOOL);
+        int kept = LineGain.settled(move.position(), played).lead(side, MaterialScale.SCHOOL);
+        return best - kept >= MATERIAL;
     }
 
     /** The good bishop takes a piece and is taken back. */

@@ -62,7 +62,7 @@ class DifficultyMeterTest {
         }
 
         private static Analysis.Candidate candidate(Move move, int index) {
-            double expected = index == 0 ? 0.3 : 0.8 - 0.1 * (index - 1);
+            double expected = index == 0 ? 0.3 : Math.max(0, 0.8 - 0.15 * (index - 1));
             return new Analysis.Candidate(
                     move, new Score.Centipawns(0), expected, 5, 5, List.of(move));
         }
@@ -79,7 +79,7 @@ class DifficultyMeterTest {
         assertThat(t.untilDepth()).isEqualTo(3);
         assertThat(t.loss()).isEqualTo(0.5);
         assertThat(t.changesResult()).as("a win given away").isTrue();
-        // Of 0.8, 0.7, 0.6 … only the first is won.
+        // Of 0.8, 0.65, 0.5 … all others are weaker than the first.
         assertThat(d.widths())
                 .containsExactly(new Difficulty.Width(0, true, ResultClass.WIN, 1, 20));
         assertThat(d.widths().get(0).isTightrope()).isTrue();

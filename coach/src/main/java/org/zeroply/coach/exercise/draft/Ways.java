@@ -15,7 +15,7 @@ import org.zeroply.coach.tactics.LineGain;
  *
  * @param aim what the exercise asks for
  */
-record Ways(Aim aim) {
+public record Ways(Aim aim) {
 
     /** From so much expected score on a position wins by itself; our own choice. */
     private static final double BY_ITSELF = 0.96;
@@ -30,7 +30,7 @@ record Ways(Aim aim) {
     private static final double ALMOST = 0.06;
 
     /** The aim of an exercise that begins with a choice, as far as the search tells. */
-    static Aim aim(Choice choice) {
+    public static Aim aim(Choice choice) {
         Weighed best = choice.best();
         if (best.mates() && !best.exact()) {
             return Aim.MATE;
@@ -85,7 +85,7 @@ record Ways(Aim aim) {
     }
 
     /** Whether no one move can be asked for: several do, or one does that is not surely equal. */
-    boolean areSeveral(Choice choice) {
+    public boolean areSeveral(Choice choice) {
         int doing = doing(choice).size();
         return doing >= 2 || doing > reaching(choice).size();
     }

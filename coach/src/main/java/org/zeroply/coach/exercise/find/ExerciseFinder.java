@@ -16,6 +16,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.exercise.draft.Ways;
 import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
@@ -50,7 +51,10 @@ public final class ExerciseFinder implements GameSearch {
     private static final double WINS = 0.62;
     private static final int DEEP = 6;
     private static final int LONG = 3;
-    private static final int MOST_OWN = 6;
+    private static final int MOST_OWN = 8;
+
+    /** So many own moves in a row may need no finding before one that does. */
+    private static final int EASY = 1;
 
     /** A single move to find must have at least one appeal of this weight. */
     private static final double WORTHWHILE = 2;
@@ -187,29 +191,32 @@ public final class ExerciseFinder implements GameSearch {
                                 m -> StaticExchange.isAtLeast(position.toBoard(), m.packed(), 100));
     }
 
-    /** Follows the solution while one move is clearly best; gives the own moves to be found. */
+    /**
+     * Follows the solution while one move is clearly best; gives the own moves up to the last one
+     * that has to be found.
+     */
     private int along(Choice choice, MoveEvaluator evaluator, List<Appeal> appeals) {
         List<Move> line = choice.best().line();
         Position p = choice.position().play(line.get(0));
         defences(p, evaluator).ifPresent(appeals::add);
         Set<Position> seen = new HashSet<>(List.of(choice.position(), p));
+        Ways ways = new Ways(Ways.aim(choice));
         int own = 1;
-        while (own < MOST_OWN && 2 * own < line.size()) {
-            Move reply = line.get(2 * own - 1);
-            Move answer = line.get(2 * own);
+        for (int moves = 1; moves < MOST_OWN && 2 * moves < line.size(); moves++) {
+            Move reply = line.get(2 * moves - 1);
+            Move answer = line.get(2 * moves);
             p = p.play(reply);
-            boolean mustBeFound =
+            Optional<Choice> only =
                     evaluator
-                            .choice(p, 2)
-                            .filter(c -> c.best().move().equals(answer) && c.gap() >= GAP)
-                            .filter(c -> Obvious.why(c, Optional.of(reply)).isEmpty())
-                            .isPresent();
+                            .choice(p, 3)
+                            .filter(c -> c.best().move().equals(answer) && !ways.areSeveral(c));
             // A position that comes back leaves nothing new to be found.
-            if (!seen.add(p) || !mustBeFound) {
+            if (!seen.add(p) || only.isEmpty() || moves - own > EASY) {
                 break;
             }
+            boolean found = Obvious.why(only.get(), Optional.of(reply)).isEmpty();
+            own = found ? moves + 1 : own;
             p = p.play(answer);
-            own++;
         }
         if (own >= LONG) {
             appeals.add(new Appeal(Appeal.Kind.LENGTH, own + " moves in a row must be found"));

@@ -1,0 +1,126 @@
+package org.zeroply.coach.evaluation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.Score;
+
+class MoveComparisonTest {
+
+    private static final Position START = Position.START;
+
+    private static Score score(String text) {
+        return text.startsWith("#")
+                ? new Score.Mate(Integer.parseInt(text.substring(1)))
+                : new Score.Centipawns(Integer.parseInt(text));
+    }
+
+    /** A move of a position with a score and a line; the expected score follows from the score. */
+    private static Weighed weighed(Position position, String score, String... line)
+            throws NotationException {
+        List<Move> moves = new ArrayList<>();
+        Position now = position;
+        for (String san : line) {
+            Move move = San.read(now, san);
+            moves.add(move);
+            now = now.play(move);
+        }
+        double expected = ExpectedScore.at(position).of(score(score));
+        return new Weighed(moves.get(0), score(score), expected, 10, moves, false);
+    }
+
+    @ParameterizedTest(name = "{1} beside {0}: {2}")
+    @CsvSource({
+        // As good as the best one: a border between two results alone decides nothing.
+        "20, 20, HOLDS",
+        "20, -10, HOLDS",
+        "292, 285, HOLDS",
+        "-285, -292, HOLDS",
+        // Up to a tenth, no material gone.
+        "20, -40, HOLDS",
+        // More than a tenth.
+        "20, -60, PRICE",
+        "150, 60, PRICE",
+        "300, 150, PRICE",
+        // A win becomes level, a level game lost, a better one worse.
+        "400, 100, FAILS",
+        "900, 0, FAILS",
+        "0, -400, FAILS",
+        "170, -160, FAILS",
+        // Lost already: nothing holds.
+        "-400, -400, FAILS",
+        "-400, -900, FAILS",
+        // Won either way.
+        "#3, 900, HOLDS",
+        "#3, #9, HOLDS",
+        "700, 600, HOLDS",
+        "0, #-4, FAILS",
+        // Worse than level, and perhaps lost: neither is proved.
+        "-240, -295, UNCLEAR",
+    })
+    void is_graded_beside_the_best_move(String best, String other, Grade grade)
+            throws NotationException {
+        MoveComparison comparison = new MoveComparison(START, weighed(START, best, "e4"));
+        assertThat(comparison.grade(weighed(START, other, "d4"))).isEqualTo(grade);
+    }
+
+    @Property
+    void a_better_move_has_no_worse_grade(
+            @ForAll @IntRange(min = -1200, max = 1200) int best,
+            @ForAll @IntRange(max = 800) int less,
+            @ForAll @IntRange(max = 800) int evenLess)
+            throws NotationException {
+        MoveComparison comparison =
+                new MoveComparison(START, weighed(START, String.valueOf(best), "e4"));
+        Grade better = comparison.grade(weighed(START, String.valueOf(best - less), "d4"));
+        Grade worse =
+                comparison.grade(weighed(START, String.valueOf(best - less - evenLess), "c4"));
+        List<Grade> order = List.of(Grade.HOLDS, Grade.PRICE, Grade.UNCLEAR, Grade.FAILS);
+        assertThat(order.indexOf(better)).isLessThanOrEqualTo(order.indexOf(worse));
+    }
+
+    private static final Position HANGING =
+            Position.fromFen("4r1k1/ppp2ppp/8/8/8/4B3/PPP3PP/4K2R w K - 0 1");
+
+    @Test
+    void the_price_names_what_is_gone_for_what() throws NotationException {
+        Weighed best = weighed(HANGING, "290", "Kf2", "h6");
+        MoveComparison comparison = new MoveComparison(HANGING, best);
+        Weighed loses = weighed(HANGING, "-80", "h3", "Rxe3+", "Kf2", "Re8");
+
+        assertThat(comparison.grade(loses)).isEqualTo(Grade.PRICE);
+        assertThat(comparison.price(loses).words()).isEqualTo("a bishop; perhaps still a draw");
+        assertThat(comparison.price(loses).hundredths()).isEqualTo(300);
+    }
+
+    @Test
+    void material_that_is_taken_back_at_once_is_no_price() throws NotationException {
+        Position exchange = Position.fromFen("4k3/8/8/3r4/8/8/3R4/3RK3 w - - 0 1");
+        Weighed best = weighed(exchange, "600", "Rxd5", "Ke7");
+        MoveComparison comparison = new MoveComparison(exchange, best);
+        // The line breaks off in the middle of an exchange.
+        Weighed other = weighed(exchange, "545", "Ke2", "Rxd2+");
+        assertThat(comparison.grade(other)).isEqualTo(Grade.HOLDS);
+    }
+
+    @Property
+    void a_loss_is_what_lies_between_two_scores(
+            @ForAll @DoubleRange(max = 1) double best, @ForAll @DoubleRange(max = 1) double other) {
+        Loss loss = Loss.between(best, other);
+        assertThat(loss.points()).isBetween(0.0, 100.0);
+        assertThat(loss.exceeds(0)).isEqualTo(best > other);
+    }
+}
