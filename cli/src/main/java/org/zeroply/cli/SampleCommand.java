@@ -28,7 +28,7 @@ final class SampleCommand implements Callable<Integer> {
     private int games = 66;
 
     @Option(names = "--exercises", paramLabel = "N")
-    private int exercises = 6;
+    private int exercises = 12;
 
     @Option(names = "--seed", paramLabel = "N")
     private long seed = 1;

@@ -180,11 +180,10 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
      */
     static State state(MoveComparison comparison, Weighed move, Holding wanted) {
         Holding kept = Holding.of(move);
-        boolean better = kept == Holding.UNCLEAR && move.expected() > 0.5;
         if (kept == Holding.LOSS || wanted == Holding.WIN && kept == Holding.DRAW) {
             return State.FAILS;
         }
-        if (kept == Holding.UNCLEAR && (wanted == Holding.WIN || !better)) {
+        if (wanted == Holding.WIN && kept == Holding.UNCLEAR) {
             return State.UNCLEAR;
         }
         return switch (comparison.grade(move)) {

@@ -17,21 +17,12 @@ import java.util.Random;
 import java.util.Set;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
-import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.WrittenAnswer;
-import org.zeroply.coach.exercise.draft.SchemeDraft;
-import org.zeroply.coach.exercise.find.ExerciseFinder;
-import org.zeroply.coach.exercise.find.GameExercise;
-import org.zeroply.coach.exercise.find.Wishes;
-import org.zeroply.coach.exercise.sound.KnownExercises;
-import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -47,8 +38,11 @@ public final class SampleLibrary {
 
     private static final String SHIPPED = "demo.zip";
 
-    /** A scheme with fewer items shows too little. */
-    private static final int FEWEST_ITEMS = 8;
+    /** To so many games one more is played in which both think long. */
+    private static final int PART_WELL_PLAYED = 3;
+
+    /** Nodes a move in such games. */
+    private static final long THINKING = 60_000;
 
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("yyyy.MM.dd");
 
@@ -99,7 +93,8 @@ public final class SampleLibrary {
     /** Generates games, exercises out of them, and students with attempts. */
     public void generate(int games, int exercises) {
         List<MoveTree> played = games(games);
-        List<MoveTree> schemes = exercises(played, exercises);
+        List<MoveTree> wellPlayed = wellPlayed(games / PART_WELL_PLAYED);
+        List<MoveTree> schemes = new SampleExercises(progress).of(wellPlayed, played, exercises);
         List<Long> ids = schemes.stream().map(library.sheets()::add).toList();
         students(schemes, ids);
         new SampleRepertoire(library, random).generate();
@@ -137,38 +132,24 @@ public final class SampleLibrary {
         return from.get(random.nextInt(from.size()));
     }
 
-    private List<MoveTree> exercises(List<MoveTree> games, int wanted) {
-        List<MoveTree> made = new ArrayList<>();
-        for (MoveTree game : games) {
-            if (made.size() == wanted) {
-                break;
+    /** Games in which masters think long: what is found in them goes deeper. */
+    private List<MoveTree> wellPlayed(int count) {
+        List<MoveTree> played = new ArrayList<>();
+        LocalDate day = LocalDate.of(2026, 1, 10);
+        for (int i = 0; i < count; i++) {
+            SamplePlayer white = pick(SamplePlayer.MASTERS);
+            SamplePlayer black = white;
+            while (black.equals(white)) {
+                black = pick(SamplePlayer.MASTERS);
             }
-            exercise(game).ifPresent(e -> made.add(titled(e, made.size() + 1)));
+            SampleGame game = new SampleGame(engine, random, white, black, THINKING);
+            String opening = SampleOpenings.LINES.get(random.nextInt(SampleOpenings.LINES.size()));
+            played.add(game.play(opening, "Gullhaven Invitation", day.format(DATE), 1 + i / 2));
+            day = day.plusDays(i % 2);
+            progress.report(-1, (i + 1) + " long games played");
         }
-        return made;
-    }
-
-    /** The best find of a game that has something to calculate and that the check calls sound. */
-    private Optional<MoveTree> exercise(MoveTree game) {
-        ExerciseFinder finder =
-                new ExerciseFinder(engine, Endings.NONE, ExerciseFinder.NODES, Wishes.ANY);
-        SchemeDraft drafter =
-                new SchemeDraft(engine, Endings.NONE, SchemeDraft.NODES, SchemeDraft.POINTS);
-        SoundnessCheck check =
-                new SoundnessCheck(engine, Endings.NONE, SoundnessCheck.NODES, KnownExercises.NONE);
-        Cancellation never = new Cancellation();
-        return finder.in(game, part -> {}, never).orElseThrow().stream()
-                .flatMap(f -> GameExercise.draft(drafter, f, game, part -> {}, never).stream())
-                .filter(e -> MarkingScheme.of(e).items().size() >= FEWEST_ITEMS)
-                .filter(e -> check.check(e, part -> {}, never).orElseThrow().sound())
-                .findFirst();
-    }
-
-    private MoveTree titled(MoveTree exercise, int number) {
-        TreeEditor editor = new TreeEditor(exercise);
-        editor.tag("ZpTitle", "Calculation " + number);
-        progress.report(-1, number + " exercises found");
-        return exercise;
+        library.sheets().addNew(played);
+        return played;
     }
 
     private void students(List<MoveTree> schemes, List<Long> ids) {

@@ -1,0 +1,115 @@
+package org.zeroply.library.sample;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.find.ExerciseFinder;
+import org.zeroply.coach.exercise.find.GameExercise;
+import org.zeroply.coach.exercise.find.Prospect;
+import org.zeroply.coach.exercise.find.Wishes;
+import org.zeroply.coach.exercise.sound.KnownExercises;
+import org.zeroply.coach.exercise.sound.SoundnessCheck;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.search.BuiltInEngine;
+import org.zeroply.library.transfer.Progress;
+
+/** Exercises out of the sample games: the longest solutions first, each found sound. */
+final class SampleExercises {
+
+    private static final int MEGABYTES = 16;
+
+    /** A scheme with fewer items shows too little. */
+    private static final int FEWEST_ITEMS = 7;
+
+    /** Finds drafted for each exercise that is wanted, at most. */
+    private static final int TRIES = 3;
+
+    private final Progress progress;
+
+    SampleExercises(Progress progress) {
+        this.progress = progress;
+    }
+
+    private record Find(MoveTree game, Prospect prospect) {}
+
+    /**
+     * Drafts exercises.
+     *
+     * @param first the games to look through first
+     * @param then those to look through where there is too little in the first
+     */
+    List<MoveTree> of(List<MoveTree> first, List<MoveTree> then, int wanted) {
+        List<MoveTree> made = new ArrayList<>(drafted(first, wanted));
+        if (made.size() < wanted) {
+            made.addAll(drafted(then, wanted - made.size()));
+        }
+        for (int i = 0; i < made.size(); i++) {
+            new TreeEditor(made.get(i)).tag("ZpTitle", "Calculation " + (i + 1));
+        }
+        return made;
+    }
+
+    /** The same whatever the number of processors: each find has an engine of its own. */
+    private List<MoveTree> drafted(List<MoveTree> games, int wanted) {
+        List<Find> finds =
+                games.parallelStream()
+                        .flatMap(SampleExercises::finds)
+                        .sorted(
+                                Comparator.comparingInt((Find f) -> f.prospect().ownMoves())
+                                        .thenComparingDouble(f -> f.prospect().rank())
+                                        .reversed())
+                        .limit((long) TRIES * wanted)
+                        .toList();
+        progress.report(-1, finds.size() + " finds to draft");
+        List<MoveTree> sound =
+                finds.parallelStream()
+                        .map(this::draft)
+                        .flatMap(Optional::stream)
+                        .sorted(Comparator.comparingInt(SampleExercises::items).reversed())
+                        .limit(wanted)
+                        .toList();
+        progress.report(-1, sound.size() + " exercises drafted");
+        return sound;
+    }
+
+    private static Stream<Find> finds(MoveTree game) {
+        ExerciseFinder finder =
+                new ExerciseFinder(
+                        new BuiltInEngine(MEGABYTES),
+                        Endings.NONE,
+                        ExerciseFinder.NODES,
+                        Wishes.ANY);
+        return finder.in(game, part -> {}, new Cancellation()).orElseThrow().stream()
+                .map(p -> new Find(game, p));
+    }
+
+    private Optional<MoveTree> draft(Find find) {
+        BuiltInEngine engine = new BuiltInEngine(MEGABYTES);
+        SchemeDraft drafter =
+                new SchemeDraft(engine, Endings.NONE, SchemeDraft.NODES, SchemeDraft.POINTS);
+        SoundnessCheck check =
+                new SoundnessCheck(engine, Endings.NONE, SoundnessCheck.NODES, KnownExercises.NONE);
+        Cancellation never = new Cancellation();
+        Optional<MoveTree> scheme =
+                GameExercise.draft(drafter, find.prospect(), find.game(), part -> {}, never)
+                        .filter(e -> items(e) >= FEWEST_ITEMS)
+                        .filter(e -> check.check(e, part -> {}, never).orElseThrow().sound());
+        progress.report(
+                -1,
+                find.prospect().ownMoves()
+                        + " own moves: "
+                        + scheme.map(s -> items(s) + " items").orElse("not taken"));
+        return scheme;
+    }
+
+    private static int items(MoveTree scheme) {
+        return MarkingScheme.of(scheme).items().size();
+    }
+}
