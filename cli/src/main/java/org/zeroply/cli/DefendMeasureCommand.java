@@ -46,6 +46,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
 
     private int verdicts;
     private int changed;
+    private int turned;
     private int withdrawn;
     private int undecided;
     private ArrayNode list;
@@ -79,7 +80,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
                                     done, positions, verdicts, changed, withdrawn));
         }
         document.put("verdicts", verdicts).put("changed", changed).put("withdrawn", withdrawn);
-        document.put("undecided", undecided);
+        document.put("turned", turned).put("undecided", undecided);
         document.put("movesMean", Arrays.stream(moves).average().orElse(0));
         long[] sorted = LongStream.of(millis).sorted().toArray();
         document.put("millisMedian", sorted[sorted.length / 2]);
@@ -110,6 +111,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
             boolean open = again.holds().isEmpty();
             withdrawn += open ? 1 : 0;
             changed += open ? 0 : 1;
+            turned += !open && turns(candidate, again) ? 1 : 0;
             ObjectNode node = list.addObject().put("fen", first.position().fen());
             node.put("move", San.write(first.position(), candidate.move()));
             node.put("first", candidate.grade().word()).put("then", again.grade().word());
@@ -117,5 +119,10 @@ final class DefendMeasureCommand implements Callable<Integer> {
             node.put("expected", candidate.weighed().expected());
             node.put("expectedThen", again.weighed().expected());
         }
+    }
+
+    /** Whether what held fails, or the other way round. */
+    private static boolean turns(Candidate first, Candidate second) {
+        return first.isHeld() && second.isRefuted() || first.isRefuted() && second.isHeld();
     }
 }

@@ -1,6 +1,5 @@
 package org.zeroply.library.sample;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -40,24 +39,12 @@ final class SampleExercises {
     private record Find(MoveTree game, Prospect prospect) {}
 
     /**
-     * Drafts exercises.
+     * Drafts exercises. The same whatever the number of processors: each find has an engine of its
+     * own.
      *
-     * @param first the games to look through first
-     * @param then those to look through where there is too little in the first
+     * @param games to look through
      */
-    List<MoveTree> of(List<MoveTree> first, List<MoveTree> then, int wanted) {
-        List<MoveTree> made = new ArrayList<>(drafted(first, wanted));
-        if (made.size() < wanted) {
-            made.addAll(drafted(then, wanted - made.size()));
-        }
-        for (int i = 0; i < made.size(); i++) {
-            new TreeEditor(made.get(i)).tag("ZpTitle", "Calculation " + (i + 1));
-        }
-        return made;
-    }
-
-    /** The same whatever the number of processors: each find has an engine of its own. */
-    private List<MoveTree> drafted(List<MoveTree> games, int wanted) {
+    List<MoveTree> of(List<MoveTree> games, int wanted) {
         List<Find> finds =
                 games.parallelStream()
                         .flatMap(SampleExercises::finds)
@@ -68,15 +55,17 @@ final class SampleExercises {
                         .limit((long) TRIES * wanted)
                         .toList();
         progress.report(-1, finds.size() + " finds to draft");
-        List<MoveTree> sound =
+        List<MoveTree> made =
                 finds.parallelStream()
                         .map(this::draft)
                         .flatMap(Optional::stream)
                         .sorted(Comparator.comparingInt(SampleExercises::items).reversed())
                         .limit(wanted)
                         .toList();
-        progress.report(-1, sound.size() + " exercises drafted");
-        return sound;
+        for (int i = 0; i < made.size(); i++) {
+            new TreeEditor(made.get(i)).tag("ZpTitle", "Calculation " + (i + 1));
+        }
+        return made;
     }
 
     private static Stream<Find> finds(MoveTree game) {

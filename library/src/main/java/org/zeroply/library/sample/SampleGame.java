@@ -13,27 +13,13 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.trial.LimitedPlayer;
 import org.zeroply.coach.trial.Strength;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 
 /** Plays one sample game: the engine for both sides, as strong as the invented players. */
 final class SampleGame {
 
     private static final int LONGEST = 150;
     private static final int HOPELESS = 750;
-
-    /** One move in so many of a well-played game is made in a hurry, on a part of the nodes. */
-    private static final int HURRY = 6;
-
-    private static final int HURRIED = 20;
-
-    private final Engine engine;
-    private final Random random;
-
-    /** Nodes a move of a well-played game; 0 for players as strong as their ratings. */
-    private final long thinking;
 
     private final LimitedPlayer player;
     private final SamplePlayer white;
@@ -43,15 +29,6 @@ final class SampleGame {
     private int hopelessFor;
 
     SampleGame(Engine engine, Random random, SamplePlayer white, SamplePlayer black) {
-        this(engine, random, white, black, 0);
-    }
-
-    /** A game in which both think long, but for some moves made in a hurry. */
-    SampleGame(
-            Engine engine, Random random, SamplePlayer white, SamplePlayer black, long thinking) {
-        this.engine = engine;
-        this.random = random;
-        this.thinking = thinking;
         this.player = new LimitedPlayer(engine, random);
         this.white = white;
         this.black = black;
@@ -106,23 +83,14 @@ final class SampleGame {
             return "1/2-1/2";
         }
         Strength strength = (toMove == Side.WHITE ? white : black).strength();
-        LimitedPlayer.Look look =
-                thinking > 0 ? think() : player.look(Position.START, moves, strength);
+        LimitedPlayer.Look look = player.look(Position.START, moves, strength);
         boolean hopeless = look.score().ordinal() < -HOPELESS;
         hopelessFor = hopeless ? hopelessFor + 1 : hopelessFor;
         if (hopelessFor > 3 && hopeless) {
             return won(toMove.other());
         }
-        play(thinking > 0 ? look.lines().get(0).move() : player.choose(look, strength));
+        play(player.choose(look, strength));
         return MoveTree.NO_RESULT;
-    }
-
-    private LimitedPlayer.Look think() {
-        long nodes = random.nextInt(HURRY) == 0 ? thinking / HURRIED : thinking;
-        AnalysisRequest request =
-                new AnalysisRequest(Position.START, moves, Limits.nodes(nodes), 1, List.of(), 1);
-        List<Analysis.Candidate> lines = engine.analyse(request).lines();
-        return new LimitedPlayer.Look(lines.get(0).score(), lines);
     }
 
     private static String won(Side side) {

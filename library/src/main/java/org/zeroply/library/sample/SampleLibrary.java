@@ -38,12 +38,6 @@ public final class SampleLibrary {
 
     private static final String SHIPPED = "demo.zip";
 
-    /** To so many games one more is played in which both think long. */
-    private static final int PART_WELL_PLAYED = 3;
-
-    /** Nodes a move in such games. */
-    private static final long THINKING = 60_000;
-
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("yyyy.MM.dd");
 
     private final Library library;
@@ -93,8 +87,7 @@ public final class SampleLibrary {
     /** Generates games, exercises out of them, and students with attempts. */
     public void generate(int games, int exercises) {
         List<MoveTree> played = games(games);
-        List<MoveTree> wellPlayed = wellPlayed(games / PART_WELL_PLAYED);
-        List<MoveTree> schemes = new SampleExercises(progress).of(wellPlayed, played, exercises);
+        List<MoveTree> schemes = new SampleExercises(progress).of(played, exercises);
         List<Long> ids = schemes.stream().map(library.sheets()::add).toList();
         students(schemes, ids);
         new SampleRepertoire(library, random).generate();
@@ -130,26 +123,6 @@ public final class SampleLibrary {
 
     private SamplePlayer pick(List<SamplePlayer> from) {
         return from.get(random.nextInt(from.size()));
-    }
-
-    /** Games in which masters think long: what is found in them goes deeper. */
-    private List<MoveTree> wellPlayed(int count) {
-        List<MoveTree> played = new ArrayList<>();
-        LocalDate day = LocalDate.of(2026, 1, 10);
-        for (int i = 0; i < count; i++) {
-            SamplePlayer white = pick(SamplePlayer.MASTERS);
-            SamplePlayer black = white;
-            while (black.equals(white)) {
-                black = pick(SamplePlayer.MASTERS);
-            }
-            SampleGame game = new SampleGame(engine, random, white, black, THINKING);
-            String opening = SampleOpenings.LINES.get(random.nextInt(SampleOpenings.LINES.size()));
-            played.add(game.play(opening, "Gullhaven Invitation", day.format(DATE), 1 + i / 2));
-            day = day.plusDays(i % 2);
-            progress.report(-1, (i + 1) + " long games played");
-        }
-        library.sheets().addNew(played);
-        return played;
     }
 
     private void students(List<MoveTree> schemes, List<Long> ids) {

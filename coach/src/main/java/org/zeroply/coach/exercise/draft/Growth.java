@@ -12,8 +12,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -61,9 +59,6 @@ final class Growth {
     /** Moves of the solver in a row that need no finding, before something has to be found. */
     private static final int QUIET_STRETCH = 3;
 
-    /** Hundredths of a point after which material decides. */
-    private static final int DECISIVE = 200;
-
     /** The best move is looked for on so many times the nodes at most. */
     private static final int SETTLING = 4;
 
@@ -77,6 +72,7 @@ final class Growth {
     private final TreeEditor editor;
     private final Side solver;
     private final Ways ways;
+    private final Winnings winnings;
     private final Judgement judgement;
     private final Baits baits;
     private final DoubleConsumer progress;
@@ -96,6 +92,7 @@ final class Growth {
         this.editor = editor;
         this.solver = solver;
         this.ways = ways;
+        this.winnings = new Winnings(editor.tree().start(), solver);
         this.judgement = new Judgement(evaluator, editor, solver);
         this.baits = new Baits(evaluator, editor, judgement);
         this.progress = progress;
@@ -169,14 +166,14 @@ final class Growth {
 
     /** Goes on, without points, to where what was won can be seen. */
     private void show(Node node, Weighed best) {
-        if (isShown(node)) {
+        if (winnings.areShown(node.position())) {
             return;
         }
         Position p = node.position();
         List<Move> line = Line.start(best.line(), SHOWN_PLIES);
         for (int i = 0; i < line.size(); i++) {
             p = p.play(line.get(i));
-            if (p.isCheckmate() || gain(p) >= DECISIVE) {
+            if (winnings.areShown(p)) {
                 judged(editor.addLine(node, line.subList(0, i + 1)));
                 return;
             }
@@ -185,7 +182,7 @@ final class Growth {
 
     private void end(Node node, double weight) {
         judged(node);
-        if (!canTake(node.position()) && !node.position().inCheck()) {
+        if (!Winnings.canBeTaken(node.position()) && !node.position().inCheck()) {
             judgement.say(node);
         }
         efforts.add(new Effort(node, weight, true));
@@ -272,37 +269,8 @@ final class Growth {
         if (p.legalMoves().isEmpty()) {
             return true;
         }
-        boolean ahead = gain(p) >= DECISIVE && ways.aim() != Aim.MATE;
-        return ahead && best.result() == ResultClass.WIN && !p.inCheck() && !canTake(p);
-    }
-
-    /**
-     * What the solver has won since the start, in hundredths of a point, less what the opponent can
-     * take back at once.
-     */
-    private int gain(Position end) {
-        Position start = editor.tree().start();
-        int taken = end.sideToMove() == solver ? 0 : bestCapture(end);
-        return lead(end) - lead(start) - taken;
-    }
-
-    private int lead(Position p) {
-        return MaterialBalance.of(p).lead(solver, MaterialScale.SCHOOL);
-    }
-
-    private static boolean canTake(Position p) {
-        return bestCapture(p) > 0;
-    }
-
-    /** What the best capture wins by static exchange, in centipawns; 0 when none pays. */
-    private static int bestCapture(Position p) {
-        Board board = p.toBoard();
-        return p.legalMoves().stream()
-                .filter(Move::isCapture)
-                .mapToInt(m -> StaticExchange.of(board, m.packed()))
-                .filter(gain -> gain > 0)
-                .max()
-                .orElse(0);
+        boolean ahead = winnings.areShown(p) && ways.aim() != Aim.MATE;
+        return ahead && best.result() == ResultClass.WIN && !p.inCheck() && !Winnings.canBeTaken(p);
     }
 
     // ---- The opponent's moves -------------------------------------------------------------------
@@ -359,7 +327,9 @@ final class Growth {
             answer(child, defence.answer().get(), ply, true);
             List<Effort> added = efforts.subList(before, efforts.size());
             boolean finds = added.stream().anyMatch(e -> e.weight() > 0 && !e.verdict());
-            if (finds || isShown(mainEnd(child)) && !isShown(node)) {
+            if (finds
+                    || winnings.areShown(mainEnd(child).position())
+                            && !winnings.areShown(node.position())) {
                 return true;
             }
             added.clear();
@@ -389,11 +359,6 @@ final class Growth {
             count += own ? 1 : 0;
         }
         return count;
-    }
-
-    /** Whether a mate or decisive material is on the board at a node. */
-    private boolean isShown(Node node) {
-        return node.position().isCheckmate() || gain(node.position()) >= DECISIVE;
     }
 
     private List<Defence> choose(Node node, Choice choice, int ply, boolean main) {
