@@ -46,10 +46,12 @@ public final class MoveEvaluator {
     private final Cancellation cancellation;
 
     /** What was asked before; empty where nothing is to be remembered. */
-    private final Optional<Map<Question, Optional<Choice>>> known;
+    private final Optional<Map<Question, Answer>> known;
 
-    /** What a choice was looked for with. */
-    private record Question(Position position, int most, long nodes, long until) {}
+    private record Question(Position position, int most) {}
+
+    /** What came out on so many nodes. */
+    private record Answer(Optional<Choice> choice, long until) {}
 
     /**
      * @param nodes nodes for each search
@@ -64,7 +66,7 @@ public final class MoveEvaluator {
             Endings endings,
             long nodes,
             Cancellation cancellation,
-            Optional<Map<Question, Optional<Choice>>> known) {
+            Optional<Map<Question, Answer>> known) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
@@ -74,10 +76,10 @@ public final class MoveEvaluator {
 
     /**
      * The same for one piece of work, which asks some questions more than once: choices once made
-     * are given again. For one thread.
+     * are given again, those made on more nodes for those on fewer. For one thread.
      */
     public MoveEvaluator remembering() {
-        Optional<Map<Question, Optional<Choice>>> memory = Optional.of(new HashMap<>());
+        Optional<Map<Question, Answer>> memory = Optional.of(new HashMap<>());
         return new MoveEvaluator(engine, endings, nodes, cancellation, memory);
     }
 
@@ -153,13 +155,13 @@ public final class MoveEvaluator {
     }
 
     private Optional<Choice> choice(Position position, int most, long until) {
-        Question question = new Question(position, most, nodes, until);
-        Optional<Choice> before = known.map(k -> k.get(question)).orElse(Optional.empty());
+        Question question = new Question(position, most);
+        Optional<Answer> before = known.map(k -> k.get(question)).filter(a -> a.until() >= until);
         if (before.isPresent()) {
-            return before;
+            return before.get().choice();
         }
         Optional<Choice> found = search(position, most, until);
-        known.ifPresent(k -> k.put(question, found));
+        known.ifPresent(k -> k.put(question, new Answer(found, until)));
         return found;
     }
 

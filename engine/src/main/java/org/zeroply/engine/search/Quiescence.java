@@ -12,7 +12,7 @@ final class Quiescence {
     private static final int DELTA = 140;
 
     /** With so few men a capture can be worth all there is: what is left cannot win any more. */
-    private static final int FEW = 7;
+    private static final int FEW = 5;
 
     private final SearchState s;
 

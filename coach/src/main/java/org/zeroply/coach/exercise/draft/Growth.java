@@ -60,7 +60,7 @@ final class Growth {
     private static final int QUIET_STRETCH = 3;
 
     /** The best move is looked for on so many times the nodes at most. */
-    private static final int SETTLING = 4;
+    private static final int SETTLING = 2;
 
     /** Searches that a scheme usually takes; progress goes by it. */
     private static final double USUAL_SEARCHES = 90;

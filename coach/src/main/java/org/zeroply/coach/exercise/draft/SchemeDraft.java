@@ -200,6 +200,8 @@ public final class SchemeDraft {
         }
 
         void write(List<Move> tempting) {
+            // The check goes by the aim.
+            editor.tag(Aim.TAG, ways.aim().word());
             growth.answer(root, choice, 1, true);
             Node key = root.children().get(0);
             List<Weighed> equal = ways.reaching(choice);
@@ -215,13 +217,10 @@ public final class SchemeDraft {
                     .filter(second -> !second.annotation().equal())
                     .ifPresent(second -> group(key, second));
             mainEnd().ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
-            if (!errors.isEmpty()) {
-                editor.comment(root, "Not settled: " + reasons(errors) + ".");
-            }
+            unsettled(errors).ifPresent(why -> editor.comment(root, "Not settled: " + why + "."));
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
             editor.tag(Exercise.PROMPT, prompt());
-            editor.tag(Aim.TAG, ways.aim().word());
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));
             editor.tag(Exercise.BAND, estimate.band());
             editor.tag(Exercise.THEMES, String.join(", ", estimate.themes()));
@@ -245,12 +244,17 @@ public final class SchemeDraft {
             return errors;
         }
 
-        private static String reasons(List<Located> errors) {
-            return errors.stream()
-                    .map(Located::finding)
-                    .limit(2)
-                    .map(f -> f.line() + ": " + f.detail())
-                    .collect(Collectors.joining("; "));
+        /** What the coach should know before trusting the draft. */
+        private Optional<String> unsettled(List<Located> errors) {
+            if (errors.isEmpty()) {
+                return Optional.of(choice.sureness().reason()).filter(why -> !why.isEmpty());
+            }
+            return Optional.of(
+                    errors.stream()
+                            .map(Located::finding)
+                            .limit(2)
+                            .map(f -> f.line() + ": " + f.detail())
+                            .collect(Collectors.joining("; ")));
         }
 
         /** The last move of the main line that earns points; what follows only shows. */

@@ -34,6 +34,9 @@ final class LineFindings {
     /** Moves told apart beside those of the scheme. */
     private static final int BESIDE = 2;
 
+    /** The best move of the solver is looked for on so many times the nodes at most. */
+    private static final int SETTLING = 2;
+
     /** Moves of a proof that are told after the scheme's. */
     private static final int SHOWN = 6;
 
@@ -93,11 +96,15 @@ final class LineFindings {
             return;
         }
         int most = node.children().size() + BESIDE;
-        Optional<Choice> choice = evaluator.choice(node.position(), most);
+        boolean solves = node.position().sideToMove() == solver;
+        Optional<Choice> choice =
+                solves
+                        ? evaluator.thorough(node.position(), most, SETTLING * evaluator.nodes())
+                        : evaluator.choice(node.position(), most);
         choice.ifPresent(
                 c -> {
                     exact &= c.best().exact();
-                    if (node.position().sideToMove() == solver) {
+                    if (solves) {
                         solverNode(node, c);
                     } else {
                         defences(node, c);

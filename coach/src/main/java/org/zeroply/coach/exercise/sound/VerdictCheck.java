@@ -22,6 +22,9 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
     /** From so much expected score on, or so little, nothing is unclear or compensated any more. */
     private static final double SETTLED = 0.90;
 
+    /** A verdict that seems wrong is looked at again on so many times the nodes. */
+    private static final int LONGER = 4;
+
     /** Checks a verdict; empty when nothing can be said. */
     static Optional<VerdictCheck> of(Position position, Verdict verdict, MoveEvaluator evaluator) {
         if (position.legalMoves().isEmpty()) {
@@ -38,7 +41,16 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
                             List.of(),
                             true));
         }
-        return evaluator.choice(position, 1).map(c -> of(position, verdict, c.best()));
+        Optional<VerdictCheck> brief =
+                evaluator.choice(position, 1).map(c -> of(position, verdict, c.best()));
+        // What speaks against the scheme is looked at longer before it is told.
+        boolean sure = brief.filter(c -> c.isWrong() && !c.exact()).isEmpty();
+        return sure
+                ? brief
+                : evaluator
+                        .withNodes(LONGER * evaluator.nodes())
+                        .choice(position, 1)
+                        .map(c -> of(position, verdict, c.best()));
     }
 
     private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {
