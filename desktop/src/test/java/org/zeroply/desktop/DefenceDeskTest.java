@@ -107,7 +107,7 @@ class DefenceDeskTest extends WindowTest {
     @ParameterizedTest
     @CsvSource({
         TWICE + ", THREAT",
-        TWICE + ", WAYS_OUT",
+        BACK_RANK + ", WAYS_OUT",
         TWICE + ", HOLD",
         BACK_RANK + ", CHEAPEST",
         "r5k1/5ppp/8/3n4/4P3/7P/5PP1/R5K1 b - - 0 1, HIT_BACK"
