@@ -359,11 +359,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
             Find find = best.get(i);
             Prospect p = find.prospect;
             text.printf(
-                    "%d. %s – %s, move %d%n   %s%n   %s%n   %s%n",
+                    "%d. %s – %s, move %d, own moves to find: %d%n   %s%n   %s%n   %s%n",
                     i + 1,
                     find.game.tag("White"),
                     find.game.tag("Black"),
                     p.position().fullmoveNumber(),
+                    p.ownMoves(),
                     p.reason(),
                     Line.numbered(p.position(), p.line()),
                     p.position().fen());

@@ -378,7 +378,7 @@ final class Shots extends PictureRun {
     private void write() {
         String scheme =
                 services.library().attempts().all().stream()
-                        .filter(a -> a.title().equals("Calculation 4"))
+                        .filter(a -> a.title().equals("Calculation 10"))
                         .map(a -> a.answer())
                         .findFirst()
                         .orElse("");

@@ -71,14 +71,10 @@ public record Prospect(
         return appeals.stream().anyMatch(a -> a.kind() == Appeal.Kind.DEFENCE);
     }
 
-    /** Why it is worth setting, and how long the solution is, in a short sentence. */
+    /** Why it is worth setting, in a short sentence. */
     public String reason() {
         String all = appeals.stream().map(Appeal::words).collect(Collectors.joining("; "));
-        boolean told = appeals.stream().anyMatch(a -> a.kind() == Appeal.Kind.LENGTH);
-        String length = ownMoves == 1 ? "one move to find" : ownMoves + " moves to find";
-        return Character.toUpperCase(all.charAt(0))
-                + all.substring(1)
-                + (told ? "" : "; " + length);
+        return Character.toUpperCase(all.charAt(0)) + all.substring(1);
     }
 
     /** The finds by rank, the best first; of those that are near each other only the best. */
