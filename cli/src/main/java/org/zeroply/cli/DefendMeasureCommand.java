@@ -111,7 +111,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
             boolean open = again.holds().isEmpty();
             withdrawn += open ? 1 : 0;
             changed += open ? 0 : 1;
-            turned += !open && turns(candidate, again) ? 1 : 0;
+            turned += turns(candidate, again) ? 1 : 0;
             ObjectNode node = list.addObject().put("fen", first.position().fen());
             node.put("move", San.write(first.position(), candidate.move()));
             node.put("first", candidate.grade().word()).put("then", again.grade().word());

@@ -56,7 +56,7 @@ public record Candidate(
 
     /** Whether it fails or costs something. */
     public boolean isWeaker() {
-        return grade == Grade.FAILS || grade == Grade.PRICE;
+        return grade.isWeaker();
     }
 
     /** What follows the move: for one that fails, its refutation. */

@@ -138,13 +138,15 @@ public final class Eliminator {
 
     /** Looks longer; what changes is looked at once more, and doubted if it changes again. */
     private void again(Findings now, List<Move> moves, long nodes) {
-        Map<Move, Grade> first = grades(now, moves);
+        Map<Move, Grade> first = now.grades(moves);
         List<Move> changed = longer(now, moves, nodes);
         Map<Move, Weighed> before = new HashMap<>();
         changed.forEach(m -> before.put(m, now.of(m)));
-        Map<Move, Grade> second = grades(now, changed);
-        for (Move move : longer(now, changed, 2 * nodes)) {
-            Set<Grade> said = EnumSet.of(first.get(move), second.get(move), now.grade(move));
+        Map<Move, Grade> second = now.grades(changed);
+        List<Move> again = longer(now, changed, 2 * nodes);
+        Map<Move, Grade> third = now.grades(again);
+        for (Move move : again) {
+            Set<Grade> said = EnumSet.of(first.get(move), second.get(move), third.get(move));
             if (!said.contains(Grade.HOLDS)) {
                 now.doubt(move, Grade.PRICE);
             } else if (said.contains(Grade.FAILS) || moved(before.get(move), now.of(move))) {
@@ -158,18 +160,13 @@ public final class Eliminator {
         return Math.abs(was.expected() - is.expected()) > Weighed.EQUAL;
     }
 
-    private static Map<Move, Grade> grades(Findings now, List<Move> moves) {
-        Map<Move, Grade> grades = new HashMap<>();
-        moves.forEach(m -> grades.put(m, now.grade(m)));
-        return grades;
-    }
-
     /** The moves whose grade is another one at a longer look. */
     private List<Move> longer(Findings now, List<Move> moves, long nodes) {
-        Map<Move, Grade> before = grades(now, moves);
+        Map<Move, Grade> before = now.grades(moves);
         weighing.each(now.position(), moves, nodes, w -> now.put(w, nodes));
+        Map<Move, Grade> after = now.grades(moves);
         return moves.stream()
-                .filter(m -> before.get(m) != now.grade(m) && !now.of(m).isCertain())
+                .filter(m -> before.get(m) != after.get(m) && !now.of(m).isCertain())
                 .toList();
     }
 
@@ -194,9 +191,11 @@ public final class Eliminator {
     /** Carries refutations on until they show what they bring, and cuts what comes after that. */
     private void show(Findings now) {
         LineCompleter completer = new LineCompleter(brief);
-        for (Weighed weighed : now.ordered()) {
+        List<Weighed> all = now.ordered();
+        Map<Move, Grade> grades = now.grades(all.stream().map(Weighed::move).toList());
+        for (Weighed weighed : all) {
             boolean mates = weighed.isMated();
-            if (weighed.exact() || now.grade(weighed.move()) != Grade.FAILS && !mates) {
+            if (weighed.exact() || grades.get(weighed.move()) != Grade.FAILS && !mates) {
                 continue;
             }
             Position after = now.position().play(weighed.move());

@@ -1,6 +1,7 @@
 package org.zeroply.coach.defence;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -31,6 +32,9 @@ final class Findings {
     private final Map<Weighed, List<Cost>> priced = new HashMap<>();
 
     private final Map<Weighed, String> motifs = new HashMap<>();
+
+    /** The last one, whose balances serve the next. */
+    private Optional<MoveComparison> comparison = Optional.empty();
 
     private Optional<Threat> threat = Optional.empty();
     private Optional<Threat> counterThreat = Optional.empty();
@@ -82,8 +86,12 @@ final class Findings {
         return known.get(move);
     }
 
-    Grade grade(Move move) {
-        return grade(known.get(move), comparison());
+    /** The grades of some moves, as all is known now. */
+    Map<Move, Grade> grades(List<Move> moves) {
+        MoveComparison now = comparison();
+        Map<Move, Grade> grades = new HashMap<>();
+        moves.forEach(m -> grades.put(m, grade(known.get(m), now)));
+        return grades;
     }
 
     private Grade grade(Weighed weighed, MoveComparison comparison) {
@@ -93,7 +101,11 @@ final class Findings {
 
     /** Every move beside the best one as it is known now. */
     MoveComparison comparison() {
-        return new MoveComparison(position, best());
+        Weighed best = best();
+        MoveComparison now =
+                comparison.map(c -> c.with(best)).orElse(new MoveComparison(position, best));
+        comparison = Optional.of(now);
+        return now;
     }
 
     long nodes(Move move) {
@@ -108,7 +120,7 @@ final class Findings {
     }
 
     Weighed best() {
-        return ordered().get(0);
+        return Collections.max(known.values(), Comparator.comparing(Weighed::score));
     }
 
     // ---- What it comes to -----------------------------------------------------------------------
@@ -134,13 +146,12 @@ final class Findings {
     }
 
     private Candidate candidate(Weighed weighed, MoveComparison comparison) {
-        Holding searched = Holding.of(weighed);
         Grade grade = grade(weighed, comparison);
-        boolean better = searched == Holding.UNCLEAR && weighed.expected() > 0.5;
-        Holding result = better ? Holding.DRAW : searched;
-        boolean answered = grade == Grade.FAILS || grade == Grade.PRICE;
+        Holding result = kept(weighed);
         String motif =
-                answered ? motifs.computeIfAbsent(weighed, w -> Motif.of(position, w, result)) : "";
+                grade.isWeaker()
+                        ? motifs.computeIfAbsent(weighed, w -> Motif.of(position, w, result))
+                        : "";
         return new Candidate(
                 weighed,
                 result,
@@ -151,10 +162,10 @@ final class Findings {
                 priced.computeIfAbsent(weighed, costs::of));
     }
 
-    /** The result that the best move keeps: level too when it is better than that. */
-    private static Holding kept(Weighed best) {
-        Holding result = Holding.of(best);
-        return result == Holding.UNCLEAR && best.expected() > 0.5 ? Holding.DRAW : result;
+    /** The result that a move keeps: level too when it is better than that. */
+    private static Holding kept(Weighed move) {
+        Holding result = Holding.of(move);
+        return result == Holding.UNCLEAR && move.expected() > 0.5 ? Holding.DRAW : result;
     }
 
     private Optional<Boolean> coverCanStay(Holding kept, List<Candidate> candidates) {

@@ -45,11 +45,6 @@ public record Choice(
         return moves.stream().filter(w -> w.move().equals(move)).findFirst();
     }
 
-    /** The moves beside the best one that are equal to it. */
-    public List<Weighed> equalMoves() {
-        return moves.stream().skip(1).filter(w -> w.isAsGoodAs(best())).toList();
-    }
-
     /** The moves beside the best one that are as good within a margin of expected score. */
     public List<Weighed> equals(double margin) {
         return moves.stream().skip(1).filter(w -> w.matches(best(), margin)).toList();

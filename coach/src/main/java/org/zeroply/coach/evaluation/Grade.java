@@ -22,6 +22,11 @@ public enum Grade {
         this.words = words;
     }
 
+    /** Whether it fails or costs something. */
+    public boolean isWeaker() {
+        return this == FAILS || this == PRICE;
+    }
+
     /** The grade in words. */
     public String words() {
         return words;

@@ -1,6 +1,8 @@
 package org.zeroply.coach.evaluation;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -12,11 +14,8 @@ import org.zeroply.coach.tactics.LineGain;
  * Compares the moves of a position with the best one. A border between two results alone decides
  * nothing: what is as good as the best move holds as it does. The bounds are choices of this
  * program.
- *
- * @param position in which the moves are played
- * @param best the best move
  */
-public record MoveComparison(Position position, Weighed best) {
+public final class MoveComparison {
 
     /** Expected score from which on a move is weaker than the best one. */
     public static final double WEAKER = 0.10;
@@ -50,6 +49,42 @@ public record MoveComparison(Position position, Weighed best) {
 
     /** Lost, but not beyond doubt, from this expected score on. */
     private static final double DOUBT = 0.03;
+
+    private final Position position;
+    private final Weighed best;
+
+    /** What is on the board when the forced part of a line is over: asked for again and again. */
+    private final Map<List<Move>, MaterialBalance> settled;
+
+    /**
+     * @param position in which the moves are played
+     * @param best the best move
+     */
+    public MoveComparison(Position position, Weighed best) {
+        this(position, best, new HashMap<>());
+    }
+
+    private MoveComparison(
+            Position position, Weighed best, Map<List<Move>, MaterialBalance> settled) {
+        this.position = position;
+        this.best = best;
+        this.settled = settled;
+    }
+
+    /** The same moves beside another one, which is the best now. */
+    public MoveComparison with(Weighed other) {
+        return new MoveComparison(position, other, settled);
+    }
+
+    /** The position in which the moves are played. */
+    public Position position() {
+        return position;
+    }
+
+    /** The best move. */
+    public Weighed best() {
+        return best;
+    }
 
     /** How a move stands beside the best one. */
     public Grade grade(Weighed move) {
@@ -113,18 +148,17 @@ public record MoveComparison(Position position, Weighed best) {
 
     /** Material given up against the best move, when the score says so too; else 0. */
     private int given(Weighed move) {
-        if (best.isCertain() || move.isCertain()) {
+        int less = best.score().ordinal() - move.score().ordinal();
+        if (best.isCertain() || move.isCertain() || less <= Weighed.EQUAL_CENTIPAWNS) {
             return 0;
         }
         int given = lead(settled(best)) - lead(settled(move));
-        int less = best.score().ordinal() - move.score().ordinal();
-        boolean judged = less > Weighed.EQUAL_CENTIPAWNS && SHARE * less >= given;
         boolean told = given >= PIECE || given >= PAWN && Loss.of(move, best).exceeds(FELT);
-        return judged && told ? given : 0;
+        return told && SHARE * less >= given ? given : 0;
     }
 
     private MaterialBalance settled(Weighed move) {
-        return LineGain.settled(position, move.line());
+        return settled.computeIfAbsent(move.line(), l -> LineGain.settled(position, l));
     }
 
     private int lead(MaterialBalance balance) {
@@ -148,10 +182,5 @@ public record MoveComparison(Position position, Weighed best) {
             case UNCLEAR -> move.expected() > 0.5 ? "still better" : "perhaps still a draw";
             case LOSS -> "losing";
         };
-    }
-
-    /** The moves of a list that hold beside the best one, that one among them. */
-    public List<Move> holding(List<Weighed> moves) {
-        return moves.stream().filter(m -> grade(m) == Grade.HOLDS).map(Weighed::move).toList();
     }
 }

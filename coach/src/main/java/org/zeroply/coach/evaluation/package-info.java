@@ -1,5 +1,6 @@
 /**
  * What the moves of a position are worth: who asks an engine for verdicts, compares moves, and says
- * which hold and how sure that is. All bounds stand here; docs/verdicts.md tells them in a table.
+ * which hold and how sure that is. The bounds by which moves are compared stand here;
+ * docs/verdicts.md tells them in a table.
  */
 package org.zeroply.coach.evaluation;

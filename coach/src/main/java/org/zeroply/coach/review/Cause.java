@@ -1,6 +1,7 @@
 package org.zeroply.coach.review;
 
 import java.util.Optional;
+import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.coach.tactics.ThemeFinder;
 
@@ -43,6 +44,6 @@ public record Cause(Theme theme, boolean missed) {
     /** As a sentence: {@code Missed: fork.} */
     String sentence() {
         String words = words();
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + ".";
+        return Sentence.begin(words) + ".";
     }
 }

@@ -2,7 +2,9 @@ package org.zeroply.coach.review;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -47,6 +49,14 @@ public final class FirstPass {
 
     /** A move that is best only from this depth on, in plies, may be worth it. */
     private static final int LATE = 9;
+
+    /** What an offer is worth beside a loss, and a move found late, in points of a hundred. */
+    private static final double OFFER = 12;
+
+    private static final double FOUND_LATE = 4;
+
+    /** An expected score so near to 0 or 1 is decided: only what gives it away is a moment. */
+    private static final double DECIDED = 0.02;
 
     /** Parts of the work, for its progress: looking once, of looking; looking, of all. */
     private static final double QUICK = 0.6;
@@ -177,15 +187,18 @@ public final class FirstPass {
      * or possible, and moves that are best only late.
      */
     private static Set<Integer> worthMore(List<Node> line, List<Look> looks) {
-        List<Integer> moves = new ArrayList<>();
+        Map<Integer, Double> promises = new LinkedHashMap<>();
         for (int i = 0; i < line.size(); i++) {
-            if (looks.get(i).analysis().isPresent() && promise(line, looks, i) > 0) {
-                moves.add(i);
+            if (looks.get(i).analysis().isPresent()) {
+                promises.put(i, promise(line, looks, i));
             }
         }
-        moves.sort(Comparator.comparingDouble((Integer i) -> -promise(line, looks, i)));
         Set<Integer> positions = new TreeSet<>();
-        moves.stream().limit(MOST_LONGER).forEach(i -> positions.addAll(List.of(i, i + 1)));
+        promises.entrySet().stream()
+                .filter(e -> e.getValue() > 0)
+                .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
+                .limit(MOST_LONGER)
+                .forEach(e -> positions.addAll(List.of(e.getKey(), e.getKey() + 1)));
         return positions;
     }
 
@@ -199,9 +212,9 @@ public final class FirstPass {
                 Hardness.isSacrifice(position, now.best().move())
                         || !played.isNull() && Hardness.isSacrifice(position, played);
         boolean late = now.analysis().orElseThrow().depthFound() >= LATE;
-        double open = now.expected() > 0.02 && now.expected() < 0.98 ? 1 : 0;
-        return (loss >= MoveReview.DUBIOUS ? loss : 0)
-                + open * ((offers ? 12 : 0) + (late ? 4 : 0));
+        boolean open = now.expected() > DECIDED && now.expected() < 1 - DECIDED;
+        double given = loss >= MoveReview.DUBIOUS ? loss : 0;
+        return open ? given + (offers ? OFFER : 0) + (late ? FOUND_LATE : 0) : given;
     }
 
     private Look look(Position position, long nodes, Cancellation cancellation) {

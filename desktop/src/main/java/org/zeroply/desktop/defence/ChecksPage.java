@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.defence.ChecksEnough;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.insight.TiedInquiry;
 import org.zeroply.coach.tactics.Contest;
 import org.zeroply.desktop.controls.Finding;
@@ -108,7 +109,7 @@ final class ChecksPage extends VBox {
                 found.outcome() == ChecksEnough.Outcome.WINS
                         ? " worth " + Math.round(found.gain() / 100.0)
                         : "";
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1) + gain + ".";
+        return Sentence.begin(words) + gain + ".";
     }
 
     /** The line where it can be played from here, else the king's path drawn. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.tactics.Theme;
@@ -55,7 +56,7 @@ public final class StudentReport {
     }
 
     private static String capital(String text) {
-        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return Sentence.begin(text);
     }
 
     private static void theme(

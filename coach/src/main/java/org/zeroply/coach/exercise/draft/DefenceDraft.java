@@ -32,6 +32,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
+import org.zeroply.coach.fact.Sentence;
 import org.zeroply.engine.analysis.Score;
 
 /** Drafts exercises of the kind {@code defence}, each of its tasks from the same elimination. */
@@ -321,9 +322,7 @@ public final class DefenceDraft {
                                 + candidate.motif().replace('-', ' '));
             }
             String text = String.join("; ", words);
-            return text.isEmpty()
-                    ? ""
-                    : Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".";
+            return text.isEmpty() ? "" : Sentence.begin(text) + ".";
         }
 
         Result finish(DefenceTask task, Set<String> themes) {

@@ -19,6 +19,7 @@ import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.ThemeFinder;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
@@ -146,14 +147,9 @@ final class Growth {
             efforts.add(new Effort(child, weight(node.position(), choice), false));
             say(child, choice);
         }
-        for (Weighed w : equal) {
-            Node other = editor.add(node, w.move());
-            editor.annotate(other, a -> a.withEqual(true));
-            judged(other);
-        }
+        equal.forEach(w -> equal(node, w.move()));
         if (found && main && !node.isRoot()) {
-            List<Move> good = equal.stream().map(Weighed::move).toList();
-            baits.add(node, choice, List.of(), good, 1);
+            tempt(node, choice, List.of(), 1);
         }
         boolean goesOn = equal.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
         if (!goesOn
@@ -162,6 +158,25 @@ final class Growth {
                 || !defences(child, ply + 1, main)) {
             end(child, main ? MAIN_VERDICT : found ? 1 : 0);
         }
+    }
+
+    /** Adds a move that does as well as the main one. */
+    void equal(Node node, Move move) {
+        Node other = editor.add(node, move);
+        editor.annotate(other, a -> a.withEqual(true));
+        judged(other);
+    }
+
+    /**
+     * Adds tempting moves at a node of the solver.
+     *
+     * @param wanted moves to try first
+     * @param most how many to show
+     * @return how many are shown
+     */
+    int tempt(Node node, Choice choice, List<Move> wanted, int most) {
+        List<Move> good = ways.reaching(choice).stream().map(Weighed::move).toList();
+        return baits.add(node, choice, wanted, good, most);
     }
 
     /** Goes on, without points, to where what was won can be seen. */
@@ -220,7 +235,7 @@ final class Growth {
                 .ifPresent(t -> words.add("the idea: " + t.words()));
         if (!words.isEmpty() && !child.parent().orElseThrow().isRoot()) {
             String text = String.join("; ", words);
-            editor.comment(child, Character.toUpperCase(text.charAt(0)) + text.substring(1) + ".");
+            editor.comment(child, Sentence.begin(text) + ".");
         }
     }
 
@@ -230,8 +245,7 @@ final class Growth {
      * @param others moves that may do as well
      */
     private boolean mustBeFound(Move last, Choice choice, int others) {
-        return ways.doing(choice).size() <= others
-                && Obvious.why(choice, Optional.of(last)).isEmpty();
+        return ways.doing(choice) <= others && Obvious.why(choice, Optional.of(last)).isEmpty();
     }
 
     /** Deep, quiet and costly moves are harder to find. */

@@ -205,10 +205,7 @@ public final class SchemeDraft {
             growth.answer(root, choice, 1, true);
             Node key = root.children().get(0);
             List<Weighed> equal = ways.reaching(choice);
-            List<Move> good = equal.stream().map(Weighed::move).toList();
-            Judgement judgement = new Judgement(evaluator, editor, solver);
-            Baits baits = new Baits(evaluator, editor, judgement);
-            boolean baited = baits.add(root, choice, tempting, good, TEMPTATIONS) > 0;
+            boolean baited = growth.tempt(root, choice, tempting, TEMPTATIONS) > 0;
             weighKey(key, baited);
             Optional<Node> partial = partialCredit(equal);
             List<Located> errors = settle();

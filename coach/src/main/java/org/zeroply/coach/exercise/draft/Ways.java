@@ -2,7 +2,6 @@ package org.zeroply.coach.exercise.draft;
 
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Move;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.Weighed;
@@ -61,8 +60,8 @@ public record Ways(Aim aim) {
                 .toList();
     }
 
-    /** The other moves that nobody would call wrong: they reach it, or the game is won anyway. */
-    List<Move> doing(Choice choice) {
+    /** How many others nobody would call wrong: they reach it, or the game is won anyway. */
+    long doing(Choice choice) {
         Weighed best = choice.best();
         List<Weighed> reaching = reaching(choice);
         boolean mate = aim == Aim.MATE && best.mates();
@@ -74,8 +73,7 @@ public record Ways(Aim aim) {
                                 reaching.contains(w)
                                         || won && w.expected() >= ANYWAY
                                         || !mate && isNear(w, best))
-                .map(Weighed::move)
-                .toList();
+                .count();
     }
 
     /** So little less that a longer look may find them equal. */
@@ -86,7 +84,7 @@ public record Ways(Aim aim) {
 
     /** Whether no one move can be asked for: several do, or one does that is not surely equal. */
     public boolean areSeveral(Choice choice) {
-        int doing = doing(choice).size();
+        long doing = doing(choice);
         return doing >= 2 || doing > reaching(choice).size();
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.Sentence;
 
 /**
  * A position of a game that is worth setting.
@@ -74,7 +75,7 @@ public record Prospect(
     /** Why it is worth setting, in a short sentence. */
     public String reason() {
         String all = appeals.stream().map(Appeal::words).collect(Collectors.joining("; "));
-        return Character.toUpperCase(all.charAt(0)) + all.substring(1);
+        return Sentence.begin(all);
     }
 
     /** The finds by rank, the best first; of those that are near each other only the best. */
