@@ -42,6 +42,7 @@ import picocli.CommandLine.Command;
             EndingCommand.class,
             EndingCheckCommand.class,
             MateCheckCommand.class,
+            GainCheckCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -20,9 +20,6 @@ final class ErrorMoments {
 
     private static final int PAWN = 100;
 
-    /** From this expected score on there was a chance to be missed; our own choice. */
-    private static final double CHANCE = 0.65;
-
     private final Engine engine;
     private final long nodes;
 
@@ -98,7 +95,7 @@ final class ErrorMoments {
             MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
         List<String> hard = Hardness.of(move);
         boolean offered = previous.filter(ErrorMoments::isError).isPresent();
-        if (hard.isEmpty() || !offered && move.before() < CHANCE) {
+        if (hard.isEmpty() || !offered && move.before() < MomentFinder.GAINFUL) {
             return Optional.empty();
         }
         List<Move> tempting = tempting(move, cancellation);

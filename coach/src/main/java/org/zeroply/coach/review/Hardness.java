@@ -23,10 +23,11 @@ final class Hardness {
         Position position = move.position();
         Move best = move.choice();
         List<String> why = new ArrayList<>();
-        boolean check = position.play(best).inCheck();
         if (isSacrifice(move)) {
             why.add("a sacrifice");
-        } else if (!best.isCapture() && !check && best.promotion().isEmpty()) {
+        } else if (isCalmInAttack(move)) {
+            why.add("a quiet move where checks tempt");
+        } else if (isQuiet(position, best)) {
             why.add("a quiet move");
         }
         if (isBackward(position, best)) {
@@ -37,6 +38,23 @@ final class Hardness {
         }
         // Quiet moves are many; alone that is no reason.
         return why.size() == 1 && why.get(0).equals("a quiet move") ? List.of() : why;
+    }
+
+    /**
+     * Whether the best move is quiet, the only one, and better than every check there is: whoever
+     * attacks looks at the checks first.
+     */
+    static boolean isCalmInAttack(MoveReview move) {
+        Position position = move.position();
+        return move.width() <= 1
+                && move.lead() >= MomentFinder.LEAD
+                && move.before() >= MomentFinder.GAINFUL
+                && isQuiet(position, move.choice())
+                && position.legalMoves().stream().anyMatch(m -> position.play(m).inCheck());
+    }
+
+    private static boolean isQuiet(Position position, Move move) {
+        return !move.isCapture() && move.promotion().isEmpty() && !position.play(move).inCheck();
     }
 
     /** Whether the best move gives material away by static exchange. */

@@ -25,7 +25,10 @@ final class MomentFinder {
     private static final int NARROW = 1;
 
     /** Points of a hundred that a move worth praise is ahead of all others. */
-    private static final double LEAD = 10;
+    static final double LEAD = 10;
+
+    /** Expected score from which an attack is one; our own choice. */
+    static final double GAINFUL = 0.65;
 
     private static final int MANY_LEGAL = 10;
 
@@ -146,7 +149,9 @@ final class MomentFinder {
                 && move.lead() >= LEAD
                 && move.legal() >= MANY_LEGAL
                 && move.classBefore() != ResultClass.LOSS
-                && (move.depthFound() >= Hardness.DEEP || Hardness.isSacrifice(move));
+                && (move.depthFound() >= Hardness.DEEP
+                        || Hardness.isSacrifice(move)
+                        || Hardness.isCalmInAttack(move));
     }
 
     private static Moment praise(MoveReview move) {

@@ -73,7 +73,7 @@ class SoundnessCheckTest {
     void a_sound_exercise_is_called_sound(MoveTree tree) {
         Soundness found = check(tree);
         assertThat(found.sound()).as(found.findings().toString()).isTrue();
-        assertThat(found.stamp()).isEqualTo("zeroply-0.5, 60000 nodes a search");
+        assertThat(found.stamp()).isEqualTo(BuiltInEngine.NAME + ", 60000 nodes a search");
     }
 
     @ParameterizedTest

@@ -71,6 +71,13 @@ public final class Evaluator {
         return placement.count(board);
     }
 
+    /**
+     * What a {@link #foundation} is worth halfway to the ending, in centipawns from White's view.
+     */
+    public static int roughly(int foundation) {
+        return Taper.at(foundation, Taper.FULL_PHASE / 2);
+    }
+
     /** What a legal packed move, not yet made, changes in the {@link #foundation}. */
     public int change(Board board, int move) {
         return placement.change(board, move);

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Move;
  * Tells which moves of one position give check without playing most of them: what the enemy king is
  * attacked from, and what stands between it and a line piece, is found once for all moves.
  */
-final class CheckingMoves {
+public final class CheckingMoves {
 
     /** By type of man: the squares from which it attacks the enemy king. */
     private final long[] from = new long[6];
@@ -22,7 +22,7 @@ final class CheckingMoves {
     private int king;
 
     /** Looks at a position. */
-    void begin(Board of) {
+    public void begin(Board of) {
         board = of;
         int us = of.sideToMove();
         king = of.kingSquare(1 - us);
@@ -51,7 +51,7 @@ final class CheckingMoves {
     }
 
     /** Whether a legal move of that position gives check. */
-    boolean isCheck(int move) {
+    public boolean isCheck(int move) {
         int start = Move.from(move);
         int to = Move.to(move);
         int kind = Move.kind(move);

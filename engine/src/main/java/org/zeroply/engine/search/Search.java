@@ -16,8 +16,19 @@ final class Search {
     private static final int INFINITE = SearchState.INFINITE;
     private static final int MAX_PLY = SearchState.MAX_PLY;
 
+    /** So many plies from the root, forcing moves are never left out and hardly searched less. */
+    private static final int NEAR = 6;
+
+    /** With fewer plies left a forcing move is one among others, even near the root. */
+    private static final int FORCING_DEPTH = 2;
+
+    /** A side so far behind, in centipawns, is looked at for a mate before captures are played. */
+    private static final int BEHIND = 150;
+
     private final SearchState s;
     private final Quiescence quiescence;
+    private final StaticCuts cuts;
+    private final Forcing[] forcing = new Forcing[NEAR + 1];
 
     /** By ply: the static evaluation, or {@link TranspositionTable#NO_EVALUATION} in check. */
     private final int[] statics = new int[MAX_PLY + 2];
@@ -29,17 +40,20 @@ final class Search {
     private final int[][] quietsTried = new int[MAX_PLY + 2][64];
     private final int[][] capturesTried = new int[MAX_PLY + 2][32];
     private int rootDepth;
-    private int noNullBefore;
 
     Search(SearchState state) {
         s = state;
         quiescence = new Quiescence(state);
+        cuts = new StaticCuts(state, this, quiescence);
+        for (int i = 0; i <= NEAR; i++) {
+            forcing[i] = new Forcing();
+        }
     }
 
     /** Gets ready for a search of the root to a depth. */
     void begin(int depth) {
         rootDepth = depth;
-        noNullBefore = 0;
+        cuts.begin();
         statics[0] = s.checks[0] ? TranspositionTable.NO_EVALUATION : s.evaluate(0);
     }
 
@@ -50,7 +64,9 @@ final class Search {
             return s.visit(ply) ? 0 : proof.value(ply);
         }
         if (depthLeft <= 0) {
-            return quiescence.search(ply, alphaIn, betaIn);
+            boolean behind = !s.checks[ply] && s.roughly(ply) + BEHIND < alphaIn;
+            int mate = behind ? s.mateAtOnce(ply) : 0;
+            return mate != 0 ? mate : quiescence.search(ply, alphaIn, betaIn);
         }
         s.clearLine(ply);
         if (s.visit(ply)) {
@@ -109,7 +125,7 @@ final class Search {
         boolean improving = !check && isImproving(ply, still);
         int depth = depthLeft;
         if (!mainLine && !check && out == 0) {
-            int score = withoutMoving(depth, ply, alpha, beta, cut, known, judged, improving);
+            int score = cuts.of(depth, ply, alpha, beta, cut, known, still, judged, improving);
             if (score != INFINITE) {
                 return score;
             }
@@ -126,105 +142,6 @@ final class Search {
     private boolean isImproving(int ply, int still) {
         int before = ply >= 2 ? statics[ply - 2] : TranspositionTable.NO_EVALUATION;
         return before == TranspositionTable.NO_EVALUATION || still > before;
-    }
-
-    /**
-     * Cuts that need no move: razoring, the margin by which a position is already too good,
-     * passing, and a capture that will do. {@link #INFINITE} when there is none.
-     */
-    private int withoutMoving(
-            int depth,
-            int ply,
-            int alpha,
-            int beta,
-            boolean cut,
-            long known,
-            int judged,
-            boolean improving) {
-        if (depth <= 3 && judged + 180 * depth + 60 < alpha) {
-            int score = quiescence.search(ply, alpha, alpha + 1);
-            if (score <= alpha) {
-                return score;
-            }
-        }
-        if (Math.abs(beta) >= MATE_BOUND) {
-            return INFINITE;
-        }
-        if (depth <= 8 && judged - 75 * (depth - (improving ? 1 : 0)) >= beta) {
-            return judged;
-        }
-        boolean pieces = s.board.hasPieces(s.board.sideToMove());
-        if (depth >= 3
-                && ply >= noNullBefore
-                && judged >= beta
-                && statics[ply] >= beta + 60 - 18 * depth
-                && s.lastSlot(ply) != History.NO_SLOT
-                && pieces) {
-            int score = pass(depth, ply, beta, cut, judged);
-            if (score >= beta || s.stopped) {
-                return score;
-            }
-        }
-        boolean refuted =
-                known != 0
-                        && TranspositionTable.depth(known) >= depth - 3
-                        && TranspositionTable.score(known) < beta + 170;
-        return depth >= 5 && !refuted ? capture(depth, ply, beta, cut, known) : INFINITE;
-    }
-
-    /** Null move; verified where zugzwang is likely or much depends on it. */
-    private int pass(int depth, int ply, int beta, boolean cut, int judged) {
-        int reduced = depth - 4 - depth / 4 - Math.min(3, (judged - beta) / 180);
-        s.makeNull(ply);
-        int score = -search(reduced, ply + 1, -beta, -beta + 1, !cut);
-        s.board.unmakeNull();
-        if (s.stopped || score < beta) {
-            return s.stopped ? 0 : -INFINITE;
-        }
-        int result = Math.min(score, MATE_BOUND - 1);
-        long own = s.board.pieces(s.board.sideToMove());
-        long pieces = own & ~(s.board.piecesOfType(0) | s.board.piecesOfType(5));
-        boolean few = (pieces & pieces - 1) == 0;
-        if (noNullBefore > 0 || depth < 12 && !few) {
-            return result;
-        }
-        noNullBefore = ply + Math.max(1, reduced * 3 / 4);
-        int verified = search(Math.max(1, reduced), ply, beta - 1, beta, false);
-        noNullBefore = 0;
-        return verified >= beta ? result : -INFINITE;
-    }
-
-    /** ProbCut: a capture that is far above the bound in a shallow search is so in a deep one. */
-    private int capture(int depth, int ply, int beta, boolean cut, long known) {
-        int bar = beta + 170;
-        MovePicker picker = s.pickers[ply];
-        int tableMove = known == 0 ? 0 : TranspositionTable.move(known);
-        picker.startCaptures(tableMove, bar - statics[ply]);
-        while (true) {
-            int move = picker.next(true);
-            if (move == 0) {
-                return INFINITE;
-            }
-            s.make(move, ply);
-            int score = -quiescence.search(ply + 1, -bar, -bar + 1);
-            if (score >= bar && !s.stopped) {
-                score = -search(depth - 4, ply + 1, -bar, -bar + 1, !cut);
-            }
-            s.board.unmake(move);
-            if (s.stopped) {
-                return 0;
-            }
-            if (score >= bar) {
-                s.table.store(
-                        s.board.key(),
-                        move,
-                        SearchState.toTable(score, ply),
-                        statics[ply],
-                        depth - 3,
-                        TranspositionTable.LOWER);
-                return score;
-            }
-        }
     }
 
     private int moves(
@@ -245,6 +162,10 @@ final class Search {
         int bestMove = 0;
         int number = 0;
         boolean skipQuiets = false;
+        boolean near = ply <= NEAR && depth >= FORCING_DEPTH;
+        if (near) {
+            forcing[ply].reset();
+        }
         MovePicker picker = s.pickers[ply];
         picker.start(tableMove, ply, last, before, check);
         while (true) {
@@ -258,16 +179,18 @@ final class Search {
             number++;
             boolean quiet = !Move.isCapture(move) && !Move.isPromotion(move);
             int rank = quiet ? s.history.quiet(s.board, move, last, before) : 0;
-            if (best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
+            boolean forces =
+                    near && number > 1 && picker.isLate() && forcing[ply].isForcing(s.board, move);
+            if (!forces && best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
                 if (quiet && !check) {
                     int reduced = Math.max(0, depth - Reductions.of(depth, number));
                     if (number > (improving ? 3 + depth * depth : 3 + depth * depth / 2)
                             && !mainLine) {
-                        skipQuiets = true;
+                        skipQuiets = !near;
                         continue;
                     }
                     if (reduced <= 6 && still + 120 + 90 * reduced <= alpha && rank < 12_000) {
-                        skipQuiets = true;
+                        skipQuiets = !near;
                         continue;
                     }
                     if (reduced <= 4 && rank < -3500 * depth) {
@@ -314,6 +237,7 @@ final class Search {
                     reduction -= check ? 1 : 0;
                     reduction -= gives ? 1 : 0;
                     reduction -= quiet ? rank / 9000 : 1;
+                    reduction = forces ? Math.min(reduction, 1) : reduction;
                     reduction = Math.max(0, Math.min(reduction, next - 1));
                 }
                 score =

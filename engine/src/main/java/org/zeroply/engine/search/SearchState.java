@@ -9,6 +9,7 @@ import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.endings.ExactLine;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.mate.MateInOne;
 
 /**
  * What one searching thread works with: the board, what it remembers ply by ply, and when it has to
@@ -122,6 +123,12 @@ final class SearchState {
         return slots[ply];
     }
 
+    /** Men and places alone, in centipawns from the side to move: at once, and roughly. */
+    int roughly(int ply) {
+        int white = Evaluator.roughly(foundations[ply]);
+        return board.sideToMove() == 0 ? white : -white;
+    }
+
     int evaluate(int ply) {
         int score = evaluator.evaluate(board, foundations[ply]);
         return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
@@ -143,6 +150,20 @@ final class SearchState {
             }
         }
         return stopped;
+    }
+
+    /**
+     * The score of a mate that the side to move, not in check, gives at once, with its line; 0 when
+     * none was found.
+     */
+    int mateAtOnce(int ply) {
+        int move = MateInOne.find(board);
+        if (move == 0) {
+            return 0;
+        }
+        clearLine(ply + 1);
+        remember(ply, move);
+        return visit(ply) ? 0 : MATE - ply - 1;
     }
 
     /** Counts positions that were visited beside the search. */

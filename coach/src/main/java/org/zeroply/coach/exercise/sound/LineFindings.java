@@ -257,10 +257,9 @@ final class LineFindings {
     }
 
     private void equal(Choice choice, Node child, Weighed asked) {
+        Node node = child.parent().orElseThrow();
         Weighed w = weighed(choice, child);
-        boolean worse = w.result().compareTo(asked.result()) > 0;
-        double less = asked.expected() - w.expected();
-        if (worse && less > MoveEvaluator.MARGIN || less > NOT_EQUAL) {
+        if (isWorse(w, asked) && isWorse(sure(node, w), sure(node, asked))) {
             add(
                     child,
                     Finding.Kind.NOT_EQUAL,
@@ -272,6 +271,12 @@ final class LineFindings {
                             + points(asked),
                     w);
         }
+    }
+
+    private static boolean isWorse(Weighed w, Weighed asked) {
+        boolean worse = w.result().compareTo(asked.result()) > 0;
+        double less = asked.expected() - w.expected();
+        return worse && less > MoveEvaluator.MARGIN || less > NOT_EQUAL;
     }
 
     private void tempting(Choice choice, Node bait) {

@@ -22,7 +22,7 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
     /** From so much expected score on, or so little, nothing is unclear or compensated any more. */
     private static final double SETTLED = 0.90;
 
-    /** A verdict that seems wrong is looked at again on so many times the nodes. */
+    /** A verdict that seems wrong is looked at again on so many times the nodes, and once more. */
     private static final int LONGER = 4;
 
     /** Checks a verdict; empty when nothing can be said. */
@@ -41,16 +41,19 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
                             List.of(),
                             true));
         }
-        Optional<VerdictCheck> brief =
-                evaluator.choice(position, 1).map(c -> of(position, verdict, c.best()));
+        Optional<VerdictCheck> found = look(position, verdict, evaluator);
         // What speaks against the scheme is looked at longer before it is told.
-        boolean sure = brief.filter(c -> c.isWrong() && !c.exact()).isEmpty();
-        return sure
-                ? brief
-                : evaluator
-                        .withNodes(LONGER * evaluator.nodes())
-                        .choice(position, 1)
-                        .map(c -> of(position, verdict, c.best()));
+        for (int times = LONGER; times <= LONGER * LONGER; times *= LONGER) {
+            if (found.filter(c -> c.isWrong() && !c.exact()).isPresent()) {
+                found = look(position, verdict, evaluator.withNodes(times * evaluator.nodes()));
+            }
+        }
+        return found;
+    }
+
+    private static Optional<VerdictCheck> look(
+            Position position, Verdict verdict, MoveEvaluator evaluator) {
+        return evaluator.choice(position, 1).map(c -> of(position, verdict, c.best()));
     }
 
     private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {

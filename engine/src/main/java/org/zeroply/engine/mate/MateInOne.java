@@ -1,0 +1,90 @@
+package org.zeroply.engine.mate;
+
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.MoveGenerator;
+
+/**
+ * Finds a mate at once by a check of a piece that cannot be taken. What is found is a mate; mates
+ * by pawns, by castling, by a check that another man uncovers and by a piece that may not be taken
+ * because the taker is pinned are left out, since this is asked very often.
+ */
+public final class MateInOne {
+
+    private static final int KNIGHT = 1;
+    private static final int QUEEN = 4;
+
+    private MateInOne() {}
+
+    /** A mating move of the side to move, which is not in check; 0 for none. */
+    public static int find(Board board) {
+        int us = board.sideToMove();
+        int king = board.kingSquare(1 - us);
+        long occupied = board.occupied();
+        long own = board.pieces(us);
+        long flights = -1L;
+        for (int type = KNIGHT; type <= QUEEN; type++) {
+            long men = board.pieces(us, type);
+            if (men == 0) {
+                continue;
+            }
+            long checks = Attacks.of(type, king, occupied) & ~own;
+            for (; men != 0; men &= men - 1) {
+                int from = Long.numberOfTrailingZeros(men);
+                long targets = Attacks.of(type, from, occupied) & checks;
+                for (; targets != 0; targets &= targets - 1) {
+                    int to = Long.numberOfTrailingZeros(targets);
+                    if (!isSafe(board, us, king, from, to)) {
+                        continue;
+                    }
+                    if (flights == -1L) {
+                        flights = flights(board, us, king);
+                    }
+                    long left = flights & ~(1L << to);
+                    long covered = Attacks.of(type, to, occupied & ~(1L << king | 1L << from));
+                    int move = (left & ~covered) == 0 ? mate(board, from, to) : 0;
+                    if (move != 0) {
+                        return move;
+                    }
+                }
+            }
+        }
+        return 0;
+    }
+
+    /** Whether a man that moves there cannot be taken, pins left aside. */
+    private static boolean isSafe(Board board, int us, int king, int from, int to) {
+        long after = board.occupied() & ~(1L << from) | 1L << to;
+        long reach = board.attackersTo(to, after) & ~(1L << from);
+        if ((reach & board.pieces(1 - us) & ~(1L << king)) != 0) {
+            return false;
+        }
+        return (Attacks.king(king) & 1L << to) == 0 || (reach & board.pieces(us)) != 0;
+    }
+
+    /** The squares that the king can go to as things stand. */
+    private static long flights(Board board, int us, int king) {
+        long around = Attacks.king(king) & ~board.pieces(1 - us);
+        long without = board.occupied() & ~(1L << king);
+        long free = 0;
+        for (long rest = around; rest != 0; rest &= rest - 1) {
+            int square = Long.numberOfTrailingZeros(rest);
+            if (!board.isAttacked(square, us, without)) {
+                free |= 1L << square;
+            }
+        }
+        return free;
+    }
+
+    private static int mate(Board board, int from, int to) {
+        int move = Move.pack(from, to, board.codeAt(to) == 0 ? Move.QUIET : Move.CAPTURE);
+        if (!MoveGenerator.isLegal(board, move)) {
+            return 0;
+        }
+        board.make(move);
+        boolean mate = !MoveGenerator.any(board);
+        board.unmake(move);
+        return mate ? move : 0;
+    }
+}
