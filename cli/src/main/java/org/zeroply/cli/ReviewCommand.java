@@ -84,6 +84,7 @@ final class ReviewCommand implements Callable<Integer> {
     private static void print(PrintWriter out, GameReview review) {
         MoveTree game = review.game();
         out.printf("%s – %s  %s%n", game.tag("White"), game.tag("Black"), game.result());
+        review.course().ifPresent(c -> out.printf("  %s%n", c.text()));
         for (PlayerReview p : review.players()) {
             out.printf(
                     Locale.ROOT,

@@ -41,6 +41,13 @@ final class ReviewJson {
         }
         ArrayNode moments = node.putArray("moments");
         review.moments().forEach(m -> moments.add(moment(m)));
+        review.course()
+                .ifPresent(
+                        c ->
+                                node.putObject("course")
+                                        .put("kind", c.kind().word())
+                                        .put("ply", c.ply())
+                                        .put("text", c.text()));
         review.departure()
                 .ifPresent(
                         d ->

@@ -26,6 +26,11 @@ public record GameReview(
         players = List.copyOf(players);
     }
 
+    /** How the game went as a whole, where that is worth a sentence. */
+    public Optional<GameCourse> course() {
+        return GameCourse.of(this);
+    }
+
     /** The same review with other moments, such as those a coach kept or added. */
     public GameReview with(List<Moment> others) {
         return new GameReview(game, moves, others, departure, players);

@@ -44,6 +44,14 @@ final class FiguresView extends VBox {
             getChildren().add(Widgets.wrapped(model.stateProperty().get(), "empty-note"));
             return;
         }
+        review.get()
+                .course()
+                .ifPresent(
+                        c ->
+                                getChildren()
+                                        .addAll(
+                                                Widgets.wrapped("The game", "fact-group"),
+                                                Widgets.wrapped(c.text(), "plain")));
         getChildren().addAll(Widgets.wrapped("Players", "fact-group"), players(review.get()));
         getChildren()
                 .addAll(

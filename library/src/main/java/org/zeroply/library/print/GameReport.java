@@ -64,6 +64,7 @@ public final class GameReport {
                         "White's expected score after each move in points of a hundred, with the"
                                 + " moments; underneath the steps of the material.",
                         Report.Tone.FADED));
+        review.course().ifPresent(c -> blocks.add(new Report.Text(c.text(), Report.Tone.PLAIN)));
         if (!moments.isEmpty()) {
             blocks.add(new Report.Heading("Moments"));
         }
