@@ -45,7 +45,7 @@ class DefenceDeskTest extends WindowTest {
             [Black "Skua, Ben"]
             [Result "*"]
             [SetUp "1"]
-            [FEN "r3r1k1/1b3pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 0 20"]
+            [FEN "r3r1k1/5pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 0 20"]
 
             20. Kh1 Kh8 21. Kg1 Kg8 22. Kh1 Kh8 23. Kg1 Kg8
             24. Kh1 Kh8 25. Kg1 Kg8 26. Kh1 Kh8 27. Kg1 Kg8 28. g3 *

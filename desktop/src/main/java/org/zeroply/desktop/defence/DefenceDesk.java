@@ -32,9 +32,9 @@ import org.zeroply.desktop.work.TreeSession;
 /** Defence: the threat, every move with what refutes it, pins, checks, wishes, and what if. */
 public final class DefenceDesk implements Desk {
 
-    /** A mate is threatened and few moves hold; out of a game of the demo club. */
+    /** A mate is threatened, and one move of forty-five holds. */
     private static final String EXAMPLE =
-            "r3r1k1/1b3pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
+            "r3r1k1/5pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
 
     private static final String MOVES = "Moves";
     private static final String PINS = "Pins";
