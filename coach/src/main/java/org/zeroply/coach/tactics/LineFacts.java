@@ -1,6 +1,7 @@
 package org.zeroply.coach.tactics;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Arrangement;
@@ -74,7 +75,9 @@ public final class LineFacts {
         PieceType type = scene.typeAt(slider);
         long occupied = scene.occupied() & ~(1L << front) & ~(1L << slider);
         int king = scene.king(enemy);
-        for (int square : Squares.list(front == king ? 0 : beyond)) {
+        List<Integer> nearestFirst = new ArrayList<>(Squares.list(front == king ? 0 : beyond));
+        nearestFirst.sort(Comparator.comparingInt(square -> Math.abs(square - front)));
+        for (int square : nearestFirst) {
             boolean checks = Squares.has(Scene.attacksOf(type, side, square, occupied), king);
             if (checks && mates(slider, front, square)) {
                 String text =

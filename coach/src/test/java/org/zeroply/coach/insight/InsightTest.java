@@ -95,6 +95,23 @@ class InsightTest {
                 .containsExactlyInAnyOrderElementsOf(mirrorable(Insight.of(position), s -> s ^ 7));
     }
 
+    /** The pawn g4 keeps the queen from mates on f4 and e4. */
+    @Test
+    void of_two_squares_behind_a_pin_the_nearer_one_is_told_on_either_wing() {
+        Position position =
+                Position.fromFen("1n5r/8/1pk5/1b1pbppp/3BP1Pq/r1Pp1K2/N2R1PP1/5BNR b - - 0 42");
+        assertThat(pins(position)).containsExactly("pawn g4 is pinned to the square f4");
+        assertThat(pins(changed(position, s -> s ^ 7, false)))
+                .containsExactly("pawn b4 is pinned to the square c4");
+    }
+
+    private static List<String> pins(Position position) {
+        return Insight.of(position).stream()
+                .filter(f -> f.kind() == FactKind.PIN)
+                .map(f -> f.text().replaceAll(" by .*", ""))
+                .toList();
+    }
+
     @Property(tries = 30)
     void facts_do_not_depend_on_the_counters(@ForAll long seed) {
         Position position = random(seed);
