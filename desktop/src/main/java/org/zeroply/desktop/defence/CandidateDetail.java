@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -22,6 +21,9 @@ import org.zeroply.desktop.controls.Widgets;
 final class CandidateDetail extends VBox {
 
     private static final double HEIGHT = 136;
+
+    /** Height of a row of text, in sizes of its font. */
+    private static final double A_ROW = 1.7;
 
     private final Label title = Widgets.label("", "sheet-title");
     private final Label line = Widgets.wrapped("", "finding-text");
@@ -43,9 +45,9 @@ final class CandidateDetail extends VBox {
                 Widgets.button("candidate-play", "Play the line through", () -> play.accept(shown));
         whole.setFocusTraversable(false);
         getChildren().addAll(Widgets.row(title, Widgets.spacer(), whole), line, chips, more);
-        for (Region part : List.of(line, more)) {
-            part.setMinHeight(0);
-        }
+        more.setMinHeight(0);
+        // Where the marks below need two rows, one row of the line is still whole.
+        line.minHeightProperty().bind(line.fontProperty().map(f -> A_ROW * f.getSize()));
         getStyleClass().add("candidate-detail");
     }
 
