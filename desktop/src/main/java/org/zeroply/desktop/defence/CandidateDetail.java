@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -20,10 +21,8 @@ import org.zeroply.desktop.controls.Widgets;
 /** What there is to say about one move: verdict, line, what it does, what it costs. */
 final class CandidateDetail extends VBox {
 
-    private static final double HEIGHT = 136;
-
-    /** Height of a row of text, in sizes of its font. */
-    private static final double A_ROW = 1.7;
+    /** Room for the marks in two rows and what is said below them in two. */
+    private static final double HEIGHT = 160;
 
     private final Label title = Widgets.label("", "sheet-title");
     private final Label line = Widgets.wrapped("", "finding-text");
@@ -45,9 +44,9 @@ final class CandidateDetail extends VBox {
                 Widgets.button("candidate-play", "Play the line through", () -> play.accept(shown));
         whole.setFocusTraversable(false);
         getChildren().addAll(Widgets.row(title, Widgets.spacer(), whole), line, chips, more);
-        more.setMinHeight(0);
-        // Where the marks below need two rows, one row of the line is still whole.
-        line.minHeightProperty().bind(line.fontProperty().map(f -> A_ROW * f.getSize()));
+        for (Region part : List.of(line, more)) {
+            part.setMinHeight(0);
+        }
         getStyleClass().add("candidate-detail");
     }
 
