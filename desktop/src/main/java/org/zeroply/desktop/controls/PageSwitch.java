@@ -107,6 +107,8 @@ public final class PageSwitch {
         state.setMaxWidth(Double.MAX_VALUE);
         state.setAlignment(Pos.CENTER_RIGHT);
         HBox.setHgrow(state, Priority.ALWAYS);
+        // A word of which no letter is to be read is none.
+        state.visibleProperty().bind(state.widthProperty().greaterThan(1));
         return Widgets.row(tabs(), state, corner);
     }
 
