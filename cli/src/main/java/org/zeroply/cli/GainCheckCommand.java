@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -30,9 +31,6 @@ final class GainCheckCommand implements Callable<Integer> {
 
     /** How much longer both moves are looked at where the engine plays another one. */
     private static final int LONGER = 10;
-
-    /** Two moves are as good within so much expected score: docs/verdicts.md. */
-    private static final double AS_GOOD = 0.05;
 
     @Mixin private Output output;
 
@@ -62,7 +60,7 @@ final class GainCheckCommand implements Callable<Integer> {
             }
             Analysis.Candidate own = best(position, LONGER * nodes, List.of(best.move()));
             Analysis.Candidate winner = best(position, LONGER * nodes, one.winners());
-            if (own.expected() >= winner.expected() - AS_GOOD) {
+            if (own.expected() >= winner.expected() - Weighed.EQUAL) {
                 asGood++;
             } else {
                 missed.addObject()

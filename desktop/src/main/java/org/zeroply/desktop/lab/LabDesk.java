@@ -90,7 +90,6 @@ public final class LabDesk implements Desk {
         Label searching = Widgets.label("", "faded");
         searching.setId("facts-searching");
         searching.textProperty().bind(model.searchingProperty());
-        searching.setMinWidth(60);
         Widgets.tellCut(searching);
         PAGES.forEach(name -> pages.setPrimary(name, action));
         return pages.row(searching);

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.geometry.HPos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -44,27 +45,15 @@ final class FiguresView extends VBox {
             getChildren().add(Widgets.wrapped(model.stateProperty().get(), "empty-note"));
             return;
         }
-        review.get()
-                .course()
-                .ifPresent(
-                        c ->
-                                getChildren()
-                                        .addAll(
-                                                Widgets.wrapped("The game", "fact-group"),
-                                                Widgets.wrapped(c.text(), "plain")));
-        getChildren().addAll(Widgets.wrapped("Players", "fact-group"), players(review.get()));
-        getChildren()
-                .addAll(
-                        Widgets.wrapped("The opening in tempi", "fact-group"),
-                        opening(review.get()));
-        review.get()
-                .departure()
-                .ifPresent(
-                        d ->
-                                getChildren()
-                                        .addAll(
-                                                Widgets.wrapped("Known games", "fact-group"),
-                                                Widgets.wrapped(d.text(), "plain")));
+        GameReview told = review.get();
+        told.course().ifPresent(c -> group("The game", Widgets.wrapped(c.text(), "plain")));
+        group("Players", players(told));
+        group("The opening in tempi", opening(told));
+        told.departure().ifPresent(d -> group("Known games", Widgets.wrapped(d.text(), "plain")));
+    }
+
+    private void group(String heading, Node content) {
+        getChildren().addAll(Widgets.heading(heading), content);
     }
 
     private static GridPane grid(int columns, double width) {

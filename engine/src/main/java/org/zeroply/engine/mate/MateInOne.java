@@ -23,31 +23,30 @@ public final class MateInOne {
         int king = board.kingSquare(1 - us);
         long occupied = board.occupied();
         long own = board.pieces(us);
-        long flights = -1L;
         for (int type = KNIGHT; type <= QUEEN; type++) {
             long men = board.pieces(us, type);
-            if (men == 0) {
-                continue;
-            }
-            long checks = Attacks.of(type, king, occupied) & ~own;
+            long checks = men == 0 ? 0 : Attacks.of(type, king, occupied) & ~own;
             for (; men != 0; men &= men - 1) {
                 int from = Long.numberOfTrailingZeros(men);
-                long targets = Attacks.of(type, from, occupied) & checks;
-                for (; targets != 0; targets &= targets - 1) {
-                    int to = Long.numberOfTrailingZeros(targets);
-                    if (!isSafe(board, us, king, from, to)) {
-                        continue;
-                    }
-                    if (flights == -1L) {
-                        flights = flights(board, us, king);
-                    }
-                    long left = flights & ~(1L << to);
-                    long covered = Attacks.of(type, to, occupied & ~(1L << king | 1L << from));
-                    int move = (left & ~covered) == 0 ? mate(board, from, to) : 0;
-                    if (move != 0) {
-                        return move;
-                    }
+                int move = find(board, type, from, Attacks.of(type, from, occupied) & checks);
+                if (move != 0) {
+                    return move;
                 }
+            }
+        }
+        return 0;
+    }
+
+    private static int find(Board board, int type, int from, long targets) {
+        int us = board.sideToMove();
+        int king = board.kingSquare(1 - us);
+        for (long rest = targets; rest != 0; rest &= rest - 1) {
+            int to = Long.numberOfTrailingZeros(rest);
+            boolean may =
+                    isSafe(board, us, king, from, to) && !canFlee(board, us, king, type, from, to);
+            int move = may ? mate(board, from, to) : 0;
+            if (move != 0) {
+                return move;
             }
         }
         return 0;
@@ -63,18 +62,17 @@ public final class MateInOne {
         return (Attacks.king(king) & 1L << to) == 0 || (reach & board.pieces(us)) != 0;
     }
 
-    /** The squares that the king can go to as things stand. */
-    private static long flights(Board board, int us, int king) {
-        long around = Attacks.king(king) & ~board.pieces(1 - us);
+    /** Whether the king has a square that nothing bears on now, nor the man from its new place. */
+    private static boolean canFlee(Board board, int us, int king, int type, int from, int to) {
         long without = board.occupied() & ~(1L << king);
-        long free = 0;
+        long covered = Attacks.of(type, to, without & ~(1L << from));
+        long around = Attacks.king(king) & ~board.pieces(1 - us) & ~(1L << to) & ~covered;
         for (long rest = around; rest != 0; rest &= rest - 1) {
-            int square = Long.numberOfTrailingZeros(rest);
-            if (!board.isAttacked(square, us, without)) {
-                free |= 1L << square;
+            if (!board.isAttacked(Long.numberOfTrailingZeros(rest), us, without)) {
+                return true;
             }
         }
-        return free;
+        return false;
     }
 
     private static int mate(Board board, int from, int to) {

@@ -15,8 +15,6 @@ import org.zeroply.chess.board.Position;
  */
 final class GainSearch {
 
-    private static final int[] POINTS = {1, 3, 3, 5, 9};
-
     /** Deeper than any exchange on the board. */
     private static final int DEEPEST = 64;
 
@@ -24,12 +22,6 @@ final class GainSearch {
     private final int[] refutations = new int[DEEPEST];
     private Board board = new Board();
     private int winner;
-    private long nodes;
-
-    /** Positions visited by the last call. */
-    long nodes() {
-        return nodes;
-    }
 
     /**
      * The moves that win so much by force.
@@ -39,8 +31,9 @@ final class GainSearch {
      *     of them is one of the side to move
      */
     List<Move> winners(Position position, int points, int plies) {
-        begin(position);
-        int need = balance() + points;
+        board = position.toBoard();
+        winner = board.sideToMove();
+        int need = Points.lead(board, winner) + points;
         List<Move> found = new ArrayList<>();
         for (Move move : position.legalMoves()) {
             board.make(move.packed());
@@ -52,30 +45,10 @@ final class GainSearch {
         return found;
     }
 
-    private void begin(Position position) {
-        board = position.toBoard();
-        winner = board.sideToMove();
-        nodes = 0;
-    }
-
-    /** What the side to move has more, in points. */
-    private int balance() {
-        int us = board.sideToMove();
-        int sum = 0;
-        for (int type = 0; type < POINTS.length; type++) {
-            int more =
-                    Long.bitCount(board.pieces(us, type))
-                            - Long.bitCount(board.pieces(1 - us, type));
-            sum += POINTS[type] * more;
-        }
-        return sum;
-    }
-
     /** Whether the side to move can come to such a balance, whatever the other side does. */
     private boolean reaches(int need, int plies, int ply) {
-        nodes++;
         boolean check = board.inCheck();
-        int now = balance();
+        int now = Points.lead(board, board.sideToMove());
         boolean quietToo = check || plies > 0;
         if (plies <= 0 && !check && now >= need) {
             return true;
@@ -139,6 +112,6 @@ final class GainSearch {
         }
         int victim = board.typeAt(Move.to(move));
         int taker = board.typeAt(Move.from(move));
-        return 20 + 10 * POINTS[victim] - (taker < POINTS.length ? POINTS[taker] : 0);
+        return 20 + 10 * Points.OF[victim] - Points.OF[taker];
     }
 }

@@ -2,7 +2,6 @@ package org.zeroply.engine.tuning;
 
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
@@ -29,7 +28,6 @@ public final class TacticsFinder {
 
     private static final int LEAST_WIN = 200;
     private static final int MOST_MOVES = 7;
-    private static final int[] POINTS = {1, 3, 3, 5, 9, 0};
     private static final int LEAST_POINTS = 2;
 
     private final Engine engine;
@@ -84,18 +82,7 @@ public final class TacticsFinder {
             now = now.play(move);
         }
         int side = position.toBoard().sideToMove();
-        return points(now.toBoard(), side) - points(position.toBoard(), side) >= LEAST_POINTS;
-    }
-
-    /** Material balance from a side's view, in points 1-3-3-5-9. */
-    private static int points(Board board, int side) {
-        int sum = 0;
-        for (int type = 0; type < 6; type++) {
-            sum +=
-                    POINTS[type]
-                            * (Long.bitCount(board.pieces(side, type))
-                                    - Long.bitCount(board.pieces(1 - side, type)));
-        }
-        return sum;
+        int gained = Points.lead(now.toBoard(), side) - Points.lead(position.toBoard(), side);
+        return gained >= LEAST_POINTS;
     }
 }

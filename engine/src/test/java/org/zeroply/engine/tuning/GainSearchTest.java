@@ -75,7 +75,7 @@ class GainSearchTest {
     }
 
     private static int balance(Position position) {
-        int us = position.sideToMove() == Side.WHITE ? 0 : 1;
+        int us = position.sideToMove().ordinal();
         return Arrays.stream(new int[] {0, 1, 2, 3, 4})
                 .map(
                         type ->

@@ -32,7 +32,7 @@ public final class StudentReport {
                 new Report.Text(
                         "Points lost a move, game by game from the earliest; the line is the trend,"
                                 + " the band where it lies with 95% certainty. "
-                                + capital(profile.change())
+                                + Sentence.begin(profile.change())
                                 + ".",
                         Report.Tone.FADED));
         blocks.add(new Report.Heading("What to work on"));
@@ -55,17 +55,13 @@ public final class StudentReport {
         return new Report.Text(text, Report.Tone.PLAIN);
     }
 
-    private static String capital(String text) {
-        return Sentence.begin(text);
-    }
-
     private static void theme(
             List<Report.Block> blocks, Profile.ThemeFigures theme, List<String> exercises) {
         String title =
                 String.format(
                         Locale.ROOT,
                         "%s: missed %d, allowed %d, %.0f points in all",
-                        capital(theme.theme().words()),
+                        Sentence.begin(theme.theme().words()),
                         theme.missed(),
                         theme.allowed(),
                         theme.loss());
@@ -99,7 +95,11 @@ public final class StudentReport {
         words.add(new Report.Text(title(e), Report.Tone.PLAIN));
         e.error()
                 .cause()
-                .ifPresent(c -> words.add(new Report.Text(capital(c.words()), Report.Tone.PLAIN)));
+                .ifPresent(
+                        c ->
+                                words.add(
+                                        new Report.Text(
+                                                Sentence.begin(c.words()), Report.Tone.PLAIN)));
         words.addAll(GameReport.line(e.error().position(), e.error().line()));
         Diagram diagram =
                 new Diagram(
@@ -111,7 +111,7 @@ public final class StudentReport {
 
     private static Report.Table losses(Profile profile) {
         List<List<String>> rows = new ArrayList<>();
-        profile.byPhase().forEach((phase, e) -> rows.add(row(capital(phase.word()), e)));
+        profile.byPhase().forEach((phase, e) -> rows.add(row(Sentence.begin(phase.word()), e)));
         profile.bySide().forEach((side, e) -> rows.add(row("With " + side.word(), e)));
         if (profile.inCalm().games() > 0) {
             rows.add(row("With time on the clock", profile.inCalm()));
@@ -127,7 +127,9 @@ public final class StudentReport {
     private static Report.Table kinds(Profile profile) {
         List<List<String>> rows = new ArrayList<>();
         profile.byKind()
-                .forEach((kind, n) -> rows.add(List.of(capital(kind.title()), String.valueOf(n))));
+                .forEach(
+                        (kind, n) ->
+                                rows.add(List.of(Sentence.begin(kind.title()), String.valueOf(n))));
         return new Report.Table(List.of("Moments", "number"), rows);
     }
 

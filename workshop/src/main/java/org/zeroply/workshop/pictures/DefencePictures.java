@@ -9,18 +9,14 @@ import org.zeroply.desktop.work.Services;
 /** The pictures of the Defence desk. */
 final class DefencePictures {
 
-    /** A mate is threatened, and one move of forty-five holds. */
-    private static final String POSITION =
-            "r3r1k1/5pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
-
     /** A knight held to the square from which there would be mate. */
     private static final String HELD = "6k1/5ppp/8/3n4/8/8/r4PPP/3R2K1 b - - 0 1";
 
     private DefencePictures() {}
 
     static void take(Shots run, Workbench bench, Services services) {
-        run.step(() -> bench.defence().defend(Position.fromFen(POSITION)));
         run.step(() -> bench.show("Defence"));
+        run.step(() -> run.press("#defence-example"));
         run.until(() -> run.text("#defence-state").isEmpty());
         run.shot("defence");
         run.step(bench::toggleTheme);
