@@ -43,6 +43,7 @@ import picocli.CommandLine.Command;
             EndingCheckCommand.class,
             MateCheckCommand.class,
             GainCheckCommand.class,
+            LinesCheckCommand.class,
             EndingsCommand.class
         })
 public final class Main implements Runnable {

@@ -44,17 +44,7 @@ final class SuiteCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         engine = new BuiltInEngine(256, Weights.shipped(), cache.endings());
         List<ObjectNode> items = new ArrayList<>();
-        String[] rows = TextFile.read(file).split("\\R");
-        for (int i = 0; i < rows.length; i++) {
-            if (rows[i].isBlank() || rows[i].startsWith("#")) {
-                continue;
-            }
-            try {
-                items.add(solve(Epd.parse(rows[i]), i + 1));
-            } catch (NotationException e) {
-                throw new BadInputException(file + ", row " + (i + 1) + ": " + e.getMessage());
-            }
-        }
+        EpdFile.read(file, (epd, row) -> items.add(solve(epd, row)));
         long solved = items.stream().filter(n -> n.get("solved").asBoolean()).count();
         ObjectNode document = Output.document().put("solved", solved).put("total", items.size());
         ArrayNode array = document.putArray("items");

@@ -203,10 +203,26 @@ class MainTest extends CommandTest {
         assertThat(json.at("/items/0/depthFound").asInt()).isPositive();
     }
 
+    @Test
+    void several_lines_are_compared_with_one() throws IOException {
+        Path epd =
+                write(
+                        "l.epd",
+                        "r4rk1/pp2bppp/2n1bn2/q1pp4/8/2N1PN2/PPQ1BPPP/R1BR2K1 w - - id \"one\";\n"
+                                + "6k1/5ppp/8/8/8/8/r4PPP/1Q2R1K1 w - - bm Re8;\n"
+                                + "7k/5QQ1/8/8/8/8/8/K7 b - - id \"mated\";\n");
+        JsonNode json = json("lines-check", epd.toString(), "--depth", "8", "--json");
+        assertThat(json.get("total").asInt()).isEqualTo(2);
+        assertThat(json.get("same").asInt()).isEqualTo(2);
+        assertThat(json.get("apart")).isEmpty();
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
                 "analyse --fen nonsense",
+                "lines-check no-such-file.epd",
+                "lines-check no-such-file.epd --lines 0",
                 "perft --depth 3 --fen 8/8/8/8/8/8/8/8",
                 "perft --depth -1",
                 "analyse --depth 0",

@@ -26,6 +26,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Region;
 
 /**
  * A list of rows. It tells what a person chose from what the program marked: only the former opens
@@ -39,6 +40,9 @@ public final class RowTable<T> extends TableView<T> {
     private static final double NARROW = 104;
 
     private static final double LEAST = 70;
+
+    /** Height of a row with text of that size, in pixels. */
+    private static final double ROW = 26;
 
     /** The size of type in the headings that these widths are for, in pixels. */
     private static final double HEADING_TYPE = 13;
@@ -214,8 +218,12 @@ public final class RowTable<T> extends TableView<T> {
                         sorted.sort(getComparator());
                     }
                     getSelectionModel().clearSelection();
+                    boolean wasEmpty = rows.isEmpty();
                     rows.setAll(sorted);
                     mark(before);
+                    if (wasEmpty != sorted.isEmpty()) {
+                        requestLayout();
+                    }
                 });
     }
 
@@ -290,6 +298,18 @@ public final class RowTable<T> extends TableView<T> {
         double width = widths.get(column);
         column.setMinWidth(scale * (width <= NARROW ? width : LEAST));
         column.setPrefWidth(scale * width);
+    }
+
+    /** The headings with a row, or with what is said where there is none: less is of no use. */
+    @Override
+    protected double computeMinHeight(double width) {
+        double headings =
+                lookup(".column-header-background") instanceof Region r ? r.prefHeight(-1) : 0;
+        double below =
+                rows.isEmpty() && getPlaceholder() instanceof Label words
+                        ? words.prefHeight(getWidth() - snappedLeftInset() - snappedRightInset())
+                        : scale * ROW;
+        return snappedTopInset() + headings + snapSizeY(below) + snappedBottomInset();
     }
 
     /** Columns are as wide as their text is large. */

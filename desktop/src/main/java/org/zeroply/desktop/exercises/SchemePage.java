@@ -87,7 +87,6 @@ final class SchemePage extends VBox {
                                 Command.of("Draft from here", this::draft),
                                 Menus.LINE,
                                 new Command("Remove", "Delete", () -> remove(chosen))));
-        table.setMinHeight(HEADER + ROW);
         sheet.onMenu(new MoveCommands(session, services.messages())::menu);
         sheet.setMinHeight(70);
         VBox.setVgrow(sheet, Priority.ALWAYS);

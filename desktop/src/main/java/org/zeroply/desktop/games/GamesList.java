@@ -166,7 +166,6 @@ final class GamesList {
                             c.setVisible(!hidden.contains(c.getText()));
                             c.visibleProperty().addListener(o -> rememberColumns());
                         });
-        table.setMinHeight(HEADER + ROW);
         table.onChoose(
                 row -> {
                     if (!model.session().isOpen(row.id())) {

@@ -95,7 +95,6 @@ final class LinesView extends VBox {
         table.figure("Due", 50, c -> standing(c, Progress::due), LinesView::known);
         table.figure("Known", 64, c -> share(c, Progress::share), LinesView::part);
         table.figure("At once", 70, c -> share(c, LinesView::right), LinesView::part);
-        table.setMinHeight(HEADER + ROW);
         table.onChoose(
                 c -> {
                     if (!isOpen(c)) {

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -74,6 +78,36 @@ class RowTableTest {
         robot.interact(() -> table.getSelectionModel().selectIndices(1, 3));
         robot.interact(() -> table.show(rows(4, 3, 2, 1)));
         assertThat(marked()).containsExactly(4, 2);
+    }
+
+    @Test
+    void what_is_said_of_an_empty_list_has_room_below_the_headings(FxRobot robot) {
+        robot.interact(
+                () -> {
+                    table.setEmpty(
+                            "Nothing here yet. Bring something in on another page, or press New,"
+                                    + " and it will be told where it went.");
+                    Scene scene = table.getScene();
+                    Region filler = new Region();
+                    filler.setMinHeight(240);
+                    VBox box = new VBox(table, filler);
+                    box.setStyle("-fx-font-size: 20px");
+                    scene.setRoot(box);
+                    box.applyCss();
+                    box.layout();
+                    box.layout();
+                });
+        Bounds headings = inScene(table.lookup(".column-header-background"));
+        Bounds words = inScene(table.getPlaceholder());
+        assertThat(words.getHeight()).isGreaterThan(40);
+        assertThat(words.getMinY()).isGreaterThanOrEqualTo(headings.getMaxY() - 1);
+        assertThat(words.getMaxY()).isLessThanOrEqualTo(inScene(table).getMaxY() + 1);
+        robot.interact(() -> table.show(rows(1, 2, 3)));
+        assertThat(table.minHeight(-1)).isLessThan(words.getHeight() + headings.getHeight());
+    }
+
+    private static Bounds inScene(Node node) {
+        return node.localToScene(node.getLayoutBounds());
     }
 
     @Test

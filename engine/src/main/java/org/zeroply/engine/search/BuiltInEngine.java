@@ -21,7 +21,7 @@ import org.zeroply.engine.mate.MateSearch;
 public final class BuiltInEngine implements Engine {
 
     /** Name and version in stamps; changes whenever the same request could give another answer. */
-    public static final String NAME = "zeroply-0.6";
+    public static final String NAME = "zeroply-0.7";
 
     /** Analyses that must always come out the same begin with an empty table, at most this big. */
     private static final int REPEATABLE_MEGABYTES = 16;
@@ -34,6 +34,7 @@ public final class BuiltInEngine implements Engine {
     private final List<SearchState> states = new ArrayList<>();
     private final Map<Integer, TranspositionTable> repeatable = new HashMap<>();
     private final MateSearch mates = new MateSearch();
+    private final Map<TranspositionTable, TranspositionTable> besides = new HashMap<>();
     private TranspositionTable shared;
 
     /**
@@ -71,21 +72,29 @@ public final class BuiltInEngine implements Engine {
         }
         boolean fresh = request.limits().isDeterministic() && request.threads() == 1;
         TranspositionTable table = fresh ? repeatable(request.limits()) : shared();
-        while (states.size() < request.threads()) {
+        while (states.size() < Math.max(2, request.threads())) {
             states.add(new SearchState(weights, endings));
         }
         SearchState main = states.get(0);
-        main.begin(board, table, limits(request.limits(), began, cancellation), fresh);
-        List<SearchState> others = states.subList(1, request.threads());
-        try (Helpers helpers = new Helpers(others, board, table)) {
+        SearchLimits limits = limits(request.limits(), began, cancellation);
+        main.begin(board, table, limits, fresh);
+        SearchState others = main;
+        if (fresh && request.lines() > 1) {
+            others = states.get(1);
+            others.begin(board, beside(table), limits, true);
+        }
+        try (Helpers helpers = new Helpers(states.subList(1, request.threads()), board, table)) {
             return new Deepening(
                             request,
                             main,
+                            others,
+                            roots,
+                            helpers,
                             watch(board, roots, fresh, cancellation),
                             listener,
                             cancellation,
                             began)
-                    .run(roots, helpers);
+                    .run();
         }
     }
 
@@ -124,6 +133,13 @@ public final class BuiltInEngine implements Engine {
             size /= 2;
         }
         TranspositionTable table = repeatable.computeIfAbsent(size, TranspositionTable::new);
+        table.clear();
+        return table;
+    }
+
+    /** A table for the lines beside the first, which looks into the first one's too. */
+    private TranspositionTable beside(TranspositionTable first) {
+        TranspositionTable table = besides.computeIfAbsent(first, t -> new TranspositionTable(t));
         table.clear();
         return table;
     }

@@ -23,21 +23,35 @@ final class Deepening {
     /** What else there is, where the best move was disproved at the end of all time. */
     private static final int SETTLING_DEPTH = 6;
 
+    /** Centipawns by which two searches of one depth may differ. */
+    private static final int HARDLY = 15;
+
     private final AnalysisRequest request;
     private final AnalysisListener listener;
     private final Cancellation cancellation;
     private final long began;
-    private final SearchState state;
-    private final RootSearch search;
+    private final RootLines lines;
+    private final Helpers helpers;
     private final ExpectedScore curve;
     private final List<Analysis.DepthBest> byDepth = new ArrayList<>();
     private List<Analysis.Candidate> best = List.of();
-    private final MateWatch watch;
-    private Helpers helpers;
 
+    /** Lines to tell apart. */
+    private final int count;
+
+    private final MateWatch watch;
+
+    /**
+     * @param first what the first line is searched with
+     * @param others what the lines beside it are searched with; it may be the same
+     * @param roots moves to choose from, packed
+     */
     Deepening(
             AnalysisRequest request,
-            SearchState state,
+            SearchState first,
+            SearchState others,
+            int[] roots,
+            Helpers helpers,
             MateWatch watch,
             AnalysisListener listener,
             Cancellation cancellation,
@@ -46,47 +60,54 @@ final class Deepening {
         this.listener = listener;
         this.cancellation = cancellation;
         this.began = began;
-        this.state = state;
         this.watch = watch;
-        curve = ExpectedScore.at(state.board);
-        search =
-                new RootSearch(
-                        state,
-                        m -> listener.begins(new Move((int) m), (int) (m >>> 32), state.count()));
+        this.helpers = helpers;
+        curve = ExpectedScore.at(first.board);
+        count = Math.min(request.lines(), roots.length);
+        lines =
+                new RootLines(
+                        first,
+                        others,
+                        roots,
+                        MateWatch.beforeLastLook(request.limits().nodes()),
+                        helpers,
+                        this::beginsMove);
     }
 
-    Analysis run(int[] roots, Helpers sideBySide) {
-        helpers = sideBySide;
-        int lines = Math.min(request.lines(), roots.length);
+    private void beginsMove(long numbered) {
+        listener.begins(new Move((int) numbered), (int) (numbered >>> 32), lines.count());
+    }
+
+    Analysis run() {
         int finished = 0;
         boolean lastLook = false;
         for (int depth = 1; depth <= request.limits().depth(); depth++) {
-            List<Analysis.Candidate> found = depth(roots, lines, depth);
-            if (state.stopped && !lastLook && !cancellation.isCancelled()) {
+            List<Analysis.Candidate> found = depth(depth);
+            if (lines.isStopped() && !lastLook && !cancellation.isCancelled()) {
                 lastLook = true;
                 best = merge(found);
                 if (look()) {
-                    settle(roots, lines, Math.min(finished, SETTLING_DEPTH));
+                    settle(Math.min(finished, SETTLING_DEPTH));
                     break;
                 }
-                state.goOn(request.limits().nodes());
-                found = depth(roots, lines, depth);
+                lines.goOn(request.limits().nodes());
+                found = depth(depth);
             }
-            if (state.stopped) {
+            if (lines.isStopped()) {
                 best = merge(found);
                 break;
             }
             best = found;
             finished = depth;
             if (look()) {
-                best = withProofs(roots, lines, depth);
+                best = withProofs(depth);
             } else if (!lastLook && watch.needsNoReserve()) {
                 lastLook = true;
-                state.goOn(request.limits().nodes());
+                lines.goOn(request.limits().nodes());
             }
             byDepth.add(new Analysis.DepthBest(depth, best.get(0).move(), best.get(0).score()));
             listener.found(result(finished));
-            if (state.stopped || isDecided(depth) || cancellation.isCancelled()) {
+            if (lines.isStopped() || isDecided(depth) || cancellation.isCancelled()) {
                 break;
             }
         }
@@ -94,70 +115,70 @@ final class Deepening {
     }
 
     /** What was proved at the very end is told too, and what else there is looked at once more. */
-    private void settle(int[] roots, int lines, int depth) {
-        state.stopped = false;
-        state.limited = false;
-        best = merge(withProofs(roots, lines, Math.max(1, depth)));
-        state.stopped = true;
+    private void settle(int depth) {
+        lines.disregardLimits();
+        best = merge(withProofs(Math.max(1, depth)));
+        lines.stop();
     }
 
     /** The best moves, now that something was proved which the search did not know. */
-    private List<Analysis.Candidate> withProofs(int[] roots, int lines, int depth) {
-        if (lines == 1 && watch.found().isPresent()) {
+    private List<Analysis.Candidate> withProofs(int depth) {
+        if (count == 1 && watch.found().isPresent()) {
             return merge(List.of());
         }
-        List<Analysis.Candidate> again = depth(roots, lines, depth);
-        return state.stopped ? merge(again) : again;
+        List<Analysis.Candidate> again = depth(depth);
+        return lines.isStopped() ? merge(again) : again;
     }
 
     /** Looks for mates that the search may have left out; whether there was one. */
     private boolean look() {
         long before = watch.spent();
-        boolean news = watch.look(state.count(), request.limits().nodes(), best);
-        state.spend(watch.spent() - before);
+        boolean news = watch.look(lines.count(), request.limits().nodes(), best);
+        lines.spend(watch.spent() - before);
         return news;
     }
 
-    private List<Analysis.Candidate> depth(int[] roots, int lines, int depth) {
+    private List<Analysis.Candidate> depth(int depth) {
         List<Analysis.Candidate> found = new ArrayList<>();
-        for (int k = 0; k < lines; k++) {
-            Race.Finish reached = search(roots, k, depth);
-            int score = reached.score();
+        int first = 0;
+        for (int k = 0; k < count; k++) {
+            Race.Finish reached =
+                    lines.search(k, depth, guess(k), watch.proofs(), depth >= FIRST_SHARED_DEPTH);
             int[] line = reached.line();
             if (line.length == 0) {
                 break;
             }
-            if (!state.stopped || k == 0 && isNewBest(line[0], score)) {
+            first = k == 0 ? reached.score() : first;
+            int score = k == 0 ? first : beside(first, reached.score());
+            if (!lines.isStopped() || k == 0 && isNewBest(line[0], score)) {
                 found.add(candidate(line, score, depth));
             }
-            if (state.stopped) {
+            if (lines.isStopped()) {
                 break;
             }
         }
         found.sort(Comparator.comparing(Analysis.Candidate::score).reversed());
-        // The order found is the order in which the next depth begins.
-        for (int k = 0; k < found.size(); k++) {
-            roots[k] = found.get(k).move().packed();
-        }
+        lines.arrange(found.stream().map(Analysis.Candidate::move).toList());
         return found;
     }
 
-    /** Searches once; with helpers, what counts is what the first of all threads found. */
-    private Race.Finish search(int[] roots, int from, int depth) {
-        Race race =
-                new Race(new Race.Course(roots.clone(), from, depth, guess(from), watch.proofs()));
-        if (depth >= FIRST_SHARED_DEPTH) {
-            helpers.join(race);
-        }
-        Race.Finish own = race.run(search, state);
-        state.stopped = !race.isDecided();
-        Race.Finish first = race.result().orElse(own);
-        System.arraycopy(first.roots(), 0, roots, 0, roots.length);
-        return first;
+    /**
+     * The search of the first line has seen that no other move is better. Where one that is
+     * searched apart from it seems hardly better, the two are told as equal.
+     */
+    private int beside(int first, int score) {
+        boolean hardly = score > first && score - first <= HARDLY;
+        return lines.isApart() && hardly ? first : score;
     }
 
     private int guess(int k) {
-        return k < best.size() ? value(best.get(k).score()) : 0;
+        Move move = new Move(lines.move(k));
+        return best.stream()
+                .filter(c -> c.move().equals(move))
+                .findFirst()
+                .or(() -> best.stream().skip(k).findFirst())
+                .map(c -> value(c.score()))
+                .orElse(0);
     }
 
     /** The number of the search that {@link #score} turned into a score. */
@@ -222,16 +243,16 @@ final class Deepening {
     private Analysis.Candidate candidate(int[] line, int value, int depth) {
         List<Move> moves = new ArrayList<>();
         Arrays.stream(line).forEach(m -> moves.add(new Move(m)));
-        moves.addAll(state.exactLine(line));
+        moves.addAll(lines.exactLine(line));
         Score score = score(value);
         return new Analysis.Candidate(
-                moves.get(0), score, curve.of(score), depth, state.deepest, moves);
+                moves.get(0), score, curve.of(score), depth, lines.deepest(), moves);
     }
 
     private Analysis result(int depth) {
         long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-        long nodes = state.count() + helpers.nodes();
-        return new Analysis(best, byDepth, depth, nodes, millis, state.table.fullness());
+        long nodes = lines.count() + helpers.nodes();
+        return new Analysis(best, byDepth, depth, nodes, millis, lines.fullness());
     }
 
     /** Turns the search's numbers into a score: distances to mate are counted in moves. */

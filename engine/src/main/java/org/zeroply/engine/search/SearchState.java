@@ -172,10 +172,9 @@ final class SearchState {
         nodes = counted;
     }
 
-    /** Goes on to this many positions. */
-    void goOn(long most) {
+    /** Searches to this many positions from now on. */
+    void until(long most) {
         limits = new SearchLimits(most, limits.deadline(), limits.cancellation());
-        stopped = false;
     }
 
     /** Nodes counted so far, exact for the searching thread itself. */

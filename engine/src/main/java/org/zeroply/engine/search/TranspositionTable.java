@@ -24,6 +24,10 @@ final class TranspositionTable {
 
     private final long[] words;
     private final long mask;
+
+    /** Where what is not found here may be; null for nowhere. */
+    private final TranspositionTable behind;
+
     private int age;
 
     /**
@@ -33,6 +37,14 @@ final class TranspositionTable {
         int buckets = Integer.highestOneBit(megabytes * (1 << 14));
         words = new long[buckets * BUCKET + BUCKET];
         mask = buckets - 1;
+        behind = null;
+    }
+
+    /** A table of the same size that gives what another one knows too, and leaves it as it is. */
+    TranspositionTable(TranspositionTable behind) {
+        words = new long[behind.words.length];
+        mask = behind.mask;
+        this.behind = behind;
     }
 
     void clear() {
@@ -62,7 +74,7 @@ final class TranspositionTable {
                 return data;
             }
         }
-        return 0;
+        return behind == null ? 0 : behind.probe(key);
     }
 
     /**

@@ -110,6 +110,35 @@ class BuiltInEngineTest {
         assertThat(lines).allMatch(c -> !Line.san(Position.START, c.line()).isEmpty());
     }
 
+    /** Only where a line beside the first has found more does it come before it. */
+    @ParameterizedTest
+    @CsvSource({
+        "r4rk1/pp2bppp/2n1bn2/q1pp4/8/2N1PN2/PPQ1BPPP/R1BR2K1 w - - 0 1, 3",
+        "r1bq1rk1/pp2ppbp/2np1np1/8/3NP3/2N1BP2/PPPQ2PP/R3KB1R w KQ - 0 1, 3",
+        "2rq1rk1/pb1nbppp/1p2pn2/2pp4/2PP4/1PN1PN2/PB2BPPP/2RQ1RK1 b - - 0 1, 5",
+        "8/pp3pk1/2p3p1/3rP2p/1P3R1P/P1K3P1/8/8 w - - 0 1, 4",
+        "7k/8/p3pN2/q2pP1p1/2p5/Pb2P3/1Q2K2P/8 w - - 0 1, 3",
+        "r4rk1/5ppp/p1q1p3/1pb5/8/P1NQ2P1/1P3P1P/3R1RK1 b - - 0 1, 6"
+    })
+    void the_first_of_several_lines_is_what_is_found_on_one(String fen, int count) {
+        Position p = Position.fromFen(fen);
+        for (int depth = 4; depth <= 10; depth++) {
+            AnalysisRequest request = AnalysisRequest.of(p, Limits.depth(depth));
+            Analysis.Candidate one = engine.analyse(request).best().orElseThrow();
+            List<Analysis.Candidate> several = engine.analyse(request.withLines(count)).lines();
+            Analysis.Candidate first = several.get(0);
+            if (first.move().equals(one.move())) {
+                assertThat(first.score()).as("depth %d", depth).isEqualTo(one.score());
+            } else {
+                assertThat(first.score()).as("depth %d", depth).isGreaterThan(one.score());
+                assertThat(several)
+                        .filteredOn(c -> c.move().equals(one.move()))
+                        .extracting(Analysis.Candidate::score)
+                        .containsExactly(one.score());
+            }
+        }
+    }
+
     @Test
     void only_the_given_moves_are_considered() throws NotationException {
         Move a3 = San.read(Position.START, "a3");

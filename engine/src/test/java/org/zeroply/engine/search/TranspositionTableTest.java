@@ -49,6 +49,19 @@ class TranspositionTableTest {
     }
 
     @Test
+    void a_table_before_another_one_gives_what_either_knows_and_leaves_the_other_as_it_is() {
+        TranspositionTable before = new TranspositionTable(table);
+        table.store(5, 7, 10, 0, 5, TranspositionTable.EXACT);
+        table.store(6, 7, 20, 0, 5, TranspositionTable.EXACT);
+        before.store(6, 8, 30, 0, 2, TranspositionTable.EXACT);
+        before.store(9, 8, 40, 0, 2, TranspositionTable.EXACT);
+        assertThat(TranspositionTable.score(before.probe(5))).isEqualTo(10);
+        assertThat(TranspositionTable.score(before.probe(6))).isEqualTo(30);
+        assertThat(TranspositionTable.score(table.probe(6))).isEqualTo(20);
+        assertThat(table.probe(9)).isZero();
+    }
+
+    @Test
     void a_much_shallower_bound_does_not_replace_what_is_known_of_the_same_position() {
         table.store(99, 7, 50, 10, 12, TranspositionTable.LOWER);
         table.store(99, 8, 40, 10, 3, TranspositionTable.UPPER);
