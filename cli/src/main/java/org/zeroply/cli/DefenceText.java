@@ -68,7 +68,7 @@ final class DefenceText {
         StringBuilder text = new StringBuilder("  ");
         text.append(String.format("%-10s  ", c.grade().words()));
         text.append(Line.numbered(position, c.weighed().line()));
-        text.append(" (").append(why(c)).append(')');
+        text.append(" (").append(why(c)).append(c.weighed().exact() ? ", exact)" : ")");
         String kinds = c.kinds().stream().map(DefenceKind::words).collect(Collectors.joining(", "));
         String costs = c.costs().stream().map(Cost::text).collect(Collectors.joining("; "));
         text.append(kinds.isEmpty() ? "" : "; " + kinds);

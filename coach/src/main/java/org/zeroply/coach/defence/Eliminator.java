@@ -108,9 +108,11 @@ public final class Eliminator {
     }
 
     private void look(Findings now, Consumer<Elimination> listener) {
+        boolean known = now.best().exact();
         List<Move> moves =
                 now.ordered().stream()
-                        .filter(w -> !w.isCertain() && w.expected() > HOPELESS)
+                        .filter(w -> !w.isCertain())
+                        .filter(w -> known || w.expected() > HOPELESS)
                         .map(Weighed::move)
                         .filter(m -> now.nodes(m) < evaluator.nodes())
                         .toList();

@@ -22,6 +22,9 @@ import org.zeroply.engine.analysis.Score;
  */
 public record Threat(Position from, List<Move> line, Kind kind, int gain, Score score) {
 
+    /** Centipawns; a verdict that rises by so much without material is another result. */
+    private static final int DECISIVE = 1_000;
+
     /** Stands for mate among the gains. */
     public static final int MATE = 20_000;
 
@@ -72,13 +75,15 @@ public record Threat(Position from, List<Move> line, Kind kind, int gain, Score 
                             "threatens %s, which wins %s",
                             San.write(from, move()),
                             points(gain));
-            case IMPROVEMENT ->
-                    String.format(
-                            Locale.ROOT,
-                            "would like %s, worth %.1f pawns",
-                            San.write(from, move()),
-                            gain / 100.0);
+            case IMPROVEMENT -> "would like " + San.write(from, move()) + ", " + improvement();
         };
+    }
+
+    private String improvement() {
+        if (gain >= DECISIVE) {
+            return score.ordinal() >= DECISIVE ? "which wins" : "which holds";
+        }
+        return String.format(Locale.ROOT, "worth %.1f pawns", gain / 100.0);
     }
 
     /** Hundredths of a point in words. */

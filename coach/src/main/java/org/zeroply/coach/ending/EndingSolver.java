@@ -120,7 +120,8 @@ public final class EndingSolver {
         return keeping.stream().filter(m -> worth(position, truth, m) == first).toList();
     }
 
-    private static List<Move> line(Position start, Truth truth) {
+    /** How it goes on with best play: a win to its promotion or mate, a draw for some moves. */
+    static List<Move> line(Position start, Truth truth) {
         List<Move> line = new ArrayList<>();
         Position now = start;
         int most = truth.value(start) == 0 ? DRAWN_LINE : LONGEST_LINE;

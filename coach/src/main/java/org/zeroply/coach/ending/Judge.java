@@ -2,6 +2,7 @@ package org.zeroply.coach.ending;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Piece;
@@ -51,13 +52,16 @@ final class Judge {
     private static final long STALEMATING_FILES =
             Squares.ofFile(0) | Squares.ofFile(2) | Squares.ofFile(5) | Squares.ofFile(7);
 
-    private final Engine engine;
+    private final Optional<Engine> engine;
     private final Endings tables;
     private final Cancellation cancellation;
     private final Map<Key, Integer> searched = new HashMap<>();
     private boolean mayGuess;
 
-    Judge(Engine engine, Endings tables, Cancellation cancellation) {
+    /**
+     * @param engine for short searches; without one nothing must be guessed
+     */
+    Judge(Optional<Engine> engine, Endings tables, Cancellation cancellation) {
         this.engine = engine;
         this.tables = tables;
         this.cancellation = cancellation;
@@ -177,8 +181,8 @@ final class Judge {
     }
 
     private int search(Position position, int decisive) {
-        return engine.analyse(
-                        AnalysisRequest.of(position, Limits.nodes(NODES)), a -> {}, cancellation)
+        return engine.orElseThrow()
+                .analyse(AnalysisRequest.of(position, Limits.nodes(NODES)), a -> {}, cancellation)
                 .best()
                 .map(
                         best -> {

@@ -67,34 +67,24 @@ public final class PawnEnding implements Truth {
             Endings tables,
             DoubleConsumer progress,
             Cancellation cancellation) {
-        List<Pawns> sets = sets(Pawns.of(position));
-        Judge judge = new Judge(engine, tables, cancellation);
-        Exits certain = new Exits(judge, 0);
-        PawnEnding ending = new PawnEnding(certain, certain, false);
+        List<Pawns> sets = sets(Pawns.of(position), MOST_SETS);
+        Judge judge = new Judge(Optional.of(engine), tables, cancellation);
+        PawnEnding ending = new PawnEnding(new Exits(judge, 0), new Exits(judge, 0), false);
         // A graph that had to be cut off settles nothing without guessing.
         int first = sets.size() < MOST_SETS ? 0 : 1;
         for (int guessing = first; guessing < 2; guessing++) {
             judge.mayGuess(guessing == 1);
             double begun = guessing / 2.0;
-            Exits white =
-                    solve(
+            ending =
+                    ending.again(
                             sets,
-                            new Exits(judge, 0),
-                            certain,
-                            p -> progress.accept(begun + p / 4),
-                            cancellation);
-            Exits black =
-                    solve(
-                            sets,
-                            new Exits(judge, 1),
-                            white,
-                            p -> progress.accept(begun + 0.25 + p / 4),
+                            judge,
+                            guessing == 0,
+                            p -> progress.accept(begun + p / 2),
                             cancellation);
             if (cancellation.isCancelled()) {
                 return Optional.empty();
             }
-            certain = white;
-            ending = new PawnEnding(white, black, guessing == 0);
             if (ending.isSettled(position)) {
                 break;
             }
@@ -102,13 +92,56 @@ public final class PawnEnding implements Truth {
         return Optional.of(ending);
     }
 
-    /** All sets of pawns reached, those with fewest pawns and most advanced ones first. */
-    private static List<Pawns> sets(Pawns start) {
+    /**
+     * Solves an ending that it {@link #covers} without any guess.
+     *
+     * @param most sets of pawns to follow at most
+     * @return nothing when there are more sets, or when cancelled
+     */
+    static Optional<PawnEnding> exactly(
+            Position position, Endings tables, int most, Cancellation cancellation) {
+        List<Pawns> sets = sets(Pawns.of(position), most + 1);
+        if (sets.size() > most) {
+            return Optional.empty();
+        }
+        Judge judge = new Judge(Optional.empty(), tables, cancellation);
+        PawnEnding ending =
+                new PawnEnding(new Exits(judge, 0), new Exits(judge, 0), true)
+                        .again(sets, judge, true, p -> {}, cancellation);
+        return Optional.of(ending).filter(e -> !cancellation.isCancelled());
+    }
+
+    /** Solved once more; what this solution is certain of stays. */
+    private PawnEnding again(
+            List<Pawns> sets,
+            Judge judge,
+            boolean exactly,
+            DoubleConsumer progress,
+            Cancellation cancellation) {
+        Exits white =
+                solve(
+                        sets,
+                        new Exits(judge, 0),
+                        forWhite,
+                        p -> progress.accept(p / 2),
+                        cancellation);
+        Exits black =
+                solve(
+                        sets,
+                        new Exits(judge, 1),
+                        white,
+                        p -> progress.accept(0.5 + p / 2),
+                        cancellation);
+        return new PawnEnding(white, black, exactly);
+    }
+
+    /** The sets of pawns reached, those with fewest pawns and most advanced ones first. */
+    private static List<Pawns> sets(Pawns start, int most) {
         Set<Pawns> seen = new LinkedHashSet<>(List.of(start));
         Deque<Pawns> open = new ArrayDeque<>(seen);
         while (!open.isEmpty()) {
             for (Pawns next : next(open.remove())) {
-                if (next.all() != 0 && seen.size() < MOST_SETS && seen.add(next)) {
+                if (next.all() != 0 && seen.size() < most && seen.add(next)) {
                     open.add(next);
                 }
             }
@@ -156,6 +189,11 @@ public final class PawnEnding implements Truth {
         return exits;
     }
 
+    /** Whether the graph goes on from a position with nothing but kings and pawns. */
+    boolean reaches(Position position) {
+        return forWhite.table(Pawns.of(position)).isPresent();
+    }
+
     // ---- Asking ---------------------------------------------------------------------------------
 
     @Override
@@ -178,7 +216,17 @@ public final class PawnEnding implements Truth {
 
     @Override
     public int after(Position position, Move move) {
-        Exits exits = forWhoever(position.sideToMove().other());
+        return after(position, move, forWhoever(position.sideToMove().other()));
+    }
+
+    /** Whether the result after a legal move is certain. */
+    boolean isSettledAfter(Position position, Move move) {
+        Side side = position.sideToMove();
+        int worst = after(position, move, forWhoever(side.other()));
+        return Integer.signum(worst) == Integer.signum(after(position, move, forWhoever(side)));
+    }
+
+    private static int after(Position position, Move move, Exits exits) {
         Position next = position.play(move);
         if (covers(next)) {
             return value(next, exits);

@@ -44,6 +44,9 @@ public final class MoveComparison {
     /** Expected score; a pawn is a price only where it makes so much of a difference. */
     private static final double FELT = 0.02;
 
+    /** The same where the move still wins. */
+    private static final double FELT_WHEN_WON = 0.04;
+
     /** Expected score within which a longer look may change the grade. */
     private static final double NEAR = 0.04;
 
@@ -153,8 +156,12 @@ public final class MoveComparison {
             return 0;
         }
         int given = lead(settled(best)) - lead(settled(move));
-        boolean told = given >= PIECE || given >= PAWN && Loss.of(move, best).exceeds(FELT);
+        boolean told = given >= PIECE || given >= PAWN && Loss.of(move, best).exceeds(felt(move));
         return told && SHARE * less >= given ? given : 0;
+    }
+
+    private static double felt(Weighed move) {
+        return Holding.of(move) == Holding.WIN ? FELT_WHEN_WON : FELT;
     }
 
     private MaterialBalance settled(Weighed move) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
@@ -15,13 +14,11 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.endings.ExactLine;
 
 /**
- * Tells what moves are worth: by the ending tables where they know every move, else by an engine on
- * a fixed number of nodes, so that the answer is always the same.
+ * Tells what moves are worth: by the ending tables or as a solved pawn ending where every move is
+ * known, else by an engine on a fixed number of nodes, so that the answer is always the same.
  */
 public final class MoveEvaluator {
 
@@ -36,6 +33,12 @@ public final class MoveEvaluator {
 
     /** Points of a hundred by which another move may be behind and yet turn out as good. */
     private static final double CLOSE = 12;
+
+    /** From so many nodes on the time that it takes to solve a pawn ending may be taken. */
+    private static final long SOLVING = 5_000;
+
+    /** Plies of a line that draws. */
+    private static final int SHOWN = 13;
 
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;
@@ -236,37 +239,36 @@ public final class MoveEvaluator {
         return new Weighed(c.move(), c.score(), c.expected(), c.depth(), c.line(), false);
     }
 
-    /** All moves by the tables, best first; none when the tables do not know every one of them. */
+    /** All moves, best first, where all of them are known; brief looks do not solve anything. */
     private List<Weighed> exact(Position position) {
-        if (Long.bitCount(position.toBoard().occupied()) > endings.mostMen()) {
-            return List.of();
-        }
-        List<Weighed> all = new ArrayList<>();
-        for (Move move : position.legalMoves()) {
-            Position after = position.play(move);
-            boolean dead = Conclusion.isDead(after);
-            int value = dead ? 0 : endings.probe(after.toBoard());
-            if (value == Endings.UNKNOWN) {
-                return List.of();
-            }
-            List<Move> line = new ArrayList<>(List.of(move));
-            line.addAll(ExactLine.from(after.toBoard(), endings));
-            all.add(exact(move, value, line));
-        }
-        all.sort(Comparator.comparing(Weighed::score).reversed());
-        return all;
+        List<Weighed> known =
+                nodes < SOLVING
+                        ? ExactMoves.byTables(position, endings)
+                        : ExactMoves.of(position, endings, cancellation);
+        throwIfCancelled();
+        return known.stream().map(w -> w.line().size() == 1 ? carriedOn(position, w) : w).toList();
     }
 
-    /**
-     * @param value what the tables say for the side that is to move after the move
-     */
-    private static Weighed exact(Move move, int value, List<Move> line) {
-        if (value == 0) {
-            return new Weighed(move, new Score.Centipawns(0), 0.5, 0, line, true);
+    /** A drawn move with moves of both sides that draw too, those that look best at a glance. */
+    private Weighed carriedOn(Position position, Weighed drawn) {
+        if (drawn.expected() != 0.5) {
+            return drawn;
         }
-        boolean wins = value < 0;
-        int plies = wins ? -value - 1 : value;
-        Score score = new Score.Mate(wins ? plies / 2 + 1 : -(plies + 1) / 2);
-        return new Weighed(move, score, wins ? 1 : 0, 0, line, true);
+        List<Move> line = new ArrayList<>(drawn.line());
+        Position now = position.play(drawn.move());
+        while (line.size() < SHOWN) {
+            List<Move> draws = ExactMoves.draws(now, endings, cancellation);
+            Optional<Analysis.Candidate> next =
+                    draws.isEmpty()
+                            ? Optional.empty()
+                            : run(AnalysisRequest.of(now, Limits.nodes(FEWEST)).among(draws))
+                                    .best();
+            if (next.isEmpty()) {
+                break;
+            }
+            line.add(next.get().move());
+            now = now.play(next.get().move());
+        }
+        return drawn.with(line);
     }
 }

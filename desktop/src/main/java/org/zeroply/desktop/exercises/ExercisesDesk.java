@@ -36,6 +36,7 @@ public final class ExercisesDesk implements Desk {
     public ExercisesDesk(Services services, LongConsumer solve, Runnable boardChanged) {
         this.boardChanged = boardChanged;
         scheme = new SchemePage(services, solve);
+        services.drafts().showIn(scheme.session());
         find = new FindPage(services, this::open);
         check = new CheckPage(services, scheme, boardChanged);
         paper = new PaperPage(services);

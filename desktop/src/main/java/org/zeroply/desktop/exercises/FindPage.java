@@ -18,7 +18,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.find.DefenceFinder;
@@ -251,26 +250,19 @@ final class FindPage extends VBox {
     }
 
     private void set(FindStore.GameFind find) {
-        services.scheduler()
-                .<Optional<Long>>longWork(
-                        "Drafting the exercise",
-                        (cancellation, progress) ->
+        services.drafts()
+                .set(
+                        (drafter, progress, cancellation) ->
                                 GameExercise.draft(
-                                                services.drafter(),
-                                                find.prospect(),
-                                                services.library().sheets().load(find.sheetId()),
-                                                progress::accept,
-                                                cancellation)
-                                        .map(PgnWriter::write)
-                                        .map(services.library().sheets()::add),
+                                        drafter,
+                                        find.prospect(),
+                                        services.library().sheets().load(find.sheetId()),
+                                        progress,
+                                        cancellation),
                         id ->
                                 id.ifPresent(
                                         made -> {
                                             search.set(find);
-                                            services.messages()
-                                                    .say(
-                                                            "Drafted; change lines and points as"
-                                                                    + " you like.");
                                             open.accept(made);
                                         }));
     }

@@ -8,10 +8,10 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
@@ -229,38 +229,12 @@ final class SchemePage extends VBox {
     }
 
     private void whole() {
-        MoveTree tree = session.tree();
-        services.scheduler()
-                .<Optional<MoveTree>>longWork(
-                        "Drafting the scheme",
-                        (cancellation, progress) ->
-                                services.drafter()
-                                        .draft(
-                                                tree.start(),
-                                                List.of(),
-                                                progress::accept,
-                                                cancellation),
-                        drafted -> drafted.ifPresent(d -> take(tree, d)));
-    }
-
-    private void take(MoveTree into, MoveTree drafted) {
-        if (session.tree() != into || !into.root().children().isEmpty()) {
-            services.messages().say("The exercise was changed meanwhile; the draft is left out.");
-            return;
-        }
-        TreeEditor editor = session.editor();
-        editor.together(
-                () -> {
-                    editor.graft(into.root(), drafted.root());
-                    drafted.tags()
-                            .forEach(
-                                    (name, value) -> {
-                                        if (into.tag(name).isEmpty()) {
-                                            editor.tag(name, value);
-                                        }
-                                    });
-                });
-        services.messages().say("Drafted; change lines and points as you like.");
+        Position start = session.tree().start();
+        services.drafts()
+                .fill(
+                        session,
+                        (drafter, progress, cancellation) ->
+                                drafter.draft(start, List.of(), progress, cancellation));
     }
 
     /** Drafts what follows a move anew; all other lines stay as they are. */

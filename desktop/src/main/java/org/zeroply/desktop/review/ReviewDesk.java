@@ -14,7 +14,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.MomentExercise;
 import org.zeroply.desktop.board.Palette;
@@ -196,30 +195,22 @@ public final class ReviewDesk implements Desk {
         public void setAsExercise(MomentCard moment) {
             MoveTree own = model.card().tree();
             MoveTree game = model.game().tree();
-            MomentExercise drafter = new MomentExercise(services.drafter());
-            services.scheduler()
-                    .longWork(
-                            "Drafting the exercise",
-                            (cancellation, progress) ->
-                                    drafter.draft(
+            services.drafts()
+                    .set(
+                            (drafter, progress, cancellation) ->
+                                    new MomentExercise(drafter)
+                                            .draft(
                                                     moment.moment(),
                                                     own,
                                                     game,
-                                                    progress::accept,
-                                                    cancellation)
-                                            .map(PgnWriter::write)
-                                            .map(services.library().sheets()::add),
+                                                    progress,
+                                                    cancellation),
                             this::drafted);
         }
 
         private void drafted(Optional<Long> exercise) {
             exercise.ifPresentOrElse(
-                    id -> {
-                        services.messages()
-                                .say(
-                                        "The exercise is drafted; change lines and points as you like.");
-                        openExercise.accept(id);
-                    },
+                    openExercise::accept,
                     () ->
                             services.messages()
                                     .say("No exercise: nothing is to be found in this position."));

@@ -1,6 +1,8 @@
 package org.zeroply.desktop.work;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -35,6 +37,8 @@ public final class Scheduler implements AutoCloseable {
         LONG(Thread.NORM_PRIORITY),
         /** Work beside everything else that nobody waits for. */
         BESIDE(Thread.NORM_PRIORITY),
+        /** Making drafts better that are shown already. */
+        REFINING(Thread.MIN_PRIORITY),
         /** The engine beside the board. */
         LIVE(Thread.MIN_PRIORITY),
         /** The queue of reviews. */
@@ -65,6 +69,9 @@ public final class Scheduler implements AutoCloseable {
     private final Map<Lane, ExecutorService> lanes = new EnumMap<>(Lane.class);
     private final Set<Task<?>> open = ConcurrentHashMap.newKeySet();
     private final ObjectProperty<Task<?>> shown = new SimpleObjectProperty<>();
+
+    /** What goes on and is to be shown, the last begun at the end; for the window's thread. */
+    private final List<Task<?>> running = new ArrayList<>();
 
     /**
      * @param messages told of what failed
@@ -145,6 +152,7 @@ public final class Scheduler implements AutoCloseable {
                 () -> {
                     task.begin();
                     if (!task.name().isEmpty()) {
+                        running.add(task);
                         shown.set(task);
                     }
                 });
@@ -187,9 +195,8 @@ public final class Scheduler implements AutoCloseable {
         open.remove(task);
         Platform.runLater(
                 () -> {
-                    if (task.equals(shown.get())) {
-                        shown.set(null);
-                    }
+                    running.remove(task);
+                    shown.set(running.isEmpty() ? null : running.get(running.size() - 1));
                     end.run();
                 });
     }

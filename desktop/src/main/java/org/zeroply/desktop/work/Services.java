@@ -38,6 +38,7 @@ public final class Services implements AutoCloseable {
     private final ReviewQueue reviews;
     private final ExerciseSearch search;
     private final List<Engine> defenders;
+    private final Drafts drafts;
     private Consumer<String> outside = uri -> {};
 
     /**
@@ -61,6 +62,7 @@ public final class Services implements AutoCloseable {
         endings = new EndingsMaker(tables, scheduler);
         reviews = new ReviewQueue(library, engine(SMALL_MEGABYTES, exact), scheduler);
         search = new ExerciseSearch(library, engine(SMALL_MEGABYTES, exact), exact, scheduler);
+        drafts = new Drafts(library, scheduler, messages, this::drafter);
         defenders = Stream.generate(() -> engine(SMALL_MEGABYTES, exact)).limit(beside()).toList();
     }
 
@@ -145,6 +147,11 @@ public final class Services implements AutoCloseable {
 
     private long nodes(long usual) {
         return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+    }
+
+    /** Drafts exercises in two steps. */
+    public Drafts drafts() {
+        return drafts;
     }
 
     /** Drafts marking schemes with the usual number of points. */

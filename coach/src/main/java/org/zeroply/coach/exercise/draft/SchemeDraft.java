@@ -40,6 +40,11 @@ public final class SchemeDraft {
     /** Nodes for each search unless chosen otherwise. */
     public static final long NODES = 200_000;
 
+    /** A first version is made on one part of so many of the nodes. */
+    private static final int FIRST = 12;
+
+    private static final long FEWEST = 5_000;
+
     /** Points of a scheme unless chosen otherwise. */
     public static final int POINTS = 50;
 
@@ -80,6 +85,12 @@ public final class SchemeDraft {
         this.endings = endings;
         this.nodes = nodes;
         this.points = points;
+    }
+
+    /** The same for a first version within seconds. */
+    public SchemeDraft first() {
+        long fewer = Math.min(nodes, Math.max(FEWEST, nodes / FIRST));
+        return new SchemeDraft(engine, endings, fewer, points);
     }
 
     /**

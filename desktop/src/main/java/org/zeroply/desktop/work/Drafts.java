@@ -1,0 +1,193 @@
+package org.zeroply.desktop.work;
+
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import java.util.function.Supplier;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.SheetStore;
+
+/**
+ * Drafts exercises in two steps: a first version within seconds, and a better one that takes its
+ * time while the first can be looked at. What was changed in the meantime stays as it is, and one
+ * undo brings the first version back.
+ */
+public final class Drafts {
+
+    /** Drafts an exercise, whatever it is about; nothing when there is nothing to be found. */
+    public interface Drafting {
+
+        /**
+         * Drafts.
+         *
+         * @param progress told the part done, 0 to 1
+         */
+        Optional<MoveTree> draft(
+                SchemeDraft drafter, DoubleConsumer progress, Cancellation cancellation);
+    }
+
+    private final Library library;
+    private final Scheduler scheduler;
+    private final Messages messages;
+    private final Supplier<SchemeDraft> drafter;
+    private Optional<TreeSession> shown = Optional.empty();
+
+    /** An exercise as it was first drafted. */
+    private record Made(long id, String text) {}
+
+    Drafts(Library library, Scheduler scheduler, Messages messages, Supplier<SchemeDraft> drafter) {
+        this.library = library;
+        this.scheduler = scheduler;
+        this.messages = messages;
+        this.drafter = drafter;
+    }
+
+    /** Exercises are opened here. */
+    public void showIn(TreeSession session) {
+        shown = Optional.of(session);
+    }
+
+    /**
+     * Drafts a new exercise of the library.
+     *
+     * @param done told the id of the first version; nothing when there is nothing to be found
+     */
+    public void set(Drafting how, Consumer<Optional<Long>> done) {
+        scheduler.<Optional<Made>>longWork(
+                "Drafting the exercise",
+                (cancellation, progress) ->
+                        how.draft(drafter.get().first(), progress::accept, cancellation)
+                                .map(this::add),
+                made -> {
+                    done.accept(made.map(Made::id));
+                    made.ifPresent(m -> refine(how, refined -> replace(m, refined)));
+                });
+    }
+
+    private Made add(MoveTree tree) {
+        SheetStore sheets = library.sheets();
+        long id = sheets.add(PgnWriter.write(tree));
+        return new Made(id, PgnWriter.write(sheets.load(id)));
+    }
+
+    /**
+     * Drafts the open exercise, which has no moves yet.
+     *
+     * @param session where it is open
+     */
+    public void fill(TreeSession session, Drafting how) {
+        MoveTree tree = session.tree();
+        BooleanSupplier open =
+                () -> {
+                    boolean is = session.tree() == tree;
+                    if (!is) {
+                        leftOut();
+                    }
+                    return is;
+                };
+        scheduler.<Optional<MoveTree>>longWork(
+                "Drafting the scheme",
+                (cancellation, progress) ->
+                        how.draft(drafter.get().first(), progress::accept, cancellation),
+                drafted -> {
+                    if (drafted.isEmpty() || !open.getAsBoolean()) {
+                        return;
+                    }
+                    if (!tree.root().children().isEmpty()) {
+                        leftOut();
+                        return;
+                    }
+                    put(session.editor(), drafted.get(), false);
+                    String text = PgnWriter.write(tree);
+                    refine(
+                            how,
+                            refined -> {
+                                if (open.getAsBoolean()) {
+                                    replace(session, text, refined);
+                                }
+                            });
+                });
+    }
+
+    private void refine(Drafting how, Consumer<MoveTree> done) {
+        messages.say("Drafted; change lines and points as you like. It is looked at longer now.");
+        scheduler
+                .<Optional<MoveTree>>submit(
+                        Scheduler.Lane.REFINING,
+                        "Refining the draft",
+                        (cancellation, progress) ->
+                                how.draft(drafter.get(), progress::accept, cancellation))
+                .whenDone(refined -> refined.ifPresent(done));
+    }
+
+    private void replace(Made first, MoveTree refined) {
+        Optional<TreeSession> open = shown.filter(s -> s.isOpen(first.id()));
+        if (open.isPresent()) {
+            replace(open.get(), first.text(), refined);
+            return;
+        }
+        scheduler.library(
+                () -> {
+                    SheetStore sheets = library.sheets();
+                    if (!sheets.has(first.id())) {
+                        return true;
+                    }
+                    MoveTree now = sheets.load(first.id());
+                    boolean same = PgnWriter.write(now).equals(first.text());
+                    if (same) {
+                        put(new TreeEditor(now), refined, true);
+                        sheets.save(first.id(), now);
+                    }
+                    return same;
+                },
+                same -> {
+                    if (!same) {
+                        leftOut();
+                    }
+                });
+    }
+
+    private void replace(TreeSession session, String first, MoveTree refined) {
+        if (!PgnWriter.write(session.tree()).equals(first)) {
+            leftOut();
+            return;
+        }
+        put(session.editor(), refined, true);
+        boolean same = PgnWriter.write(session.tree()).equals(first);
+        messages.say(
+                same
+                        ? "The draft holds: a longer look says the same."
+                        : "The draft is refined. Undo brings the first version back.");
+    }
+
+    /**
+     * Puts a draft into a sheet, as one change.
+     *
+     * @param anew whether the tags of the sheet give way, too
+     */
+    private static void put(TreeEditor editor, MoveTree drafted, boolean anew) {
+        MoveTree tree = editor.tree();
+        editor.together(
+                () -> {
+                    editor.replaceRest(tree.root(), drafted.root());
+                    editor.annotate(tree.root(), a -> drafted.root().annotation());
+                    drafted.tags()
+                            .forEach(
+                                    (name, value) -> {
+                                        if (anew || tree.tag(name).isEmpty()) {
+                                            editor.tag(name, value);
+                                        }
+                                    });
+                });
+    }
+
+    private void leftOut() {
+        messages.say("The exercise was changed meanwhile; the new draft is left out.");
+    }
+}
