@@ -73,6 +73,11 @@ final class ExerciseDraftCommand implements Callable<Integer> {
     private long nodes = SchemeDraft.NODES;
 
     @Option(
+            names = "--quick",
+            description = "A first version within seconds, on a twelfth of the nodes.")
+    private boolean quick;
+
+    @Option(
             names = "--tempting",
             description = "A move to show the refutation of; may be given several times.",
             paramLabel = "MOVE")
@@ -90,6 +95,9 @@ final class ExerciseDraftCommand implements Callable<Integer> {
     @Option(names = "--out", description = "A new file for the scheme.", paramLabel = "EX.pgn")
     private Path out;
 
+    /** Nodes for each search in the end. */
+    private long used;
+
     @Override
     public Integer call() throws IOException {
         if (points < 1 || points > 999 || nodes < 1) {
@@ -99,12 +107,14 @@ final class ExerciseDraftCommand implements Callable<Integer> {
             ExerciseFile.checkNew(out);
         }
         Endings endings = cache.endings();
-        SchemeDraft drafter =
+        SchemeDraft whole =
                 new SchemeDraft(
                         new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
                         endings,
                         nodes,
                         points);
+        SchemeDraft drafter = quick ? whole.first() : whole;
+        used = drafter.nodes();
         boolean defence = !task.isBlank();
         if (defence && source.fen == null) {
             throw new BadInputException("--task goes with --fen.");
@@ -194,6 +204,6 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                             .put("verdict", item.rule().needsVerdict());
             item.rule().group().ifPresent(g -> one.put("group", g));
         }
-        return document.put("stamp", BuiltInEngine.NAME + ", " + nodes + " nodes a search");
+        return document.put("stamp", BuiltInEngine.NAME + ", " + used + " nodes a search");
     }
 }

@@ -87,6 +87,11 @@ public final class SchemeDraft {
         this.points = points;
     }
 
+    /** Nodes for each search. */
+    public long nodes() {
+        return nodes;
+    }
+
     /** The same for a first version within seconds. */
     public SchemeDraft first() {
         long fewer = Math.min(nodes, Math.max(FEWEST, nodes / FIRST));
