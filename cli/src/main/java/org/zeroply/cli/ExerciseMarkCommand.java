@@ -14,6 +14,8 @@ import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -23,7 +25,11 @@ import picocli.CommandLine.Parameters;
 @Command(name = "mark", description = "Marks a written answer against a marking scheme.")
 final class ExerciseMarkCommand implements Callable<Integer> {
 
+    private static final int MEGABYTES = 32;
+
     @Mixin private Output output;
+
+    @Mixin private CacheFolder cache;
 
     @Parameters(paramLabel = "EX.pgn", description = "The exercise.")
     private Path file;
@@ -41,13 +47,16 @@ final class ExerciseMarkCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         Exercise exercise = Exercise.of(ExerciseFile.first(file));
         WrittenAnswer written = WrittenAnswer.parse(exercise.start(), TextFile.read(answer));
-        Optional<LineChecker> checker =
-                nodes <= 0
-                        ? Optional.empty()
-                        : Optional.of(new LineChecker(new BuiltInEngine(32), nodes));
+        Optional<LineChecker> checker = nodes <= 0 ? Optional.empty() : Optional.of(checker());
         MarkedSheet sheet = new Marker(exercise, checker).mark(written, new Cancellation());
         output.print(document(sheet), out -> print(sheet, out));
         return 0;
+    }
+
+    private LineChecker checker() {
+        Endings endings = cache.endings();
+        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), endings);
+        return new LineChecker(engine, endings, nodes);
     }
 
     private static ObjectNode document(MarkedSheet sheet) {

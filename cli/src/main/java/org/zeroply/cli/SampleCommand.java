@@ -24,11 +24,17 @@ final class SampleCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "FILE.zip")
     private Path file;
 
-    @Option(names = "--games", paramLabel = "N")
-    private int games = 66;
+    @Option(names = "--games", description = "Games of the club.", paramLabel = "N")
+    private int games = 54;
+
+    @Option(
+            names = "--masters",
+            description = "Games of masters to look for exercises in.",
+            paramLabel = "N")
+    private int masters = 160;
 
     @Option(names = "--exercises", paramLabel = "N")
-    private int exercises = 12;
+    private int exercises = 16;
 
     @Option(names = "--seed", paramLabel = "N")
     private long seed = 1;
@@ -52,7 +58,7 @@ final class SampleCommand implements Callable<Integer> {
         }
         try (Library library = Library.open(folder.resolve("sample.zpl"))) {
             new SampleLibrary(library, seed, (f, text) -> spec.commandLine().getErr().println(text))
-                    .generate(games, exercises);
+                    .generate(games, masters, exercises);
             new Exporter(library).write(file.toAbsolutePath());
         }
         output.print(

@@ -2,17 +2,19 @@ package org.zeroply.coach.exercise;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.Endings;
 
 /**
- * Checks moves of a line with an engine, one after the other, on a fixed number of nodes so that
- * the result is always the same.
+ * Checks moves of a line, one after the other, on a fixed number of nodes so that the result is
+ * always the same. Only what fails at a longer look too is called refuted.
  */
 public final class LineChecker {
 
@@ -24,11 +26,19 @@ public final class LineChecker {
 
     private static final int MOST_MOVES = 16;
 
+    /** What seems to fail is looked at again on so many times the nodes. */
+    private static final int CONFIRM = 4;
+
     private final Engine engine;
+    private final Endings endings;
     private final long nodes;
 
-    public LineChecker(Engine engine, long nodes) {
+    /**
+     * @param nodes nodes per position; for what seems to fail, {@value #CONFIRM} times as many
+     */
+    public LineChecker(Engine engine, Endings endings, long nodes) {
         this.engine = engine;
+        this.endings = endings;
         this.nodes = nodes;
     }
 
@@ -49,46 +59,47 @@ public final class LineChecker {
     public record Failure(
             int ply, Position before, double loss, List<Move> better, List<Move> punishment) {}
 
-    /** Checks the moves of a line from an index on; empty when all of them hold. */
+    /**
+     * Checks the moves of a line from an index on; empty when all of them hold, or when cancelled.
+     */
     public Optional<Failure> firstFailure(
             Position start, List<Move> line, int from, Cancellation cancellation) {
+        MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
         int end = Math.min(line.size(), from + MOST_MOVES);
-        for (int ply = from; ply < end && !cancellation.isCancelled(); ply++) {
-            Optional<Failure> failure = check(start, line, ply, cancellation);
-            if (failure.isPresent()) {
-                return failure;
+        Position now = start;
+        try {
+            for (int ply = 0; ply < end; ply++) {
+                Move move = line.get(ply);
+                Optional<Failure> failure =
+                        ply < from ? Optional.empty() : check(now, move, ply, evaluator);
+                if (failure.isPresent()) {
+                    return failure;
+                }
+                now = now.play(move);
             }
+        } catch (CancellationException e) {
+            // Who asked sees by the cancellation that it was not checked to its end.
+            return Optional.empty();
         }
         return Optional.empty();
     }
 
-    private Optional<Failure> check(
-            Position start, List<Move> line, int ply, Cancellation cancellation) {
-        AnalysisRequest request =
-                new AnalysisRequest(
-                        start, line.subList(0, ply), Limits.nodes(nodes), 1, List.of(), 1);
-        Move move = line.get(ply);
-        Optional<Analysis.Candidate> best = run(request, cancellation);
+    private Optional<Failure> check(Position before, Move move, int ply, MoveEvaluator evaluator) {
+        return failure(before, move, ply, evaluator)
+                // A student is not told to be wrong by one look.
+                .flatMap(f -> failure(before, move, ply, evaluator.withNodes(CONFIRM * nodes)));
+    }
+
+    private static Optional<Failure> failure(
+            Position before, Move move, int ply, MoveEvaluator evaluator) {
+        Optional<Weighed> best = evaluator.choice(before, 1).map(Choice::best);
         if (best.isEmpty() || best.get().move().equals(move)) {
             return Optional.empty();
         }
-        Optional<Analysis.Candidate> played = run(request.among(List.of(move)), cancellation);
-        if (played.isEmpty() || cancellation.isCancelled()) {
-            return Optional.empty();
-        }
-        double loss = best.get().expected() - played.get().expected();
+        Weighed played = evaluator.weigh(before, move);
+        double loss = best.get().expected() - played.expected();
         return loss <= TOLERANCE
                 ? Optional.empty()
-                : Optional.of(
-                        new Failure(
-                                ply,
-                                request.position(),
-                                loss,
-                                best.get().line(),
-                                played.get().line()));
-    }
-
-    private Optional<Analysis.Candidate> run(AnalysisRequest request, Cancellation cancellation) {
-        return engine.analyse(request, a -> {}, cancellation).best();
+                : Optional.of(new Failure(ply, before, loss, best.get().line(), played.line()));
     }
 }

@@ -83,7 +83,7 @@ class DefenceExerciseTest {
         Exercise exercise = Exercise.of(tree);
         String answer = "Rxc2 +-\nRd5 Qxb3 +=\nRd8\nRd3 =\n";
         MarkedSheet sheet =
-                new Marker(exercise, Optional.of(new LineChecker(engine, 20_000)))
+                new Marker(exercise, Optional.of(new LineChecker(engine, Endings.NONE, 20_000)))
                         .mark(WrittenAnswer.parse(tree.start(), answer), new Cancellation());
 
         assertThat(why(sheet, "1.Rxc2")).contains("found in row 1");
@@ -112,7 +112,9 @@ class DefenceExerciseTest {
                         .map(m -> San.write(before, m))
                         .orElseThrow();
         MarkedSheet sheet =
-                new Marker(Exercise.of(tree), Optional.of(new LineChecker(engine, 20_000)))
+                new Marker(
+                                Exercise.of(tree),
+                                Optional.of(new LineChecker(engine, Endings.NONE, 20_000)))
                         .mark(
                                 WrittenAnswer.parse(tree.start(), own + " " + bad),
                                 new Cancellation());

@@ -16,6 +16,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
 class MarkerTest {
@@ -210,7 +211,7 @@ class MarkerTest {
     void the_engine_tells_a_sound_line_that_the_scheme_lacks_from_a_refuted_one() {
         Position start = Position.fromFen("r5k1/5pp1/7p/8/8/7P/5PP1/1R4K1 w - - 0 1");
         String scheme = "[FEN \"" + start.fen() + "\"]\n\n1. Rb7 $10 {[%zp.pts 5]} *\n";
-        LineChecker checker = new LineChecker(new BuiltInEngine(8), 30_000);
+        LineChecker checker = new LineChecker(new BuiltInEngine(8), Endings.NONE, 30_000);
         String answer = "1.Rb7 Ra1+ 2.Kh2\n1.Rb5 Kh7\n1.Rb4 Ra1+ 2.Kh2 Ra4 3.Rxa4";
         List<MarkedSheet.RowMark> rows = mark(scheme, answer, Optional.of(checker)).rows();
         assertThat(rows)

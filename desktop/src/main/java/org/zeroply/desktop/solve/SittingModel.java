@@ -272,7 +272,7 @@ final class SittingModel {
                         "Marking",
                         (cancellation, progress) -> {
                             Attempt attempt =
-                                    m.mark(answer, seconds, services.marking(), cancellation);
+                                    m.mark(answer, seconds, services.lineChecker(), cancellation);
                             services.library().attempts().add(attempt);
                             services.library().settings().put(m.draftName(), "");
                             return attempt;

@@ -20,7 +20,6 @@ import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.SelfMarking;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.Student;
@@ -125,8 +124,8 @@ public final class SolveModel {
     }
 
     /** Marks an answer; takes a while, as lines that are not in the scheme are checked. */
-    public Attempt mark(String answer, int seconds, Engine engine, Cancellation cancellation) {
-        LineChecker checker = new LineChecker(engine, LineChecker.NODES);
+    public Attempt mark(
+            String answer, int seconds, LineChecker checker, Cancellation cancellation) {
         WrittenAnswer written = WrittenAnswer.parse(exercise.start(), answer);
         MarkedSheet sheet = new Marker(exercise, Optional.of(checker)).mark(written, cancellation);
         return attempt(sheet, answer, seconds, false);

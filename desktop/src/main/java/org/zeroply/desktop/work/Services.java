@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.OptionalLong;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
@@ -147,6 +148,11 @@ public final class Services implements AutoCloseable {
 
     private long nodes(long usual) {
         return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+    }
+
+    /** Checks lines of an answer that the scheme lacks. */
+    public LineChecker lineChecker() {
+        return new LineChecker(marking, endings.tables(), LineChecker.NODES);
     }
 
     /** Drafts exercises in two steps. */

@@ -8,8 +8,10 @@ import org.junit.jupiter.api.Test;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.Student;
@@ -56,7 +58,9 @@ class SolveModelTest {
         int seconds = model.commit();
         String answer = SolveModel.answer(List.of(" 1.Nc7+ Kd7 2.Nxb5 +- ", "", "  "));
         assertThat(answer).isEqualTo("1.Nc7+ Kd7 2.Nxb5 +-");
-        Attempt attempt = model.mark(answer, seconds, new BuiltInEngine(1), new Cancellation());
+        LineChecker checker =
+                new LineChecker(new BuiltInEngine(1), Endings.NONE, LineChecker.NODES);
+        Attempt attempt = model.mark(answer, seconds, checker, new Cancellation());
         assertThat(attempt.points()).isEqualTo(10);
         assertThat(attempt.max()).isEqualTo(10);
         assertThat(attempt.seconds()).isEqualTo(40);

@@ -19,13 +19,16 @@ import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.transfer.Progress;
 
-/** Exercises out of the sample games: the longest solutions first, each found sound. */
+/** Exercises out of sample games: the longest solutions first, each found sound. */
 final class SampleExercises {
 
     private static final int MEGABYTES = 16;
 
     /** A scheme with fewer items shows too little. */
     private static final int FEWEST_ITEMS = 7;
+
+    /** Own moves beyond which a solution is long enough, and its items count. */
+    private static final int LONG = 4;
 
     /** Finds drafted for each exercise that is wanted, at most. */
     private static final int TRIES = 3;
@@ -39,12 +42,33 @@ final class SampleExercises {
     private record Find(MoveTree game, Prospect prospect) {}
 
     /**
+     * An exercise and the game it is from.
+     *
+     * @param scheme the exercise
+     */
+    record Made(MoveTree scheme, MoveTree game) {
+
+        private int items() {
+            return MarkingScheme.of(scheme).items().size();
+        }
+
+        /** Own moves of the main line up to the last that earns points. */
+        private int ownMoves() {
+            return scheme.mainLine().stream()
+                    .filter(n -> !n.annotation().points().isEmpty())
+                    .mapToInt(n -> (n.depth() + 1) / 2)
+                    .max()
+                    .orElse(0);
+        }
+    }
+
+    /**
      * Drafts exercises. The same whatever the number of processors: each find has an engine of its
      * own.
      *
      * @param games to look through
      */
-    List<MoveTree> of(List<MoveTree> games, int wanted) {
+    List<Made> of(List<MoveTree> games, int wanted) {
         List<Find> finds =
                 games.parallelStream()
                         .flatMap(SampleExercises::finds)
@@ -55,15 +79,18 @@ final class SampleExercises {
                         .limit((long) TRIES * wanted)
                         .toList();
         progress.report(-1, finds.size() + " finds to draft");
-        List<MoveTree> made =
+        List<Made> made =
                 finds.parallelStream()
                         .map(this::draft)
                         .flatMap(Optional::stream)
-                        .sorted(Comparator.comparingInt(SampleExercises::items).reversed())
+                        .sorted(
+                                Comparator.comparingInt((Made m) -> Math.min(LONG, m.ownMoves()))
+                                        .thenComparingInt(Made::items)
+                                        .reversed())
                         .limit(wanted)
                         .toList();
         for (int i = 0; i < made.size(); i++) {
-            new TreeEditor(made.get(i)).tag("ZpTitle", "Calculation " + (i + 1));
+            new TreeEditor(made.get(i).scheme()).tag("ZpTitle", "Calculation " + (i + 1));
         }
         return made;
     }
@@ -79,26 +106,28 @@ final class SampleExercises {
                 .map(p -> new Find(game, p));
     }
 
-    private Optional<MoveTree> draft(Find find) {
+    private Optional<Made> draft(Find find) {
         BuiltInEngine engine = new BuiltInEngine(MEGABYTES);
         SchemeDraft drafter =
                 new SchemeDraft(engine, Endings.NONE, SchemeDraft.NODES, SchemeDraft.POINTS);
         SoundnessCheck check =
                 new SoundnessCheck(engine, Endings.NONE, SoundnessCheck.NODES, KnownExercises.NONE);
         Cancellation never = new Cancellation();
-        Optional<MoveTree> scheme =
+        Optional<Made> made =
                 GameExercise.draft(drafter, find.prospect(), find.game(), part -> {}, never)
-                        .filter(e -> items(e) >= FEWEST_ITEMS)
-                        .filter(e -> check.check(e, part -> {}, never).orElseThrow().sound());
+                        .map(scheme -> new Made(scheme, find.game()))
+                        .filter(m -> m.items() >= FEWEST_ITEMS)
+                        .filter(
+                                m ->
+                                        check.check(m.scheme(), part -> {}, never)
+                                                .orElseThrow()
+                                                .sound());
         progress.report(
                 -1,
                 find.prospect().ownMoves()
                         + " own moves: "
-                        + scheme.map(s -> items(s) + " items").orElse("not taken"));
-        return scheme;
-    }
-
-    private static int items(MoveTree scheme) {
-        return MarkingScheme.of(scheme).items().size();
+                        + made.map(m -> m.ownMoves() + " drafted, " + m.items() + " items")
+                                .orElse("not taken"));
+        return made;
     }
 }

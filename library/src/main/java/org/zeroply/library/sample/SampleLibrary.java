@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Exercise;
@@ -23,6 +24,7 @@ import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -84,10 +86,20 @@ public final class SampleLibrary {
         SampleReviews.make(fresh, out);
     }
 
-    /** Generates games, exercises out of them, and students with attempts. */
-    public void generate(int games, int exercises) {
-        List<MoveTree> played = games(games);
-        List<MoveTree> schemes = new SampleExercises(progress).of(played, exercises);
+    /**
+     * Generates games, exercises and students with attempts.
+     *
+     * @param games games of the club
+     * @param tournaments games of masters to look for exercises in; those that give one are kept
+     * @param exercises how many
+     */
+    public void generate(int games, int tournaments, int exercises) {
+        List<MoveTree> club = games(games);
+        List<SampleExercises.Made> made =
+                new SampleExercises(progress).of(masters(tournaments), exercises);
+        library.sheets().addNew(club);
+        library.sheets().addNew(made.stream().map(SampleExercises.Made::game).distinct().toList());
+        List<MoveTree> schemes = made.stream().map(SampleExercises.Made::scheme).toList();
         List<Long> ids = schemes.stream().map(library.sheets()::add).toList();
         students(schemes, ids);
         new SampleRepertoire(library, random).generate();
@@ -95,34 +107,68 @@ public final class SampleLibrary {
 
     private List<MoveTree> games(int count) {
         List<MoveTree> played = new ArrayList<>();
+        Pairing pairing = new Pairing(engine, random);
         LocalDate day = LocalDate.of(2025, 9, 6);
         for (int i = 0; i < count; i++) {
-            boolean masters = i % 3 == 2;
-            SamplePlayer one = pick(masters ? SamplePlayer.MASTERS : SamplePlayer.STUDENTS);
+            List<SamplePlayer> others =
+                    random.nextBoolean() ? SamplePlayer.CLUB : SamplePlayer.STUDENTS;
+            played.add(
+                    pairing.game(
+                            SamplePlayer.STUDENTS,
+                            others,
+                            "Saltmouth Winter League",
+                            day,
+                            1 + i / 8));
+            day = day.plusDays(i % 4 == 3 ? 7 : 0);
+            progress.report((i + 1.0) / (count + 20), (i + 1) + " games played");
+        }
+        return played;
+    }
+
+    /** Games of a tournament whose players take their time; each is a game of its own chance. */
+    private List<MoveTree> masters(int count) {
+        LocalDate first = LocalDate.of(2025, 6, 2);
+        long seed = random.nextLong();
+        List<MoveTree> played =
+                IntStream.range(0, count)
+                        .parallel()
+                        .mapToObj(
+                                i ->
+                                        new Pairing(new BuiltInEngine(1), new Random(seed + i))
+                                                .game(
+                                                        SamplePlayer.MASTERS,
+                                                        SamplePlayer.MASTERS,
+                                                        "Gullhaven Masters",
+                                                        first.plusDays(i / 2),
+                                                        1 + i / 2))
+                        .toList();
+        progress.report(-1, count + " games of masters played");
+        return played;
+    }
+
+    /** Draws players by lot, and has them play. */
+    private record Pairing(BuiltInEngine engine, Random random) {
+
+        MoveTree game(
+                List<SamplePlayer> some,
+                List<SamplePlayer> others,
+                String event,
+                LocalDate day,
+                int round) {
+            SamplePlayer one = pick(some);
             SamplePlayer two = one;
             while (two.equals(one)) {
-                two =
-                        masters
-                                ? pick(SamplePlayer.MASTERS)
-                                : pick(
-                                        random.nextBoolean()
-                                                ? SamplePlayer.CLUB
-                                                : SamplePlayer.STUDENTS);
+                two = pick(others);
             }
             boolean swap = random.nextBoolean();
             SampleGame game = new SampleGame(engine, random, swap ? two : one, swap ? one : two);
             String opening = SampleOpenings.LINES.get(random.nextInt(SampleOpenings.LINES.size()));
-            String event = masters ? "Gullhaven Masters" : "Saltmouth Winter League";
-            played.add(game.play(opening, event, day.format(DATE), 1 + i / 8));
-            day = day.plusDays(i % 4 == 3 ? 7 : 0);
-            progress.report((i + 1.0) / (count + 20), (i + 1) + " games played");
+            return game.play(opening, event, day.format(DATE), round);
         }
-        library.sheets().addNew(played);
-        return played;
-    }
 
-    private SamplePlayer pick(List<SamplePlayer> from) {
-        return from.get(random.nextInt(from.size()));
+        private SamplePlayer pick(List<SamplePlayer> from) {
+            return from.get(random.nextInt(from.size()));
+        }
     }
 
     private void students(List<MoveTree> schemes, List<Long> ids) {
@@ -155,7 +201,9 @@ public final class SampleLibrary {
         Exercise exercise = Exercise.of(scheme);
         WrittenAnswer answer = WrittenAnswer.parse(exercise.start(), text);
         Marker marker =
-                new Marker(exercise, Optional.of(new LineChecker(engine, LineChecker.NODES)));
+                new Marker(
+                        exercise,
+                        Optional.of(new LineChecker(engine, Endings.NONE, LineChecker.NODES)));
         MarkedSheet sheet = marker.mark(answer, new Cancellation());
         library.attempts()
                 .add(

@@ -10,6 +10,8 @@ import org.zeroply.coach.trial.Strength;
  */
 record SamplePlayer(String name, int rating) {
 
+    private static final int MOST = 2800;
+
     static final List<SamplePlayer> STUDENTS =
             List.of(
                     new SamplePlayer("Nora Tidewell", 1420),
@@ -31,8 +33,11 @@ record SamplePlayer(String name, int rating) {
                     new SamplePlayer("Anselm Picardo-Rhys", 2440),
                     new SamplePlayer("Zuzana Hallorin", 2555));
 
+    /** From this rating on a player takes all the time there is. */
+    private static final int MASTER = 2400;
+
     /** How well the player plays. */
     Strength strength() {
-        return new Strength(rating);
+        return new Strength(rating < MASTER ? rating : MOST);
     }
 }

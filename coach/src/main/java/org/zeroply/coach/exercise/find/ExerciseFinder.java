@@ -2,6 +2,7 @@ package org.zeroply.coach.exercise.find;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -54,10 +55,15 @@ public final class ExerciseFinder implements GameSearch {
     private static final int MOST_OWN = 8;
 
     /** So many own moves in a row may need no finding before one that does. */
-    private static final int EASY = 1;
+    private static final int EASY = 2;
 
-    /** A single move to find must have at least one appeal of this weight. */
-    private static final double WORTHWHILE = 2;
+    /** One of these makes one or two moves hard to find; without, a solution has to be longer. */
+    private static final Set<Appeal.Kind> HARD =
+            EnumSet.of(
+                    Appeal.Kind.DEPTH,
+                    Appeal.Kind.TEMPTING,
+                    Appeal.Kind.SACRIFICE,
+                    Appeal.Kind.IN_BETWEEN);
 
     private final Engine engine;
     private final Endings endings;
@@ -157,15 +163,20 @@ public final class ExerciseFinder implements GameSearch {
         if (appeals.isEmpty()) {
             return Optional.empty();
         }
-        int own = along(choice, evaluator, appeals);
-        if (own == 1 && appeals.stream().allMatch(a -> a.kind().weight() < WORTHWHILE)) {
+        defences(position.play(key), evaluator).ifPresent(appeals::add);
+        Solution solution = along(choice, evaluator);
+        int own = solution.own();
+        if (own >= LONG) {
+            appeals.add(new Appeal(Appeal.Kind.LENGTH, own + " moves in a row must be found"));
+        }
+        if (own < LONG && appeals.stream().noneMatch(a -> HARD.contains(a.kind()))) {
             return Optional.empty();
         }
         appeals.sort(Comparator.comparingDouble((Appeal a) -> a.kind().weight()).reversed());
         List<String> themes =
                 ThemeFinder.of(position, choice.best().line()).stream().map(Theme::words).toList();
         return Optional.of(
-                new Prospect(position, ply, choice.best().line(), tempting, appeals, themes, own));
+                new Prospect(position, ply, solution.moves(), tempting, appeals, themes, own));
     }
 
     private static List<Move> tempting(Choice choice, MoveEvaluator evaluator) {
@@ -192,36 +203,44 @@ public final class ExerciseFinder implements GameSearch {
     }
 
     /**
-     * Follows the solution while one move is clearly best; gives the own moves up to the last one
-     * that has to be found.
+     * The solution, followed while one move is clearly best, against the defences that last best.
+     *
+     * @param moves it and what follows the last move to be found
+     * @param own own moves up to the last one that has to be found
      */
-    private int along(Choice choice, MoveEvaluator evaluator, List<Appeal> appeals) {
+    private record Solution(List<Move> moves, int own) {}
+
+    private static Solution along(Choice choice, MoveEvaluator evaluator) {
+        List<Move> played = new ArrayList<>(List.of(choice.best().move()));
         List<Move> line = choice.best().line();
-        Position p = choice.position().play(line.get(0));
-        defences(p, evaluator).ifPresent(appeals::add);
+        Position p = choice.position().play(choice.best().move());
         Set<Position> seen = new HashSet<>(List.of(choice.position(), p));
         Ways ways = new Ways(Ways.aim(choice));
         int own = 1;
-        for (int moves = 1; moves < MOST_OWN && 2 * moves < line.size(); moves++) {
-            Move reply = line.get(2 * moves - 1);
-            Move answer = line.get(2 * moves);
-            p = p.play(reply);
-            Optional<Choice> only =
-                    evaluator
-                            .choice(p, 3)
-                            .filter(c -> c.best().move().equals(answer) && !ways.areSeveral(c));
-            // A position that comes back leaves nothing new to be found.
-            if (!seen.add(p) || only.isEmpty() || moves - own > EASY) {
+        for (int moves = 1; moves < MOST_OWN && moves - own <= EASY; moves++) {
+            Optional<Choice> reply = evaluator.choice(p, 1);
+            if (reply.isEmpty()) {
                 break;
             }
-            boolean found = Obvious.why(only.get(), Optional.of(reply)).isEmpty();
-            own = found ? moves + 1 : own;
+            Move defence = reply.get().best().move();
+            p = p.play(defence);
+            Optional<Choice> only = evaluator.choice(p, 3).filter(c -> !ways.areSeveral(c));
+            // A position that comes back leaves nothing new to be found.
+            if (!seen.add(p) || only.isEmpty()) {
+                break;
+            }
+            boolean found = Obvious.why(only.get(), Optional.of(defence)).isEmpty();
+            Move answer = only.get().best().move();
+            played.add(defence);
+            if (found) {
+                own = moves + 1;
+                line = new ArrayList<>(played);
+                line.addAll(only.get().best().line());
+            }
+            played.add(answer);
             p = p.play(answer);
         }
-        if (own >= LONG) {
-            appeals.add(new Appeal(Appeal.Kind.LENGTH, own + " moves in a row must be found"));
-        }
-        return own;
+        return new Solution(line, own);
     }
 
     /** Replies that are as good as each other have to be considered one by one. */

@@ -32,6 +32,9 @@ public record Prospect(
         List<String> themes,
         int ownMoves) {
 
+    /** What each further own move counts when positions are ranked, against the appeals. */
+    private static final double A_MOVE = 1;
+
     /** Positions that share this part of their men are near enough to be the same exercise. */
     private static final double NEAR = 0.8;
 
@@ -46,7 +49,7 @@ public record Prospect(
 
     /** How much it is worth setting; more is better, without a unit. */
     public double rank() {
-        return appeals.stream().mapToDouble(a -> a.kind().weight()).sum() + 0.1 * ownMoves;
+        return appeals.stream().mapToDouble(a -> a.kind().weight()).sum() + A_MOVE * (ownMoves - 1);
     }
 
     /** The same with the reasons and themes of another find of this position. */
