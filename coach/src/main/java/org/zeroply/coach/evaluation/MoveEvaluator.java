@@ -34,17 +34,12 @@ public final class MoveEvaluator {
     /** Points of a hundred by which another move may be behind and yet turn out as good. */
     private static final double CLOSE = 12;
 
-    /** From so many nodes on the time that it takes to solve a pawn ending may be taken. */
-    private static final long SOLVING = 5_000;
-
-    /** Plies of a line that draws. */
-    private static final int SHOWN = 13;
-
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;
 
     private final Engine engine;
     private final Endings endings;
+    private final SolvingEngine solver;
     private final long nodes;
     private final Cancellation cancellation;
 
@@ -72,6 +67,7 @@ public final class MoveEvaluator {
             Optional<Map<Question, Answer>> known) {
         this.engine = engine;
         this.endings = endings;
+        this.solver = new SolvingEngine(engine, endings);
         this.nodes = nodes;
         this.cancellation = cancellation;
         this.known = known;
@@ -239,36 +235,10 @@ public final class MoveEvaluator {
         return new Weighed(c.move(), c.score(), c.expected(), c.depth(), c.line(), false);
     }
 
-    /** All moves, best first, where all of them are known; brief looks do not solve anything. */
+    /** All moves, best first, where all of them are known; none elsewhere. */
     private List<Weighed> exact(Position position) {
-        List<Weighed> known =
-                nodes < SOLVING
-                        ? ExactMoves.byTables(position, endings)
-                        : ExactMoves.of(position, endings, cancellation);
+        List<Weighed> known = solver.moves(position, nodes, cancellation);
         throwIfCancelled();
-        return known.stream().map(w -> w.line().size() == 1 ? carriedOn(position, w) : w).toList();
-    }
-
-    /** A drawn move with moves of both sides that draw too, those that look best at a glance. */
-    private Weighed carriedOn(Position position, Weighed drawn) {
-        if (drawn.expected() != 0.5) {
-            return drawn;
-        }
-        List<Move> line = new ArrayList<>(drawn.line());
-        Position now = position.play(drawn.move());
-        while (line.size() < SHOWN) {
-            List<Move> draws = ExactMoves.draws(now, endings, cancellation);
-            Optional<Analysis.Candidate> next =
-                    draws.isEmpty()
-                            ? Optional.empty()
-                            : run(AnalysisRequest.of(now, Limits.nodes(FEWEST)).among(draws))
-                                    .best();
-            if (next.isEmpty()) {
-                break;
-            }
-            line.add(next.get().move());
-            now = now.play(next.get().move());
-        }
-        return drawn.with(line);
+        return known;
     }
 }

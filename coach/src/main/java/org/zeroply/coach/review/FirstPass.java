@@ -18,6 +18,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.evaluation.SolvingEngine;
 import org.zeroply.coach.evaluation.Width;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -26,6 +27,7 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.Endings;
 
 /**
  * Reviews the main line of a game on a fixed number of nodes a move, so that the review is always
@@ -77,7 +79,8 @@ public final class FirstPass {
      * @param known the games to leave
      */
     public FirstPass(Engine engine, long nodes, KnownGames known) {
-        this(engine, nodes, known, Optional.empty());
+        // What was solved need not be remembered.
+        this(new SolvingEngine(engine, Endings.NONE), nodes, known, Optional.empty());
     }
 
     private FirstPass(

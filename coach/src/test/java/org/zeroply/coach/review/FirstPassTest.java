@@ -105,6 +105,24 @@ class FirstPassTest {
     }
 
     @Test
+    void a_pawn_ending_is_reviewed_by_its_solution() {
+        String fen = "8/8/8/4k3/8/4K3/4P3/8 w - - 0 1";
+        List<MoveReview> moves =
+                new FirstPass(new BuiltInEngine(1), 5_000, KnownGames.NONE)
+                        .review(
+                                game(fen, "1. Kd3 Kd6 2. Kd4 *"),
+                                Optional.empty(),
+                                p -> {},
+                                new Cancellation())
+                        .orElseThrow()
+                        .moves();
+        assertThat(moves).extracting(MoveReview::loss).containsExactly(0.0, 50.0, 0.0);
+        assertThat(moves.get(1).better()).isEqualTo("Kd5");
+        assertThat(moves.get(1).before()).isEqualTo(0.5);
+        assertThat(moves.get(2).after()).isEqualTo(1.0);
+    }
+
+    @Test
     void a_cancelled_review_is_none_and_a_game_without_moves_is_empty() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();

@@ -259,17 +259,22 @@ final class LineFindings {
     private void equal(Choice choice, Node child, Weighed asked) {
         Node node = child.parent().orElseThrow();
         Weighed w = weighed(choice, child);
-        if (isWorse(w, asked) && isWorse(sure(node, w), sure(node, asked))) {
+        if (!isWorse(w, asked)) {
+            return;
+        }
+        Weighed sure = sure(node, w);
+        Weighed main = sure(node, asked);
+        if (isWorse(sure, main)) {
             add(
                     child,
                     Finding.Kind.NOT_EQUAL,
                     ERROR,
                     Line.to(child),
                     "it is marked as equal but is worth "
-                            + points(w)
+                            + points(sure)
                             + ", the main move "
-                            + points(asked),
-                    w);
+                            + points(main),
+                    sure);
         }
     }
 
@@ -287,15 +292,16 @@ final class LineFindings {
                         .map(m -> sure(node, weighed(choice, m)))
                         .filter(m -> m.score().compareTo(choice.best().score()) > 0)
                         .orElse(choice.best());
-        if (w.matches(best, MoveEvaluator.MARGIN)
-                && sure(node, w).matches(best, MoveEvaluator.MARGIN)) {
+        boolean asGood = w.matches(best, MoveEvaluator.MARGIN);
+        if (asGood && sure(node, w).matches(best, MoveEvaluator.MARGIN)) {
+            Weighed sure = sure(node, w);
             add(
                     bait,
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
                     Line.to(bait),
-                    "it is as good as the best move: " + points(w) + " against " + points(best),
-                    w);
+                    "it is as good as the best move: " + points(sure) + " against " + points(best),
+                    sure);
             return;
         }
         Optional<Node> reply = bait.mainChild();
