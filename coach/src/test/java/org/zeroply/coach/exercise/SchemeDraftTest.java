@@ -75,6 +75,13 @@ class SchemeDraftTest {
     }
 
     @Test
+    void where_every_move_loses_nothing_is_asked_to_be_held() throws NotationException {
+        MoveTree tree = draft("3r2k1/5ppp/8/8/8/5P2/q5PP/6K1 w - - 0 1", 50);
+        assertThat(tree.tag(Exercise.PROMPT)).contains("holds out longest");
+        assertThat(tree.root().annotation().after()).startsWith("Every move loses");
+    }
+
+    @Test
     void two_keys_are_equal_and_a_position_without_a_move_is_no_exercise()
             throws NotationException {
         MoveTree tree = draft("6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1", 50);

@@ -68,6 +68,9 @@ public final class SchemeDraft {
 
     private static final int PARTIAL_PLIES = 3;
 
+    /** Up to this expected score there is nothing to hold any more. */
+    private static final double LOST = 0.10;
+
     /** Expected score that a second-best move may be behind. */
     private static final double NOT_FAR = 0.35;
 
@@ -230,7 +233,14 @@ public final class SchemeDraft {
                     .filter(second -> !second.annotation().equal())
                     .ifPresent(second -> group(key, second));
             mainEnd().ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
-            unsettled(errors).ifPresent(why -> editor.comment(root, "Not settled: " + why + "."));
+            List<String> warnings = new ArrayList<>();
+            if (isLost()) {
+                warnings.add("Every move loses: little is to be found here.");
+            }
+            unsettled(errors).ifPresent(why -> warnings.add("Not settled: " + why + "."));
+            if (!warnings.isEmpty()) {
+                editor.comment(root, String.join(" ", warnings));
+            }
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
             editor.tag(Exercise.PROMPT, prompt());
@@ -279,12 +289,19 @@ public final class SchemeDraft {
 
         private String prompt() {
             boolean holds = choice.best().expected() < Ways.HELPS;
-            return solver.word()
-                    + " to move. "
-                    + (holds
-                            ? "Find how to hold, what else was to be tried, and why it fails."
-                            : "Find the best continuation and the main defences against it.")
-                    + " Give a verdict for each line.";
+            String task =
+                    isLost()
+                            ? "Find what holds out longest."
+                            : holds
+                                    ? "Find how to hold, what else was to be tried, and why it"
+                                            + " fails."
+                                    : "Find the best continuation and the main defences against"
+                                            + " it.";
+            return solver.word() + " to move. " + task + " Give a verdict for each line.";
+        }
+
+        private boolean isLost() {
+            return choice.best().expected() <= LOST;
         }
 
         /** Adds a line from the start; gives its first move. */
