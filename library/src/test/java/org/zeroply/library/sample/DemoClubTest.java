@@ -1,0 +1,48 @@
+package org.zeroply.library.sample;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+
+/** What the club that comes with the program has to show. */
+class DemoClubTest {
+
+    @TempDir Path folder;
+
+    /** Own moves of the main line up to the last that earns points. */
+    private static int ownMoves(MoveTree scheme) {
+        return scheme.mainLine().stream()
+                .filter(n -> !n.annotation().points().isEmpty())
+                .mapToInt(n -> (n.depth() + 1) / 2)
+                .max()
+                .orElse(0);
+    }
+
+    @Test
+    void its_exercises_are_deep() {
+        try (Library library = Library.open(folder.resolve("demo.zpl"))) {
+            SampleLibrary.unpack(library);
+            List<MoveTree> schemes =
+                    library.sheets().find(SheetQuery.all(SheetKind.EXERCISE)).stream()
+                            .map(row -> library.sheets().load(row.id()))
+                            .filter(t -> t.tag("ZpKind").equals("calculation"))
+                            .toList();
+            assertThat(schemes).filteredOn(s -> ownMoves(s) >= 4).hasSizeGreaterThanOrEqualTo(10);
+            assertThat(schemes)
+                    .filteredOn(s -> MarkingScheme.of(s).items().size() >= 10)
+                    .hasSizeGreaterThanOrEqualTo(3);
+            assertThat(schemes)
+                    .allSatisfy(s -> assertThat(MarkingScheme.of(s).sum()).isEqualTo(50))
+                    .allSatisfy(s -> assertThat(Aim.of(s)).isPresent());
+        }
+    }
+}
