@@ -235,6 +235,19 @@ class SoundnessCheckTest {
                 .noneMatch(f -> f.line().matches("1\\.\\S+#"));
     }
 
+    @ParameterizedTest
+    @CsvSource({"hold, true", "win, true", "material, true", "best, false"})
+    void an_aim_that_the_main_line_misses_is_told(String aim, boolean told) {
+        String text =
+                "[FEN \"3r2k1/5ppp/8/8/8/5P2/q5PP/6K1 w - - 0 1\"]\n[ZpAim \""
+                        + aim
+                        + "\"]\n\n1. h3 $19 {[%zp.pts 5]} *\n";
+        MoveTree tree = ((PgnEntry.Game) PgnReader.readAll(text).get(0)).tree();
+        assertThat(of(Finding.Kind.WRONG_VERDICT, tree).stream().map(Finding::detail))
+                .filteredOn(d -> d.endsWith("but the main line ends with Black is winning"))
+                .hasSize(told ? 1 : 0);
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',

@@ -48,6 +48,10 @@ final class SampleExercises {
      */
     record Made(MoveTree scheme, MoveTree game) {
 
+        private boolean isSettled() {
+            return !scheme.root().annotation().after().contains("Not settled");
+        }
+
         private int items() {
             return MarkingScheme.of(scheme).items().size();
         }
@@ -117,6 +121,7 @@ final class SampleExercises {
                 GameExercise.draft(drafter, find.prospect(), find.game(), part -> {}, never)
                         .map(scheme -> new Made(scheme, find.game()))
                         .filter(m -> m.items() >= FEWEST_ITEMS)
+                        .filter(Made::isSettled)
                         .filter(
                                 m ->
                                         check.check(m.scheme(), part -> {}, never)

@@ -42,7 +42,14 @@ class DemoClubTest {
                     .hasSizeGreaterThanOrEqualTo(3);
             assertThat(schemes)
                     .allSatisfy(s -> assertThat(MarkingScheme.of(s).sum()).isEqualTo(50))
-                    .allSatisfy(s -> assertThat(Aim.of(s)).isPresent());
+                    .allSatisfy(s -> assertThat(Aim.of(s)).isPresent())
+                    .allSatisfy(
+                            s ->
+                                    assertThat(s.root().annotation().after())
+                                            .doesNotContain("Not settled"));
+            assertThat(library.attempts().all())
+                    .hasSizeGreaterThan(20)
+                    .allSatisfy(a -> assertThat(a.exerciseId()).isPresent());
         }
     }
 }

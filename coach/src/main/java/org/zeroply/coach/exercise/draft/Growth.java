@@ -266,6 +266,11 @@ final class Growth {
         return judgement.write(node);
     }
 
+    /** What a node was found to be worth to the solver, 0 to 1, if it was judged. */
+    Optional<Double> worth(Node node) {
+        return judgement.worth(node);
+    }
+
     /** Whether the position stood earlier in the line: what follows has been seen. */
     private static boolean isRepeated(Node node) {
         for (Node n = node; n.parent().isPresent(); ) {

@@ -1,5 +1,7 @@
 package org.zeroply.coach.exercise.draft;
 
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -19,6 +21,9 @@ final class Judgement {
     private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Side solver;
+
+    /** What the ends of lines are worth to the solver. */
+    private final Map<Node, Double> worth = new HashMap<>();
 
     Judgement(MoveEvaluator evaluator, TreeEditor editor, Side solver) {
         this.evaluator = evaluator;
@@ -44,7 +49,14 @@ final class Judgement {
                 a ->
                         a.withVerdict(Optional.of(verdict(score, white)))
                                 .withCheck(best.map(w -> stamp(w, white))));
-        return p.sideToMove() == solver ? expected : 1 - expected;
+        double own = p.sideToMove() == solver ? expected : 1 - expected;
+        worth.put(node, own);
+        return own;
+    }
+
+    /** What a node was found to be worth to the solver, 0 to 1, if it was judged. */
+    Optional<Double> worth(Node node) {
+        return Optional.ofNullable(worth.get(node));
     }
 
     /** Being mated is written as 0 moves, which has no sign of its own. */

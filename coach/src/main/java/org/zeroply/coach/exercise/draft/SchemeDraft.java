@@ -68,8 +68,11 @@ public final class SchemeDraft {
 
     private static final int PARTIAL_PLIES = 3;
 
+    /** Expected score that may be missing at the end of the main line. */
+    private static final double PROMISE = 0.20;
+
     /** Up to this expected score there is nothing to hold any more. */
-    private static final double LOST = 0.10;
+    static final double LOST = 0.10;
 
     /** Expected score that a second-best move may be behind. */
     private static final double NOT_FAR = 0.35;
@@ -237,7 +240,8 @@ public final class SchemeDraft {
             if (isLost()) {
                 warnings.add("Every move loses: little is to be found here.");
             }
-            unsettled(errors).ifPresent(why -> warnings.add("Not settled: " + why + "."));
+            broken().or(() -> unsettled(errors))
+                    .ifPresent(why -> warnings.add("Not settled: " + why + "."));
             if (!warnings.isEmpty()) {
                 editor.comment(root, String.join(" ", warnings));
             }
@@ -265,6 +269,22 @@ public final class SchemeDraft {
                 }
             }
             return errors;
+        }
+
+        /** A main line that ends with much less than its first move promised. */
+        private Optional<String> broken() {
+            double promised = choice.best().expected();
+            return editor.tree().mainLine().stream()
+                    .map(growth::worth)
+                    .flatMap(Optional::stream)
+                    .reduce((earlier, later) -> later)
+                    .filter(end -> promised - end > PROMISE)
+                    .map(
+                            end ->
+                                    "the first move promises "
+                                            + Math.round(100 * promised)
+                                            + " points of a hundred, the main line ends with "
+                                            + Math.round(100 * end));
         }
 
         /** What the coach should know before trusting the draft. */

@@ -37,6 +37,9 @@ public record Ways(Aim aim) {
         if (best.exact()) {
             return best.expected() == 1 ? Aim.WIN : Aim.HOLD;
         }
+        if (best.expected() <= SchemeDraft.LOST) {
+            return Aim.BEST;
+        }
         if (best.expected() < HELPS) {
             return Aim.HOLD;
         }

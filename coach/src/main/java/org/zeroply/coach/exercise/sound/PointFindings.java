@@ -3,20 +3,24 @@ package org.zeroply.coach.exercise.sound;
 import static org.zeroply.coach.exercise.sound.Finding.Kind.POINTS_SUM;
 import static org.zeroply.coach.exercise.sound.Finding.Kind.UNEVEN_WAYS;
 import static org.zeroply.coach.exercise.sound.Finding.Kind.UNREACHABLE_POINTS;
+import static org.zeroply.coach.exercise.sound.Finding.Kind.WRONG_VERDICT;
 import static org.zeroply.coach.exercise.sound.Finding.Severity.ERROR;
 import static org.zeroply.coach.exercise.sound.Finding.Severity.WARNING;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.MarkingScheme;
 
-/** What is wrong with the points of a scheme; no engine is needed to tell. */
+/** What is wrong with the points and the aim of a scheme; no engine is needed to tell. */
 final class PointFindings {
 
     private final MoveTree tree;
@@ -31,6 +35,7 @@ final class PointFindings {
     static List<Finding> of(MoveTree tree) {
         PointFindings points = new PointFindings(tree);
         points.sum();
+        points.aim();
         tree.visit(points::unreachable);
         tree.visit(points::uneven);
         return points.findings;
@@ -43,6 +48,35 @@ final class PointFindings {
             add(POINTS_SUM, ERROR, "", "no move of the scheme earns points");
         } else if (!max.isEmpty() && !max.equals(String.valueOf(sum))) {
             add(POINTS_SUM, ERROR, "", "the items add up to " + sum + ", the maximum is " + max);
+        }
+    }
+
+    /** An exercise does not ask to hold, or to win, what its own main line loses. */
+    private void aim() {
+        Optional<Node> end =
+                tree.mainLine().stream()
+                        .filter(n -> n.annotation().verdict().isPresent())
+                        .reduce((earlier, later) -> later);
+        Optional<Aim> aim = Aim.of(tree);
+        if (end.isEmpty() || aim.isEmpty()) {
+            return;
+        }
+        Verdict verdict = end.get().annotation().verdict().orElseThrow();
+        boolean white = tree.start().sideToMove() == Side.WHITE;
+        int ends = white ? verdict.tendency() : -verdict.tendency();
+        boolean misses =
+                switch (aim.get()) {
+                    case HOLD -> ends == Verdict.BLACK_WINS.tendency();
+                    case MATE, MATERIAL, WIN -> ends < 0;
+                    case BEST -> false;
+                };
+        if (misses) {
+            String detail =
+                    "the aim is "
+                            + aim.get().words()
+                            + ", but the main line ends with "
+                            + verdict.words();
+            add(WRONG_VERDICT, ERROR, Line.to(end.get()), detail);
         }
     }
 
