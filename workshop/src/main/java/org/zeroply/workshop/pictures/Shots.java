@@ -374,11 +374,14 @@ final class Shots extends PictureRun {
         choose("#solve-student", 1);
     }
 
-    /** Writes the answer that is in the log, so that the picture shows a real one. */
+    /**
+     * Writes an answer to the chosen exercise from the log, so that the picture shows a real one.
+     */
     private void write() {
+        String title = ((ComboBox<?>) bench.lookup("#solve-exercise")).getButtonCell().getText();
         String scheme =
                 services.library().attempts().all().stream()
-                        .filter(a -> a.title().equals("Calculation 10"))
+                        .filter(a -> a.title().equals(title))
                         .map(a -> a.answer())
                         .findFirst()
                         .orElse("");
