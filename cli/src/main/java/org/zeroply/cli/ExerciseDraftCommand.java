@@ -95,9 +95,6 @@ final class ExerciseDraftCommand implements Callable<Integer> {
     @Option(names = "--out", description = "A new file for the scheme.", paramLabel = "EX.pgn")
     private Path out;
 
-    /** Nodes for each search in the end. */
-    private long used;
-
     @Override
     public Integer call() throws IOException {
         if (points < 1 || points > 999 || nodes < 1) {
@@ -114,7 +111,6 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                         nodes,
                         points);
         SchemeDraft drafter = quick ? whole.first() : whole;
-        used = drafter.nodes();
         boolean defence = !task.isBlank();
         if (defence && source.fen == null) {
             throw new BadInputException("--task goes with --fen.");
@@ -127,7 +123,7 @@ final class ExerciseDraftCommand implements Callable<Integer> {
             ExerciseFile.write(List.of(tree), out);
         }
         output.print(
-                document(tree),
+                document(tree, drafter.nodes()),
                 text ->
                         text.print(
                                 out == null ? PgnWriter.write(tree) : "Written to " + out + "\n"));
@@ -184,7 +180,7 @@ final class ExerciseDraftCommand implements Callable<Integer> {
         return tree;
     }
 
-    private ObjectNode document(MoveTree tree) {
+    private static ObjectNode document(MoveTree tree, long used) {
         Exercise exercise = Exercise.of(tree);
         MarkingScheme scheme = MarkingScheme.of(tree);
         ObjectNode document =

@@ -4,6 +4,8 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
@@ -47,26 +49,22 @@ final class LinesCheckCommand implements Callable<Integer> {
         }
         ObjectNode document = Output.document();
         ArrayNode apart = document.putArray("apart");
-        int[] counts = new int[1];
-        EpdFile.read(
-                file,
-                (epd, row) -> {
-                    Position position = epd.position();
-                    if (position.legalMoves().isEmpty()) {
-                        return;
-                    }
-                    counts[0]++;
-                    Analysis.Candidate one = best(position, 1);
-                    Analysis.Candidate first = best(position, lines);
-                    int off = Math.abs(one.score().ordinal() - first.score().ordinal());
-                    if (!one.move().equals(first.move()) || off > MOST) {
-                        apart.addObject()
-                                .put("fen", position.fen())
-                                .put("one", told(position, one))
-                                .put("several", told(position, first));
-                    }
-                });
-        document.put("total", counts[0]).put("same", counts[0] - apart.size());
+        List<Position> positions = new ArrayList<>();
+        EpdFile.read(file, (epd, row) -> positions.add(epd.position()));
+        positions.removeIf(p -> p.legalMoves().isEmpty());
+        for (Position position : positions) {
+            Analysis.Candidate one = best(position, 1);
+            Analysis.Candidate first = best(position, lines);
+            int off = Math.abs(one.score().ordinal() - first.score().ordinal());
+            if (!one.move().equals(first.move()) || off > MOST) {
+                apart.addObject()
+                        .put("fen", position.fen())
+                        .put("one", told(position, one))
+                        .put("several", told(position, first));
+            }
+        }
+        int total = positions.size();
+        document.put("total", total).put("same", total - apart.size());
         output.print(
                 document,
                 out -> {
@@ -78,7 +76,7 @@ final class LinesCheckCommand implements Callable<Integer> {
                                             a.get("one").asText(),
                                             lines,
                                             a.get("several").asText()));
-                    out.printf("%d of %d the same%n", counts[0] - apart.size(), counts[0]);
+                    out.printf("%d of %d the same%n", total - apart.size(), total);
                 });
         return 0;
     }

@@ -1,7 +1,6 @@
 package org.zeroply.coach.ending;
 
 import java.util.ArrayList;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,8 +24,14 @@ public final class ExactPawnEndings {
 
     private record Ending(Pawns pawns, int tables) {}
 
-    /** The last used at the end; empty for those that are too large. */
-    private static final Map<Ending, Optional<PawnEnding>> SOLVED = new LinkedHashMap<>();
+    /** The last ones; empty for those that are too large. */
+    private static final Map<Ending, Optional<PawnEnding>> SOLVED =
+            new LinkedHashMap<>() {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Ending, Optional<PawnEnding>> e) {
+                    return size() > KEPT;
+                }
+            };
 
     private ExactPawnEndings() {}
 
@@ -35,37 +40,45 @@ public final class ExactPawnEndings {
      *
      * @param sign 1 for a win of the side that plays it, 0 for a draw, -1 for a loss
      * @param plies to mate or to a promotion that wins, with the move itself; 0 for a draw
-     * @param line the move, and what follows it where a side wins, up to a promotion at most
      */
-    public record Known(Move move, int sign, int plies, List<Move> line) {}
+    public record Known(Move move, int sign, int plies) {}
 
     /** The moves of which it is certain what they lead to, in no order; none when cancelled. */
     public static List<Known> moves(Position position, Endings tables, Cancellation cancellation) {
-        return PawnEnding.covers(position)
-                ? ending(position, tables, cancellation)
-                        .map(e -> moves(position, e))
-                        .orElse(List.of())
-                : List.of();
+        return ending(position, tables, cancellation)
+                .map(e -> moves(position, e))
+                .orElse(List.of());
     }
 
     private static List<Known> moves(Position position, PawnEnding ending) {
         List<Known> all = new ArrayList<>();
         for (Move move : position.legalMoves()) {
-            Position next = position.play(move);
-            if (!ending.isSettledAfter(position, move)) {
-                continue;
+            if (ending.isSettledAfter(position, move)) {
+                int value = Plies.back(ending.after(position, move));
+                all.add(new Known(move, Integer.signum(value), Plies.distance(value)));
             }
-            int value = Plies.back(ending.after(position, move));
-            List<Move> line = new ArrayList<>(List.of(move));
-            if (value != 0 && PawnEnding.covers(next)) {
-                line.addAll(EndingSolver.line(next, ending));
-            }
-            all.add(new Known(move, Integer.signum(value), Plies.distance(value), line));
         }
         return all;
     }
 
-    private static synchronized Optional<PawnEnding> ending(
+    /**
+     * How a position that one side wins goes on, up to a promotion at most; none when it is not
+     * known, or when cancelled.
+     */
+    public static List<Move> line(Position position, Endings tables, Cancellation cancellation) {
+        return ending(position, tables, cancellation)
+                .map(e -> EndingSolver.line(position, e))
+                .orElse(List.of());
+    }
+
+    private static Optional<PawnEnding> ending(
+            Position position, Endings tables, Cancellation cancellation) {
+        return PawnEnding.covers(position)
+                ? solved(position, tables, cancellation)
+                : Optional.empty();
+    }
+
+    private static synchronized Optional<PawnEnding> solved(
             Position position, Endings tables, Cancellation cancellation) {
         Ending asked = new Ending(Pawns.of(position), tables.mostMen());
         for (Map.Entry<Ending, Optional<PawnEnding>> known : SOLVED.entrySet()) {
@@ -82,10 +95,6 @@ public final class ExactPawnEndings {
         Optional<PawnEnding> solved = PawnEnding.exactly(position, tables, MOST_SETS, cancellation);
         if (!cancellation.isCancelled()) {
             SOLVED.put(asked, solved);
-            for (Iterator<Ending> i = SOLVED.keySet().iterator(); SOLVED.size() > KEPT; ) {
-                i.next();
-                i.remove();
-            }
         }
         return solved;
     }

@@ -13,7 +13,10 @@ import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.endings.ExactLine;
 
-/** All moves of an ending that is known: by the tables, or as a pawn ending solved backwards. */
+/**
+ * All moves of an ending that is known: by the tables, or as a pawn ending solved backwards. Their
+ * lines are those of the tables, elsewhere the move alone.
+ */
 final class ExactMoves {
 
     /**
@@ -58,7 +61,7 @@ final class ExactMoves {
         int worth = PROMOTES - Math.min(MOST_LESS, known.plies());
         Score score = new Score.Centipawns(known.sign() * worth);
         double expected = (1 + known.sign()) / 2.0;
-        return new Weighed(known.move(), score, expected, 0, known.line(), true);
+        return new Weighed(known.move(), score, expected, 0, List.of(known.move()), true);
     }
 
     /** The same by the tables alone. */

@@ -38,7 +38,6 @@ public final class MoveEvaluator {
     private static final long FEWEST = 500;
 
     private final Engine engine;
-    private final Endings endings;
     private final SolvingEngine solver;
     private final long nodes;
     private final Cancellation cancellation;
@@ -56,18 +55,17 @@ public final class MoveEvaluator {
      * @param cancellation ends a search with a {@link CancellationException}
      */
     public MoveEvaluator(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
-        this(engine, endings, nodes, cancellation, Optional.empty());
+        this(engine, new SolvingEngine(engine, endings), nodes, cancellation, Optional.empty());
     }
 
     private MoveEvaluator(
             Engine engine,
-            Endings endings,
+            SolvingEngine solver,
             long nodes,
             Cancellation cancellation,
             Optional<Map<Question, Answer>> known) {
         this.engine = engine;
-        this.endings = endings;
-        this.solver = new SolvingEngine(engine, endings);
+        this.solver = solver;
         this.nodes = nodes;
         this.cancellation = cancellation;
         this.known = known;
@@ -79,12 +77,12 @@ public final class MoveEvaluator {
      */
     public MoveEvaluator remembering() {
         Optional<Map<Question, Answer>> memory = Optional.of(new HashMap<>());
-        return new MoveEvaluator(engine, endings, nodes, cancellation, memory);
+        return new MoveEvaluator(engine, solver, nodes, cancellation, memory);
     }
 
     /** The same with another number of nodes. */
     public MoveEvaluator withNodes(long other) {
-        return new MoveEvaluator(engine, endings, other, cancellation, known);
+        return new MoveEvaluator(engine, solver, other, cancellation, known);
     }
 
     /** The same for brief looks, on a part of the nodes, but not fewer than {@value #FEWEST}. */
@@ -171,7 +169,7 @@ public final class MoveEvaluator {
         }
         List<Weighed> exact = exact(position);
         if (!exact.isEmpty()) {
-            List<Weighed> best = exact.subList(0, Math.min(most, exact.size()));
+            List<Weighed> best = exact.stream().limit(most).map(w -> shown(position, w)).toList();
             return Optional.of(new Choice(position, best, legal, List.of(), Sureness.SETTLED));
         }
         Cancellation search = new Cancellation(cancellation);
@@ -207,7 +205,10 @@ public final class MoveEvaluator {
             return Optional.empty();
         }
         Optional<Weighed> known =
-                exact(position).stream().filter(w -> moves.contains(w.move())).findFirst();
+                exact(position).stream()
+                        .filter(w -> moves.contains(w.move()))
+                        .findFirst()
+                        .map(w -> shown(position, w));
         return known.isPresent()
                 ? known
                 : run(AnalysisRequest.of(position, limits()).among(moves))
@@ -240,5 +241,11 @@ public final class MoveEvaluator {
         List<Weighed> known = solver.moves(position, nodes, cancellation);
         throwIfCancelled();
         return known;
+    }
+
+    private Weighed shown(Position position, Weighed exact) {
+        Weighed shown = solver.shown(position, exact, cancellation);
+        throwIfCancelled();
+        return shown;
     }
 }

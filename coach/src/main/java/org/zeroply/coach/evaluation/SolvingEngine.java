@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.ending.ExactPawnEndings;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -55,6 +56,7 @@ public final class SolvingEngine implements Engine {
                 moves(request.position(), request.limits().nodes(), cancellation).stream()
                         .filter(w -> request.candidates().contains(w.move()))
                         .limit(request.lines())
+                        .map(w -> shown(request.position(), w, cancellation))
                         .map(SolvingEngine::candidate)
                         .toList();
         if (best.isEmpty()) {
@@ -74,27 +76,31 @@ public final class SolvingEngine implements Engine {
     }
 
     /**
-     * All moves, best first; none where not every one of them is known, or when cancelled.
+     * All moves, best first, perhaps with nothing but the move for a line; none where not every one
+     * of them is known, or when cancelled.
      *
      * @param nodes nodes for a search; a brief look does not solve anything
      */
     List<Weighed> moves(Position position, long nodes, Cancellation cancellation) {
-        List<Weighed> known =
-                nodes < SOLVING
-                        ? ExactMoves.byTables(position, endings)
-                        : ExactMoves.of(position, endings, cancellation);
-        return known.stream()
-                .map(w -> w.line().size() == 1 ? carriedOn(position, w, cancellation) : w)
-                .toList();
+        return nodes < SOLVING
+                ? ExactMoves.byTables(position, endings)
+                : ExactMoves.of(position, endings, cancellation);
     }
 
-    /** A drawn move with moves of both sides that draw too, those that look best at a glance. */
-    private Weighed carriedOn(Position position, Weighed drawn, Cancellation cancellation) {
-        if (drawn.expected() != 0.5) {
-            return drawn;
+    /**
+     * One of these moves with what follows it: a draw with moves of both sides that draw too, those
+     * that look best at a glance; a win up to its promotion or mate.
+     */
+    Weighed shown(Position position, Weighed w, Cancellation cancellation) {
+        if (w.line().size() > 1) {
+            return w;
         }
-        List<Move> line = new ArrayList<>(drawn.line());
-        Position now = position.play(drawn.move());
+        List<Move> line = new ArrayList<>(w.line());
+        Position now = position.play(w.move());
+        if (w.expected() != 0.5) {
+            line.addAll(ExactPawnEndings.line(now, endings, cancellation));
+            return w.with(line);
+        }
         while (line.size() < SHOWN) {
             Optional<Move> next = drawing(now, cancellation);
             if (next.isEmpty()) {
@@ -103,7 +109,7 @@ public final class SolvingEngine implements Engine {
             line.add(next.get());
             now = now.play(next.get());
         }
-        return drawn.with(line);
+        return w.with(line);
     }
 
     private Optional<Move> drawing(Position position, Cancellation cancellation) {

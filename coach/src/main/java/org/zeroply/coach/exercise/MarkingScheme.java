@@ -106,6 +106,18 @@ public final class MarkingScheme {
         return items;
     }
 
+    /** The last move of the main line that earns points; what follows only shows. */
+    public Optional<Node> end() {
+        return tree.mainLine().stream()
+                .filter(n -> !n.annotation().points().isEmpty())
+                .reduce((earlier, later) -> later);
+    }
+
+    /** The solver's moves up to the {@link #end}. */
+    public int ownMoves() {
+        return end().map(n -> (n.depth() + 1) / 2).orElse(0);
+    }
+
     /** The nodes of the scheme that have this position, by whatever order of moves. */
     public List<Node> at(Position position) {
         return byPosition.getOrDefault(position, List.of());

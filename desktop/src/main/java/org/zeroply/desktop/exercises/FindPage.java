@@ -31,6 +31,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Drafts;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
@@ -250,21 +251,28 @@ final class FindPage extends VBox {
     }
 
     private void set(FindStore.GameFind find) {
-        services.drafts()
-                .set(
-                        (drafter, progress, cancellation) ->
-                                GameExercise.draft(
-                                        drafter,
-                                        find.prospect(),
-                                        services.library().sheets().load(find.sheetId()),
-                                        progress,
-                                        cancellation),
-                        id ->
-                                id.ifPresent(
-                                        made -> {
-                                            search.set(find);
-                                            open.accept(made);
-                                        }));
+        Drafts.Drafting how =
+                (drafter, progress, cancellation) ->
+                        GameExercise.draft(
+                                drafter,
+                                find.prospect(),
+                                services.library().sheets().load(find.sheetId()),
+                                progress,
+                                cancellation);
+        if (find.prospect().isDefence()) {
+            // The same nodes are searched for a defence whatever the drafter.
+            services.drafts().setOnce(how, id -> made(find, id));
+        } else {
+            services.drafts().set(how, id -> made(find, id));
+        }
+    }
+
+    private void made(FindStore.GameFind find, Optional<Long> id) {
+        id.ifPresent(
+                made -> {
+                    search.set(find);
+                    open.accept(made);
+                });
     }
 
     void putAway() {

@@ -1,7 +1,6 @@
 package org.zeroply.desktop.work;
 
 import java.util.Optional;
-import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import java.util.function.DoubleConsumer;
 import java.util.function.Supplier;
@@ -32,6 +31,8 @@ public final class Drafts {
                 SchemeDraft drafter, DoubleConsumer progress, Cancellation cancellation);
     }
 
+    private static final String DRAFTED = "Drafted; change lines and points as you like.";
+
     private final Library library;
     private final Scheduler scheduler;
     private final Messages messages;
@@ -59,15 +60,31 @@ public final class Drafts {
      * @param done told the id of the first version; nothing when there is nothing to be found
      */
     public void set(Drafting how, Consumer<Optional<Long>> done) {
+        set(how, this::first, done, m -> refine(how, refined -> replace(m, refined)));
+    }
+
+    /** The same in one step, where a longer look would do the same work again. */
+    public void setOnce(Drafting how, Consumer<Optional<Long>> done) {
+        set(how, drafter, done, m -> messages.say(DRAFTED));
+    }
+
+    private void set(
+            Drafting how,
+            Supplier<SchemeDraft> with,
+            Consumer<Optional<Long>> done,
+            Consumer<Made> afterwards) {
         scheduler.<Optional<Made>>longWork(
                 "Drafting the exercise",
                 (cancellation, progress) ->
-                        how.draft(drafter.get().first(), progress::accept, cancellation)
-                                .map(this::add),
+                        how.draft(with.get(), progress::accept, cancellation).map(this::add),
                 made -> {
                     done.accept(made.map(Made::id));
-                    made.ifPresent(m -> refine(how, refined -> replace(m, refined)));
+                    made.ifPresent(afterwards);
                 });
+    }
+
+    private SchemeDraft first() {
+        return drafter.get().first();
     }
 
     private Made add(MoveTree tree) {
@@ -83,40 +100,32 @@ public final class Drafts {
      */
     public void fill(TreeSession session, Drafting how) {
         MoveTree tree = session.tree();
-        BooleanSupplier open =
-                () -> {
-                    boolean is = session.tree() == tree;
-                    if (!is) {
-                        leftOut();
-                    }
-                    return is;
-                };
         scheduler.<Optional<MoveTree>>longWork(
                 "Drafting the scheme",
-                (cancellation, progress) ->
-                        how.draft(drafter.get().first(), progress::accept, cancellation),
-                drafted -> {
-                    if (drafted.isEmpty() || !open.getAsBoolean()) {
-                        return;
-                    }
-                    if (!tree.root().children().isEmpty()) {
+                (cancellation, progress) -> how.draft(first(), progress::accept, cancellation),
+                drafted -> drafted.ifPresent(first -> fill(session, tree, first, how)));
+    }
+
+    private void fill(TreeSession session, MoveTree tree, MoveTree drafted, Drafting how) {
+        if (session.tree() != tree || !tree.root().children().isEmpty()) {
+            leftOut();
+            return;
+        }
+        put(session.editor(), drafted, false);
+        String text = PgnWriter.write(tree);
+        refine(
+                how,
+                refined -> {
+                    if (session.tree() == tree) {
+                        replace(session, text, refined);
+                    } else {
                         leftOut();
-                        return;
                     }
-                    put(session.editor(), drafted.get(), false);
-                    String text = PgnWriter.write(tree);
-                    refine(
-                            how,
-                            refined -> {
-                                if (open.getAsBoolean()) {
-                                    replace(session, text, refined);
-                                }
-                            });
                 });
     }
 
     private void refine(Drafting how, Consumer<MoveTree> done) {
-        messages.say("Drafted; change lines and points as you like. It is looked at longer now.");
+        messages.say(DRAFTED + " It is looked at longer now.");
         scheduler
                 .<Optional<MoveTree>>submit(
                         Scheduler.Lane.REFINING,

@@ -123,6 +123,16 @@ class DraftsTest extends ModelTest {
     }
 
     @Test
+    void what_is_drafted_once_is_not_drafted_again() throws Exception {
+        run(() -> services.drafts().setOnce(this::draft, made::add));
+        until(() -> !made.isEmpty());
+        until(() -> !services.scheduler().isBusy());
+        assertThat(drafts).isEqualTo(1);
+        assertThat(latest()).isEqualTo("Drafted; change lines and points as you like.");
+        assertThat(first(sheets().load(made.get(0).orElseThrow()))).isEqualTo("e4");
+    }
+
+    @Test
     void cancelling_the_longer_look_keeps_the_first_version() throws Exception {
         long id = set();
         until(() -> services.scheduler().isBusy());

@@ -12,6 +12,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.eval.Weights;
@@ -72,24 +73,24 @@ public final class BuiltInEngine implements Engine {
         }
         boolean fresh = request.limits().isDeterministic() && request.threads() == 1;
         TranspositionTable table = fresh ? repeatable(request.limits()) : shared();
-        while (states.size() < Math.max(2, request.threads())) {
+        boolean apart = fresh && request.lines() > 1;
+        while (states.size() < (apart ? 2 : request.threads())) {
             states.add(new SearchState(weights, endings));
         }
         SearchState main = states.get(0);
         SearchLimits limits = limits(request.limits(), began, cancellation);
         main.begin(board, table, limits, fresh);
         SearchState others = main;
-        if (fresh && request.lines() > 1) {
+        if (apart) {
             others = states.get(1);
             others.begin(board, beside(table), limits, true);
         }
         try (Helpers helpers = new Helpers(states.subList(1, request.threads()), board, table)) {
+            RootLines lines = new RootLines(main, others, roots, limits.nodes(), helpers, listener);
             return new Deepening(
                             request,
-                            main,
-                            others,
-                            roots,
-                            helpers,
+                            lines,
+                            ExpectedScore.at(board),
                             watch(board, roots, fresh, cancellation),
                             listener,
                             cancellation,

@@ -31,7 +31,6 @@ final class Deepening {
     private final Cancellation cancellation;
     private final long began;
     private final RootLines lines;
-    private final Helpers helpers;
     private final ExpectedScore curve;
     private final List<Analysis.DepthBest> byDepth = new ArrayList<>();
     private List<Analysis.Candidate> best = List.of();
@@ -42,40 +41,25 @@ final class Deepening {
     private final MateWatch watch;
 
     /**
-     * @param first what the first line is searched with
-     * @param others what the lines beside it are searched with; it may be the same
-     * @param roots moves to choose from, packed
+     * @param lines with the moves to choose from
+     * @param curve what scores are worth at the position
      */
     Deepening(
             AnalysisRequest request,
-            SearchState first,
-            SearchState others,
-            int[] roots,
-            Helpers helpers,
+            RootLines lines,
+            ExpectedScore curve,
             MateWatch watch,
             AnalysisListener listener,
             Cancellation cancellation,
             long began) {
         this.request = request;
+        this.lines = lines;
+        this.curve = curve;
+        this.watch = watch;
         this.listener = listener;
         this.cancellation = cancellation;
         this.began = began;
-        this.watch = watch;
-        this.helpers = helpers;
-        curve = ExpectedScore.at(first.board);
-        count = Math.min(request.lines(), roots.length);
-        lines =
-                new RootLines(
-                        first,
-                        others,
-                        roots,
-                        MateWatch.beforeLastLook(request.limits().nodes()),
-                        helpers,
-                        this::beginsMove);
-    }
-
-    private void beginsMove(long numbered) {
-        listener.begins(new Move((int) numbered), (int) (numbered >>> 32), lines.count());
+        count = Math.min(request.lines(), lines.size());
     }
 
     Analysis run() {
@@ -251,7 +235,7 @@ final class Deepening {
 
     private Analysis result(int depth) {
         long millis = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - began);
-        long nodes = lines.count() + helpers.nodes();
+        long nodes = lines.countOfAll();
         return new Analysis(best, byDepth, depth, nodes, millis, lines.fullness());
     }
 

@@ -1,8 +1,8 @@
 package org.zeroply.engine.search;
 
 import java.util.List;
-import java.util.function.LongConsumer;
 import org.zeroply.chess.board.Move;
+import org.zeroply.engine.analysis.AnalysisListener;
 
 /**
  * The lines of a root, searched one after the other. Where the lines beside the first have a memory
@@ -22,6 +22,7 @@ final class RootLines {
     private final int[] orderBeside;
 
     private final Helpers helpers;
+    private final AnalysisListener listener;
     private long most;
     private boolean stopped;
 
@@ -30,7 +31,7 @@ final class RootLines {
      * @param others what the lines beside it are searched with; it may be the same
      * @param roots moves to choose from, packed
      * @param most positions to visit in all, for now
-     * @param beginsMove see {@link RootSearch}
+     * @param listener told of every move begun
      */
     RootLines(
             SearchState first,
@@ -38,15 +39,25 @@ final class RootLines {
             int[] roots,
             long most,
             Helpers helpers,
-            LongConsumer beginsMove) {
+            AnalysisListener listener) {
         this.first = first;
         this.others = others;
-        firstSearch = new RootSearch(first, beginsMove);
-        otherSearch = isApart() ? new RootSearch(others, beginsMove) : firstSearch;
+        this.listener = listener;
+        firstSearch = new RootSearch(first, this::begins);
+        otherSearch = isApart() ? new RootSearch(others, this::begins) : firstSearch;
         order = roots;
         orderBeside = isApart() ? roots.clone() : roots;
         this.most = most;
         this.helpers = helpers;
+    }
+
+    private void begins(long numbered) {
+        listener.begins(new Move((int) numbered), (int) (numbered >>> 32), count());
+    }
+
+    /** How many moves there are to choose from. */
+    int size() {
+        return order.length;
     }
 
     /** Whether the first line has a memory of its own. */
@@ -129,6 +140,11 @@ final class RootLines {
     /** Positions visited so far, without those of helpers. */
     long count() {
         return first.count() + (isApart() ? others.count() : 0);
+    }
+
+    /** The same with those of helpers, not quite up to date while they work. */
+    long countOfAll() {
+        return count() + helpers.nodes();
     }
 
     /** Counts positions that were visited beside the search. */

@@ -48,21 +48,12 @@ final class SampleExercises {
      */
     record Made(MoveTree scheme, MoveTree game) {
 
-        private boolean isSettled() {
-            return !scheme.root().annotation().after().contains("Not settled");
-        }
-
         private int items() {
             return MarkingScheme.of(scheme).items().size();
         }
 
-        /** Own moves of the main line up to the last that earns points. */
         private int ownMoves() {
-            return scheme.mainLine().stream()
-                    .filter(n -> !n.annotation().points().isEmpty())
-                    .mapToInt(n -> (n.depth() + 1) / 2)
-                    .max()
-                    .orElse(0);
+            return MarkingScheme.of(scheme).ownMoves();
         }
     }
 
@@ -121,7 +112,7 @@ final class SampleExercises {
                 GameExercise.draft(drafter, find.prospect(), find.game(), part -> {}, never)
                         .map(scheme -> new Made(scheme, find.game()))
                         .filter(m -> m.items() >= FEWEST_ITEMS)
-                        .filter(Made::isSettled)
+                        .filter(m -> SchemeDraft.isSettled(m.scheme()))
                         .filter(
                                 m ->
                                         check.check(m.scheme(), part -> {}, never)

@@ -10,8 +10,6 @@ import org.zeroply.coach.trial.Strength;
  */
 record SamplePlayer(String name, int rating) {
 
-    private static final int MOST = 2800;
-
     static final List<SamplePlayer> STUDENTS =
             List.of(
                     new SamplePlayer("Nora Tidewell", 1420),
@@ -33,8 +31,10 @@ record SamplePlayer(String name, int rating) {
                     new SamplePlayer("Anselm Picardo-Rhys", 2440),
                     new SamplePlayer("Zuzana Hallorin", 2555));
 
-    /** From this rating on a player takes all the time there is. */
+    /** From this rating on a player takes all the time there is, and plays as this strength. */
     private static final int MASTER = 2400;
+
+    private static final int MOST = 2800;
 
     /** How well the player plays. */
     Strength strength() {

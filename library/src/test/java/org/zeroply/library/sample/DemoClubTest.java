@@ -18,15 +18,6 @@ class DemoClubTest {
 
     @TempDir Path folder;
 
-    /** Own moves of the main line up to the last that earns points. */
-    private static int ownMoves(MoveTree scheme) {
-        return scheme.mainLine().stream()
-                .filter(n -> !n.annotation().points().isEmpty())
-                .mapToInt(n -> (n.depth() + 1) / 2)
-                .max()
-                .orElse(0);
-    }
-
     @Test
     void its_exercises_are_deep() {
         try (Library library = Library.open(folder.resolve("demo.zpl"))) {
@@ -36,7 +27,9 @@ class DemoClubTest {
                             .map(row -> library.sheets().load(row.id()))
                             .filter(t -> t.tag("ZpKind").equals("calculation"))
                             .toList();
-            assertThat(schemes).filteredOn(s -> ownMoves(s) >= 4).hasSizeGreaterThanOrEqualTo(10);
+            assertThat(schemes)
+                    .filteredOn(s -> MarkingScheme.of(s).ownMoves() >= 4)
+                    .hasSizeGreaterThanOrEqualTo(10);
             assertThat(schemes)
                     .filteredOn(s -> MarkingScheme.of(s).items().size() >= 10)
                     .hasSizeGreaterThanOrEqualTo(3);

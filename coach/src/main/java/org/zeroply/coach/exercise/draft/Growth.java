@@ -347,7 +347,7 @@ final class Growth {
             List<Effort> added = efforts.subList(before, efforts.size());
             boolean finds = added.stream().anyMatch(e -> e.weight() > 0 && !e.verdict());
             if (finds
-                    || winnings.areShown(mainEnd(child).position())
+                    || winnings.areShown(child.mainLineEnd().position())
                             && !winnings.areShown(node.position())) {
                 return true;
             }
@@ -355,14 +355,6 @@ final class Growth {
         }
         editor.delete(child);
         return false;
-    }
-
-    private static Node mainEnd(Node from) {
-        Node end = from;
-        while (end.mainChild().isPresent()) {
-            end = end.mainChild().get();
-        }
-        return end;
     }
 
     /** Moves of the solver in a row, up to a node, that need no finding. */

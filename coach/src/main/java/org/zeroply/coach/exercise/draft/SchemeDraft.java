@@ -40,6 +40,9 @@ public final class SchemeDraft {
     /** Nodes for each search unless chosen otherwise. */
     public static final long NODES = 200_000;
 
+    /** Begins what a draft says at its start where it is not to be trusted. */
+    private static final String UNSETTLED = "Not settled: ";
+
     /** A first version is made on one part of so many of the nodes. */
     private static final int FIRST = 12;
 
@@ -71,9 +74,6 @@ public final class SchemeDraft {
     /** Expected score that may be missing at the end of the main line. */
     private static final double PROMISE = 0.20;
 
-    /** Up to this expected score there is nothing to hold any more. */
-    static final double LOST = 0.10;
-
     /** Expected score that a second-best move may be behind. */
     private static final double NOT_FAR = 0.35;
 
@@ -91,6 +91,11 @@ public final class SchemeDraft {
         this.endings = endings;
         this.nodes = nodes;
         this.points = points;
+    }
+
+    /** Whether a draft does not say that something of it is open. */
+    public static boolean isSettled(MoveTree draft) {
+        return !draft.root().annotation().after().contains(UNSETTLED);
     }
 
     /** Nodes for each search. */
@@ -235,13 +240,15 @@ public final class SchemeDraft {
             partial.filter(second -> editor.tree().nodes().contains(second))
                     .filter(second -> !second.annotation().equal())
                     .ifPresent(second -> group(key, second));
-            mainEnd().ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
+            MarkingScheme.of(editor.tree())
+                    .end()
+                    .ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
             List<String> warnings = new ArrayList<>();
             if (isLost()) {
                 warnings.add("Every move loses: little is to be found here.");
             }
             broken().or(() -> unsettled(errors))
-                    .ifPresent(why -> warnings.add("Not settled: " + why + "."));
+                    .ifPresent(why -> warnings.add(UNSETTLED + why + "."));
             if (!warnings.isEmpty()) {
                 editor.comment(root, String.join(" ", warnings));
             }
@@ -300,13 +307,6 @@ public final class SchemeDraft {
                             .collect(Collectors.joining("; ")));
         }
 
-        /** The last move of the main line that earns points; what follows only shows. */
-        private Optional<Node> mainEnd() {
-            return editor.tree().mainLine().stream()
-                    .filter(n -> !n.annotation().points().isEmpty())
-                    .reduce((earlier, later) -> later);
-        }
-
         private String prompt() {
             boolean holds = choice.best().expected() < Ways.HELPS;
             String task =
@@ -321,7 +321,7 @@ public final class SchemeDraft {
         }
 
         private boolean isLost() {
-            return choice.best().expected() <= LOST;
+            return choice.best().expected() <= Ways.LOST;
         }
 
         /** Adds a line from the start; gives its first move. */

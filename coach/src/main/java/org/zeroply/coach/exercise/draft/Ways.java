@@ -37,7 +37,7 @@ public record Ways(Aim aim) {
         if (best.exact()) {
             return best.expected() == 1 ? Aim.WIN : Aim.HOLD;
         }
-        if (best.expected() <= SchemeDraft.LOST) {
+        if (best.expected() <= LOST) {
             return Aim.BEST;
         }
         if (best.expected() < HELPS) {
@@ -49,6 +49,9 @@ public record Ways(Aim aim) {
 
     /** Hundredths of a point: a gain of material is worth asking for from the exchange on. */
     private static final int EXCHANGE = 200;
+
+    /** Up to this expected score there is nothing to hold any more. */
+    static final double LOST = 0.10;
 
     /** Expected score from which on one side is better. */
     static final double HELPS = 0.60;
