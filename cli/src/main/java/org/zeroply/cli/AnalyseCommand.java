@@ -144,7 +144,7 @@ final class AnalyseCommand implements Callable<Integer> {
             List<String> pv = Line.san(start, c.line());
             ObjectNode line = lines.addObject().put("move", pv.get(0));
             line.set("score", Output.node(Output.score(c.score())));
-            line.put("expected", c.expected()).put("depth", c.depth());
+            line.put("expected", c.expected().value()).put("depth", c.depth());
             line.set("pv", Output.node(pv));
         }
         ArrayNode byDepth = document.putArray("byDepth");

@@ -76,7 +76,8 @@ final class DefenceJson {
         node.set("costWords", Output.node(c.costs().stream().map(Cost::text).toList()));
         node.set("line", Output.node(reply));
         node.set("score", Output.node(Output.score(c.weighed().score())));
-        return node.put("expected", c.weighed().expected()).put("exact", c.weighed().exact());
+        return node.put("expected", c.weighed().expected().value())
+                .put("exact", c.weighed().exact());
     }
 
     private ObjectNode group(CandidateGroup g) {

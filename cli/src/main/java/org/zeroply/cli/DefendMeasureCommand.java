@@ -116,8 +116,8 @@ final class DefendMeasureCommand implements Callable<Integer> {
             node.put("move", San.write(first.position(), candidate.move()));
             node.put("first", candidate.grade().word()).put("then", again.grade().word());
             node.put("kept", first.result().word()).put("keptThen", second.result().word());
-            node.put("expected", candidate.weighed().expected());
-            node.put("expectedThen", again.weighed().expected());
+            node.put("expected", candidate.weighed().expected().value());
+            node.put("expectedThen", again.weighed().expected().value());
         }
     }
 

@@ -185,7 +185,7 @@ final class DefendQuestions {
     private ObjectNode node(ActiveDefence.Try t) {
         ObjectNode node = Output.document().put("move", San.write(start, t.candidate().move()));
         node.put("given", t.given()).put("class", t.candidate().result().word());
-        node.put("expected", t.candidate().weighed().expected());
+        node.put("expected", t.candidate().weighed().expected().value());
         node.put("width", t.width().isPresent() ? t.width().getAsDouble() : null);
         Side side = start.sideToMove();
         node.put("practice", t.practice(side).isPresent() ? t.practice(side).getAsDouble() : null);
@@ -209,7 +209,7 @@ final class DefendQuestions {
                 Locale.ROOT,
                 "%s: engine %.0f of 100, practice %s of 100, the attacker has %s moves; %s",
                 Line.numbered(start, Line.start(t.candidate().weighed().line(), 5)),
-                100 * t.candidate().weighed().expected(),
+                t.candidate().weighed().expected().points(),
                 practice,
                 width,
                 t.given() == 0 ? "passive" : String.join("; ", t.counterplay()));

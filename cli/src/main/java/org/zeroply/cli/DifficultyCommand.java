@@ -44,7 +44,7 @@ final class DifficultyCommand implements Callable<Integer> {
 
     private static ObjectNode document(Position start, Difficulty d) {
         ObjectNode document = Output.document().put("move", San.write(start, d.best().move()));
-        document.put("expected", d.best().expected()).put("depthFound", d.depthFound());
+        document.put("expected", d.best().expected().value()).put("depthFound", d.depthFound());
         ArrayNode widths = document.putArray("widths");
         for (Difficulty.Width w : d.widths()) {
             ObjectNode width = widths.addObject().put("ply", w.ply()).put("white", w.white());

@@ -60,7 +60,7 @@ final class GainCheckCommand implements Callable<Integer> {
             }
             Analysis.Candidate own = best(position, LONGER * nodes, List.of(best.move()));
             Analysis.Candidate winner = best(position, LONGER * nodes, one.winners());
-            if (own.expected() >= winner.expected() - Weighed.EQUAL) {
+            if (winner.expected().over(own.expected()) <= Weighed.EQUAL) {
                 asGood++;
             } else {
                 missed.addObject()

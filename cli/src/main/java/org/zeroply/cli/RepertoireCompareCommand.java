@@ -15,7 +15,7 @@ import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.repertoire.CardCheck;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -50,13 +50,13 @@ final class RepertoireCompareCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         PrintWriter err = spec.commandLine().getErr();
         Repertoire repertoire = input.repertoire(err);
-        Expectation expectation = input.expectation();
+        MoveEvaluator evaluator = input.evaluator();
         List<Row> rows = new ArrayList<>();
         for (MoveTree game : input.trees(games, err)) {
             Optional<Side> side = GameComparison.side(game, player);
             if (side.filter(s -> s == repertoire.side()).isPresent()) {
                 GameComparison.of(repertoire, game, input.school())
-                        .map(c -> new Row(c, loss(c, expectation), cards(repertoire, game)))
+                        .map(c -> new Row(c, loss(c, evaluator), cards(repertoire, game)))
                         .ifPresent(rows::add);
             }
         }
@@ -82,9 +82,9 @@ final class RepertoireCompareCommand implements Callable<Integer> {
         }
     }
 
-    private OptionalDouble loss(GameComparison found, Expectation expectation) {
+    private OptionalDouble loss(GameComparison found, MoveEvaluator evaluator) {
         boolean silent = found.leftBy() == GameComparison.LeftBy.US && input.nodes() <= 0;
-        return silent ? OptionalDouble.empty() : found.loss(expectation, input.school());
+        return silent ? OptionalDouble.empty() : found.loss(evaluator, input.school());
     }
 
     /** Positions that the player left more than once, with how often. */

@@ -10,12 +10,13 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.repertoire.EngineReplies;
 import org.zeroply.coach.repertoire.GameBook;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
+import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -116,7 +117,7 @@ final class RepertoireInput implements AutoCloseable {
                         ? "No games were named: the engine tells how likely replies are."
                         : "No games were named: how likely replies are rests on the repertoire"
                                 + " alone.");
-        return new Shares(nodes > 0 ? new EngineReplies(engine(), nodes) : Replies.NONE);
+        return new Shares(nodes > 0 ? new EngineReplies(evaluator()) : Replies.NONE);
     }
 
     /** The games of a file; those that cannot be read are told. */
@@ -155,9 +156,9 @@ final class RepertoireInput implements AutoCloseable {
         return new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
     }
 
-    /** What positions promise on the nodes chosen. */
-    Expectation expectation() {
-        return new Expectation(engine(), nodes);
+    /** What moves are worth on the nodes chosen. */
+    MoveEvaluator evaluator() {
+        return new MoveEvaluator(engine(), nodes, new Cancellation());
     }
 
     /** Games and chapters that could not be read. */

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.GameComparison;
@@ -82,26 +82,24 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
                             + ".");
         }
         Preparation preparation = new Preparation(repertoire, theirs, input.school());
-        Expectation expectation = input.expectation();
+        MoveEvaluator evaluator = input.evaluator();
         List<Judged> steps =
                 preparation.sideSteps().stream()
-                        .map(s -> new Judged(s, loss(s, expectation)))
+                        .map(s -> new Judged(s, loss(s, evaluator)))
                         .filter(j -> j.loss().orElse(0.0) <= most)
                         .toList();
         Profile profile =
-                Profile.of(
-                        player,
-                        figures(theirs, repertoire.side().other(), expectation.engine(), err));
+                Profile.of(player, figures(theirs, repertoire.side().other(), input.engine(), err));
         ObjectNode document = document(preparation, steps, profile, theirs.size());
         document.set("rejected", Output.node(input.rejected()));
         output.print(document, out -> print(out, preparation, steps, profile));
         return 0;
     }
 
-    private Optional<Double> loss(Preparation.SideStep step, Expectation expectation) {
+    private Optional<Double> loss(Preparation.SideStep step, MoveEvaluator evaluator) {
         return input.nodes() == 0
                 ? Optional.empty()
-                : Optional.of(expectation.loss(step.spot().position(), step.step()));
+                : Optional.of(evaluator.loss(step.spot().position(), step.step()).points());
     }
 
     /** What the opponent loses in each game; none without an engine. */

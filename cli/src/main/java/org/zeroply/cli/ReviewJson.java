@@ -29,9 +29,11 @@ final class ReviewJson {
         ArrayNode moves = node.putArray("moves");
         for (MoveReview m : review.moves()) {
             ObjectNode move = moves.addObject().put("ply", m.ply()).put("san", m.san());
-            move.put("side", FactJson.word(m.side())).put("loss", round(m.loss()));
-            move.put("best", m.better()).put("expectedBefore", m.before());
-            move.put("expectedAfter", m.after()).put("rank", m.rank()).put("width", m.width());
+            move.put("side", FactJson.word(m.side())).put("loss", round(m.loss().points()));
+            move.put("best", m.better()).put("expectedBefore", m.before().value());
+            move.put("expectedAfter", m.after().value())
+                    .put("rank", m.rank())
+                    .put("width", m.width());
             move.put("legal", m.legal()).put("forced", m.isForced());
             move.put("depthFound", m.depthFound()).put("phase", m.phase().word());
             m.clock().ifPresent(c -> move.put("clock", c));

@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.tuning.LogisticScale;
@@ -130,12 +130,15 @@ final class TuneCommand implements Callable<Integer> {
             int part = third;
             List<Sample> some =
                     samples.stream()
-                            .filter(s -> Math.min(2, ExpectedScore.phase(s.position()) / 8) == part)
+                            .filter(
+                                    s ->
+                                            Math.min(2, ExpectedScoreCurve.phase(s.position()) / 8)
+                                                    == part)
                             .toList();
             if (some.size() >= 100) {
                 double mean =
                         some.stream()
-                                .mapToInt(s -> ExpectedScore.phase(s.position()))
+                                .mapToInt(s -> ExpectedScoreCurve.phase(s.position()))
                                 .average()
                                 .orElseThrow();
                 double scale = LogisticScale.fit(some, Sample::centipawns);

@@ -1,11 +1,16 @@
 package org.zeroply.coach;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.zeroply.engine.analysis.Engine;
 
 @AnalyzeClasses(
         packages = "org.zeroply.coach",
@@ -29,6 +34,22 @@ class FloorsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("java.io..", "java.nio.file..", "java.time..");
+
+    /** Beside it only what an ending is, how a weak player plays, and engines around others. */
+    @ArchTest
+    static final ArchRule one_room_asks_the_engine_what_moves_are_worth =
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackages(
+                            "org.zeroply.coach.evaluation..",
+                            "org.zeroply.coach.ending..",
+                            "org.zeroply.coach.trial..")
+                    .and()
+                    .doNotImplement(Engine.class)
+                    .should()
+                    .callMethodWhere(
+                            target(nameMatching("analyse"))
+                                    .and(target(owner(assignableTo(Engine.class)))));
 
     @ArchTest
     static final ArchRule the_coach_does_not_choose_the_engine =

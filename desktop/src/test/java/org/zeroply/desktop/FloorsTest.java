@@ -1,5 +1,9 @@
 package org.zeroply.desktop;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -7,6 +11,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.zeroply.engine.analysis.Engine;
 
 @AnalyzeClasses(
         packages = "org.zeroply.desktop",
@@ -31,6 +36,16 @@ class FloorsTest {
     @ArchTest
     static final ArchRule no_two_rooms_use_each_other_in_a_circle =
             slices().matching("org.zeroply.desktop.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule what_moves_are_worth_is_asked_of_the_coach_and_not_of_the_engine =
+            noClasses()
+                    .that()
+                    .doNotHaveSimpleName("LiveAnalysis")
+                    .should()
+                    .callMethodWhere(
+                            target(nameMatching("analyse"))
+                                    .and(target(owner(assignableTo(Engine.class)))));
 
     @ArchTest
     static final ArchRule only_the_scheduler_starts_threads =

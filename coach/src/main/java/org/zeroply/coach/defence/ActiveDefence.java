@@ -98,7 +98,7 @@ public final class ActiveDefence {
                             counterplay,
                             OptionalDouble.empty(),
                             Optional.empty());
-            boolean hopeful = candidate.weighed().expected() >= HOPELESS;
+            boolean hopeful = candidate.weighed().expected().value() >= HOPELESS;
             if (loss >= GIVEN && hopeful && !counterplay.isEmpty()) {
                 given.add(one);
             } else if (loss < GIVEN) {

@@ -85,7 +85,10 @@ public final class DefencePositions {
         return threat.filter(t -> strikes(passed, t)).isPresent()
                 && evaluator
                         .among(position, legal)
-                        .filter(b -> b.expected() > HOPELESS && b.expected() < 1 - HOPELESS)
+                        .filter(
+                                b ->
+                                        b.expected().value() > HOPELESS
+                                                && b.expected().value() < 1 - HOPELESS)
                         .isPresent();
     }
 

@@ -1,5 +1,6 @@
 package org.zeroply.coach.defence;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
@@ -7,6 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * All legal moves of a position, each holding, refuted, or not proved.
@@ -82,8 +84,12 @@ public record Elimination(
 
     /** What a candidate gives away against the best one. */
     public Loss loss(Candidate candidate) {
-        double best = candidates.stream().mapToDouble(c -> c.weighed().expected()).max().orElse(0);
-        return Loss.between(best, candidate.weighed().expected());
+        ExpectedScore own = candidate.weighed().expected();
+        return candidates.stream()
+                .map(c -> c.weighed().expected())
+                .max(Comparator.naturalOrder())
+                .map(best -> Loss.between(best, own))
+                .orElse(Loss.NONE);
     }
 
     /** What came out, in a sentence. */

@@ -112,7 +112,7 @@ public final class Eliminator {
         List<Move> moves =
                 now.ordered().stream()
                         .filter(w -> !w.isCertain())
-                        .filter(w -> known || w.expected() > HOPELESS)
+                        .filter(w -> known || w.expected().value() > HOPELESS)
                         .map(Weighed::move)
                         .filter(m -> now.nodes(m) < evaluator.nodes())
                         .toList();
@@ -159,7 +159,7 @@ public final class Eliminator {
 
     /** Whether it is another verdict, and not the same one beside a bound. */
     private static boolean moved(Weighed was, Weighed is) {
-        return Math.abs(was.expected() - is.expected()) > Weighed.EQUAL;
+        return Math.abs(was.expected().over(is.expected())) > Weighed.EQUAL;
     }
 
     /** The moves whose grade is another one at a longer look. */

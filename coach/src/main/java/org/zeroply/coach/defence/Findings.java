@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /** What is known of a position while it is looked at, and what that comes to. */
 final class Findings {
@@ -165,7 +166,9 @@ final class Findings {
     /** The result that a move keeps: level too when it is better than that. */
     private static Holding kept(Weighed move) {
         Holding result = Holding.of(move);
-        return result == Holding.UNCLEAR && move.expected() > 0.5 ? Holding.DRAW : result;
+        return result == Holding.UNCLEAR && move.expected().compareTo(ExpectedScore.DRAW) > 0
+                ? Holding.DRAW
+                : result;
     }
 
     private Optional<Boolean> coverCanStay(Holding kept, List<Candidate> candidates) {

@@ -112,7 +112,8 @@ public final class FortressTest {
             }
             boolean attacks = now.sideToMove() != holding;
             Weighed best = evaluator.among(now, moves(now, attacks, played)).orElseThrow();
-            double attacker = attacks ? best.expected() : 1 - best.expected();
+            double own = best.expected().value();
+            double attacker = attacks ? own : 1 - own;
             Optional<Report> decided = exact(best, attacker, line, move);
             if (decided.isPresent()) {
                 return decided.get();

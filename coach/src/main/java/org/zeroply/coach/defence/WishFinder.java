@@ -10,6 +10,7 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
@@ -22,10 +23,10 @@ import org.zeroply.coach.tactics.ForcingMoves;
 public final class WishFinder {
 
     /** A wished move that costs less expected score than this works. */
-    private static final double COSTS_NOTHING = MoveEvaluator.MARGIN;
+    private static final double COSTS_NOTHING = MoveComparison.WEAKER;
 
     /** What a preparing move may cost. */
-    private static final double PATIENCE = MoveEvaluator.HARM;
+    private static final double PATIENCE = MoveComparison.HARM;
 
     private static final int MOST = 3;
 
@@ -65,9 +66,10 @@ public final class WishFinder {
                         .among(position, position.legalMoves())
                         .filter(b -> own)
                         .orElseThrow(() -> new IllegalArgumentException("no man there can move"));
-        Search search = new Search(position, from, to, best.expected());
+        Search search = new Search(position, from, to, best.expected().value());
         Optional<Weighed> now = search.wished(position).map(m -> evaluator.weigh(position, m));
-        boolean works = now.filter(n -> best.expected() - n.expected() < COSTS_NOTHING).isPresent();
+        boolean works =
+                now.filter(n -> best.expected().over(n.expected()) < COSTS_NOTHING).isPresent();
         if (works) {
             return new Wish(position, from, to, now, true, List.of(), true);
         }
@@ -118,7 +120,7 @@ public final class WishFinder {
             for (int i = 0; i < legal.size(); i++) {
                 Move move = legal.get(i);
                 boolean other = move.from() != from || move.to() != to;
-                if (other && brief.weigh(start, move).expected() >= worth - PATIENCE) {
+                if (other && brief.weigh(start, move).expected().value() >= worth - PATIENCE) {
                     promises.put(move, afterPass(List.of(move)));
                 }
                 progress.accept(0.2 * (i + 1) / legal.size());
@@ -140,7 +142,7 @@ public final class WishFinder {
                 p = p.play(Move.NULL);
             }
             Position now = p;
-            return wished(now).map(m -> brief.weigh(now, m).expected()).orElse(0.0);
+            return wished(now).map(m -> brief.weigh(now, m).expected().value()).orElse(0.0);
         }
 
         List<Wish.Preparation> sets(List<Move> moves, int size, DoubleConsumer progress) {
@@ -183,7 +185,7 @@ public final class WishFinder {
             }
             Move move = next.get();
             double allowed = rest.isEmpty() ? worth - COSTS_NOTHING : worth - PATIENCE;
-            if (evaluator.weigh(p, move).expected() < allowed) {
+            if (evaluator.weigh(p, move).expected().value() < allowed) {
                 return false;
             }
             played.add(move);
@@ -196,7 +198,7 @@ public final class WishFinder {
                 return false;
             }
             List<Weighed> best = new ArrayList<>(List.of(replies.get().best()));
-            best.addAll(replies.get().equals(MoveEvaluator.MARGIN));
+            best.addAll(replies.get().equals(MoveComparison.WEAKER));
             List<Move> first = List.of();
             for (Weighed reply : best) {
                 List<Move> on = new ArrayList<>();

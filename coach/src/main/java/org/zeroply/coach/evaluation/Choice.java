@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * The best moves of a position, told apart.
@@ -52,7 +53,7 @@ public record Choice(
 
     /** Expected score between the best move and the next, 0 to 1; 1 for an only move. */
     public double gap() {
-        return second().map(s -> best().expected() - s.expected()).orElse(1.0);
+        return second().map(s -> best().expected().over(s.expected())).orElse(1.0);
     }
 
     /** Whether the next-best move gives the result away. */
@@ -60,15 +61,37 @@ public record Choice(
         return second().map(s -> s.result() != best().result()).orElse(true);
     }
 
+    /** How many of the moves told apart are hardly weaker than the best one. */
+    public int width() {
+        return width(best().expected());
+    }
+
+    /**
+     * The same where a longer search found what the best move is worth: that move always counts.
+     *
+     * @param best what the best move is worth
+     */
+    public int width(ExpectedScore best) {
+        long good =
+                moves.stream()
+                        .filter(
+                                w ->
+                                        !Loss.between(best, w.expected())
+                                                .exceeds(MoveComparison.WEAKER))
+                        .count();
+        return (int) Math.max(1, good);
+    }
+
+    /** The last other move that led on the way to the best one. */
+    public Optional<Analysis.DepthBest> rival() {
+        return leaders.stream()
+                .filter(l -> !l.move().equals(best().move()))
+                .reduce((earlier, later) -> later);
+    }
+
     /** The depth in plies from which on the best move stays best; 1 when it leads throughout. */
     public int depthFound() {
-        int depth = 1;
-        for (Analysis.DepthBest leader : leaders) {
-            if (!leader.move().equals(best().move())) {
-                depth = leader.depth() + 1;
-            }
-        }
-        return depth;
+        return rival().map(l -> l.depth() + 1).orElse(1);
     }
 
     /** The other moves that led on the way at so few plies that they look good at first. */

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.ending.ExactPawnEndings;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.endings.ExactLine;
@@ -50,7 +51,10 @@ final class ExactMoves {
                         .filter(k -> k.sign() == 0)
                         .map(ExactPawnEndings.Known::move)
                         .toList()
-                : all.stream().filter(w -> w.expected() == 0.5).map(Weighed::move).toList();
+                : all.stream()
+                        .filter(w -> w.expected().equals(ExpectedScore.DRAW))
+                        .map(Weighed::move)
+                        .toList();
     }
 
     private static List<Weighed> sorted(Stream<Weighed> moves) {
@@ -60,7 +64,7 @@ final class ExactMoves {
     private static Weighed weighed(ExactPawnEndings.Known known) {
         int worth = PROMOTES - Math.min(MOST_LESS, known.plies());
         Score score = new Score.Centipawns(known.sign() * worth);
-        double expected = (1 + known.sign()) / 2.0;
+        ExpectedScore expected = new ExpectedScore((1 + known.sign()) / 2.0);
         return new Weighed(known.move(), score, expected, 0, List.of(known.move()), true);
     }
 
@@ -89,11 +93,12 @@ final class ExactMoves {
      */
     private static Weighed weighed(Move move, int value, List<Move> line) {
         if (value == 0) {
-            return new Weighed(move, new Score.Centipawns(0), 0.5, 0, line, true);
+            return new Weighed(move, new Score.Centipawns(0), ExpectedScore.DRAW, 0, line, true);
         }
         boolean wins = value < 0;
         int plies = wins ? -value - 1 : value;
         Score score = new Score.Mate(wins ? plies / 2 + 1 : -(plies + 1) / 2);
-        return new Weighed(move, score, wins ? 1 : 0, 0, line, true);
+        ExpectedScore expected = wins ? ExpectedScore.WIN : ExpectedScore.LOSS;
+        return new Weighed(move, score, expected, 0, line, true);
     }
 }

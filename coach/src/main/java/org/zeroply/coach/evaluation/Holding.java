@@ -1,6 +1,7 @@
 package org.zeroply.coach.evaluation;
 
 import java.util.Locale;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -34,7 +35,8 @@ public enum Holding {
     /** The class of what a move is worth to who plays it. */
     public static Holding of(Weighed move) {
         if (move.exact()) {
-            return move.expected() == 0.5 ? DRAW : move.expected() > 0.5 ? WIN : LOSS;
+            int sign = move.expected().compareTo(ExpectedScore.DRAW);
+            return sign == 0 ? DRAW : sign > 0 ? WIN : LOSS;
         }
         if (move.score() instanceof Score.Mate mate) {
             return mate.moves() > 0 ? WIN : LOSS;
@@ -42,18 +44,15 @@ public enum Holding {
         return of(move.expected());
     }
 
-    /**
-     * The class of an expected score, 0 to 1: decided from 0.85 and 0.15, level between 0.30 and
-     * 0.70.
-     */
-    public static Holding of(double expected) {
-        if (expected >= DECIDED) {
+    /** The class of an expected score: decided from 0.85 and 0.15, level between 0.30 and 0.70. */
+    public static Holding of(ExpectedScore expected) {
+        if (expected.value() >= DECIDED) {
             return WIN;
         }
-        if (expected <= LOST) {
+        if (expected.value() <= LOST) {
             return LOSS;
         }
-        return Math.abs(expected - 0.5) <= LEVEL ? DRAW : UNCLEAR;
+        return Math.abs(expected.over(ExpectedScore.DRAW)) <= LEVEL ? DRAW : UNCLEAR;
     }
 
     /** The class in words. */

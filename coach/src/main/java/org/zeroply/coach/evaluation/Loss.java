@@ -1,5 +1,7 @@
 package org.zeroply.coach.evaluation;
 
+import org.zeroply.engine.analysis.ExpectedScore;
+
 /**
  * What a move gives away of the expected score.
  *
@@ -19,9 +21,9 @@ public record Loss(double points) {
         }
     }
 
-    /** Between two expected scores of one side, 0 to 1; none when the second is the higher one. */
-    public static Loss between(double best, double other) {
-        return other >= best ? NONE : new Loss(100 * (best - other));
+    /** Between two expected scores of one side; none when the second is the higher one. */
+    public static Loss between(ExpectedScore best, ExpectedScore other) {
+        return other.compareTo(best) >= 0 ? NONE : new Loss(best.points() - other.points());
     }
 
     /** What a move gives away against another one. */

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Compares the moves of a position with the best one. A border between two results alone decides
@@ -17,8 +18,17 @@ import org.zeroply.coach.tactics.LineGain;
  */
 public final class MoveComparison {
 
-    /** Expected score from which on a move is weaker than the best one. */
+    /**
+     * Expected score from which on a move is weaker than the best one; within it two moves of one
+     * result are as good as each other.
+     */
     public static final double WEAKER = 0.10;
+
+    /** Where only the result counts, moves within so much expected score are ways to it. */
+    public static final double WAYS = 0.20;
+
+    /** A tempting move, or one that walks into a trap, gives away at least so much. */
+    public static final double HARM = 0.15;
 
     /** A win that becomes level is given away where at least so much is lost. */
     static final double LETS_GO = 0.20;
@@ -108,7 +118,7 @@ public final class MoveComparison {
             return proved ? Grade.FAILS : Grade.UNCLEAR;
         }
         boolean letsGo = kept == Holding.WIN && result == Holding.DRAW && loss.exceeds(LETS_GO);
-        if (letsGo || loss.exceeds(TURNS) && move.expected() < WORSE) {
+        if (letsGo || loss.exceeds(TURNS) && move.expected().value() < WORSE) {
             return Grade.FAILS;
         }
         return loss.exceeds(WEAKER) || given(move) > 0 ? Grade.PRICE : Grade.HOLDS;
@@ -116,7 +126,7 @@ public final class MoveComparison {
 
     /** Whether the result does not lie beyond a border, or the border alone tells them apart. */
     private boolean isEqual(Weighed move) {
-        return best.expected() - move.expected() <= Weighed.EQUAL
+        return best.expected().over(move.expected()) <= Weighed.EQUAL
                 && best.score().ordinal() - move.score().ordinal() <= Weighed.EQUAL_CENTIPAWNS;
     }
 
@@ -133,8 +143,8 @@ public final class MoveComparison {
         if (move.isCertain()) {
             return false;
         }
-        double expected = move.expected();
-        double loss = best.expected() - expected;
+        double expected = move.expected().value();
+        double loss = best.expected().over(move.expected());
         Holding kept = Holding.of(best);
         boolean lost = Holding.of(move) == Holding.LOSS;
         return isNear(loss, WEAKER)
@@ -185,8 +195,11 @@ public final class MoveComparison {
     private String rest(Weighed move) {
         return switch (Holding.of(move)) {
             case WIN -> "still winning";
-            case DRAW -> move.expected() >= LEVEL ? "still level" : "perhaps still a draw";
-            case UNCLEAR -> move.expected() > 0.5 ? "still better" : "perhaps still a draw";
+            case DRAW -> move.expected().value() >= LEVEL ? "still level" : "perhaps still a draw";
+            case UNCLEAR ->
+                    move.expected().compareTo(ExpectedScore.DRAW) > 0
+                            ? "still better"
+                            : "perhaps still a draw";
             case LOSS -> "losing";
         };
     }

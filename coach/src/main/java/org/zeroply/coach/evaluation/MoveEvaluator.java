@@ -13,6 +13,7 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 
@@ -22,17 +23,11 @@ import org.zeroply.engine.endings.Endings;
  */
 public final class MoveEvaluator {
 
-    /** Within so much expected score (0 to 1) two moves of one result are as good as each other. */
-    public static final double MARGIN = 0.10;
-
-    /** Where only the result counts, moves within so much expected score are ways to it. */
-    public static final double WAYS = 0.20;
-
-    /** A tempting move gives away at least so much expected score. */
-    public static final double HARM = 0.15;
-
     /** Points of a hundred by which another move may be behind and yet turn out as good. */
     private static final double CLOSE = 12;
+
+    /** As many as a position can have moves. */
+    public static final int ALL = 256;
 
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;
@@ -56,6 +51,11 @@ public final class MoveEvaluator {
      */
     public MoveEvaluator(Engine engine, Endings endings, long nodes, Cancellation cancellation) {
         this(engine, new SolvingEngine(engine, endings), nodes, cancellation, Optional.empty());
+    }
+
+    /** The same with the tables that come with the program alone. */
+    public MoveEvaluator(Engine engine, long nodes, Cancellation cancellation) {
+        this(engine, Endings.NONE, nodes, cancellation);
     }
 
     private MoveEvaluator(
@@ -108,6 +108,66 @@ public final class MoveEvaluator {
      */
     public Optional<Choice> choice(Position position, int most) {
         return choice(position, most, nodes);
+    }
+
+    /** The best move of a position; see {@link #choice}. */
+    public Optional<Choice> choice(Position position) {
+        return choice(position, 1);
+    }
+
+    /** All moves of a position, told apart by one search; see {@link #choice}. */
+    public Optional<Choice> all(Position position) {
+        return choice(position, ALL);
+    }
+
+    /**
+     * What a position promises who is to move; a finished game what it brought.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public ExpectedScore expected(Position position) {
+        return expected(choice(position), position);
+    }
+
+    /** What a position promises by a choice; without one, the position is finished. */
+    public static ExpectedScore expected(Optional<Choice> choice, Position position) {
+        return choice.map(c -> c.best().expected())
+                .orElse(position.isCheckmate() ? ExpectedScore.LOSS : ExpectedScore.DRAW);
+    }
+
+    /**
+     * What one move loses against another, by what the positions after them promise.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public Loss loss(Position position, Move played, Move better) {
+        return Loss.between(after(position, better), after(position, played));
+    }
+
+    /**
+     * What a move loses against the best one, by what the position promises after it and before.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public Loss loss(Position position, Move played) {
+        return Loss.between(expected(position), after(position, played));
+    }
+
+    /** What the position after a move promises who played it. */
+    private ExpectedScore after(Position position, Move move) {
+        return expected(position.play(move)).opponents();
+    }
+
+    /**
+     * The best move of a position looked at to a depth, so that like is compared with like; empty
+     * when there is no legal move.
+     *
+     * @param plies the depth; the evaluator's nodes are the limit should it take longer
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Weighed> toDepth(Position position, int plies) {
+        Limits limits = new Limits(plies, nodes, Long.MAX_VALUE);
+        return run(AnalysisRequest.of(position, limits)).best().map(MoveEvaluator::weighed);
     }
 
     /**
@@ -172,9 +232,9 @@ public final class MoveEvaluator {
             List<Weighed> best = exact.stream().limit(most).map(w -> shown(position, w)).toList();
             return Optional.of(new Choice(position, best, legal, List.of(), Sureness.SETTLED));
         }
-        Cancellation search = new Cancellation(cancellation);
-        // Watches the search without ending it.
-        Settling settling = new Settling(until > nodes ? search : new Cancellation(), nodes);
+        boolean mayEnd = until > nodes;
+        Cancellation search = mayEnd ? new Cancellation(cancellation) : cancellation;
+        Settling settling = new Settling(mayEnd ? search : new Cancellation(), nodes);
         Analysis analysis =
                 engine.analyse(
                         AnalysisRequest.of(position, Limits.nodes(until)).withLines(most),

@@ -16,6 +16,9 @@ public final class Obvious {
     /** Centipawns that a capture wins in plain sight. */
     private static final int PLAIN_GAIN = 180;
 
+    /** Centipawns of an offer: a pawn; our choice. */
+    private static final int OFFER = 100;
+
     private Obvious() {}
 
     /**
@@ -52,8 +55,8 @@ public final class Obvious {
         return !move.isCapture() && move.promotion().isEmpty() && !position.play(move).inCheck();
     }
 
-    /** Whether a move puts material at risk that the other side can take, a pawn aside. */
+    /** Whether a move offers material by static exchange, be it a pawn. */
     public static boolean isSacrifice(Position position, Move move) {
-        return StaticExchange.of(position.toBoard(), move.packed()) <= -150;
+        return StaticExchange.of(position.toBoard(), move.packed()) <= -OFFER;
     }
 }

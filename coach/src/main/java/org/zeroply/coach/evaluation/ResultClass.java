@@ -1,5 +1,7 @@
 package org.zeroply.coach.evaluation;
 
+import org.zeroply.engine.analysis.ExpectedScore;
+
 /** The result a position promises the side to move, by its expected score. */
 public enum ResultClass {
     WIN("won"),
@@ -21,9 +23,10 @@ public enum ResultClass {
     }
 
     /**
-     * @param expected expected score of the side to move, 0 to 1
+     * @param expected expected score of the side to move
      */
-    public static ResultClass of(double expected) {
-        return expected >= WON ? WIN : expected <= 1 - WON ? LOSS : OPEN;
+    public static ResultClass of(ExpectedScore expected) {
+        double value = expected.value();
+        return value >= WON ? WIN : value <= 1 - WON ? LOSS : OPEN;
     }
 }

@@ -74,7 +74,7 @@ final class Settling implements AnalysisListener {
     private static Optional<String> change(Analysis then, Analysis now) {
         Analysis.Candidate was = then.lines().get(0);
         Analysis.Candidate is = now.lines().get(0);
-        if (Math.abs(was.expected() - is.expected()) > Weighed.EQUAL) {
+        if (Math.abs(was.expected().over(is.expected())) > Weighed.EQUAL) {
             return Optional.of("what the best move is worth still changes");
         }
         if (!was.move().equals(is.move()) && loss(now, was) > Weighed.EQUAL) {
@@ -97,7 +97,7 @@ final class Settling implements AnalysisListener {
         return analysis.lines().stream()
                 .filter(c -> c.move().equals(move.move()))
                 .findFirst()
-                .map(c -> analysis.lines().get(0).expected() - c.expected())
+                .map(c -> analysis.lines().get(0).expected().over(c.expected()))
                 .orElse(UNKNOWN);
     }
 }

@@ -12,6 +12,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 
@@ -97,7 +98,7 @@ public final class SolvingEngine implements Engine {
         }
         List<Move> line = new ArrayList<>(w.line());
         Position now = position.play(w.move());
-        if (w.expected() != 0.5) {
+        if (!w.expected().equals(ExpectedScore.DRAW)) {
             line.addAll(ExactPawnEndings.line(now, endings, cancellation));
             return w.with(line);
         }

@@ -2,18 +2,19 @@ package org.zeroply.coach.evaluation;
 
 import java.util.List;
 import org.zeroply.chess.board.Move;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 /**
  * A move and what it is worth to the side that plays it.
  *
- * @param expected expected score, 0 to 1
+ * @param expected expected score
  * @param depth plies searched; 0 where the ending tables know
  * @param line the move and what follows it
  * @param exact whether the ending tables decide
  */
 public record Weighed(
-        Move move, Score score, double expected, int depth, List<Move> line, boolean exact) {
+        Move move, Score score, ExpectedScore expected, int depth, List<Move> line, boolean exact) {
 
     /** Moves are equal only within so much expected score, 0 to 1; this program's own choice. */
     public static final double EQUAL = 0.05;
@@ -57,7 +58,7 @@ public record Weighed(
      */
     public boolean isAsGoodAs(Weighed other) {
         return result().compareTo(other.result()) <= 0
-                && other.expected - expected <= EQUAL
+                && other.expected.over(expected) <= EQUAL
                 && other.score.ordinal() - score.ordinal() <= EQUAL_CENTIPAWNS;
     }
 
@@ -69,6 +70,6 @@ public record Weighed(
      */
     public boolean matches(Weighed other, double margin) {
         double allowed = result() == other.result() ? margin : margin / 2;
-        return other.expected - expected <= allowed;
+        return other.expected.over(expected) <= allowed;
     }
 }

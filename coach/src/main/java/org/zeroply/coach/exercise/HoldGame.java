@@ -126,8 +126,11 @@ public final class HoldGame {
             throw new IllegalArgumentException("this move cannot be played now");
         }
         Weighed best = evaluator.among(before, before.legalMoves()).orElseThrow();
-        double expected = Math.max(best.expected(), 0);
-        double got = best.move().equals(move) ? expected : evaluator.weigh(before, move).expected();
+        double expected = best.expected().value();
+        double got =
+                best.move().equals(move)
+                        ? expected
+                        : evaluator.weigh(before, move).expected().value();
         double loss = expected - got < SMALL ? 0 : expected - got;
         first = first < 0 ? expected : first;
         losses.add(

@@ -97,7 +97,7 @@ public final class LineChecker {
             return Optional.empty();
         }
         Weighed played = evaluator.weigh(before, move);
-        double loss = best.get().expected() - played.expected();
+        double loss = best.get().expected().over(played.expected());
         return loss <= TOLERANCE
                 ? Optional.empty()
                 : Optional.of(new Failure(ply, before, loss, best.get().line(), played.line()));

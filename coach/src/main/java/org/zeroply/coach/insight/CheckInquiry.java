@@ -59,6 +59,6 @@ final class CheckInquiry implements Inquiry {
                         .with("checks", (line.size() + 1) / 2)
                         .trait(checks.outcome().name().toLowerCase(Locale.ROOT), true)
                         .marked(Mark.Meaning.IDEA, first.from(), first.to())
-                        .proved(Verifier.afterPass(position, from, line)));
+                        .proved(Inquiry.afterPass(position, from, line)));
     }
 }

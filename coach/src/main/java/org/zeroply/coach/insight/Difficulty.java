@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.zeroply.chess.board.Move;
 import org.zeroply.coach.evaluation.ResultClass;
-import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * How hard a position is to play, beside what it is worth.
@@ -17,10 +17,7 @@ import org.zeroply.engine.analysis.Analysis;
  * @param temptation the move that leads before that depth, if another one does
  */
 public record Difficulty(
-        Analysis.Candidate best,
-        List<Width> widths,
-        int depthFound,
-        Optional<Temptation> temptation) {
+        Weighed best, List<Width> widths, int depthFound, Optional<Temptation> temptation) {
 
     public Difficulty {
         widths = List.copyOf(widths);

@@ -3,16 +3,18 @@ package org.zeroply.coach.insight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.evaluation.ResultClass;
-import org.zeroply.coach.evaluation.Width;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 
 /**
  * Measures {@link Difficulty} with an engine, on a fixed number of nodes so that the result is
@@ -25,11 +27,6 @@ public final class DifficultyMeter {
 
     /** Plies of the line along which the width is measured. */
     private static final int PLIES = 6;
-
-    /** A move that gives away less than this (0 to 1) tempts nobody into harm. */
-    private static final double HARM = 0.08;
-
-    private static final int MOST_MOVES = 256;
 
     private final Engine engine;
     private final long nodes;
@@ -49,64 +46,58 @@ public final class DifficultyMeter {
      */
     public Optional<Difficulty> measure(
             Position position, DoubleConsumer progress, Cancellation cancellation) {
-        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(nodes));
-        Analysis analysis = engine.analyse(request, a -> {}, cancellation);
-        if (analysis.best().isEmpty()) {
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        try {
+            return evaluator.choice(position).map(c -> measure(c, evaluator, progress));
+        } catch (CancellationException e) {
             return Optional.empty();
         }
-        Analysis.Candidate best = analysis.best().get();
+    }
+
+    private static Difficulty measure(
+            Choice choice, MoveEvaluator evaluator, DoubleConsumer progress) {
+        Weighed best = choice.best();
         int plies = Math.min(PLIES, best.line().size());
         double steps = plies + 2;
         progress.accept(1 / steps);
-        Optional<Difficulty.Temptation> temptation = temptation(request, analysis, cancellation);
+        Optional<Difficulty.Temptation> temptation = temptation(choice, evaluator);
         progress.accept(2 / steps);
         List<Difficulty.Width> widths = new ArrayList<>();
-        Position now = position;
-        for (int ply = 0; ply < plies && !cancellation.isCancelled(); ply++) {
-            widths.add(width(now, ply, cancellation));
+        Position now = choice.position();
+        for (int ply = 0; ply < plies; ply++) {
+            widths.add(width(evaluator.all(now).orElseThrow(), ply));
             now = now.play(best.line().get(ply));
             progress.accept((ply + 3) / steps);
         }
-        return cancellation.isCancelled()
-                ? Optional.empty()
-                : Optional.of(new Difficulty(best, widths, analysis.depthFound(), temptation));
+        return new Difficulty(best, widths, choice.depthFound(), temptation);
     }
 
-    /** The last other move that led on the way, if it really is worse. */
-    private Optional<Difficulty.Temptation> temptation(
-            AnalysisRequest request, Analysis analysis, Cancellation cancellation) {
-        Analysis.Candidate best = analysis.best().orElseThrow();
-        Optional<Analysis.DepthBest> leader = analysis.rival();
+    /** The last other move that led on the way, if it really is weaker. */
+    private static Optional<Difficulty.Temptation> temptation(
+            Choice choice, MoveEvaluator evaluator) {
+        Optional<Analysis.DepthBest> leader = choice.rival();
         if (leader.isEmpty()) {
             return Optional.empty();
         }
-        Move move = leader.get().move();
-        return engine.analyse(request.among(List.of(move)), a -> {}, cancellation)
-                .best()
-                .filter(c -> best.expected() - c.expected() >= HARM)
-                .map(
-                        c ->
-                                new Difficulty.Temptation(
-                                        move,
-                                        leader.get().depth(),
-                                        best.expected() - c.expected(),
-                                        ResultClass.of(c.expected())
-                                                != ResultClass.of(best.expected()),
-                                        c.line()));
+        Weighed best = choice.best();
+        Weighed bait = evaluator.weigh(choice.position(), leader.get().move());
+        return Loss.of(bait, best).exceeds(MoveComparison.WEAKER)
+                ? Optional.of(
+                        new Difficulty.Temptation(
+                                bait.move(),
+                                leader.get().depth(),
+                                best.expected().over(bait.expected()),
+                                bait.result() != best.result(),
+                                bait.line()))
+                : Optional.empty();
     }
 
-    private Difficulty.Width width(Position position, int ply, Cancellation cancellation) {
-        Analysis analysis =
-                engine.analyse(
-                        AnalysisRequest.of(position, Limits.nodes(nodes)).withLines(MOST_MOVES),
-                        a -> {},
-                        cancellation);
-        double best = analysis.best().map(Analysis.Candidate::expected).orElse(0.5);
+    private static Difficulty.Width width(Choice all, int ply) {
         return new Difficulty.Width(
                 ply,
-                position.toBoard().sideToMove() == 0,
-                ResultClass.of(best),
-                Width.of(analysis),
-                position.legalMoves().size());
+                all.position().sideToMove() == Side.WHITE,
+                all.result(),
+                all.width(),
+                all.legal());
     }
 }

@@ -12,13 +12,12 @@ import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.exchange.StaticExchange;
@@ -79,21 +78,26 @@ public final class ExchangeInquiry implements Inquiry {
                 && StaticExchange.threatTo(scene.board(), exchange.other()) == 0;
     }
 
-    /** All pairs, each seen by the side that gains by it, the largest gain first. */
+    /**
+     * All pairs, each seen by the side that gains by it, the largest gain first.
+     *
+     * @throws java.util.concurrent.CancellationException when cancelled
+     */
     public List<Exchange> exchanges(Position position, Cancellation cancellation) {
         List<Exchange> all = new ArrayList<>();
         if (position.inCheck()) {
             return all;
         }
         Scene scene = new Scene(position);
-        Optional<Integer> with = worth(position, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        Optional<Integer> with = worth(position, evaluator);
+        if (with.isEmpty()) {
+            return all;
+        }
         for (int white : Squares.list(scene.pieces(Side.WHITE))) {
             for (int black : Squares.list(scene.pieces(Side.BLACK))) {
-                if (cancellation.isCancelled() || with.isEmpty()) {
-                    return all;
-                }
                 if (isLike(scene.typeAt(white), scene.typeAt(black))) {
-                    pair(scene, white, black, with.get(), cancellation).ifPresent(all::add);
+                    pair(scene, white, black, with.get(), evaluator).ifPresent(all::add);
                 }
             }
         }
@@ -109,8 +113,8 @@ public final class ExchangeInquiry implements Inquiry {
         return type == PieceType.KNIGHT || type == PieceType.BISHOP;
     }
 
-    private Optional<Exchange> pair(
-            Scene scene, int white, int black, int with, Cancellation cancellation) {
+    private static Optional<Exchange> pair(
+            Scene scene, int white, int black, int with, MoveEvaluator evaluator) {
         Position position = scene.position();
         Position without;
         try {
@@ -119,7 +123,7 @@ public final class ExchangeInquiry implements Inquiry {
             // A king would stand in check of the side to move: this pair cannot be lifted off.
             return Optional.empty();
         }
-        return worth(without, cancellation)
+        return worth(without, evaluator)
                 .map(
                         worth -> {
                             boolean whites = worth >= with;
@@ -136,15 +140,10 @@ public final class ExchangeInquiry implements Inquiry {
                         });
     }
 
-    /** Centipawns from White's view; nothing when cancelled or without a legal move. */
-    private Optional<Integer> worth(Position position, Cancellation cancellation) {
-        Limits limits = new Limits(DEPTH, nodes, Long.MAX_VALUE);
-        AnalysisRequest request = AnalysisRequest.of(position, limits);
+    /** Centipawns from White's view; nothing without a legal move. */
+    private static Optional<Integer> worth(Position position, MoveEvaluator evaluator) {
         int sign = position.sideToMove() == Side.WHITE ? 1 : -1;
-        return engine.analyse(request, a -> {}, cancellation)
-                .best()
-                .filter(b -> !cancellation.isCancelled())
-                .map(b -> sign * b.score().ordinal());
+        return evaluator.toDepth(position, DEPTH).map(best -> sign * best.score().ordinal());
     }
 
     /** The two terms that change most in favour, and the squares the other man alone guarded. */

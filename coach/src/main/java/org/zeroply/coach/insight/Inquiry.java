@@ -1,6 +1,9 @@
 package org.zeroply.coach.insight;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.engine.analysis.Cancellation;
@@ -11,6 +14,20 @@ interface Inquiry {
     /** What is being looked for, to be read while it goes on. */
     String name();
 
-    /** Answers as far as it is not cancelled; facts are handed on as they are found. */
+    /**
+     * Answers the question; facts are handed on as they are found.
+     *
+     * @throws java.util.concurrent.CancellationException when cancelled
+     */
     void answer(Position position, Consumer<Fact> found, Cancellation cancellation);
+
+    /** The same line seen from before a pass of the other side. */
+    static List<Move> afterPass(Position asked, Position played, List<Move> line) {
+        if (asked.sideToMove() == played.sideToMove()) {
+            return line;
+        }
+        List<Move> moves = new ArrayList<>(List.of(Move.NULL));
+        moves.addAll(line);
+        return moves;
+    }
 }

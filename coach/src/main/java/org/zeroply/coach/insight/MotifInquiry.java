@@ -12,12 +12,13 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.tactics.ForkFacts;
 import org.zeroply.coach.tactics.LineFacts;
-import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -50,32 +51,24 @@ final class MotifInquiry implements Inquiry {
     @Override
     public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
         Scene scene = new Scene(position);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
         for (Side side : Side.values()) {
-            if (!cancellation.isCancelled()) {
-                scene.withMove(side).ifPresent(p -> side(position, p, found, cancellation));
-            }
+            scene.withMove(side).ifPresent(p -> side(position, p, found, evaluator));
         }
     }
 
-    private void side(
-            Position asked, Position from, Consumer<Fact> found, Cancellation cancellation) {
+    private static void side(
+            Position asked, Position from, Consumer<Fact> found, MoveEvaluator evaluator) {
         Map<Move, Fact> motifs = created(from);
         if (motifs.isEmpty()) {
             return;
         }
         List<Move> others = from.legalMoves().stream().filter(m -> !motifs.containsKey(m)).toList();
-        Optional<Analysis.Candidate> plain =
-                others.isEmpty()
-                        ? Optional.empty()
-                        : new Verifier(engine, nodes * FACTOR, cancellation).best(from, others);
-        Verifier verifier = new Verifier(engine, nodes, cancellation);
-        for (Map.Entry<Move, Fact> motif : motifs.entrySet()) {
-            if (cancellation.isCancelled()) {
-                return;
-            }
-            verifier.best(from, List.of(motif.getKey()))
-                    .ifPresent(c -> found.accept(fact(asked, from, motif.getValue(), c, plain)));
-        }
+        Optional<Weighed> plain =
+                evaluator.withNodes(FACTOR * evaluator.nodes()).among(from, others);
+        motifs.forEach(
+                (move, motif) ->
+                        found.accept(fact(asked, from, motif, evaluator.weigh(from, move), plain)));
     }
 
     /** For each legal move the first motif it creates. */
@@ -122,11 +115,7 @@ final class MotifInquiry implements Inquiry {
     }
 
     private static Fact fact(
-            Position asked,
-            Position from,
-            Fact motif,
-            Analysis.Candidate found,
-            Optional<Analysis.Candidate> plain) {
+            Position asked, Position from, Fact motif, Weighed found, Optional<Weighed> plain) {
         int worth = found.score().ordinal();
         int against = plain.map(p -> p.score().ordinal()).orElse(-worth);
         String verdict;
@@ -156,10 +145,10 @@ final class MotifInquiry implements Inquiry {
                 .trait(kind, true)
                 .trait(trait, true)
                 .marked(Mark.Meaning.IDEA, found.move().from(), found.move().to())
-                .proved(Verifier.afterPass(asked, from, found.line()));
+                .proved(Inquiry.afterPass(asked, from, found.line()));
     }
 
-    private static String reply(Position from, Analysis.Candidate found) {
+    private static String reply(Position from, Weighed found) {
         if (found.line().size() < 2) {
             return "";
         }

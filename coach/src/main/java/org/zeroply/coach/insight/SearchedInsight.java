@@ -1,6 +1,7 @@
 package org.zeroply.coach.insight;
 
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Fact;
@@ -44,10 +45,15 @@ public final class SearchedInsight {
     /** Looks for all of them; stops early when cancelled. */
     public void search(
             Position position, Consumer<Fact> found, Progress progress, Cancellation cancellation) {
-        for (int i = 0; i < inquiries.size() && !cancellation.isCancelled(); i++) {
-            Inquiry inquiry = inquiries.get(i);
-            progress.at((double) i / inquiries.size(), inquiry.name());
-            inquiry.answer(position, found, cancellation);
+        try {
+            for (int i = 0; i < inquiries.size(); i++) {
+                Inquiry inquiry = inquiries.get(i);
+                progress.at((double) i / inquiries.size(), inquiry.name());
+                inquiry.answer(position, found, cancellation);
+            }
+        } catch (CancellationException e) {
+            // What was found so far has been handed on.
+            return;
         }
     }
 }

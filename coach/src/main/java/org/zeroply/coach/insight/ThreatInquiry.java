@@ -1,15 +1,15 @@
 package org.zeroply.coach.insight;
 
-import java.util.List;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
-import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
@@ -42,14 +42,13 @@ final class ThreatInquiry implements Inquiry {
             return;
         }
         Position passed = position.play(Move.NULL);
-        new Verifier(engine, nodes, cancellation)
-                .best(passed, List.of())
-                .filter(best -> !cancellation.isCancelled())
-                .map(best -> fact(position, passed, best))
+        new MoveEvaluator(engine, nodes, cancellation)
+                .choice(passed)
+                .map(choice -> fact(position, passed, choice.best()))
                 .ifPresent(found);
     }
 
-    private static Fact fact(Position position, Position passed, Analysis.Candidate best) {
+    private static Fact fact(Position position, Position passed, Weighed best) {
         Side side = passed.sideToMove();
         int standing = new Evaluator().evaluate(passed.toBoard());
         int gain = best.score().ordinal() - standing;
@@ -70,6 +69,6 @@ final class ThreatInquiry implements Inquiry {
                         concrete ? Mark.Meaning.THREAT : Mark.Meaning.IDEA,
                         best.move().from(),
                         best.move().to())
-                .proved(Verifier.afterPass(position, passed, best.line()));
+                .proved(Inquiry.afterPass(position, passed, best.line()));
     }
 }

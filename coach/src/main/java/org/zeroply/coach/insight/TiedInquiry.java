@@ -10,11 +10,12 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
@@ -48,20 +49,18 @@ public final class TiedInquiry implements Inquiry {
     @Override
     public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
         Scene scene = new Scene(position);
-        Verifier verifier = new Verifier(engine, nodes, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
         for (Side side : Side.values()) {
             Optional<Position> own = scene.withMove(side);
             Optional<Position> other = scene.withMove(side.other());
             if (own.isPresent() && other.isPresent()) {
-                verifier.best(other.get(), List.of())
+                evaluator
+                        .choice(other.get())
                         .ifPresent(
                                 still -> {
-                                    int worth = -still.score().ordinal();
-                                    side(position, scene, own.get(), worth, verifier, found);
+                                    int worth = -still.best().score().ordinal();
+                                    side(position, scene, own.get(), worth, evaluator, found);
                                 });
-            }
-            if (cancellation.isCancelled()) {
-                return;
             }
         }
     }
@@ -71,15 +70,13 @@ public final class TiedInquiry implements Inquiry {
             Scene scene,
             Position own,
             int worth,
-            Verifier verifier,
+            MoveEvaluator evaluator,
             Consumer<Fact> found) {
         List<Move> legal = own.legalMoves();
         for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {
             List<Move> moves = legal.stream().filter(m -> m.from() == piece).toList();
-            if (moves.isEmpty()) {
-                continue;
-            }
-            verifier.best(own, moves)
+            evaluator
+                    .among(own, moves)
                     .filter(best -> best.score().ordinal() <= worth - LOSS)
                     .flatMap(best -> fact(asked, scene, own, piece, worth, best))
                     .ifPresent(found);
@@ -88,12 +85,7 @@ public final class TiedInquiry implements Inquiry {
 
     /** A fact only when the line shows the loss: mate, or a man that is taken and stays lost. */
     private static Optional<Fact> fact(
-            Position asked,
-            Scene scene,
-            Position own,
-            int piece,
-            int worth,
-            Analysis.Candidate best) {
+            Position asked, Scene scene, Position own, int piece, int worth, Weighed best) {
         List<Move> line = best.line();
         boolean mated = best.score() instanceof Score.Mate mate && mate.moves() < 0;
         if (!mated && materialLost(own, line) < LOSS) {
@@ -114,7 +106,7 @@ public final class TiedInquiry implements Inquiry {
                         .with("loss", Math.min(20_000, worth - best.score().ordinal()))
                         .marked(Mark.Meaning.TARGET, piece)
                         .marked(Mark.Meaning.THREAT, reply.from(), reply.to())
-                        .proved(Verifier.afterPass(asked, own, line)));
+                        .proved(Inquiry.afterPass(asked, own, line)));
     }
 
     /** Hundredths of a point that the side to move has lost at the end of a line. */

@@ -111,18 +111,19 @@ public record GameFigures(
     }
 
     private static Estimate.Tally tally(List<MoveReview> moves) {
-        return new Estimate.Tally(moves.size(), moves.stream().mapToDouble(MoveReview::loss).sum());
+        return new Estimate.Tally(
+                moves.size(), moves.stream().mapToDouble(m -> m.loss().points()).sum());
     }
 
     private static List<Error> errors(List<MoveReview> own) {
         List<Error> errors = new ArrayList<>();
         for (MoveReview m : own) {
-            if (m.loss() >= MoveReview.MISTAKE) {
+            if (m.loss().points() >= MoveReview.MISTAKE) {
                 errors.add(
                         new Error(
                                 m.ply(),
                                 Line.number(m.position(), true) + m.san(),
-                                m.loss(),
+                                m.loss().points(),
                                 m.phase(),
                                 Cause.of(m),
                                 m.isInTimeTrouble(),

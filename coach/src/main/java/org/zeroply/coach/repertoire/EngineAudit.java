@@ -6,17 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.evaluation.Width;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 
 /**
  * What an engine holds against a repertoire: costly choices, traps and what they cost, moves that
@@ -24,11 +26,8 @@ import org.zeroply.engine.analysis.Limits;
  */
 public final class EngineAudit {
 
-    /** All moves of a position are told apart. */
-    private static final int ALL_MOVES = 256;
-
     /** Points of a hundred a reply must lose to fall into a trap. */
-    private static final double TRAP = 15;
+    private static final double TRAP = 100 * MoveComparison.HARM;
 
     /** How likely a reply must be to be the one a trap is set for. */
     private static final double LIKELY = 0.25;
@@ -122,135 +121,117 @@ public final class EngineAudit {
      * @return nothing when cancelled
      */
     public Optional<Findings> run(DoubleConsumer progress, Cancellation cancellation) {
-        List<Costly> costly = new ArrayList<>();
-        List<Trap> traps = new ArrayList<>();
-        List<MustKnow> must = new ArrayList<>();
-        List<Spot> ours =
-                repertoire.spots().stream()
-                        .filter(s -> repertoire.isOurs(s.position()) && !s.moves().isEmpty())
-                        .toList();
-        for (int i = 0; i < ours.size() && !cancellation.isCancelled(); i++) {
-            Spot spot = ours.get(i);
-            Analysis best = search(spot.position(), 1, cancellation);
-            for (Move move : spot.moves().keySet()) {
-                if (!move.isNull() && best.best().isPresent() && !cancellation.isCancelled()) {
-                    look(spot, move, best, costly, traps, cancellation);
-                }
-            }
-            mustKnow(spot, best, cancellation).ifPresent(must::add);
-            progress.accept((i + 1.0) / ours.size());
-        }
-        costly.sort(Comparator.comparingDouble(Costly::loss).reversed());
-        traps.sort(Comparator.comparingDouble((Trap t) -> t.share() * t.gain()).reversed());
-        return cancellation.isCancelled()
-                ? Optional.empty()
-                : Optional.of(new Findings(costly, traps, must));
-    }
-
-    private Analysis search(Position position, int lines, Cancellation cancellation) {
-        return engine.analyse(
-                AnalysisRequest.of(position, Limits.nodes(nodes)).withLines(lines),
-                a -> {},
-                cancellation);
-    }
-
-    private double expected(Position position, Cancellation cancellation) {
-        return search(position, 1, cancellation)
-                .best()
-                .map(Analysis.Candidate::expected)
-                .orElse(0.5);
-    }
-
-    private void look(
-            Spot spot,
-            Move move,
-            Analysis best,
-            List<Costly> costly,
-            List<Trap> traps,
-            Cancellation cancellation) {
-        Analysis.Candidate choice = best.best().orElseThrow();
-        Position after = spot.position().play(move);
-        if (after.legalMoves().isEmpty()) {
-            return;
-        }
-        Analysis replies = search(after, ALL_MOVES, cancellation);
-        if (replies.best().isEmpty()) {
-            return;
-        }
-        double loss =
-                choice.move().equals(move)
-                        ? 0
-                        : Math.max(
-                                0, 100 * (choice.expected() - 1 + expected(after, cancellation)));
-        String san = San.write(spot.position(), move);
-        Optional<String> accepted = spot.note(move).accepted();
-        if (loss >= most || accepted.isPresent()) {
-            List<String> better = Line.san(spot.position(), choice.line());
-            costly.add(new Costly(spot, san, loss, better, accepted));
-        }
-        trap(spot, move, replies, loss, cancellation).ifPresent(traps::add);
-    }
-
-    /** The likeliest reply, when it loses. */
-    private Optional<Trap> trap(
-            Spot spot, Move move, Analysis replies, double cost, Cancellation cancellation) {
-        Position after = spot.position().play(move);
-        boolean marked = spot.note(move).trap();
-        Set<Move> known = repertoire.at(after).map(s -> s.moves().keySet()).orElse(Set.of());
-        Map<Move, Double> likely = shares.of(after, known);
-        double best = replies.best().orElseThrow().expected();
-        return replies.lines().stream()
-                .filter(c -> 100 * (best - c.expected()) >= TRAP)
-                .filter(c -> marked || shares.games(after, c.move()) > 0)
-                .filter(c -> marked || likely.getOrDefault(c.move(), 0.0) >= LIKELY)
-                .max(Comparator.comparingDouble(c -> likely.getOrDefault(c.move(), 0.0)))
-                .map(
-                        c ->
-                                new Trap(
-                                        spot,
-                                        San.write(spot.position(), move),
-                                        San.write(after, c.move()),
-                                        likely.getOrDefault(c.move(), 0.0),
-                                        100 * (best - c.expected()),
-                                        punishment(after.play(c.move()), cancellation),
-                                        cost,
-                                        marked));
-    }
-
-    private List<String> punishment(Position position, Cancellation cancellation) {
-        return search(position, 1, cancellation)
-                .best()
-                .map(b -> Line.san(position, b.line()))
-                .orElse(List.of());
-    }
-
-    private Optional<MustKnow> mustKnow(Spot spot, Analysis best, Cancellation cancellation) {
-        Optional<Move> ours = spot.recommended(Optional.empty());
-        if (best.best().isEmpty() || !ours.equals(best.best().map(Analysis.Candidate::move))) {
+        try {
+            return Optional.of(new Run(cancellation).findings(progress));
+        } catch (CancellationException e) {
             return Optional.empty();
         }
-        Analysis all = search(spot.position(), ALL_MOVES, cancellation);
-        boolean only =
-                Width.of(all) == 1
-                        || all.lines().size() > 1
-                                && 100
-                                                * (all.lines().get(0).expected()
-                                                        - all.lines().get(1).expected())
-                                        >= TRAP;
-        int games = shares.games(spot.position());
-        Optional<Double> found =
-                games < FEW_GAMES || !shares.areFromGames()
-                        ? Optional.empty()
-                        : Optional.of(shares.games(spot.position(), ours.get()) / (double) games);
-        boolean rare = found.filter(f -> f < RARELY).isPresent();
-        boolean deep = best.depthFound() >= DEEP;
-        return only && (rare || deep)
-                ? Optional.of(
-                        new MustKnow(
-                                spot,
-                                San.write(spot.position(), ours.get()),
-                                found,
-                                best.depthFound()))
-                : Optional.empty();
+    }
+
+    /** One run, which ends with an exception when cancelled. */
+    private final class Run {
+        private final MoveEvaluator evaluator;
+        private final List<Costly> costly = new ArrayList<>();
+        private final List<Trap> traps = new ArrayList<>();
+        private final List<MustKnow> must = new ArrayList<>();
+
+        Run(Cancellation cancellation) {
+            evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        }
+
+        Findings findings(DoubleConsumer progress) {
+            List<Spot> ours =
+                    repertoire.spots().stream()
+                            .filter(s -> repertoire.isOurs(s.position()) && !s.moves().isEmpty())
+                            .toList();
+            for (int i = 0; i < ours.size(); i++) {
+                Spot spot = ours.get(i);
+                evaluator.choice(spot.position()).ifPresent(best -> look(spot, best));
+                progress.accept((i + 1.0) / ours.size());
+            }
+            costly.sort(Comparator.comparingDouble(Costly::loss).reversed());
+            traps.sort(Comparator.comparingDouble((Trap t) -> t.share() * t.gain()).reversed());
+            return new Findings(costly, traps, must);
+        }
+
+        private void look(Spot spot, Choice best) {
+            spot.moves().keySet().stream()
+                    .filter(m -> !m.isNull())
+                    .forEach(m -> look(spot, m, best));
+            mustKnow(spot, best).ifPresent(must::add);
+        }
+
+        private void look(Spot spot, Move move, Choice choice) {
+            Weighed best = choice.best();
+            Position after = spot.position().play(move);
+            Optional<Choice> replies = evaluator.all(after);
+            if (replies.isEmpty()) {
+                return;
+            }
+            double loss =
+                    best.move().equals(move)
+                            ? 0
+                            : Loss.between(best.expected(), evaluator.expected(after).opponents())
+                                    .points();
+            String san = San.write(spot.position(), move);
+            Optional<String> accepted = spot.note(move).accepted();
+            if (loss >= most || accepted.isPresent()) {
+                List<String> better = Line.san(spot.position(), best.line());
+                costly.add(new Costly(spot, san, loss, better, accepted));
+            }
+            trap(spot, move, replies.get(), loss).ifPresent(traps::add);
+        }
+
+        /** The likeliest reply, when it loses. */
+        private Optional<Trap> trap(Spot spot, Move move, Choice replies, double cost) {
+            Position after = replies.position();
+            boolean marked = spot.note(move).trap();
+            Set<Move> known = repertoire.at(after).map(s -> s.moves().keySet()).orElse(Set.of());
+            Map<Move, Double> likely = shares.of(after, known);
+            return replies.moves().stream()
+                    .filter(w -> Loss.of(w, replies.best()).points() >= TRAP)
+                    .filter(w -> marked || shares.games(after, w.move()) > 0)
+                    .filter(w -> marked || likely.getOrDefault(w.move(), 0.0) >= LIKELY)
+                    .max(Comparator.comparingDouble(w -> likely.getOrDefault(w.move(), 0.0)))
+                    .map(
+                            w ->
+                                    new Trap(
+                                            spot,
+                                            San.write(spot.position(), move),
+                                            San.write(after, w.move()),
+                                            likely.getOrDefault(w.move(), 0.0),
+                                            Loss.of(w, replies.best()).points(),
+                                            punishment(after.play(w.move())),
+                                            cost,
+                                            marked));
+        }
+
+        private List<String> punishment(Position position) {
+            return evaluator
+                    .choice(position)
+                    .map(c -> Line.san(position, c.best().line()))
+                    .orElse(List.of());
+        }
+
+        private Optional<MustKnow> mustKnow(Spot spot, Choice best) {
+            Optional<Move> ours = spot.recommended(Optional.empty());
+            if (!ours.equals(Optional.of(best.best().move()))) {
+                return Optional.empty();
+            }
+            Choice all = evaluator.all(spot.position()).orElseThrow();
+            boolean only = all.width() == 1 || 100 * all.gap() >= TRAP;
+            int games = shares.games(spot.position());
+            Optional<Double> found =
+                    games < FEW_GAMES || !shares.areFromGames()
+                            ? Optional.empty()
+                            : Optional.of(
+                                    shares.games(spot.position(), ours.get()) / (double) games);
+            boolean rare = found.filter(f -> f < RARELY).isPresent();
+            boolean deep = best.depthFound() >= DEEP;
+            String san = San.write(spot.position(), ours.get());
+            return only && (rare || deep)
+                    ? Optional.of(new MustKnow(spot, san, found, best.depthFound()))
+                    : Optional.empty();
+        }
     }
 }

@@ -6,10 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 
 /**
  * Replies as somebody might choose who sees what the engine sees, where no games are at hand: as if
@@ -18,21 +17,18 @@ import org.zeroply.engine.analysis.Limits;
 public final class EngineReplies implements Replies {
 
     private static final int GAMES = 40;
-    private static final int ALL_MOVES = 256;
 
     /** A loss of so much expected score weighs 1/e; this program's own choice. */
     private static final double CARELESSNESS = 0.02;
 
-    private final Engine engine;
-    private final long nodes;
+    private final MoveEvaluator evaluator;
     private final Map<Position, List<Reply>> known = new HashMap<>();
 
     /**
-     * @param nodes nodes for each position
+     * @param evaluator looks at each position on its nodes
      */
-    public EngineReplies(Engine engine, long nodes) {
-        this.engine = engine;
-        this.nodes = nodes;
+    public EngineReplies(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
     }
 
     @Override
@@ -46,27 +42,24 @@ public final class EngineReplies implements Replies {
     }
 
     private List<Reply> search(Position position) {
-        if (position.legalMoves().isEmpty()) {
+        Optional<Choice> choice = evaluator.all(position);
+        if (choice.isEmpty()) {
             return List.of();
         }
-        List<Analysis.Candidate> lines =
-                engine.analyse(
-                                AnalysisRequest.of(position, Limits.nodes(nodes))
-                                        .withLines(ALL_MOVES))
-                        .lines();
-        double best = lines.get(0).expected();
-        double sum = lines.stream().mapToDouble(c -> weight(c, best)).sum();
+        List<Weighed> moves = choice.get().moves();
+        Weighed best = choice.get().best();
+        double sum = moves.stream().mapToDouble(w -> weight(w, best)).sum();
         List<Reply> replies = new ArrayList<>();
-        for (Analysis.Candidate c : lines) {
-            int games = (int) Math.round(GAMES * weight(c, best) / sum);
+        for (Weighed move : moves) {
+            int games = (int) Math.round(GAMES * weight(move, best) / sum);
             if (games > 0) {
-                replies.add(new Reply(c.move(), games, Optional.empty()));
+                replies.add(new Reply(move.move(), games, Optional.empty()));
             }
         }
         return replies;
     }
 
-    private static double weight(Analysis.Candidate candidate, double best) {
-        return Math.exp((candidate.expected() - best) / CARELESSNESS);
+    private static double weight(Weighed move, Weighed best) {
+        return Math.exp(move.expected().over(best.expected()) / CARELESSNESS);
     }
 }

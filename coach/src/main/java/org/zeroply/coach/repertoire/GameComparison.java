@@ -11,7 +11,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 
 /**
  * Where a game of the student left the repertoire, and what the repertoire had there.
@@ -94,13 +94,14 @@ public record GameComparison(
      * What it cost to leave, in points of a hundred: 0 where somebody else left, nothing where the
      * repertoire recommends nothing.
      */
-    public OptionalDouble loss(Expectation expectation, Optional<Approach> school) {
+    public OptionalDouble loss(MoveEvaluator evaluator, Optional<Approach> school) {
         if (leftBy != LeftBy.US) {
             return OptionalDouble.of(0);
         }
         Move move = game.mainLine().get(ply - 1).move();
         return spot.recommended(school)
-                .map(better -> OptionalDouble.of(expectation.loss(spot.position(), move, better)))
+                .map(better -> evaluator.loss(spot.position(), move, better).points())
+                .map(OptionalDouble::of)
                 .orElse(OptionalDouble.empty());
     }
 }

@@ -26,7 +26,7 @@ public record Cause(Theme theme, boolean missed) {
         Optional<Cause> allowed =
                 ThemeFinder.main(move.node().position(), move.answer())
                         .map(t -> new Cause(t, false));
-        return move.before() + move.after() > 1
+        return move.before().compareTo(move.after().opponents()) > 0
                 ? missed.or(() -> allowed)
                 : allowed.or(() -> missed);
     }

@@ -91,7 +91,7 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                         m,
                                         Moment.Kind.DEPARTURE,
                                         m.best(),
-                                        WEIGHT + m.loss(),
+                                        WEIGHT + m.loss().points(),
                                         text() + judged(m)));
     }
 
@@ -106,7 +106,7 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                         m,
                                         Moment.Kind.DEPARTURE,
                                         m.best(),
-                                        2 * WEIGHT + m.loss(),
+                                        2 * WEIGHT + m.loss().points(),
                                         Line.number(m.position(), true)
                                                 + m.san()
                                                 + " leaves the repertoire, which has "
@@ -122,6 +122,6 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                         Locale.ROOT,
                         " The engine prefers %s (%.0f points of a hundred).",
                         move.better(),
-                        move.loss());
+                        move.loss().points());
     }
 }

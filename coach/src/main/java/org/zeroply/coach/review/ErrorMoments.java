@@ -6,13 +6,12 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.analysis.Score;
 
 /** Tells what kind of error a move was that gave much away. */
@@ -20,12 +19,10 @@ final class ErrorMoments {
 
     private static final int PAWN = 100;
 
-    private final Engine engine;
-    private final long nodes;
+    private final MoveEvaluator evaluator;
 
-    ErrorMoments(Engine engine, long nodes) {
-        this.engine = engine;
-        this.nodes = nodes;
+    ErrorMoments(MoveEvaluator evaluator) {
+        this.evaluator = evaluator;
     }
 
     /**
@@ -33,30 +30,30 @@ final class ErrorMoments {
      *
      * @param previous the other side's move just before, where it was reviewed
      */
-    Moment of(MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
-        return ignoredThreat(move, cancellation)
-                .or(() -> missedChance(move, previous, cancellation))
+    Moment of(MoveReview move, Optional<MoveReview> previous) {
+        return ignoredThreat(move)
+                .or(() -> missedChance(move, previous))
                 .or(() -> previous.filter(ErrorMoments::isError).map(p -> unpunished(move, p)))
                 .orElseGet(() -> turn(move))
                 .because(Cause.of(move));
     }
 
     private static boolean isError(MoveReview move) {
-        return move.loss() >= MoveReview.MISTAKE;
+        return move.loss().points() >= MoveReview.MISTAKE;
     }
 
     /** The answer that punished the move was a threat already before it. */
-    private Optional<Moment> ignoredThreat(MoveReview move, Cancellation cancellation) {
+    private Optional<Moment> ignoredThreat(MoveReview move) {
         Position position = move.position();
         if (position.inCheck()) {
             return Optional.empty();
         }
         Position passed = position.play(Move.NULL);
         Optional<Move> threat =
-                candidate(passed, cancellation)
-                        .filter(c -> 100 * (c.expected() - 1 + move.before()) >= MoveReview.MISTAKE)
-                        .filter(c -> isConcrete(passed, c))
-                        .map(Analysis.Candidate::move);
+                best(passed)
+                        .filter(t -> harm(move, t).points() >= MoveReview.MISTAKE)
+                        .filter(t -> isConcrete(passed, t))
+                        .map(Weighed::move);
         List<Move> answer = move.answer();
         return threat.filter(t -> !answer.isEmpty() && isSame(t, answer.get(0)))
                 .map(
@@ -65,7 +62,7 @@ final class ErrorMoments {
                                         move,
                                         Moment.Kind.IGNORED_THREAT,
                                         answer,
-                                        move.loss() + MomentFinder.HARD,
+                                        move.loss().points() + MomentFinder.HARD,
                                         San.write(move.node().position(), answer.get(0))
                                                 + " was threatened before "
                                                 + move.san()
@@ -76,7 +73,7 @@ final class ErrorMoments {
     }
 
     /** A threat mates or wins material; a good move with the extra tempo alone is none. */
-    private static boolean isConcrete(Position passed, Analysis.Candidate threat) {
+    private static boolean isConcrete(Position passed, Weighed threat) {
         return threat.score() instanceof Score.Mate
                 || LineGain.hundredths(passed, threat.line()) >= PAWN;
     }
@@ -85,20 +82,23 @@ final class ErrorMoments {
         return a.from() == b.from() && a.to() == b.to();
     }
 
-    private Optional<Analysis.Candidate> candidate(Position position, Cancellation cancellation) {
-        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(nodes));
-        return engine.analyse(request, a -> {}, cancellation).best();
+    private Optional<Weighed> best(Position position) {
+        return evaluator.choice(position).map(Choice::best);
+    }
+
+    /** What a free move of the other side would take away. */
+    private static Loss harm(MoveReview move, Weighed threat) {
+        return Loss.between(move.before(), threat.expected().opponents());
     }
 
     /** The move was won or offered, and hard to see. */
-    private Optional<Moment> missedChance(
-            MoveReview move, Optional<MoveReview> previous, Cancellation cancellation) {
+    private Optional<Moment> missedChance(MoveReview move, Optional<MoveReview> previous) {
         List<String> hard = Hardness.of(move);
         boolean offered = previous.filter(ErrorMoments::isError).isPresent();
-        if (hard.isEmpty() || !offered && move.before() < MomentFinder.GAINFUL) {
+        if (hard.isEmpty() || !offered && move.before().value() < MomentFinder.GAINFUL) {
             return Optional.empty();
         }
-        List<Move> tempting = tempting(move, cancellation);
+        List<Move> tempting = tempting(move);
         String text =
                 move.better()
                         + " was there, hard to see: "
@@ -108,7 +108,7 @@ final class ErrorMoments {
                         + move.san()
                         + " let it go"
                         + MomentFinder.points(move);
-        double weight = move.loss() + MomentFinder.HARD * hard.size();
+        double weight = move.loss().points() + MomentFinder.HARD * hard.size();
         return Optional.of(
                 Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best(), weight, text)
                         .tempted(tempting));
@@ -117,14 +117,13 @@ final class ErrorMoments {
     /**
      * What led at a shorter look, with the answer to it; the move played has its answer already.
      */
-    private List<Move> tempting(MoveReview move, Cancellation cancellation) {
+    private List<Move> tempting(MoveReview move) {
         Optional<Move> bait = move.tempting().filter(m -> !m.equals(move.node().move()));
         if (bait.isEmpty()) {
             return List.of();
         }
         List<Move> line = new ArrayList<>(List.of(bait.get()));
-        candidate(move.position().play(bait.get()), cancellation)
-                .ifPresent(answer -> line.addAll(answer.line()));
+        best(move.position().play(bait.get())).ifPresent(answer -> line.addAll(answer.line()));
         return line;
     }
 
@@ -150,7 +149,8 @@ final class ErrorMoments {
                         + move.san()
                         + " returns it"
                         + MomentFinder.points(move);
-        return Moment.of(move, Moment.Kind.UNPUNISHED_ERROR, move.best(), move.loss(), text);
+        return Moment.of(
+                move, Moment.Kind.UNPUNISHED_ERROR, move.best(), move.loss().points(), text);
     }
 
     private static Moment turn(MoveReview move) {
@@ -161,7 +161,7 @@ final class ErrorMoments {
                         + move.better()
                         + " was better"
                         + MomentFinder.points(move);
-        double weight = move.loss() + (move.isTurn() ? MomentFinder.HARD : 0);
+        double weight = move.loss().points() + (move.isTurn() ? MomentFinder.HARD : 0);
         return Moment.of(move, Moment.Kind.TURN, move.best(), weight, text);
     }
 }

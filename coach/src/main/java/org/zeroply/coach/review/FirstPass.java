@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,16 +19,17 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.coach.evaluation.SolvingEngine;
-import org.zeroply.coach.evaluation.Width;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Reviews the main line of a game on a fixed number of nodes a move, so that the review is always
@@ -40,7 +42,6 @@ public final class FirstPass {
     /** Nodes for each of the two searches of a position unless chosen otherwise. */
     public static final long NODES = 200_000;
 
-    private static final int ALL_MOVES = 256;
     private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d+):(\\d\\d):(\\d\\d)");
 
     /** Positions that may hold a moment are looked at on so many times the nodes. */
@@ -79,8 +80,7 @@ public final class FirstPass {
      * @param known the games to leave
      */
     public FirstPass(Engine engine, long nodes, KnownGames known) {
-        // What was solved need not be remembered.
-        this(new SolvingEngine(engine, Endings.NONE), nodes, known, Optional.empty());
+        this(engine, nodes, known, Optional.empty());
     }
 
     private FirstPass(
@@ -97,9 +97,9 @@ public final class FirstPass {
     }
 
     /** What a position is worth and by which move. */
-    private record Look(Optional<Analysis> analysis, double expected) {
-        Analysis.Candidate best() {
-            return analysis.flatMap(Analysis::best).orElseThrow();
+    private record Look(Optional<Choice> choice, ExpectedScore expected) {
+        Weighed best() {
+            return choice.orElseThrow().best();
         }
     }
 
@@ -115,20 +115,27 @@ public final class FirstPass {
             Optional<Side> only,
             DoubleConsumer progress,
             Cancellation cancellation) {
+        try {
+            MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+            return Optional.of(review(game, only, progress, evaluator));
+        } catch (CancellationException e) {
+            return Optional.empty();
+        }
+    }
+
+    private GameReview review(
+            MoveTree game, Optional<Side> only, DoubleConsumer progress, MoveEvaluator evaluator) {
         List<Node> line = game.mainLine().stream().filter(n -> !n.isRoot()).toList();
         List<MoveReview> moves = new ArrayList<>();
-        List<Look> looks = looks(line, progress, cancellation);
-        for (int i = 0; i < line.size() && !cancellation.isCancelled(); i++) {
+        List<Look> looks = looks(line, progress, evaluator);
+        for (int i = 0; i < line.size(); i++) {
             Node node = line.get(i);
             Side side = node.parent().orElseThrow().position().sideToMove();
             boolean wanted = only.isEmpty() || only.get() == side;
-            if (wanted && !node.move().isNull() && looks.get(i).analysis().isPresent()) {
-                moves.add(review(node, i + 1, looks.get(i), looks.get(i + 1), cancellation));
+            if (wanted && !node.move().isNull() && looks.get(i).choice().isPresent()) {
+                moves.add(review(node, i + 1, looks.get(i), looks.get(i + 1), evaluator));
             }
             progress.accept(LOOKED + (1 - LOOKED) * (i + 1.0) / line.size());
-        }
-        if (cancellation.isCancelled()) {
-            return Optional.empty();
         }
         List<PlayerReview> players = new ArrayList<>();
         for (Side side : Side.values()) {
@@ -138,15 +145,9 @@ public final class FirstPass {
         }
         Optional<Departure> departure = Departure.of(game, known);
         List<Moment> moments =
-                new MomentFinder(engine, nodes)
-                        .find(
-                                moves,
-                                game.result(),
-                                departures(game, departure, moves),
-                                cancellation);
-        return cancellation.isCancelled()
-                ? Optional.empty()
-                : Optional.of(new GameReview(game, moves, moments, departure, players));
+                new MomentFinder(evaluator)
+                        .find(moves, game.result(), departures(game, departure, moves));
+        return new GameReview(game, moves, moments, departure, players);
     }
 
     /** Where the game left the known games, and where our side left the repertoire. */
@@ -165,16 +166,18 @@ public final class FirstPass {
     // ---- Looking at the positions ---------------------------------------------------------------
 
     /** The position before each move and the last one; longer where a moment may be. */
-    private List<Look> looks(List<Node> line, DoubleConsumer progress, Cancellation cancellation) {
+    private static List<Look> looks(
+            List<Node> line, DoubleConsumer progress, MoveEvaluator evaluator) {
         List<Look> looks = new ArrayList<>();
         for (int i = 0; i <= line.size() && !line.isEmpty(); i++) {
-            looks.add(look(position(line, i), nodes, cancellation));
+            looks.add(look(position(line, i), evaluator));
             progress.accept(LOOKED * (i + 1.0) / (line.size() + 1) * QUICK);
         }
+        MoveEvaluator longer = evaluator.withNodes(LONGER * evaluator.nodes());
         Set<Integer> again = worthMore(line, looks);
         int done = 0;
         for (int i : again) {
-            looks.set(i, look(position(line, i), LONGER * nodes, cancellation));
+            looks.set(i, look(position(line, i), longer));
             done++;
             progress.accept(LOOKED * (QUICK + (1 - QUICK) * done / again.size()));
         }
@@ -192,7 +195,7 @@ public final class FirstPass {
     private static Set<Integer> worthMore(List<Node> line, List<Look> looks) {
         Map<Integer, Double> promises = new LinkedHashMap<>();
         for (int i = 0; i < line.size(); i++) {
-            if (looks.get(i).analysis().isPresent()) {
+            if (looks.get(i).choice().isPresent()) {
                 promises.put(i, promise(line, looks, i));
             }
         }
@@ -209,68 +212,62 @@ public final class FirstPass {
     private static double promise(List<Node> line, List<Look> looks, int i) {
         Look now = looks.get(i);
         Move played = line.get(i).move();
-        double loss = 100 * (now.expected() - 1 + looks.get(i + 1).expected());
+        double loss = loss(now, looks.get(i + 1)).points();
         Position position = position(line, i);
         boolean offers =
-                Hardness.isSacrifice(position, now.best().move())
-                        || !played.isNull() && Hardness.isSacrifice(position, played);
-        boolean late = now.analysis().orElseThrow().depthFound() >= LATE;
-        boolean open = now.expected() > DECIDED && now.expected() < 1 - DECIDED;
+                Obvious.isSacrifice(position, now.best().move())
+                        || !played.isNull() && Obvious.isSacrifice(position, played);
+        boolean late = now.choice().orElseThrow().depthFound() >= LATE;
+        double expected = now.expected().value();
+        boolean open = expected > DECIDED && expected < 1 - DECIDED;
         double given = loss >= MoveReview.DUBIOUS ? loss : 0;
         return open ? given + (offers ? OFFER : 0) + (late ? FOUND_LATE : 0) : given;
     }
 
-    private Look look(Position position, long nodes, Cancellation cancellation) {
-        if (position.legalMoves().isEmpty()) {
-            return new Look(Optional.empty(), position.isCheckmate() ? 0 : 0.5);
-        }
-        Analysis analysis =
-                engine.analyse(
-                        AnalysisRequest.of(position, Limits.nodes(nodes)), a -> {}, cancellation);
-        double expected = analysis.best().map(Analysis.Candidate::expected).orElse(0.5);
-        return new Look(
-                analysis.best().isPresent() ? Optional.of(analysis) : Optional.empty(), expected);
+    /** What a move gave away by the looks before and after it. */
+    private static Loss loss(Look now, Look next) {
+        return Loss.between(now.expected(), next.expected().opponents());
     }
 
-    private MoveReview review(Node node, int ply, Look now, Look next, Cancellation cancellation) {
+    private static Look look(Position position, MoveEvaluator evaluator) {
+        Optional<Choice> choice = evaluator.choice(position);
+        return new Look(choice, MoveEvaluator.expected(choice, position));
+    }
+
+    private static MoveReview review(
+            Node node, int ply, Look now, Look next, MoveEvaluator evaluator) {
         Position position = node.parent().orElseThrow().position();
-        Analysis.Candidate best = now.best();
-        Analysis all =
-                engine.analyse(
-                        AnalysisRequest.of(position, Limits.nodes(nodes)).withLines(ALL_MOVES),
-                        a -> {},
-                        cancellation);
+        Weighed best = now.best();
+        Choice all = evaluator.all(position).orElseThrow();
         boolean choice = best.move().equals(node.move());
-        double after = choice ? Math.max(now.expected(), 1 - next.expected()) : 1 - next.expected();
+        ExpectedScore played = next.expected().opponents();
+        ExpectedScore after = choice ? now.expected().or(played) : played;
         return new MoveReview(
                 node,
                 ply,
                 best.line(),
-                next.analysis()
-                        .flatMap(Analysis::best)
-                        .map(Analysis.Candidate::line)
-                        .orElse(List.of()),
+                next.choice().map(c -> c.best().line()).orElse(List.of()),
                 best.score(),
                 choice ? after : now.expected(),
                 after,
                 choice ? 1 : rank(all, node.move()),
-                all.lines().subList(0, Math.min(WAYS, all.lines().size())),
-                Width.of(all, choice ? after : now.expected()),
+                all.moves().subList(0, Math.min(WAYS, all.moves().size())),
+                all.width(choice ? after : now.expected()),
                 position.legalMoves().size(),
-                now.analysis().orElseThrow().depthFound(),
-                now.analysis().orElseThrow().rival().map(Analysis.DepthBest::move),
+                now.choice().orElseThrow().depthFound(),
+                now.choice().orElseThrow().rival().map(Analysis.DepthBest::move),
                 MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL),
                 clock(node),
                 spent(node));
     }
 
-    private static int rank(Analysis all, Move played) {
-        for (int i = 0; i < all.lines().size(); i++) {
-            if (all.lines().get(i).move().equals(played)) {
+    private static int rank(Choice all, Move played) {
+        for (int i = 0; i < all.moves().size(); i++) {
+            if (all.moves().get(i).move().equals(played)) {
                 return Math.max(2, i + 1);
             }
         }
-        return all.lines().size() + 1;
+        return all.moves().size() + 1;
     }
 
     private static Optional<Integer> spent(Node node) {

@@ -9,6 +9,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * How a game went as a whole, where that explains more than any one moment.
@@ -73,7 +74,7 @@ public record GameCourse(Kind kind, int ply, String text) {
         }
         MoveReview first = moves.get(from);
         Side loser = winner.other();
-        boolean given = first.side() == loser && first.loss() >= MoveReview.MISTAKE;
+        boolean given = first.side() == loser && first.loss().points() >= MoveReview.MISTAKE;
         if (given && first.phase() == Phase.OPENING) {
             String text =
                     String.format(
@@ -82,7 +83,7 @@ public record GameCourse(Kind kind, int ply, String text) {
                                     + " hundred, and %s was winning from there to the end.",
                             loser.word(),
                             numbered(first),
-                            first.loss(),
+                            first.loss().points(),
                             winner.word());
             return Optional.of(new GameCourse(Kind.GIVEN_AWAY, first.ply(), text));
         }
@@ -142,12 +143,16 @@ public record GameCourse(Kind kind, int ply, String text) {
                         last.side().word(),
                         numbered(moves.get(last.from())),
                         numbered(gone),
-                        gone.loss());
+                        gone.loss().points());
         return Optional.of(new GameCourse(Kind.LET_GO, gone.ply(), text));
     }
 
+    private static boolean isLevel(ExpectedScore expected) {
+        return expected.value() >= LOW && expected.value() <= HIGH;
+    }
+
     private static Optional<GameCourse> level(List<MoveReview> moves) {
-        boolean level = moves.stream().allMatch(m -> m.after() >= LOW && m.after() <= HIGH);
+        boolean level = moves.stream().allMatch(m -> isLevel(m.after()));
         return level && moves.size() >= LONG
                 ? Optional.of(new GameCourse(Kind.LEVEL, 1, "Level from beginning to end."))
                 : Optional.empty();
@@ -180,7 +185,7 @@ public record GameCourse(Kind kind, int ply, String text) {
 
     /** Whether a side was winning after a move. */
     private static boolean isWinning(MoveReview move, Side side) {
-        double expected = move.side() == side ? move.after() : 1 - move.after();
+        ExpectedScore expected = move.side() == side ? move.after() : move.after().opponents();
         return ResultClass.of(expected) == ResultClass.WIN;
     }
 

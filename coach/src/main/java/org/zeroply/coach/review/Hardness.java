@@ -8,7 +8,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.coach.evaluation.Obvious;
 
 /** What makes the best move of a position hard to see. */
 final class Hardness {
@@ -27,7 +27,7 @@ final class Hardness {
             why.add("a sacrifice");
         } else if (isCalmInAttack(move)) {
             why.add("a quiet move where checks tempt");
-        } else if (isQuiet(position, best)) {
+        } else if (Obvious.isQuiet(position, best)) {
             why.add("a quiet move");
         }
         if (isBackward(position, best)) {
@@ -48,23 +48,14 @@ final class Hardness {
         Position position = move.position();
         return move.width() <= 1
                 && move.lead() >= MomentFinder.LEAD
-                && move.before() >= MomentFinder.GAINFUL
-                && isQuiet(position, move.choice())
+                && move.before().value() >= MomentFinder.GAINFUL
+                && Obvious.isQuiet(position, move.choice())
                 && position.legalMoves().stream().anyMatch(m -> position.play(m).inCheck());
-    }
-
-    private static boolean isQuiet(Position position, Move move) {
-        return !move.isCapture() && move.promotion().isEmpty() && !position.play(move).inCheck();
     }
 
     /** Whether the best move gives material away by static exchange. */
     static boolean isSacrifice(MoveReview move) {
-        return isSacrifice(move.position(), move.choice());
-    }
-
-    /** Whether a move gives material away by static exchange. */
-    static boolean isSacrifice(Position position, Move move) {
-        return StaticExchange.of(position.toBoard(), move.packed()) <= -100;
+        return Obvious.isSacrifice(move.position(), move.choice());
     }
 
     private static boolean isBackward(Position position, Move move) {

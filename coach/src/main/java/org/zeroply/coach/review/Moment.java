@@ -49,7 +49,7 @@ public record Moment(
                                 Locale.ROOT,
                                 "The engine prefers %s (%.0f points of a hundred).",
                                 move.better(),
-                                move.loss());
+                                move.loss().points());
         return of(move, Kind.COACH, move.best(), 0, text);
     }
 

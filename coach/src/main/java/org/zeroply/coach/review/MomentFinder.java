@@ -9,10 +9,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
 
 /** Finds the few moments of a game that a coach would stop at. */
 final class MomentFinder {
@@ -25,7 +25,7 @@ final class MomentFinder {
     private static final int NARROW = 1;
 
     /** Points of a hundred that a move worth praise is ahead of all others. */
-    static final double LEAD = 10;
+    static final double LEAD = 100 * MoveComparison.WEAKER;
 
     /** Expected score from which an attack is one; our own choice. */
     static final double GAINFUL = 0.65;
@@ -40,19 +40,19 @@ final class MomentFinder {
 
     private final ErrorMoments errors;
 
-    MomentFinder(Engine engine, long nodes) {
-        errors = new ErrorMoments(engine, nodes);
+    MomentFinder(MoveEvaluator evaluator) {
+        errors = new ErrorMoments(evaluator);
     }
 
-    /** The most instructive moments, one a move at most. */
-    List<Moment> find(
-            List<MoveReview> moves,
-            String result,
-            List<Moment> departures,
-            Cancellation cancellation) {
+    /**
+     * The most instructive moments, one a move at most.
+     *
+     * @throws java.util.concurrent.CancellationException when cancelled
+     */
+    List<Moment> find(List<MoveReview> moves, String result, List<Moment> departures) {
         List<Moment> found = new ArrayList<>();
         Optional<MoveReview> hold = lastHold(moves, result);
-        for (int i = 0; i < moves.size() && !cancellation.isCancelled(); i++) {
+        for (int i = 0; i < moves.size(); i++) {
             MoveReview move = moves.get(i);
             Optional<MoveReview> previous =
                     i > 0 && moves.get(i - 1).ply() == move.ply() - 1
@@ -60,8 +60,8 @@ final class MomentFinder {
                             : Optional.empty();
             if (hold.equals(Optional.of(move))) {
                 found.add(held(move));
-            } else if (move.loss() >= MoveReview.MISTAKE) {
-                found.add(errors.of(move, previous, cancellation));
+            } else if (move.loss().points() >= MoveReview.MISTAKE) {
+                found.add(errors.of(move, previous));
             } else if (isHardMoveFound(move, previous)) {
                 found.add(praise(move));
             }
@@ -107,7 +107,7 @@ final class MomentFinder {
                                 .filter(m -> m.classBefore() != ResultClass.LOSS)
                                 .reduce((earlier, later) -> later)
                                 .filter(m -> m.classAfter() == ResultClass.LOSS)
-                                .filter(m -> m.loss() >= MoveReview.DUBIOUS));
+                                .filter(m -> m.loss().points() >= MoveReview.DUBIOUS));
     }
 
     private static Moment held(MoveReview move) {
@@ -122,7 +122,8 @@ final class MomentFinder {
                         + move.san()
                         + " loses"
                         + points(move);
-        return Moment.of(move, Moment.Kind.LAST_HOLD, move.best(), move.loss() + HOLD, text)
+        return Moment.of(
+                        move, Moment.Kind.LAST_HOLD, move.best(), move.loss().points() + HOLD, text)
                 .because(Cause.of(move));
     }
 
@@ -131,8 +132,8 @@ final class MomentFinder {
         return String.format(
                 Locale.ROOT,
                 " (%.0f points of a hundred, %.0f before).",
-                move.loss(),
-                100 * move.before());
+                move.loss().points(),
+                move.before().points());
     }
 
     // ---- Praise ---------------------------------------------------------------------------------

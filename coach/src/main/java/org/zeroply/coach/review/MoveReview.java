@@ -8,8 +8,11 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
-import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -20,12 +23,11 @@ import org.zeroply.engine.analysis.Score;
  * @param best the engine's line, its choice first
  * @param answer the other side's best line after the move played; empty when the game is over
  * @param score what the engine's line is worth to who moves
- * @param before expected score of who moves with the best move, 0 to 1
- * @param after expected score of who moves after the move played, 0 to 1
+ * @param before expected score of who moves with the best move
+ * @param after expected score of who moves after the move played
  * @param rank place of the move played among all, 1 for the best
  * @param ways the best moves told apart, best first
- * @param width moves that are hardly weaker than the best one; see {@link
- *     org.zeroply.coach.evaluation.Width}
+ * @param width moves that are hardly weaker than the best one; see {@link Choice#width()}
  * @param legal legal moves in all
  * @param depthFound depth in plies from which on the best move stays best
  * @param tempting the move that led before that depth, if another one did
@@ -40,10 +42,10 @@ public record MoveReview(
         List<Move> best,
         List<Move> answer,
         Score score,
-        double before,
-        double after,
+        ExpectedScore before,
+        ExpectedScore after,
         int rank,
-        List<Analysis.Candidate> ways,
+        List<Weighed> ways,
         int width,
         int legal,
         int depthFound,
@@ -97,9 +99,9 @@ public record MoveReview(
         return choice().equals(node.move());
     }
 
-    /** Expected score given away, in points of a hundred, never negative. */
-    public double loss() {
-        return Math.max(0, 100 * (before - after));
+    /** What the move gave away. */
+    public Loss loss() {
+        return Loss.between(before, after);
     }
 
     /** Whether there was nothing else. */
@@ -111,7 +113,7 @@ public record MoveReview(
     public double lead() {
         return ways.stream()
                 .filter(c -> !c.move().equals(choice()))
-                .mapToDouble(c -> 100 * (before - c.expected()))
+                .mapToDouble(c -> before.points() - c.expected().points())
                 .filter(lead -> lead >= 0)
                 .findFirst()
                 .orElse(0);
@@ -144,10 +146,11 @@ public record MoveReview(
 
     /** The grade of the move by its loss, if it deserves one; praise is given by moments. */
     public Optional<Integer> grade() {
-        return loss() >= BLUNDER
+        double points = loss().points();
+        return points >= BLUNDER
                 ? Optional.of(Nag.BLUNDER)
-                : loss() >= MISTAKE
+                : points >= MISTAKE
                         ? Optional.of(Nag.MISTAKE)
-                        : loss() >= DUBIOUS ? Optional.of(Nag.DUBIOUS) : Optional.empty();
+                        : points >= DUBIOUS ? Optional.of(Nag.DUBIOUS) : Optional.empty();
     }
 }

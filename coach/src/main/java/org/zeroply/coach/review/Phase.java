@@ -2,7 +2,7 @@ package org.zeroply.coach.review;
 
 import java.util.Locale;
 import org.zeroply.chess.board.Position;
-import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 
 /** The part of a game a move belongs to. */
 public enum Phase {
@@ -25,7 +25,7 @@ public enum Phase {
      * 4; 24 at the start) and the number of the move.
      */
     public static Phase of(Position position) {
-        int pieces = ExpectedScore.phase(position);
+        int pieces = ExpectedScoreCurve.phase(position);
         if (pieces <= FEW) {
             return ENDING;
         }

@@ -46,7 +46,7 @@ public record PlayerReview(
         for (Phase phase : Phase.values()) {
             free.stream()
                     .filter(m -> m.phase() == phase)
-                    .mapToDouble(MoveReview::loss)
+                    .mapToDouble(m -> m.loss().points())
                     .average()
                     .ifPresent(mean -> loss.put(phase, mean));
         }
@@ -55,7 +55,7 @@ public record PlayerReview(
         int dubious = count(free, MoveReview.DUBIOUS);
         long trouble =
                 free.stream()
-                        .filter(m -> m.loss() >= MoveReview.MISTAKE)
+                        .filter(m -> m.loss().points() >= MoveReview.MISTAKE)
                         .filter(MoveReview::isInTimeTrouble)
                         .count();
         return new PlayerReview(
@@ -63,7 +63,7 @@ public record PlayerReview(
                 name,
                 free.size(),
                 loss,
-                free.stream().mapToDouble(MoveReview::loss).sum(),
+                free.stream().mapToDouble(m -> m.loss().points()).sum(),
                 free.stream().mapToInt(m -> m.isChoice() ? 1 : 0).average().orElse(0),
                 dubious - mistakes,
                 mistakes - blunders,
@@ -78,7 +78,7 @@ public record PlayerReview(
     }
 
     private static int count(List<MoveReview> moves, double loss) {
-        return (int) moves.stream().filter(m -> m.loss() >= loss).count();
+        return (int) moves.stream().filter(m -> m.loss().points() >= loss).count();
     }
 
     private static Optional<Double> secondsAMove(List<MoveReview> own) {

@@ -8,8 +8,9 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
-import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.StaticExchange;
 
@@ -37,7 +38,7 @@ final class SeveralWays {
                 || move.classAfter() != ResultClass.WIN
                 || move.width() < 2
                 || move.node().position().isCheckmate()
-                || move.loss() >= MoveReview.MISTAKE) {
+                || move.loss().points() >= MoveReview.MISTAKE) {
             return Optional.empty();
         }
         return mate(move).or(() -> margin(move)).or(() -> counterplay(move));
@@ -59,8 +60,9 @@ final class SeveralWays {
     }
 
     private static Optional<Moment> margin(MoveReview move) {
-        String words = String.format(Locale.ROOT, "a margin wider by %.0f points", move.loss());
-        return move.loss() >= MARGIN
+        String words =
+                String.format(Locale.ROOT, "a margin wider by %.0f points", move.loss().points());
+        return move.loss().points() >= MARGIN
                 ? Optional.of(moment(move, move.best(), words, 2))
                 : Optional.empty();
     }
@@ -68,10 +70,10 @@ final class SeveralWays {
     /** Among the winning moves told apart, the one with the fewest forcing replies. */
     private static Optional<Moment> counterplay(MoveReview move) {
         int played = forcingReplies(move.node().position());
-        Optional<Analysis.Candidate> calmest =
+        Optional<Weighed> calmest =
                 move.ways().stream()
-                        .filter(c -> ResultClass.of(c.expected()) == ResultClass.WIN)
-                        .filter(c -> 100 * (move.after() - c.expected()) < 1)
+                        .filter(c -> c.result() == ResultClass.WIN)
+                        .filter(c -> Loss.between(move.after(), c.expected()).points() < 1)
                         .min(Comparator.comparingInt(c -> forcingReplies(after(move, c))));
         return calmest.filter(c -> played - forcingReplies(after(move, c)) >= FEWER)
                 .map(
@@ -85,7 +87,7 @@ final class SeveralWays {
                                         1));
     }
 
-    private static Position after(MoveReview move, Analysis.Candidate way) {
+    private static Position after(MoveReview move, Weighed way) {
         return move.position().play(way.move());
     }
 
@@ -111,7 +113,7 @@ final class SeveralWays {
                 move,
                 Moment.Kind.SEVERAL_WAYS,
                 line,
-                MoveReview.DUBIOUS + weight + move.loss() / 10,
+                MoveReview.DUBIOUS + weight + move.loss().points() / 10,
                 text);
     }
 }

@@ -38,7 +38,7 @@ final class StrategicMoments {
 
     static Optional<Moment> of(MoveReview move) {
         double most = move.isTurn() ? MoveReview.MISTAKE : MoveReview.BLUNDER;
-        if (move.loss() < LOSS || move.loss() >= most || costsMaterial(move)) {
+        if (move.loss().points() < LOSS || move.loss().points() >= most || costsMaterial(move)) {
             return Optional.empty();
         }
         Position before = move.position();
@@ -61,8 +61,8 @@ final class StrategicMoments {
                         move.san(),
                         Squares.join(reasons),
                         move.better(),
-                        move.loss());
-        double weight = move.loss() + WEIGHT * reasons.size();
+                        move.loss().points());
+        double weight = move.loss().points() + WEIGHT * reasons.size();
         return Optional.of(Moment.of(move, Moment.Kind.STRATEGIC, move.best(), weight, text));
     }
 

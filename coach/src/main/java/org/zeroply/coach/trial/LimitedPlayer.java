@@ -46,11 +46,11 @@ public final class LimitedPlayer {
     /** A move of those seen: the better ones more often, the more so the stronger the player. */
     public Move choose(Look look, Strength strength) {
         List<Analysis.Candidate> lines = look.lines();
-        double best = lines.get(0).expected();
+        double best = lines.get(0).expected().value();
         double[] weights = new double[lines.size()];
         double sum = 0;
         for (int i = 0; i < weights.length; i++) {
-            double loss = Math.max(0, best - lines.get(i).expected());
+            double loss = Math.max(0, best - lines.get(i).expected().value());
             weights[i] = Math.exp(-loss / strength.carelessness());
             sum += weights[i];
         }

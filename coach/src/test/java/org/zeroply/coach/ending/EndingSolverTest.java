@@ -28,6 +28,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
@@ -54,7 +55,7 @@ class EndingSolverTest {
                                                     new Analysis.Candidate(
                                                             m,
                                                             new Score.Centipawns(100),
-                                                            0.6,
+                                                            new ExpectedScore(0.6),
                                                             1,
                                                             1,
                                                             List.of(m)))

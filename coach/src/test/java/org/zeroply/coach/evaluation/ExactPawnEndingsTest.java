@@ -23,6 +23,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -54,12 +55,12 @@ class ExactPawnEndingsTest {
         for (String san : words(draws)) {
             Weighed move = choice.of(San.read(position, san)).orElseThrow();
             assertThat(move.exact()).isTrue();
-            assertThat(move.expected()).as(san).isEqualTo(0.5);
+            assertThat(move.expected()).as(san).isEqualTo(ExpectedScore.DRAW);
         }
         for (String san : words(decides)) {
             Weighed move = choice.of(San.read(position, san)).orElseThrow();
             assertThat(move.exact()).isTrue();
-            assertThat(move.expected()).as(san).isIn(0.0, 1.0);
+            assertThat(move.expected()).as(san).isIn(ExpectedScore.LOSS, ExpectedScore.WIN);
         }
     }
 
@@ -85,7 +86,7 @@ class ExactPawnEndingsTest {
             if (!answers.isEmpty()) {
                 assertThat(move.expected())
                         .as("%s %s", position, move)
-                        .isEqualTo(1 - answers.get(0).expected());
+                        .isEqualTo(answers.get(0).expected().opponents());
             }
         }
     }
@@ -129,7 +130,7 @@ class ExactPawnEndingsTest {
     void a_won_line_ends_with_the_promotion() {
         Position position = Position.fromFen("8/8/8/2k5/2P5/1P6/8/K7 w - - 0 1");
         Weighed best = evaluator.choice(position, 1).orElseThrow().best();
-        assertThat(best.expected()).isEqualTo(1);
+        assertThat(best.expected()).isEqualTo(ExpectedScore.WIN);
         assertThat(best.line().get(best.line().size() - 1).promotion()).isPresent();
     }
 

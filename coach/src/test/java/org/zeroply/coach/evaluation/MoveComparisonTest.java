@@ -16,6 +16,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 
 class MoveComparisonTest {
@@ -38,7 +39,7 @@ class MoveComparisonTest {
             moves.add(move);
             now = now.play(move);
         }
-        double expected = ExpectedScore.at(position).of(score(score));
+        ExpectedScore expected = ExpectedScoreCurve.at(position).of(score(score));
         return new Weighed(moves.get(0), score(score), expected, 10, moves, false);
     }
 
@@ -119,7 +120,7 @@ class MoveComparisonTest {
     @Property
     void a_loss_is_what_lies_between_two_scores(
             @ForAll @DoubleRange(max = 1) double best, @ForAll @DoubleRange(max = 1) double other) {
-        Loss loss = Loss.between(best, other);
+        Loss loss = Loss.between(new ExpectedScore(best), new ExpectedScore(other));
         assertThat(loss.points()).isBetween(0.0, 100.0);
         assertThat(loss.exceeds(0)).isEqualTo(best > other);
     }

@@ -16,6 +16,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 
@@ -41,7 +42,8 @@ class SettlingTest {
                             : new Score.Centipawns(Integer.parseInt(text));
             double expected =
                     score instanceof Score.Mate ? 1 : 1 / (1 + Math.exp(-score.ordinal() / 168.0));
-            return new Analysis.Candidate(move, score, expected, 5, 5, List.of(move));
+            return new Analysis.Candidate(
+                    move, score, new ExpectedScore(expected), 5, 5, List.of(move));
         } catch (NotationException e) {
             throw new IllegalArgumentException(e);
         }

@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -33,7 +34,7 @@ class SolvingEngineTest {
                 engine.analyse(request(HELD, 10_000).withLines(9), heard::add, new Cancellation());
         assertThat(all.lines())
                 .hasSameSizeAs(HELD.legalMoves())
-                .allSatisfy(c -> assertThat(c.expected()).isEqualTo(0.5));
+                .allSatisfy(c -> assertThat(c.expected()).isEqualTo(ExpectedScore.DRAW));
         assertThat(heard).containsExactly(all);
         Move one = San.read(HELD, "Kd3");
         assertThat(engine.analyse(request(HELD, 10_000).among(List.of(one))).lines())

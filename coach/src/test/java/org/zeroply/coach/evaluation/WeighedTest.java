@@ -7,6 +7,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 class WeighedTest {
@@ -17,7 +18,7 @@ class WeighedTest {
                 score.startsWith("#")
                         ? new Score.Mate(Integer.parseInt(score.substring(1)))
                         : new Score.Centipawns(Integer.parseInt(score));
-        return new Weighed(move, value, expected, 12, List.of(move), false);
+        return new Weighed(move, value, new ExpectedScore(expected), 12, List.of(move), false);
     }
 
     @ParameterizedTest(name = "{0} ({1}) beside {2} ({3}): {4}")

@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 class AimCheckTest {
@@ -37,7 +38,7 @@ class AimCheckTest {
                 score.startsWith("#")
                         ? new Score.Mate(Integer.parseInt(score.substring(1)))
                         : new Score.Centipawns(Integer.parseInt(score));
-        return new Weighed(moves.get(0), value, expected, 10, moves, false);
+        return new Weighed(moves.get(0), value, new ExpectedScore(expected), 10, moves, false);
     }
 
     @ParameterizedTest(name = "{0}: {1} {2} beside {4} {5} {7}")

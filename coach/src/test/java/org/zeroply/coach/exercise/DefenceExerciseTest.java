@@ -108,7 +108,7 @@ class DefenceExerciseTest {
         String bad =
                 before.legalMoves().stream()
                         .filter(m -> !m.equals(refutation.node().move()))
-                        .min(Comparator.comparingDouble(m -> evaluator.weigh(before, m).expected()))
+                        .min(Comparator.comparing(m -> evaluator.weigh(before, m).expected()))
                         .map(m -> San.write(before, m))
                         .orElseThrow();
         MarkedSheet sheet =

@@ -24,6 +24,7 @@ import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -59,7 +60,8 @@ class ExactExerciseTest {
                 .allMatch(
                         w ->
                                 w.result() == ResultClass.WIN
-                                        || w.result() == ResultClass.OPEN && w.expected() == 0.5);
+                                        || w.result() == ResultClass.OPEN
+                                                && w.expected().equals(ExpectedScore.DRAW));
         Position end = p;
         for (var move : choice.best().line()) {
             end = end.play(move);

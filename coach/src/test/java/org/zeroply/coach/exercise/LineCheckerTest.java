@@ -15,6 +15,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 
@@ -38,7 +39,7 @@ class LineCheckerTest {
             cancels.cancel();
             boolean one = request.candidates().size() == 1;
             double loss = request.limits().nodes() > NODES ? longer : brief;
-            double expected = one ? 0.6 - loss : 0.6;
+            ExpectedScore expected = new ExpectedScore(one ? 0.6 - loss : 0.6);
             Move move = request.candidates().get(0);
             Analysis.Candidate found =
                     new Analysis.Candidate(

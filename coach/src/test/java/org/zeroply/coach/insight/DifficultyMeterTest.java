@@ -14,6 +14,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -42,7 +43,7 @@ class DifficultyMeterTest {
             List<Analysis.Candidate> lines =
                     request.candidates().stream()
                             .map(m -> candidate(m, legal.indexOf(m)))
-                            .sorted((a, b) -> Double.compare(b.expected(), a.expected()))
+                            .sorted((a, b) -> b.expected().compareTo(a.expected()))
                             .limit(request.lines())
                             .toList();
             Score score = new Score.Centipawns(0);
@@ -64,7 +65,12 @@ class DifficultyMeterTest {
         private static Analysis.Candidate candidate(Move move, int index) {
             double expected = index == 0 ? 0.3 : Math.max(0, 0.8 - 0.15 * (index - 1));
             return new Analysis.Candidate(
-                    move, new Score.Centipawns(0), expected, 5, 5, List.of(move));
+                    move,
+                    new Score.Centipawns(0),
+                    new ExpectedScore(expected),
+                    5,
+                    5,
+                    List.of(move));
         }
     }
 

@@ -16,7 +16,6 @@ import java.util.Set;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.coach.evaluation.Expectation;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 

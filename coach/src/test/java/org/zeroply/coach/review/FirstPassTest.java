@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.search.BuiltInEngine;
 
 class FirstPassTest {
@@ -44,15 +45,13 @@ class FirstPassTest {
         GameReview review = review(game);
         assertThat(review.moves()).hasSize(7);
         for (MoveReview move : review.moves()) {
-            assertThat(move.before()).isBetween(0.0, 1.0);
-            assertThat(move.after()).isBetween(0.0, 1.0);
-            assertThat(move.loss()).isBetween(0.0, 100.0);
+            assertThat(move.loss().points()).isBetween(0.0, 100.0);
             assertThat(move.rank()).isBetween(1, move.legal());
             assertThat(move.width()).isBetween(1, move.legal());
             assertThat(move.isChoice()).isEqualTo(move.rank() == 1);
         }
         MoveReview mate = review.moves().get(6);
-        assertThat(mate.after()).isEqualTo(1);
+        assertThat(mate.after()).isEqualTo(ExpectedScore.WIN);
         assertThat(review.moves().get(5).grade()).contains(Nag.BLUNDER);
         assertThat(review(game).moves().toString()).isEqualTo(review.moves().toString());
     }
@@ -116,10 +115,10 @@ class FirstPassTest {
                                 new Cancellation())
                         .orElseThrow()
                         .moves();
-        assertThat(moves).extracting(MoveReview::loss).containsExactly(0.0, 50.0, 0.0);
+        assertThat(moves).extracting(m -> m.loss().points()).containsExactly(0.0, 50.0, 0.0);
         assertThat(moves.get(1).better()).isEqualTo("Kd5");
-        assertThat(moves.get(1).before()).isEqualTo(0.5);
-        assertThat(moves.get(2).after()).isEqualTo(1.0);
+        assertThat(moves.get(1).before()).isEqualTo(ExpectedScore.DRAW);
+        assertThat(moves.get(2).after()).isEqualTo(ExpectedScore.WIN);
     }
 
     @Test

@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 class GameCourseTest {
@@ -56,8 +57,8 @@ class GameCourseTest {
                 List.of(node.move()),
                 List.of(),
                 new Score.Centipawns(0),
-                white ? before : 1 - before,
-                white ? after : 1 - after,
+                new ExpectedScore(white ? before : 1 - before),
+                new ExpectedScore(white ? after : 1 - after),
                 1,
                 List.of(),
                 1,

@@ -140,7 +140,7 @@ class PlantedMomentsTest {
     void a_quiet_correct_game_raises_no_alarm(String pgn) {
         GameReview review = review(read(pgn).get(0), KnownGames.NONE);
         assertThat(review.moments()).noneMatch(m -> m.kind().isError());
-        assertThat(review.moves()).allMatch(m -> m.loss() < MoveReview.MISTAKE);
+        assertThat(review.moves()).allMatch(m -> m.loss().points() < MoveReview.MISTAKE);
         assertThat(review.moments()).hasSizeLessThan(2);
     }
 }

@@ -126,7 +126,7 @@ final class ActivePage extends VBox {
                         Locale.ROOT,
                         "Engine %.0f of 100, practice %s of 100, %s moves keep the attacker's"
                                 + " advantage.",
-                        100 * t.candidate().weighed().expected(),
+                        t.candidate().weighed().expected().points(),
                         practice.isPresent()
                                 ? String.format(Locale.ROOT, "%.0f", 100 * practice.getAsDouble())
                                 : "–",

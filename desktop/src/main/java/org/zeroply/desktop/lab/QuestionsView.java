@@ -4,15 +4,15 @@ import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.checks.CheckSearch;
 import org.zeroply.engine.checks.CheckSequence;
@@ -56,16 +56,15 @@ final class QuestionsView extends VBox {
         ask(
                 "Looking for the threat",
                 cancellation -> {
-                    AnalysisRequest request = AnalysisRequest.threat(position, Limits.nodes(NODES));
-                    return services.marking()
-                            .analyse(request, a -> {}, cancellation)
-                            .best()
-                            .map(c -> threat(request.start(), c))
+                    Position passed = position.play(Move.NULL);
+                    return new MoveEvaluator(services.marking(), NODES, cancellation)
+                            .choice(passed)
+                            .map(c -> threat(passed, c.best()))
                             .orElse("The opponent has no legal move.");
                 });
     }
 
-    private static String threat(Position passed, Analysis.Candidate best) {
+    private static String threat(Position passed, Weighed best) {
         boolean white = passed.toBoard().sideToMove() == 0;
         Score own = white ? best.score() : best.score().negated();
         return "If "
@@ -121,6 +120,7 @@ final class QuestionsView extends VBox {
                             if (session.current().position().equals(position)) {
                                 answer.setText(found.orElse(""));
                             }
-                        });
+                        })
+                .otherwise(() -> answer.setText(""));
     }
 }

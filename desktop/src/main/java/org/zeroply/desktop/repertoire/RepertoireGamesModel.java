@@ -13,7 +13,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.repertoire.Audit;
@@ -140,7 +140,7 @@ final class RepertoireGamesModel {
             Cancellation cancellation,
             Consumer<Double> progress) {
         List<MoveTree> games = games(name, view.repertoire().side());
-        Expectation expectation = new Expectation(services.marking(), NODES);
+        MoveEvaluator evaluator = new MoveEvaluator(services.marking(), NODES, cancellation);
         List<Finding> told = new ArrayList<>();
         Map<Spot, Integer> forgotten = new LinkedHashMap<>();
         boolean readable = cardsAreReadable(view);
@@ -150,7 +150,7 @@ final class RepertoireGamesModel {
             GameComparison.of(view.repertoire(), game, view.school())
                     .ifPresent(
                             c -> {
-                                told.add(left(c, c.loss(expectation, view.school())));
+                                told.add(left(c, c.loss(evaluator, view.school())));
                                 if (c.leftBy() == GameComparison.LeftBy.US) {
                                     forgotten.merge(c.spot(), 1, Integer::sum);
                                 }
@@ -308,12 +308,12 @@ final class RepertoireGamesModel {
             told.add(stop(s.experienceEnds() ? "New to them" : "Likely", s));
         }
         told.addAll(losses(name, view.repertoire().side().other(), cancellation));
-        Expectation expectation = new Expectation(services.marking(), NODES);
+        MoveEvaluator evaluator = new MoveEvaluator(services.marking(), NODES, cancellation);
         for (Preparation.SideStep s : preparation.sideSteps()) {
             if (cancellation.isCancelled()) {
                 break;
             }
-            double loss = expectation.loss(s.spot().position(), s.step());
+            double loss = evaluator.loss(s.spot().position(), s.step()).points();
             if (loss <= SOUND) {
                 told.add(
                         new Finding(

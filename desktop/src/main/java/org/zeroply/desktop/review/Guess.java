@@ -3,14 +3,14 @@ package org.zeroply.desktop.review;
 import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.review.MoveReview;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * A move tried in place of the one that was played.
@@ -19,20 +19,17 @@ import org.zeroply.engine.analysis.Limits;
  */
 record Guess(MoveReview truth, Move move) {
 
-    /** Points of a hundred below which two moves are alike. */
-    private static final double EVEN = 2;
-
     /** The move in SAN. */
     String san() {
         return San.write(truth.position(), move);
     }
 
-    private Optional<Double> expected() {
+    private Optional<ExpectedScore> expected() {
         return move.equals(truth.choice())
                 ? Optional.of(truth.before())
                 : truth.ways().stream()
                         .filter(c -> c.move().equals(move))
-                        .map(Analysis.Candidate::expected)
+                        .map(Weighed::expected)
                         .findFirst();
     }
 
@@ -52,23 +49,17 @@ record Guess(MoveReview truth, Move move) {
      * What is said to any move.
      *
      * @param nodes nodes to search on
+     * @throws java.util.concurrent.CancellationException when cancelled
      */
     String answer(Engine engine, long nodes, Cancellation cancellation) {
-        Position after = truth.position().play(move);
-        if (after.legalMoves().isEmpty()) {
-            return answer(after.isCheckmate() ? 1 : 0.5);
-        }
-        AnalysisRequest request = AnalysisRequest.of(after, Limits.nodes(nodes));
-        return answer(
-                engine.analyse(request, a -> {}, cancellation)
-                        .best()
-                        .map(c -> 1 - c.expected())
-                        .orElse(0.5));
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        return answer(evaluator.expected(truth.position().play(move)).opponents());
     }
 
-    private String answer(double expected) {
-        double loss = Math.max(0, 100 * (truth.before() - expected));
-        if (loss < EVEN) {
+    private String answer(ExpectedScore expected) {
+        Loss lost = Loss.between(truth.before(), expected);
+        double loss = lost.points();
+        if (!lost.exceeds(Weighed.EQUAL)) {
             return san() + " is as good as the engine's move " + truth.better() + ".";
         }
         return String.format(

@@ -134,7 +134,9 @@ final class MomentView extends VBox {
     private String figures() {
         MoveReview move = moment.moment().move();
         String loss =
-                move.loss() < 0.5 ? "" : String.format(Locale.ROOT, "%.0f points", move.loss());
+                move.loss().points() < 0.5
+                        ? ""
+                        : String.format(Locale.ROOT, "%.0f points", move.loss().points());
         return switch (moment.decision()) {
             case OPEN -> loss;
             case KEPT -> loss + "   kept";
@@ -167,9 +169,9 @@ final class MomentView extends VBox {
                         white(move).text(),
                         move.better(),
                         move.side().word(),
-                        100 * move.before(),
+                        move.before().points(),
                         move.san(),
-                        100 * move.after());
+                        move.after().points());
         Label label = Widgets.wrapped(engine, "faded");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);

@@ -15,7 +15,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.evaluation.Expectation;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;
@@ -24,6 +24,8 @@ import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Tries a position in practice: one game played out, or many fast ones between players of limited
@@ -167,7 +169,9 @@ final class TrialView extends VBox {
                                                                 .map(
                                                                         t ->
                                                                                 new Probed(
-                                                                                        promised(p),
+                                                                                        promised(
+                                                                                                p,
+                                                                                                cancellation),
                                                                                         t)),
                                                 found -> done(p, w, b, found)));
     }
@@ -177,9 +181,11 @@ final class TrialView extends VBox {
     }
 
     /** What the engine promises White, 0 to 1. */
-    private double promised(Position position) {
-        double own = new Expectation(services.marking(), VERDICT_NODES).of(position);
-        return position.sideToMove() == Side.WHITE ? own : 1 - own;
+    private double promised(Position position, Cancellation cancellation) {
+        ExpectedScore own =
+                new MoveEvaluator(services.marking(), VERDICT_NODES, cancellation)
+                        .expected(position);
+        return (position.sideToMove() == Side.WHITE ? own : own.opponents()).value();
     }
 
     private void done(Position p, Strength w, Strength b, Optional<Probed> found) {

@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -49,7 +50,7 @@ final class CandidateRow extends VBox {
         setMinHeight(HEIGHT);
         boolean white = position.toBoard().sideToMove() == 0;
         Score own = white ? c.score() : c.score().negated();
-        double expected = white ? c.expected() : 1 - c.expected();
+        ExpectedScore expected = white ? c.expected() : c.expected().opponents();
         Label keyLabel = Widgets.label(key, key.isEmpty() ? "faded" : "key");
         keyLabel.setMinWidth(26);
         HBox sign = VerdictSign.of(own.verdict(true), "engine-verdict");
@@ -57,7 +58,7 @@ final class CandidateRow extends VBox {
         Verdict verdict = own.verdict(true);
         Label numbers =
                 Widgets.label(
-                        String.format(Locale.ROOT, "%s  %.0f%%", own.text(), 100 * expected),
+                        String.format(Locale.ROOT, "%s  %.0f%%", own.text(), expected.points()),
                         "candidate-numbers");
         numbers.setMinWidth(USE_PREF_SIZE);
         numbers.setPrefWidth(80);

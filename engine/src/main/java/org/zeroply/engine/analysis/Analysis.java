@@ -48,13 +48,18 @@ public record Analysis(
      * A move and where it leads.
      *
      * @param score from the view of the side to move
-     * @param expected expected score of the side to move, 0 to 1; see {@link ExpectedScore}
+     * @param expected expected score of the side to move; see {@link ExpectedScoreCurve}
      * @param depth depth to which it was searched, in plies
      * @param deepest the deepest ply looked at
      * @param line the principal variation, the move itself first
      */
     public record Candidate(
-            Move move, Score score, double expected, int depth, int deepest, List<Move> line) {
+            Move move,
+            Score score,
+            ExpectedScore expected,
+            int depth,
+            int deepest,
+            List<Move> line) {
         public Candidate {
             line = List.copyOf(line);
         }

@@ -11,7 +11,7 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.EngineFailure;
-import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 
 /** Puts together what a program says about a position, believing only legal moves. */
@@ -19,7 +19,7 @@ final class UciAnalysis {
 
     private final Position position;
     private final AnalysisListener listener;
-    private final ExpectedScore curve;
+    private final ExpectedScoreCurve curve;
     private final TreeMap<Integer, Analysis.Candidate> lines = new TreeMap<>();
     private final List<Analysis.DepthBest> byDepth = new ArrayList<>();
     private final long began = System.nanoTime();
@@ -30,7 +30,7 @@ final class UciAnalysis {
     UciAnalysis(AnalysisRequest request, AnalysisListener listener) {
         position = request.position();
         this.listener = listener;
-        curve = ExpectedScore.at(position);
+        curve = ExpectedScoreCurve.at(position);
         wanted = request.lines();
     }
 

@@ -12,7 +12,7 @@ import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.eval.Weights;
@@ -90,7 +90,7 @@ public final class BuiltInEngine implements Engine {
             return new Deepening(
                             request,
                             lines,
-                            ExpectedScore.at(board),
+                            ExpectedScoreCurve.at(board),
                             watch(board, roots, fresh, cancellation),
                             listener,
                             cancellation,

@@ -10,7 +10,7 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.mate.MateProof;
 
@@ -31,7 +31,7 @@ final class Deepening {
     private final Cancellation cancellation;
     private final long began;
     private final RootLines lines;
-    private final ExpectedScore curve;
+    private final ExpectedScoreCurve curve;
     private final List<Analysis.DepthBest> byDepth = new ArrayList<>();
     private List<Analysis.Candidate> best = List.of();
 
@@ -47,7 +47,7 @@ final class Deepening {
     Deepening(
             AnalysisRequest request,
             RootLines lines,
-            ExpectedScore curve,
+            ExpectedScoreCurve curve,
             MateWatch watch,
             AnalysisListener listener,
             Cancellation cancellation,

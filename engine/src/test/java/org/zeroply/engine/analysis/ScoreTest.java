@@ -58,19 +58,20 @@ class ScoreTest {
             @ForAll @IntRange(max = 200) int plies,
             @ForAll @IntRange(min = -3000, max = 3000) int centipawns) {
         Position position = RandomPositions.after(new Random(seed), plies);
-        ExpectedScore curve = ExpectedScore.at(position);
+        ExpectedScoreCurve curve = ExpectedScoreCurve.at(position);
         Score score = new Score.Centipawns(centipawns);
-        double expected = curve.of(score);
-        assertThat(expected).isBetween(0.0, 1.0);
-        assertThat(expected + curve.of(score.negated())).isCloseTo(1, within(1e-12));
+        ExpectedScore expected = curve.of(score);
+        assertThat(expected.points()).isBetween(0.0, 100.0);
+        assertThat(curve.of(score.negated()).over(expected.opponents()))
+                .isCloseTo(0, within(1e-12));
         assertThat(curve.of(new Score.Centipawns(centipawns + 1))).isGreaterThan(expected);
     }
 
     @Test
     void a_level_game_is_half_a_point_and_a_mate_a_whole_one() {
-        ExpectedScore curve = ExpectedScore.at(Position.START);
-        assertThat(curve.of(new Score.Centipawns(0))).isEqualTo(0.5);
-        assertThat(curve.of(new Score.Mate(12))).isEqualTo(1);
-        assertThat(curve.of(new Score.Mate(-12))).isZero();
+        ExpectedScoreCurve curve = ExpectedScoreCurve.at(Position.START);
+        assertThat(curve.of(new Score.Centipawns(0))).isEqualTo(ExpectedScore.DRAW);
+        assertThat(curve.of(new Score.Mate(12))).isEqualTo(ExpectedScore.WIN);
+        assertThat(curve.of(new Score.Mate(-12))).isEqualTo(ExpectedScore.LOSS);
     }
 }

@@ -111,8 +111,9 @@ class GainSearchTest {
             Position position = one.position();
             Analysis.Candidate best = best(engine, position, 60_000, List.of());
             if (!one.winners().contains(best.move())) {
-                double own = best(engine, position, 400_000, List.of(best.move())).expected();
-                double winner = best(engine, position, 400_000, one.winners()).expected();
+                double own =
+                        best(engine, position, 400_000, List.of(best.move())).expected().value();
+                double winner = best(engine, position, 400_000, one.winners()).expected().value();
                 assertThat(own).as("%s", position).isGreaterThan(winner - 0.05);
             }
         }

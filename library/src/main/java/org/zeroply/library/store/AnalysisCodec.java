@@ -11,6 +11,7 @@ import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.library.LibraryException;
 
@@ -31,7 +32,7 @@ final class AnalysisCodec {
             for (Analysis.Candidate c : analysis.lines()) {
                 out.writeInt(c.move().packed());
                 write(out, c.score());
-                out.writeDouble(c.expected());
+                out.writeDouble(c.expected().value());
                 out.writeByte(c.depth());
                 out.writeByte(c.deepest());
                 out.writeByte(c.line().size());
@@ -82,7 +83,7 @@ final class AnalysisCodec {
     private static Analysis.Candidate candidate(DataInputStream in) throws IOException {
         Move move = new Move(in.readInt());
         Score score = score(in);
-        double expected = in.readDouble();
+        ExpectedScore expected = new ExpectedScore(in.readDouble());
         int depth = in.readUnsignedByte();
         int deepest = in.readUnsignedByte();
         List<Move> line = new ArrayList<>();

@@ -69,13 +69,13 @@ final class Baits {
                 comparison.grade(w) == Grade.FAILS
                         || w.result() != choice.result()
                         || loss.exceeds(NOT_FAR);
-        if (!loss.exceeds(MoveEvaluator.HARM) || !changes) {
+        if (!loss.exceeds(MoveComparison.HARM) || !changes) {
             return false;
         }
         Node end = editor.addLine(node, Line.start(w.line(), REFUTATION_PLIES));
         Node bait = node.child(w.move()).orElseThrow();
         double left = judgement.write(end);
-        if (choice.best().expected() - left < MoveEvaluator.HARM) {
+        if (choice.best().expected().value() - left < MoveComparison.HARM) {
             editor.delete(bait);
             return false;
         }

@@ -409,7 +409,7 @@ final class Growth {
             return longest.moves() > 0 || mate.moves() <= longest.moves() + 1;
         }
         int margin = main && ply <= EARLY ? CONSIDERED : AS_GOOD;
-        return best.expected() - w.expected() <= MoveComparison.WEAKER
+        return best.expected().over(w.expected()) <= MoveComparison.WEAKER
                 && best.score().ordinal() - w.score().ordinal() <= margin;
     }
 

@@ -43,7 +43,7 @@ final class Judgement {
         Score score =
                 best.map(Weighed::score)
                         .orElse(p.inCheck() ? new Score.Mate(0) : new Score.Centipawns(0));
-        double expected = best.map(Weighed::expected).orElse(p.inCheck() ? 0.0 : 0.5);
+        double expected = best.map(w -> w.expected().value()).orElse(p.inCheck() ? 0.0 : 0.5);
         editor.annotate(
                 node,
                 a ->

@@ -280,7 +280,7 @@ public final class SchemeDraft {
 
         /** A main line that ends with much less than its first move promised. */
         private Optional<String> broken() {
-            double promised = choice.best().expected();
+            double promised = choice.best().expected().value();
             return editor.tree().mainLine().stream()
                     .map(growth::worth)
                     .flatMap(Optional::stream)
@@ -308,7 +308,7 @@ public final class SchemeDraft {
         }
 
         private String prompt() {
-            boolean holds = choice.best().expected() < Ways.HELPS;
+            boolean holds = choice.best().expected().value() < Ways.HELPS;
             String task =
                     isLost()
                             ? "Find what holds out longest."
@@ -321,7 +321,7 @@ public final class SchemeDraft {
         }
 
         private boolean isLost() {
-            return choice.best().expected() <= Ways.LOST;
+            return choice.best().expected().value() <= Ways.LOST;
         }
 
         /** Adds a line from the start; gives its first move. */
@@ -348,7 +348,7 @@ public final class SchemeDraft {
         }
 
         private double harm(Weighed w) {
-            return choice.best().expected() - w.expected();
+            return choice.best().expected().over(w.expected());
         }
 
         /** The second-best move, where it still helps. */
@@ -356,8 +356,8 @@ public final class SchemeDraft {
             Optional<Weighed> second =
                     choice.moves().stream().skip(1).filter(w -> !equal.contains(w)).findFirst();
             return second.filter(w -> root.child(w.move()).isEmpty())
-                    .filter(w -> w.expected() >= Ways.HELPS && harm(w) <= NOT_FAR)
-                    .filter(w -> choice.best().expected() >= Ways.HELPS)
+                    .filter(w -> w.expected().value() >= Ways.HELPS && harm(w) <= NOT_FAR)
+                    .filter(w -> choice.best().expected().value() >= Ways.HELPS)
                     .map(w -> line(w, PARTIAL_PLIES));
         }
 

@@ -8,6 +8,7 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.AimCheck;
 import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Which moves do as well as the best one, by the relation that the check of exercises uses.
@@ -35,12 +36,12 @@ public record Ways(Aim aim) {
             return Aim.MATE;
         }
         if (best.exact()) {
-            return best.expected() == 1 ? Aim.WIN : Aim.HOLD;
+            return best.expected().equals(ExpectedScore.WIN) ? Aim.WIN : Aim.HOLD;
         }
-        if (best.expected() <= LOST) {
+        if (best.expected().value() <= LOST) {
             return Aim.BEST;
         }
-        if (best.expected() < HELPS) {
+        if (best.expected().value() < HELPS) {
             return Aim.HOLD;
         }
         int gain = LineGain.hundredths(choice.position(), best.line());
@@ -71,13 +72,13 @@ public record Ways(Aim aim) {
         Weighed best = choice.best();
         List<Weighed> reaching = reaching(choice);
         boolean mate = aim == Aim.MATE && best.mates();
-        boolean won = !mate && best.expected() >= BY_ITSELF;
+        boolean won = !mate && best.expected().value() >= BY_ITSELF;
         return choice.moves().stream()
                 .skip(1)
                 .filter(
                         w ->
                                 reaching.contains(w)
-                                        || won && w.expected() >= ANYWAY
+                                        || won && w.expected().value() >= ANYWAY
                                         || !mate && isNear(w, best))
                 .count();
     }

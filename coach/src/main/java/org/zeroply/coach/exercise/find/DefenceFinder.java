@@ -82,9 +82,9 @@ public final class DefenceFinder implements GameSearch {
         Choice choice = evaluator.choice(position, MOST_HELD + 1).orElseThrow();
         boolean few =
                 choice.moves().size() > MOST_HELD
-                        && choice.best().expected() >= HOLDS
-                        && choice.best().expected() <= 1 - HOLDS
-                        && choice.moves().get(MOST_HELD).expected() <= FAILS;
+                        && choice.best().expected().value() >= HOLDS
+                        && choice.best().expected().value() <= 1 - HOLDS
+                        && choice.moves().get(MOST_HELD).expected().value() <= FAILS;
         if (!few || Obvious.why(choice, Optional.of(last)).isPresent()) {
             return Optional.empty();
         }

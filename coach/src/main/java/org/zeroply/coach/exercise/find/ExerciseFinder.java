@@ -13,6 +13,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
@@ -102,7 +103,7 @@ public final class ExerciseFinder implements GameSearch {
                         .choice(position, 2)
                         .orElseThrow();
         boolean pays =
-                brief.best().expected() >= HOLDS - 0.1
+                brief.best().expected().value() >= HOLDS - 0.1
                         && (brief.gap() >= SHORT_GAP
                                 || brief.gap() >= SHORT_GAP / 2 && brief.depthFound() >= DEEP)
                         && Obvious.why(brief, Optional.of(last)).isEmpty();
@@ -121,7 +122,7 @@ public final class ExerciseFinder implements GameSearch {
     }
 
     private static boolean isClear(Choice choice, double gap) {
-        double best = choice.best().expected();
+        double best = choice.best().expected().value();
         boolean worth = best >= WINS || best >= HOLDS && choice.decidesTheResult();
         return worth && choice.gap() >= gap && choice.best().line().size() >= 3;
     }
@@ -157,7 +158,7 @@ public final class ExerciseFinder implements GameSearch {
         if (isInBetween(position, last, key)) {
             appeals.add(new Appeal(Appeal.Kind.IN_BETWEEN, "something comes before taking back"));
         }
-        if (choice.best().expected() < WINS) {
+        if (choice.best().expected().value() < WINS) {
             appeals.add(new Appeal(Appeal.Kind.ONLY_MOVE, "one move holds"));
         }
         if (appeals.isEmpty()) {
@@ -184,12 +185,12 @@ public final class ExerciseFinder implements GameSearch {
                 .filter(
                         m ->
                                 gives(choice, evaluator.weigh(choice.position(), m))
-                                        >= MoveEvaluator.HARM)
+                                        >= MoveComparison.HARM)
                 .toList();
     }
 
     private static double gives(Choice choice, Weighed move) {
-        return choice.best().expected() - move.expected();
+        return choice.best().expected().over(move.expected());
     }
 
     /** A man was taken and could be taken back, but the best move does something else. */
@@ -246,7 +247,7 @@ public final class ExerciseFinder implements GameSearch {
     /** Replies that are as good as each other have to be considered one by one. */
     private static Optional<Appeal> defences(Position after, MoveEvaluator evaluator) {
         Optional<Choice> replies = evaluator.choice(after, 4);
-        int good = replies.map(c -> 1 + c.equals(MoveEvaluator.MARGIN / 2).size()).orElse(0);
+        int good = replies.map(c -> 1 + c.equals(MoveComparison.WEAKER / 2).size()).orElse(0);
         boolean lost = replies.filter(c -> c.result() == ResultClass.LOSS).isPresent();
         return good >= 2 && good < 4 || good >= 2 && !lost
                 ? Optional.of(new Appeal(Appeal.Kind.DEFENCES, good + " defences to consider"))

@@ -18,6 +18,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
@@ -228,9 +229,9 @@ final class LineFindings {
                             + points(asked),
                     w);
         } else if (answer == AimCheck.Answer.REACHES) {
-            double more = w.expected() - asked.expected();
+            double more = w.expected().over(asked.expected());
             String better =
-                    more > MoveEvaluator.MARGIN || w.result().compareTo(asked.result()) < 0
+                    more > MoveComparison.WEAKER || w.result().compareTo(asked.result()) < 0
                             ? " is better than "
                             : " is as good as ";
             String how =
@@ -280,8 +281,8 @@ final class LineFindings {
 
     private static boolean isWorse(Weighed w, Weighed asked) {
         boolean worse = w.result().compareTo(asked.result()) > 0;
-        double less = asked.expected() - w.expected();
-        return worse && less > MoveEvaluator.MARGIN || less > NOT_EQUAL;
+        double less = asked.expected().over(w.expected());
+        return worse && less > MoveComparison.WEAKER || less > NOT_EQUAL;
     }
 
     private void tempting(Choice choice, Node bait) {
@@ -292,8 +293,8 @@ final class LineFindings {
                         .map(m -> sure(node, weighed(choice, m)))
                         .filter(m -> m.score().compareTo(choice.best().score()) > 0)
                         .orElse(choice.best());
-        boolean asGood = w.matches(best, MoveEvaluator.MARGIN);
-        if (asGood && sure(node, w).matches(best, MoveEvaluator.MARGIN)) {
+        boolean asGood = w.matches(best, MoveComparison.WEAKER);
+        if (asGood && sure(node, w).matches(best, MoveComparison.WEAKER)) {
             Weighed sure = sure(node, w);
             add(
                     bait,
@@ -311,7 +312,7 @@ final class LineFindings {
         }
         reply.flatMap(r -> evaluator.choice(r.position(), 1))
                 .map(Choice::best)
-                .filter(after -> after.matches(best, MoveEvaluator.MARGIN))
+                .filter(after -> after.matches(best, MoveComparison.WEAKER))
                 .ifPresent(
                         after ->
                                 add(
@@ -344,7 +345,7 @@ final class LineFindings {
     private void missing(Node node, Weighed w, Weighed best) {
         boolean turns = w.result().compareTo(best.result()) < 0;
         String name = san(node, w.move());
-        if (turns || w.expected() - best.expected() > MoveEvaluator.MARGIN) {
+        if (turns || w.expected().over(best.expected()) > MoveComparison.WEAKER) {
             add(
                     node,
                     Finding.Kind.MISSING_DEFENCE,
@@ -365,7 +366,7 @@ final class LineFindings {
         boolean longer = holdsOutLonger(w, best);
         Optional<Choice> answer = evaluator.choice(node.position().play(w.move()), 3);
         boolean obvious = answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isPresent();
-        int others = answer.map(a -> a.equals(MoveEvaluator.WAYS).size()).orElse(0);
+        int others = answer.map(a -> a.equals(MoveComparison.WAYS).size()).orElse(0);
         if (!longer && (obvious || others > 1)) {
             return;
         }
@@ -393,7 +394,7 @@ final class LineFindings {
     /** Whether a defence, even if it loses, makes clearly more trouble than the best known one. */
     private static boolean holdsOutLonger(Weighed w, Weighed best) {
         if (!(best.score() instanceof Score.Mate mated) || mated.moves() > 0) {
-            return w.expected() - best.expected() > MORE_TROUBLE;
+            return w.expected().over(best.expected()) > MORE_TROUBLE;
         }
         return !(w.score() instanceof Score.Mate m)
                 || m.moves() > 0

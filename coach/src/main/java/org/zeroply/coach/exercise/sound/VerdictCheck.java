@@ -59,7 +59,7 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
     private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {
         boolean white = position.sideToMove() == Side.WHITE;
         Verdict found = best.score().verdict(white);
-        double expected = best.expected();
+        double expected = best.expected().value();
         String detail =
                 "the scheme says "
                         + verdict.words()

@@ -24,6 +24,7 @@ import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -112,9 +113,11 @@ class DraftTruthTest {
                     .check()
                     .ifPresent(
                             stamp -> {
-                                double white = ExpectedScore.at(node.position()).of(score(stamp));
-                                double own = solver == Side.WHITE ? white : 1 - white;
-                                assertThat(own).isGreaterThan(0.4);
+                                ExpectedScore white =
+                                        ExpectedScoreCurve.at(node.position()).of(score(stamp));
+                                ExpectedScore own =
+                                        solver == Side.WHITE ? white : white.opponents();
+                                assertThat(own.value()).isGreaterThan(0.4);
                             });
         }
     }
