@@ -38,12 +38,22 @@ public final class MoveEvaluator {
     private final Cancellation cancellation;
 
     /** What was asked before; empty where nothing is to be remembered. */
-    private final Optional<Map<Question, Answer>> known;
+    private final Optional<Memory> memory;
 
-    private record Question(Position position, int most) {}
+    /** What was asked in one piece of work, with what came out on so many nodes. */
+    private static final class Memory {
 
-    /** What came out on so many nodes. */
-    private record Answer(Optional<Choice> choice, long until) {}
+        private record Question(Position position, int most) {}
+
+        private record Answer(Optional<Choice> choice, long until) {}
+
+        private record Asked(Position position, List<Move> moves) {}
+
+        private record Found(Optional<Weighed> best, long nodes) {}
+
+        private final Map<Question, Answer> choices = new HashMap<>();
+        private final Map<Asked, Found> moves = new HashMap<>();
+    }
 
     /**
      * @param nodes nodes for each search
@@ -53,7 +63,7 @@ public final class MoveEvaluator {
         this(engine, new SolvingEngine(engine, endings), nodes, cancellation, Optional.empty());
     }
 
-    /** The same with the tables that come with the program alone. */
+    /** The same with no tables of endings beside those that the engine itself has. */
     public MoveEvaluator(Engine engine, long nodes, Cancellation cancellation) {
         this(engine, Endings.NONE, nodes, cancellation);
     }
@@ -63,12 +73,12 @@ public final class MoveEvaluator {
             SolvingEngine solver,
             long nodes,
             Cancellation cancellation,
-            Optional<Map<Question, Answer>> known) {
+            Optional<Memory> memory) {
         this.engine = engine;
         this.solver = solver;
         this.nodes = nodes;
         this.cancellation = cancellation;
-        this.known = known;
+        this.memory = memory;
     }
 
     /**
@@ -76,13 +86,12 @@ public final class MoveEvaluator {
      * are given again, those made on more nodes for those on fewer. For one thread.
      */
     public MoveEvaluator remembering() {
-        Optional<Map<Question, Answer>> memory = Optional.of(new HashMap<>());
-        return new MoveEvaluator(engine, solver, nodes, cancellation, memory);
+        return new MoveEvaluator(engine, solver, nodes, cancellation, Optional.of(new Memory()));
     }
 
     /** The same with another number of nodes. */
     public MoveEvaluator withNodes(long other) {
-        return new MoveEvaluator(engine, solver, other, cancellation, known);
+        return new MoveEvaluator(engine, solver, other, cancellation, memory);
     }
 
     /** The same for brief looks, on a part of the nodes, but not fewer than {@value #FEWEST}. */
@@ -184,8 +193,8 @@ public final class MoveEvaluator {
 
     /**
      * The best moves of a position, the best one by a search of its own: on one line more is found
-     * than on several at once. Other moves that are close to it, or seem better, are looked at
-     * longer.
+     * than on several at once. Other moves that are close to it, seem better or win too are looked
+     * at longer.
      *
      * @param most how many to tell apart
      * @param cap nodes at which what is not settled stays open
@@ -200,10 +209,11 @@ public final class MoveEvaluator {
         List<Weighed> moves = new ArrayList<>(List.of(one.best()));
         for (Weighed other : several.get().moves()) {
             if (!other.move().equals(one.best().move())) {
-                boolean close =
-                        Loss.between(one.best().expected(), other.expected()).points() < CLOSE;
                 long longer = Math.max(nodes, cap / 2);
-                moves.add(close ? withNodes(longer).weigh(position, other.move()) : other);
+                moves.add(
+                        mayDoAsWell(other, one.best())
+                                ? withNodes(longer).weigh(position, other.move())
+                                : other);
             }
         }
         moves.sort(Comparator.comparing(Weighed::score).reversed());
@@ -211,14 +221,24 @@ public final class MoveEvaluator {
         return Optional.of(new Choice(position, best, one.legal(), one.leaders(), one.sureness()));
     }
 
+    /** Whether a longer look may find a move as good as the best one: it is near, or wins too. */
+    private static boolean mayDoAsWell(Weighed other, Weighed best) {
+        boolean wins =
+                !best.mates()
+                        && best.result() == ResultClass.WIN
+                        && other.result() == ResultClass.WIN;
+        return wins || Loss.of(other, best).points() < CLOSE;
+    }
+
     private Optional<Choice> choice(Position position, int most, long until) {
-        Question question = new Question(position, most);
-        Optional<Answer> before = known.map(k -> k.get(question)).filter(a -> a.until() >= until);
+        Memory.Question question = new Memory.Question(position, most);
+        Optional<Memory.Answer> before =
+                memory.map(m -> m.choices.get(question)).filter(a -> a.until() >= until);
         if (before.isPresent()) {
             return before.get().choice();
         }
         Optional<Choice> found = search(position, most, until);
-        known.ifPresent(k -> k.put(question, new Answer(found, until)));
+        memory.ifPresent(m -> m.choices.put(question, new Memory.Answer(found, until)));
         return found;
     }
 
@@ -264,16 +284,25 @@ public final class MoveEvaluator {
         if (moves.isEmpty()) {
             return Optional.empty();
         }
+        Memory.Asked asked = new Memory.Asked(position, List.copyOf(moves));
+        Optional<Memory.Found> before =
+                memory.map(m -> m.moves.get(asked)).filter(f -> f.nodes() >= nodes);
+        if (before.isPresent()) {
+            return before.get().best();
+        }
         Optional<Weighed> known =
                 exact(position).stream()
                         .filter(w -> moves.contains(w.move()))
                         .findFirst()
                         .map(w -> shown(position, w));
-        return known.isPresent()
-                ? known
-                : run(AnalysisRequest.of(position, limits()).among(moves))
-                        .best()
-                        .map(MoveEvaluator::weighed);
+        Optional<Weighed> best =
+                known.isPresent()
+                        ? known
+                        : run(AnalysisRequest.of(position, limits()).among(moves))
+                                .best()
+                                .map(MoveEvaluator::weighed);
+        memory.ifPresent(m -> m.moves.put(asked, new Memory.Found(best, nodes)));
+        return best;
     }
 
     private Limits limits() {

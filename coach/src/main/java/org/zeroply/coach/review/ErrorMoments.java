@@ -20,9 +20,11 @@ final class ErrorMoments {
     private static final int PAWN = 100;
 
     private final MoveEvaluator evaluator;
+    private final CaptureChoice captures;
 
-    ErrorMoments(MoveEvaluator evaluator) {
+    ErrorMoments(MoveEvaluator evaluator, CaptureChoice captures) {
         this.evaluator = evaluator;
+        this.captures = captures;
     }
 
     /**
@@ -34,6 +36,7 @@ final class ErrorMoments {
         return ignoredThreat(move)
                 .or(() -> missedChance(move, previous))
                 .or(() -> previous.filter(ErrorMoments::isError).map(p -> unpunished(move, p)))
+                .or(() -> captures.wrong(move, previous))
                 .orElseGet(() -> turn(move))
                 .because(Cause.of(move));
     }

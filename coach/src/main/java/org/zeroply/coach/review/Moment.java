@@ -81,7 +81,9 @@ public record Moment(
         LAST_HOLD("the last hold"),
         IGNORED_THREAT("a threat not seen"),
         UNPUNISHED_ERROR("an error returned"),
+        WRONG_CAPTURE("the wrong capture"),
         HARD_MOVE_FOUND("a hard move found"),
+        RIGHT_CAPTURE("the right capture"),
         SEVERAL_WAYS("several ways"),
         DEPARTURE("leaving known games"),
         STRATEGIC("a strategic decision"),
@@ -102,6 +104,7 @@ public record Moment(
         /** Whether the player went wrong; the others are praise or information. */
         public boolean isError() {
             return this != HARD_MOVE_FOUND
+                    && this != RIGHT_CAPTURE
                     && this != SEVERAL_WAYS
                     && this != DEPARTURE
                     && this != COACH;

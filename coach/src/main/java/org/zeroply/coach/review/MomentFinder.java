@@ -39,9 +39,11 @@ final class MomentFinder {
     private static final double PRAISE = 30;
 
     private final ErrorMoments errors;
+    private final CaptureChoice captures;
 
     MomentFinder(MoveEvaluator evaluator) {
-        errors = new ErrorMoments(evaluator);
+        captures = new CaptureChoice(evaluator);
+        errors = new ErrorMoments(evaluator, captures);
     }
 
     /**
@@ -51,6 +53,7 @@ final class MomentFinder {
      */
     List<Moment> find(List<MoveReview> moves, String result, List<Moment> departures) {
         List<Moment> found = new ArrayList<>();
+        List<Moment> choices = new ArrayList<>();
         Optional<MoveReview> hold = lastHold(moves, result);
         for (int i = 0; i < moves.size(); i++) {
             MoveReview move = moves.get(i);
@@ -64,6 +67,8 @@ final class MomentFinder {
                 found.add(errors.of(move, previous));
             } else if (isHardMoveFound(move, previous)) {
                 found.add(praise(move));
+            } else {
+                captures.right(move, previous).ifPresent(choices::add);
             }
             StrategicMoments.of(move).ifPresent(found::add);
         }
@@ -72,6 +77,7 @@ final class MomentFinder {
                 .flatMap(Optional::stream)
                 .max(Comparator.comparingDouble(Moment::weight))
                 .ifPresent(found::add);
+        choices.stream().max(Comparator.comparingDouble(Moment::weight)).ifPresent(found::add);
         found.addAll(departures);
         Map<Integer, Moment> byPly = new LinkedHashMap<>();
         found.sort(Comparator.comparingDouble(Moment::weight).reversed());

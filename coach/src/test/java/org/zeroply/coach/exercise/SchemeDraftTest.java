@@ -65,6 +65,14 @@ class SchemeDraftTest {
     }
 
     @Test
+    void a_bar_that_shows_the_work_never_goes_back() {
+        List<Double> told = new ArrayList<>();
+        Position p = Position.fromFen("5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1");
+        drafter(50).draft(p, List.of(), told::add, new Cancellation());
+        assertThat(told).isSorted().allMatch(part -> part <= 1).hasSizeGreaterThan(10);
+    }
+
+    @Test
     void a_bait_is_shown_with_its_refutation_and_earns_nothing() throws NotationException {
         MoveTree tree = draft("5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1", 50, "h3");
         Node bait = tree.root().child(San.read(tree.start(), "h3")).orElseThrow();

@@ -35,7 +35,13 @@ import org.zeroply.coach.exercise.sound.Finding;
 import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisListener;
+import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -290,6 +296,57 @@ class SoundnessCheckTest {
                     .anyMatch(f -> f.kind() == Finding.Kind.DUPLICATE)
                     .allMatch(f -> f.severity() != Finding.Severity.ERROR);
         }
+    }
+
+    /** Says something else whenever it has looked twice as long. */
+    private record Wavering(boolean wavers) implements Engine {
+
+        @Override
+        public String name() {
+            return "wavering";
+        }
+
+        @Override
+        public Analysis analyse(
+                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
+            Analysis last = new Analysis(List.of(), List.of(), 0, 0, 0, 0);
+            long limit = request.limits().nodes();
+            boolean high = false;
+            for (long nodes = limit / 16; nodes <= limit && nodes > 0; nodes *= 2) {
+                high = wavers && !high;
+                ExpectedScore expected = new ExpectedScore(high ? 0.7 : 0.55);
+                List<Analysis.Candidate> lines =
+                        request.candidates().stream()
+                                .limit(request.lines())
+                                .map(m -> candidate(m, expected))
+                                .toList();
+                last = new Analysis(lines, List.of(), 5, nodes, 1, 0);
+                listener.found(last);
+            }
+            return last;
+        }
+
+        private static Analysis.Candidate candidate(Move move, ExpectedScore expected) {
+            Score score = new Score.Centipawns(30);
+            return new Analysis.Candidate(move, score, expected, 5, 5, List.of(move));
+        }
+
+        @Override
+        public void forget() {}
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void a_first_move_that_does_not_settle_is_called_unclear(boolean wavers) throws Exception {
+        Soundness found =
+                new SoundnessCheck(new Wavering(wavers), Endings.NONE, NODES, KnownExercises.NONE)
+                        .check(exercises().get(0), p -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(found.findings())
+                .filteredOn(f -> f.kind() == Finding.Kind.UNSETTLED)
+                .hasSize(wavers ? 1 : 0)
+                .allMatch(f -> f.severity() == Finding.Severity.NOTE)
+                .allMatch(f -> f.detail().contains("still changes"));
     }
 
     @Test

@@ -159,8 +159,9 @@ public final class Task<T> {
         }
     }
 
+    /** A bar never goes back. */
     void advance(double part) {
-        progress.set(part);
+        progress.set(Math.max(progress.get(), part));
     }
 
     void succeed(T value) {

@@ -1,8 +1,11 @@
 package org.zeroply.library.sample;
 
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
@@ -82,12 +85,18 @@ final class SampleExercises {
                                 Comparator.comparingInt((Made m) -> Math.min(LONG, m.ownMoves()))
                                         .thenComparingInt(Made::items)
                                         .reversed())
-                        .limit(wanted)
                         .toList();
-        for (int i = 0; i < made.size(); i++) {
-            new TreeEditor(made.get(i).scheme()).tag("ZpTitle", "Calculation " + (i + 1));
+        List<Made> chosen = oneOfAGame(made).stream().limit(wanted).toList();
+        for (int i = 0; i < chosen.size(); i++) {
+            new TreeEditor(chosen.get(i).scheme()).tag("ZpTitle", "Calculation " + (i + 1));
         }
-        return made;
+        return chosen;
+    }
+
+    /** Two of one game are often two moments of one attack. */
+    private static List<Made> oneOfAGame(List<Made> made) {
+        Set<MoveTree> games = Collections.newSetFromMap(new IdentityHashMap<>());
+        return made.stream().filter(m -> games.add(m.game())).toList();
     }
 
     private static Stream<Find> finds(MoveTree game) {

@@ -64,10 +64,19 @@ public final class SchemeDraft {
     private static final double MIN_OTHERS = 4;
 
     /** How often what the check finds is mended. */
-    private static final int REPAIRS = 3;
+    private static final int REPAIRS = 4;
+
+    /** What the check has nothing against is checked once more, on so many times the nodes. */
+    private static final int CONFIRMED = 2;
 
     /** The key is looked for on so many times the nodes at most. */
     private static final int SETTLING = 16;
+
+    /** Parts of the work, 0 to 1: when the lines are grown, one check, when it was checked. */
+    private static final double GROWN = 0.55;
+
+    private static final double A_CHECK = 0.2;
+    private static final double CHECKED = GROWN + A_CHECK;
 
     private static final int PARTIAL_PLIES = 3;
 
@@ -81,16 +90,22 @@ public final class SchemeDraft {
     private final Endings endings;
     private final long nodes;
     private final int points;
+    private final boolean confirms;
 
     /**
      * @param nodes nodes for each search
      * @param points what the scheme adds up to, 1 to 999
      */
     public SchemeDraft(Engine engine, Endings endings, long nodes, int points) {
+        this(engine, endings, nodes, points, true);
+    }
+
+    private SchemeDraft(Engine engine, Endings endings, long nodes, int points, boolean confirms) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
         this.points = points;
+        this.confirms = confirms;
     }
 
     /** Whether a draft does not say that something of it is open. */
@@ -106,7 +121,7 @@ public final class SchemeDraft {
     /** The same for a first version within seconds. */
     public SchemeDraft first() {
         long fewer = Math.min(nodes, Math.max(FEWEST, nodes / FIRST));
-        return new SchemeDraft(engine, endings, fewer, points);
+        return new SchemeDraft(engine, endings, fewer, points, false);
     }
 
     /**
@@ -203,6 +218,15 @@ public final class SchemeDraft {
                 .toList();
     }
 
+    /** Tells no part done that is less than one told before: checks are made more than once. */
+    private static DoubleConsumer rising(DoubleConsumer progress) {
+        double[] most = {0};
+        return done -> {
+            most[0] = Math.max(most[0], done);
+            progress.accept(most[0]);
+        };
+    }
+
     /** One draft being written. */
     private final class Draft {
 
@@ -214,6 +238,7 @@ public final class SchemeDraft {
         private final Side solver;
         private final Node root;
         private final Position start;
+        private final DoubleConsumer progress;
 
         Draft(MoveEvaluator evaluator, TreeEditor editor, Choice choice, DoubleConsumer progress) {
             this.evaluator = evaluator;
@@ -223,7 +248,14 @@ public final class SchemeDraft {
             this.start = root.position();
             this.solver = start.sideToMove();
             this.ways = new Ways(Ways.aim(choice));
-            this.growth = new Growth(evaluator, editor, solver, ways, progress);
+            this.progress = rising(progress);
+            this.growth =
+                    new Growth(
+                            evaluator,
+                            editor,
+                            solver,
+                            ways,
+                            done -> this.progress.accept(GROWN * done));
         }
 
         void write(List<Move> tempting) {
@@ -269,13 +301,26 @@ public final class SchemeDraft {
                 growth.efforts().removeIf(e -> !nodes.contains(e.node()));
                 nodes.forEach(n -> editor.points(n, List.of()));
                 share(editor, growth.efforts(), points);
-                errors = Located.errors(editor.tree(), evaluator);
+                errors = errors(evaluator, GROWN);
+                if (errors.isEmpty() && confirms) {
+                    errors = errors(evaluator.withNodes(CONFIRMED * evaluator.nodes()), CHECKED);
+                }
                 boolean mended = round < REPAIRS && new Repairs(editor, growth).mend(errors);
                 if (!mended) {
                     break;
                 }
             }
             return errors;
+        }
+
+        /**
+         * What the check finds.
+         *
+         * @param from part of the work done before, 0 to 1
+         */
+        private List<Located> errors(MoveEvaluator checking, double from) {
+            return Located.errors(
+                    editor.tree(), checking, done -> progress.accept(from + A_CHECK * done));
         }
 
         /** A main line that ends with much less than its first move promised. */

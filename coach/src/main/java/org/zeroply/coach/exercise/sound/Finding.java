@@ -29,6 +29,8 @@ public record Finding(Kind kind, Severity severity, String line, String detail, 
         NOT_REFUTED("Not refuted"),
         /** A move marked as equal gives something away. */
         NOT_EQUAL("Not equal"),
+        /** The first move did not settle on the nodes there were. */
+        UNSETTLED("Unclear"),
         /** Of two ways that are equal, one can earn less. */
         UNEVEN_WAYS("Uneven ways"),
         /** Points that no answer can earn. */

@@ -38,6 +38,9 @@ final class LineFindings {
     /** The best move of the solver is looked for on so many times the nodes at most. */
     private static final int SETTLING = 2;
 
+    /** The same at the first move. */
+    private static final int SETTLING_KEY = 8;
+
     /** Moves of a proof that are told after the scheme's. */
     private static final int SHOWN = 6;
 
@@ -100,17 +103,31 @@ final class LineFindings {
         boolean solves = node.position().sideToMove() == solver;
         Optional<Choice> choice =
                 solves
-                        ? evaluator.thorough(node.position(), most, SETTLING * evaluator.nodes())
+                        ? evaluator.thorough(node.position(), most, settling(node))
                         : evaluator.choice(node.position(), most);
         choice.ifPresent(
                 c -> {
                     exact &= c.best().exact();
                     if (solves) {
+                        openKey(node, c);
                         solverNode(node, c);
                     } else {
                         defences(node, c);
                     }
                 });
+    }
+
+    /** Nodes at which what is not settled stays open. */
+    private long settling(Node node) {
+        return evaluator.nodes() * (node.isRoot() ? SETTLING_KEY : SETTLING);
+    }
+
+    private void openKey(Node node, Choice choice) {
+        if (node.isRoot() && !choice.sureness().settled()) {
+            String why = "the first move is unclear: " + choice.sureness().reason();
+            String san = san(node, choice.best().move());
+            add(node, Finding.Kind.UNSETTLED, NOTE, "", why + "; best now " + san, choice.best());
+        }
     }
 
     /** Whether every move of the solver on the way is one that the scheme asks for. */

@@ -2,6 +2,7 @@ package org.zeroply.coach.exercise.sound;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -16,10 +17,15 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
  */
 public record Located(Finding finding, Node node, Optional<Move> move) {
 
-    /** Errors of a scheme's lines, so long as it is being written. */
-    public static List<Located> errors(MoveTree tree, MoveEvaluator evaluator) {
+    /**
+     * Errors of a scheme's lines, so long as it is being written.
+     *
+     * @param progress told the part done, 0 to 1
+     */
+    public static List<Located> errors(
+            MoveTree tree, MoveEvaluator evaluator, DoubleConsumer progress) {
         return new LineFindings(tree, evaluator)
-                .find(done -> {}).stream()
+                .find(progress).stream()
                         .filter(l -> l.finding().severity() == Finding.Severity.ERROR)
                         .toList();
     }

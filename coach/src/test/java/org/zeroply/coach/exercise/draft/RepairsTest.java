@@ -47,7 +47,7 @@ class RepairsTest {
     }
 
     private List<Located> errors() {
-        return Located.errors(editor.tree(), evaluator);
+        return Located.errors(editor.tree(), evaluator, done -> {});
     }
 
     @Test
