@@ -160,7 +160,7 @@ public final class DefenceDraft {
         }
         editor.verdict(end, Optional.of(verdict(threat.score(), threat.side())));
         editor.annotate(end, a -> a.withEnd(true));
-        SchemeDraft.share(editor, efforts, POINTS);
+        PointShare.give(editor, efforts, POINTS);
         Side side = threat.side();
         String prompt =
                 "What does "
@@ -326,7 +326,7 @@ public final class DefenceDraft {
         }
 
         Result finish(DefenceTask task, Set<String> themes) {
-            SchemeDraft.share(editor, efforts, POINTS);
+            PointShare.give(editor, efforts, POINTS);
             return tagged(task, themes);
         }
 

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
-import java.util.stream.Stream;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -13,7 +11,6 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
-import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
@@ -21,8 +18,6 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.ThemeFinder;
-import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.exchange.StaticExchange;
 
 /**
  * Grows the lines of a scheme: at the solver's moves the best one, what equals it and what tempts;
@@ -35,14 +30,6 @@ final class Growth {
 
     /** Plies of what follows that show what was won, where it is not asked for any more. */
     private static final int SHOWN_PLIES = 8;
-
-    /** A defence is as good as the best one within so many centipawns. */
-    private static final int AS_GOOD = 60;
-
-    /** In the first plies of the main line more is worth considering. */
-    private static final int CONSIDERED = 150;
-
-    private static final int EARLY = 6;
 
     /** Up to here defences are shown that several moves answer. */
     private static final int TRIED = 4;
@@ -375,16 +362,7 @@ final class Growth {
     private List<Defence> choose(Node node, Choice choice, int ply, boolean main) {
         int most = main ? ply <= 4 ? 4 : 3 : ply <= 4 ? 2 : 1;
         List<Defence> chosen = new ArrayList<>();
-        List<Weighed> plausible =
-                Stream.concat(
-                                choice.moves().stream()
-                                        .filter(w -> isConsidered(w, choice.best(), ply, main)),
-                                ply <= 4 && main
-                                        ? refutationLike(node.position(), choice)
-                                        : Stream.empty())
-                        .distinct()
-                        .toList();
-        for (Weighed w : plausible) {
+        for (Weighed w : Plausible.defences(choice, ply, main)) {
             boolean first = chosen.isEmpty();
             if (chosen.size() == most || !first && searches > MOST_SEARCHES) {
                 break;
@@ -401,27 +379,5 @@ final class Growth {
             }
         }
         return chosen;
-    }
-
-    /** Hardly worse than the best defence, or, against mate, lasting as long. */
-    private static boolean isConsidered(Weighed w, Weighed best, int ply, boolean main) {
-        if (best.score() instanceof Score.Mate longest && w.score() instanceof Score.Mate mate) {
-            return longest.moves() > 0 || mate.moves() <= longest.moves() + 1;
-        }
-        int margin = main && ply <= EARLY ? CONSIDERED : AS_GOOD;
-        return best.expected().over(w.expected()) <= MoveComparison.WEAKER
-                && best.score().ordinal() - w.score().ordinal() <= margin;
-    }
-
-    /** Checks and paying captures among the better moves: they look like refutations. */
-    private static Stream<Weighed> refutationLike(Position position, Choice choice) {
-        Board board = position.toBoard();
-        return choice.moves().stream()
-                .filter(
-                        w ->
-                                position.play(w.move()).inCheck()
-                                        || w.move().isCapture()
-                                                && StaticExchange.isAtLeast(
-                                                        board, w.move().packed(), 0));
     }
 }

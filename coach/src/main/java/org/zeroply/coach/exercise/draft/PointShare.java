@@ -3,7 +3,12 @@ package org.zeroply.coach.exercise.draft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.TreeEditor;
 
 /**
  * Shares points out by weight so that they add up exactly: the method of largest remainders, with
@@ -11,7 +16,37 @@ import java.util.stream.IntStream;
  */
 final class PointShare {
 
+    /** Items of points that a scheme has at most. */
+    private static final int MOST_ITEMS = 20;
+
     private PointShare() {}
+
+    /** Gives each effort its part of the points. */
+    static void give(TreeEditor editor, List<Effort> efforts, int total) {
+        List<Double> weights = efforts.stream().map(Effort::weight).toList();
+        List<Integer> parts = of(heaviest(weights), total);
+        for (int i = 0; i < efforts.size(); i++) {
+            Effort effort = efforts.get(i);
+            if (parts.get(i) > 0) {
+                List<PointRule> rules = new ArrayList<>(effort.node().annotation().points());
+                rules.add(new PointRule(parts.get(i), effort.verdict(), Optional.empty()));
+                editor.points(effort.node(), rules);
+            }
+        }
+    }
+
+    /** The weights, all but those of the most items a scheme has set to nothing. */
+    private static List<Double> heaviest(List<Double> weights) {
+        Set<Integer> kept =
+                IntStream.range(0, weights.size())
+                        .boxed()
+                        .sorted(Comparator.comparing(weights::get, Comparator.reverseOrder()))
+                        .limit(MOST_ITEMS)
+                        .collect(Collectors.toSet());
+        return IntStream.range(0, weights.size())
+                .mapToObj(i -> kept.contains(i) ? weights.get(i) : 0.0)
+                .toList();
+    }
 
     /**
      * Points for each weight, in the same order. When there are more weights than points, the

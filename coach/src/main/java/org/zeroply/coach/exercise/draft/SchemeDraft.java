@@ -1,14 +1,11 @@
 package org.zeroply.coach.exercise.draft;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -53,9 +50,6 @@ public final class SchemeDraft {
 
     private static final int TEMPTATIONS = 2;
     private static final int TOLD_APART = 5;
-
-    /** Items of points that a scheme has at most. */
-    private static final int MOST_ITEMS = 20;
 
     /** The key earns at most so much of what the rest earns together, where there is enough. */
     private static final double KEY_AT_MOST = 0.8;
@@ -173,7 +167,7 @@ public final class SchemeDraft {
                             new Ways(aim),
                             progress);
             growth.branch(editor.tree().root());
-            share(editor, growth.efforts(), sum);
+            PointShare.give(editor, growth.efforts(), sum);
         } catch (CancellationException e) {
             return Optional.empty();
         }
@@ -189,33 +183,6 @@ public final class SchemeDraft {
 
     private MoveEvaluator evaluator(Cancellation cancellation) {
         return new MoveEvaluator(engine, endings, nodes, cancellation);
-    }
-
-    /** Gives each effort its part of the points. */
-    static void share(TreeEditor editor, List<Effort> efforts, int total) {
-        List<Double> weights = efforts.stream().map(Effort::weight).toList();
-        List<Integer> parts = PointShare.of(heaviest(weights), total);
-        for (int i = 0; i < efforts.size(); i++) {
-            Effort effort = efforts.get(i);
-            if (parts.get(i) > 0) {
-                List<PointRule> rules = new ArrayList<>(effort.node().annotation().points());
-                rules.add(new PointRule(parts.get(i), effort.verdict(), Optional.empty()));
-                editor.points(effort.node(), rules);
-            }
-        }
-    }
-
-    /** The weights, all but those of the most items a scheme has set to nothing. */
-    private static List<Double> heaviest(List<Double> weights) {
-        Set<Integer> kept =
-                IntStream.range(0, weights.size())
-                        .boxed()
-                        .sorted(Comparator.comparing(weights::get, Comparator.reverseOrder()))
-                        .limit(MOST_ITEMS)
-                        .collect(Collectors.toSet());
-        return IntStream.range(0, weights.size())
-                .mapToObj(i -> kept.contains(i) ? weights.get(i) : 0.0)
-                .toList();
     }
 
     /** Tells no part done that is less than one told before: checks are made more than once. */
@@ -300,7 +267,7 @@ public final class SchemeDraft {
                 List<Node> nodes = editor.tree().nodes();
                 growth.efforts().removeIf(e -> !nodes.contains(e.node()));
                 nodes.forEach(n -> editor.points(n, List.of()));
-                share(editor, growth.efforts(), points);
+                PointShare.give(editor, growth.efforts(), points);
                 errors = errors(evaluator, GROWN);
                 if (errors.isEmpty() && confirms) {
                     errors = errors(evaluator.withNodes(CONFIRMED * evaluator.nodes()), CHECKED);
