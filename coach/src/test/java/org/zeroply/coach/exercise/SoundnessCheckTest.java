@@ -298,6 +298,22 @@ class SoundnessCheckTest {
         }
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        // A queen is won, and then the knight left to be taken.
+        "1. Nf6+ Kg7 2. Nxd7 h6 3. Nf8 Kxf8, true",
+        "1. Nf6+ Kg7 2. Nxd7 h6 3. Nc5, false",
+    })
+    void a_main_line_that_does_not_keep_what_its_first_move_promises_is_told(
+            String moves, boolean told) {
+        String text =
+                "[FEN \"6k1/3q1p1p/6p1/8/4N3/8/5PPP/6K1 w - - 0 1\"]\n\n"
+                        + moves
+                        + " {[%zp.pts 5]} *\n";
+        MoveTree tree = ((PgnEntry.Game) PgnReader.readAll(text).get(0)).tree();
+        assertThat(of(Finding.Kind.BROKEN_PROMISE, tree)).hasSize(told ? 1 : 0);
+    }
+
     /** Says something else whenever it has looked twice as long. */
     private record Wavering(boolean wavers) implements Engine {
 

@@ -74,9 +74,6 @@ public final class SchemeDraft {
 
     private static final int PARTIAL_PLIES = 3;
 
-    /** Expected score that may be missing at the end of the main line. */
-    private static final double PROMISE = 0.20;
-
     /** Expected score that a second-best move may be behind. */
     private static final double NOT_FAR = 0.35;
 
@@ -246,8 +243,7 @@ public final class SchemeDraft {
             if (isLost()) {
                 warnings.add("Every move loses: little is to be found here.");
             }
-            broken().or(() -> unsettled(errors))
-                    .ifPresent(why -> warnings.add(UNSETTLED + why + "."));
+            unsettled(errors).ifPresent(why -> warnings.add(UNSETTLED + why + "."));
             if (!warnings.isEmpty()) {
                 editor.comment(root, String.join(" ", warnings));
             }
@@ -288,22 +284,6 @@ public final class SchemeDraft {
         private List<Located> errors(MoveEvaluator checking, double from) {
             return Located.errors(
                     editor.tree(), checking, done -> progress.accept(from + A_CHECK * done));
-        }
-
-        /** A main line that ends with much less than its first move promised. */
-        private Optional<String> broken() {
-            double promised = choice.best().expected().value();
-            return editor.tree().mainLine().stream()
-                    .map(growth::worth)
-                    .flatMap(Optional::stream)
-                    .reduce((earlier, later) -> later)
-                    .filter(end -> promised - end > PROMISE)
-                    .map(
-                            end ->
-                                    "the first move promises "
-                                            + Math.round(100 * promised)
-                                            + " points of a hundred, the main line ends with "
-                                            + Math.round(100 * end));
         }
 
         /** What the coach should know before trusting the draft. */

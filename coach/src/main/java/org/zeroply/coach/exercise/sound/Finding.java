@@ -25,6 +25,8 @@ public record Finding(Kind kind, Severity severity, String line, String detail, 
         MISSING_DEFENCE("Missing defence"),
         /** The scheme's verdict is not what the position is worth. */
         WRONG_VERDICT("Wrong verdict"),
+        /** The main line ends with much less than its first move promises. */
+        BROKEN_PROMISE("Main line"),
         /** What should tempt and fail does not fail. */
         NOT_REFUTED("Not refuted"),
         /** A move marked as equal gives something away. */

@@ -4,13 +4,17 @@ import static org.zeroply.coach.exercise.sound.Finding.Severity.ERROR;
 import static org.zeroply.coach.exercise.sound.Finding.Severity.NOTE;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.exercise.DefenceTask;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /** What is wrong with the lines of a scheme, by an evaluator. */
 final class LineFindings {
@@ -25,6 +29,12 @@ final class LineFindings {
     private static final int SETTLING_MAIN = 4;
 
     private static final int SETTLING_KEY = 8;
+
+    /** Expected score that may be missing at the end of the main line. */
+    private static final double PROMISE = 0.20;
+
+    /** What seems to be missing is looked at once more, on so many times the nodes. */
+    private static final int LONGER = 4;
 
     private final MoveTree tree;
     private final MoveEvaluator evaluator;
@@ -54,7 +64,46 @@ final class LineFindings {
             look(nodes.get(i));
             progress.accept((i + 1.0) / nodes.size());
         }
+        promise();
         return inspection.findings();
+    }
+
+    /** The end of the main line keeps what the first move promises. */
+    private void promise() {
+        Optional<Node> key = SolverFindings.main(tree.root());
+        if (key.isEmpty() || DefenceTask.of(tree).isPresent()) {
+            return;
+        }
+        Node end = key.get().mainLineEnd();
+        if (missing(key.get(), end, evaluator) > PROMISE) {
+            MoveEvaluator longer = evaluator.withNodes(LONGER * evaluator.nodes());
+            if (missing(key.get(), end, longer) > PROMISE) {
+                String detail =
+                        String.format(
+                                Locale.ROOT,
+                                "the first move promises %.0f points of a hundred, the main line"
+                                        + " ends with %.0f",
+                                promised(key.get(), longer).points(),
+                                left(end, longer).points());
+                Finding finding =
+                        new Finding(
+                                Finding.Kind.BROKEN_PROMISE, ERROR, Line.to(end), detail, false);
+                inspection.add(new Located(finding, end, Optional.empty()));
+            }
+        }
+    }
+
+    private double missing(Node key, Node end, MoveEvaluator by) {
+        return promised(key, by).over(left(end, by));
+    }
+
+    private ExpectedScore promised(Node key, MoveEvaluator by) {
+        return by.weigh(tree.start(), key.move()).expected();
+    }
+
+    private ExpectedScore left(Node end, MoveEvaluator by) {
+        ExpectedScore expected = by.expected(end.position());
+        return end.position().sideToMove() == solver ? expected : expected.opponents();
     }
 
     private void look(Node node) {
