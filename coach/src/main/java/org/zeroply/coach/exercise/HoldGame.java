@@ -11,11 +11,13 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.trial.LimitedPlayer;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Holding a position for some moves against the engine at a chosen strength. What counts is the
@@ -42,18 +44,18 @@ public final class HoldGame {
     private final Exercise exercise;
     private final List<Position> positions = new ArrayList<>();
     private final List<Move> played = new ArrayList<>();
-    private final List<Loss> losses = new ArrayList<>();
+    private final List<Step> steps = new ArrayList<>();
     private double first = -1;
 
     /**
-     * What a move gave away.
+     * An own move and what it gave away.
      *
-     * @param expected what the best move promised, 0 to 1
+     * @param expected what the best move promised
      * @param loss what was given away of it
      * @param better the best move, where another one was played that gives something away
      */
-    public record Loss(
-            Position before, Move move, double expected, double loss, Optional<Move> better) {}
+    public record Step(
+            Position before, Move move, ExpectedScore expected, Loss loss, Optional<Move> better) {}
 
     /**
      * @param exercise an exercise with the task {@link DefenceTask#HOLD}
@@ -102,14 +104,14 @@ public final class HoldGame {
         return List.copyOf(played);
     }
 
-    /** What each own move gave away. */
-    public List<Loss> losses() {
-        return List.copyOf(losses);
+    /** The own moves so far, and what each gave away. */
+    public List<Step> steps() {
+        return List.copyOf(steps);
     }
 
     /** Whether all moves have been made, or the game is over. */
     public boolean isOver() {
-        return losses.size() >= moves || Conclusion.of(positions) != Conclusion.ONGOING;
+        return steps.size() >= moves || Conclusion.of(positions) != Conclusion.ONGOING;
     }
 
     /**
@@ -126,20 +128,17 @@ public final class HoldGame {
             throw new IllegalArgumentException("this move cannot be played now");
         }
         Weighed best = evaluator.among(before, before.legalMoves()).orElseThrow();
-        double expected = best.expected().value();
-        double got =
-                best.move().equals(move)
-                        ? expected
-                        : evaluator.weigh(before, move).expected().value();
-        double loss = expected - got < SMALL ? 0 : expected - got;
-        first = first < 0 ? expected : first;
-        losses.add(
-                new Loss(
+        boolean isBest = best.move().equals(move);
+        Loss given = isBest ? Loss.NONE : Loss.of(evaluator.weigh(before, move), best);
+        boolean gives = given.points() >= 100 * SMALL;
+        first = first < 0 ? best.expected().value() : first;
+        steps.add(
+                new Step(
                         before,
                         move,
-                        expected,
-                        loss,
-                        loss > 0 ? Optional.of(best.move()) : Optional.empty()));
+                        best.expected(),
+                        gives ? given : Loss.NONE,
+                        gives ? Optional.of(best.move()) : Optional.empty()));
         put(move);
         if (isOver()) {
             return Optional.empty();
@@ -158,8 +157,8 @@ public final class HoldGame {
     private void takeBack() {
         positions.remove(positions.size() - 1);
         played.remove(played.size() - 1);
-        losses.remove(losses.size() - 1);
-        first = losses.isEmpty() ? -1 : first;
+        steps.remove(steps.size() - 1);
+        first = steps.isEmpty() ? -1 : first;
     }
 
     private void put(Move move) {
@@ -170,9 +169,9 @@ public final class HoldGame {
     /** The part of the first expected score that is left, 0 to 1. */
     public double kept() {
         if (first <= 0) {
-            return losses.isEmpty() ? 1 : 0;
+            return steps.isEmpty() ? 1 : 0;
         }
-        double lost = losses.stream().mapToDouble(Loss::loss).sum();
+        double lost = steps.stream().mapToDouble(s -> s.loss().points() / 100).sum();
         return Math.max(0, 1 - lost / first);
     }
 
@@ -183,13 +182,13 @@ public final class HoldGame {
         String why =
                 Math.round(100 * kept())
                         + " of 100 of the expected score kept in "
-                        + losses.size()
-                        + (losses.size() == 1 ? " move" : " moves");
+                        + steps.size()
+                        + (steps.size() == 1 ? " move" : " moves");
         String line = Line.numbered(exercise.start(), played);
         List<MarkedSheet.ItemMark> items =
                 List.of(new MarkedSheet.ItemMark(line, max, points, why));
         List<MarkedSheet.RowMark> rows = new ArrayList<>();
-        for (int i = 0; i < losses.size(); i++) {
+        for (int i = 0; i < steps.size(); i++) {
             rows.add(row(i));
         }
         boolean held = kept() >= 0.5;
@@ -197,18 +196,21 @@ public final class HoldGame {
     }
 
     private MarkedSheet.RowMark row(int index) {
-        Loss loss = losses.get(index);
-        String text = Line.number(loss.before(), true) + San.write(loss.before(), loss.move());
-        if (loss.better().isEmpty()) {
+        Step step = steps.get(index);
+        String text = Line.number(step.before(), true) + San.write(step.before(), step.move());
+        if (step.better().isEmpty()) {
             return new MarkedSheet.RowMark(
                     index + 1, text, MarkedSheet.Status.SOUND, "holds", "", "", "");
         }
-        String better = Line.numbered(loss.before(), List.of(loss.better().get()));
+        String better = Line.numbered(step.before(), List.of(step.better().get()));
         return new MarkedSheet.RowMark(
                 index + 1,
                 text,
                 MarkedSheet.Status.REFUTED,
-                "gives away " + Math.round(100 * loss.loss()) + " of a hundred; better " + better,
+                "gives away "
+                        + Math.round(step.loss().points())
+                        + " of a hundred; better "
+                        + better,
                 better,
                 text,
                 better);

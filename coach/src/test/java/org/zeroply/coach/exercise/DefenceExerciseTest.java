@@ -144,7 +144,7 @@ class DefenceExerciseTest {
             Position now = good.position();
             good.play(evaluator.among(now, now.legalMoves()).orElseThrow().move());
         }
-        assertThat(good.losses()).hasSizeLessThanOrEqualTo(good.moves());
+        assertThat(good.steps()).hasSizeLessThanOrEqualTo(good.moves());
         assertThat(good.kept()).isEqualTo(1);
         assertThat(good.sheet().points()).isEqualTo(good.sheet().max());
 

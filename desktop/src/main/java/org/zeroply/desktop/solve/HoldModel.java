@@ -118,7 +118,7 @@ public final class HoldModel {
         expected = answer.map(m -> session.editor().add(node, m)).orElse(node);
         session.go(expected);
         thinking = false;
-        int made = now.losses().size();
+        int made = now.steps().size();
         message.set("Move " + made + " of " + now.moves() + " made. Your move.");
         if (now.isOver()) {
             stop();

@@ -255,7 +255,7 @@ final class SittingModel {
     /** Makes the answer final: it is marked and logged. */
     void commit(String answer) {
         if (stage.get() == Stage.HOLDING) {
-            unkept.or(() -> hold.game().filter(g -> !g.losses().isEmpty()))
+            unkept.or(() -> hold.game().filter(g -> !g.steps().isEmpty()))
                     .ifPresentOrElse(
                             this::held, () -> services.messages().say("Make a move first."));
         } else if (stage.get() == Stage.WRITING) {

@@ -74,8 +74,8 @@ final class Baits {
         }
         Node end = editor.addLine(node, Line.start(w.line(), REFUTATION_PLIES));
         Node bait = node.child(w.move()).orElseThrow();
-        double left = judgement.write(end);
-        if (choice.best().expected().value() - left < MoveComparison.HARM) {
+        Loss shown = Loss.between(choice.best().expected(), judgement.write(end));
+        if (!shown.exceeds(MoveComparison.HARM)) {
             editor.delete(bait);
             return false;
         }

@@ -243,19 +243,10 @@ final class Growth {
         return 1 + 0.3 * Math.min(8, choice.depthFound()) + quiet + sacrifice;
     }
 
-    /**
-     * Writes the verdict and what it rests on at the end of a line.
-     *
-     * @return what the position is worth to the solver, 0 to 1
-     */
-    double judged(Node node) {
+    /** Writes the verdict and what it rests on at the end of a line. */
+    void judged(Node node) {
         counted();
-        return judgement.write(node);
-    }
-
-    /** What a node was found to be worth to the solver, 0 to 1, if it was judged. */
-    Optional<Double> worth(Node node) {
-        return judgement.worth(node);
+        judgement.write(node);
     }
 
     /** Whether the position stood earlier in the line: what follows has been seen. */

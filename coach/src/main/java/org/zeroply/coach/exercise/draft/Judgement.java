@@ -1,7 +1,5 @@
 package org.zeroply.coach.exercise.draft;
 
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -13,6 +11,7 @@ import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
 /** Writes the verdict at the end of a line, what it rests on, and what is on the board then. */
@@ -21,9 +20,6 @@ final class Judgement {
     private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Side solver;
-
-    /** What the ends of lines are worth to the solver. */
-    private final Map<Node, Double> worth = new HashMap<>();
 
     Judgement(MoveEvaluator evaluator, TreeEditor editor, Side solver) {
         this.evaluator = evaluator;
@@ -34,29 +30,23 @@ final class Judgement {
     /**
      * Writes the verdict and what it rests on.
      *
-     * @return what the position is worth to the solver, 0 to 1
+     * @return what the position is worth to the solver
      */
-    double write(Node node) {
+    ExpectedScore write(Node node) {
         Position p = node.position();
         boolean white = p.sideToMove() == Side.WHITE;
-        Optional<Weighed> best = evaluator.choice(p, 1).map(Choice::best);
+        Optional<Choice> choice = evaluator.choice(p);
+        Optional<Weighed> best = choice.map(Choice::best);
         Score score =
                 best.map(Weighed::score)
                         .orElse(p.inCheck() ? new Score.Mate(0) : new Score.Centipawns(0));
-        double expected = best.map(w -> w.expected().value()).orElse(p.inCheck() ? 0.0 : 0.5);
         editor.annotate(
                 node,
                 a ->
                         a.withVerdict(Optional.of(verdict(score, white)))
                                 .withCheck(best.map(w -> stamp(w, white))));
-        double own = p.sideToMove() == solver ? expected : 1 - expected;
-        worth.put(node, own);
-        return own;
-    }
-
-    /** What a node was found to be worth to the solver, 0 to 1, if it was judged. */
-    Optional<Double> worth(Node node) {
-        return Optional.ofNullable(worth.get(node));
+        ExpectedScore expected = MoveEvaluator.expected(choice, p);
+        return p.sideToMove() == solver ? expected : expected.opponents();
     }
 
     /** Being mated is written as 0 moves, which has no sign of its own. */
