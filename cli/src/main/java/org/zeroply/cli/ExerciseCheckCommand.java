@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnEntry;
@@ -41,6 +42,7 @@ final class ExerciseCheckCommand implements Callable<Integer> {
 
     @Mixin private Output output;
     @Mixin private CacheFolder cache;
+    @Mixin private TimeLimit limit;
 
     @Parameters(paramLabel = "EX.pgn", description = "One exercise or several.")
     private Path file;
@@ -86,11 +88,14 @@ final class ExerciseCheckCommand implements Callable<Integer> {
             List<PgnEntry> entries, Engine engine, Endings endings, Optional<Library> open) {
         List<Checked> all = new ArrayList<>();
         List<MoveTree> earlier = new ArrayList<>();
+        OptionalLong millis = limit.millis();
         for (PgnEntry entry : entries) {
             if (entry instanceof PgnEntry.Game game) {
                 MoveTree tree = game.tree();
                 KnownExercises known = known(earlier, tree, open);
-                SoundnessCheck check = new SoundnessCheck(engine, endings, nodes, known);
+                SoundnessCheck whole = new SoundnessCheck(engine, endings, nodes, known);
+                SoundnessCheck check =
+                        millis.isPresent() ? whole.within(millis.getAsLong()) : whole;
                 String title = title(tree, all.size() + 1);
                 all.add(
                         new Checked(

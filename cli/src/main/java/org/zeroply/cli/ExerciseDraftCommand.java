@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -38,6 +39,7 @@ final class ExerciseDraftCommand implements Callable<Integer> {
 
     @Mixin private Output output;
     @Mixin private CacheFolder cache;
+    @Mixin private TimeLimit limit;
 
     @ArgGroup(multiplicity = "1")
     private Source source;
@@ -110,7 +112,9 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                         endings,
                         nodes,
                         points);
-        SchemeDraft drafter = quick ? whole.first() : whole;
+        OptionalLong millis = limit.millis();
+        SchemeDraft limited = millis.isPresent() ? whole.within(millis.getAsLong()) : whole;
+        SchemeDraft drafter = quick ? limited.first() : limited;
         boolean defence = !task.isBlank();
         if (defence && source.fen == null) {
             throw new BadInputException("--task goes with --fen.");

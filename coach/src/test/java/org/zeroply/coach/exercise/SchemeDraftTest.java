@@ -65,6 +65,25 @@ class SchemeDraftTest {
     }
 
     @Test
+    void a_draft_whose_time_was_up_has_its_first_move_and_says_that_it_is_open()
+            throws NotationException {
+        Position p =
+                Position.fromFen(
+                        "r2qr1k1/2p1bppp/p2p1n2/1p6/3Pp3/1BP1P3/PP1NQPPP/R1B2RK1 w - - 0 1");
+        MoveTree whole = drafter(50).draft(p, List.of(), x -> {}, new Cancellation()).orElseThrow();
+        MoveTree brief =
+                drafter(50)
+                        .within(0)
+                        .draft(p, List.of(), x -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(brief.root().mainChild().map(Node::move))
+                .isEqualTo(whole.root().mainChild().map(Node::move));
+        assertThat(brief.nodes()).hasSizeLessThan(whole.nodes().size());
+        assertThat(SchemeDraft.isSettled(brief)).isFalse();
+        assertThat(MarkingScheme.of(brief).sum()).isEqualTo(50);
+    }
+
+    @Test
     void a_bar_that_shows_the_work_never_goes_back() {
         List<Double> told = new ArrayList<>();
         Position p = Position.fromFen("5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1");

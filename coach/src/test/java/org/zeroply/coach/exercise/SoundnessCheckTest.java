@@ -366,6 +366,21 @@ class SoundnessCheckTest {
     }
 
     @Test
+    void an_exercise_is_not_called_sound_when_the_time_was_up() throws Exception {
+        MoveTree tree = exercises().get(0);
+        Soundness found =
+                new SoundnessCheck(new BuiltInEngine(8), Endings.NONE, NODES, KnownExercises.NONE)
+                        .within(0)
+                        .check(tree, p -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(found.sound()).isFalse();
+        assertThat(found.findings())
+                .filteredOn(f -> f.kind() == Finding.Kind.UNSETTLED)
+                .singleElement()
+                .satisfies(f -> assertThat(f.detail()).contains("0 of " + tree.nodes().size()));
+    }
+
+    @Test
     void a_check_can_be_cancelled() throws Exception {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();

@@ -3,6 +3,7 @@ package org.zeroply.desktop.work;
 import java.time.Clock;
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.zeroply.coach.exercise.LineChecker;
@@ -22,6 +23,11 @@ public final class Services implements AutoCloseable {
 
     /** The setting that holds how many nodes drafts and checks take for each search. */
     public static final String EXERCISE_NODES = "exercise.nodes";
+
+    /** Nobody waits longer for an exercise in the window; the command line does. */
+    private static final int MINUTES_TO_DRAFT = 2;
+
+    private static final int MINUTES_TO_CHECK = 5;
 
     private static final int MARKING_MEGABYTES = 32;
     private static final int SMALL_MEGABYTES = 16;
@@ -163,7 +169,8 @@ public final class Services implements AutoCloseable {
     /** Drafts marking schemes with the usual number of points. */
     public SchemeDraft drafter() {
         return new SchemeDraft(
-                marking, endings.tables(), nodes(SchemeDraft.NODES), SchemeDraft.POINTS);
+                        marking, endings.tables(), nodes(SchemeDraft.NODES), SchemeDraft.POINTS)
+                .within(TimeUnit.MINUTES.toMillis(MINUTES_TO_DRAFT));
     }
 
     /**
@@ -173,10 +180,11 @@ public final class Services implements AutoCloseable {
      */
     public SoundnessCheck checker(OptionalLong exercise) {
         return new SoundnessCheck(
-                marking,
-                endings.tables(),
-                nodes(SoundnessCheck.NODES),
-                LibraryExercises.without(library.sheets(), exercise));
+                        marking,
+                        endings.tables(),
+                        nodes(SoundnessCheck.NODES),
+                        LibraryExercises.without(library.sheets(), exercise))
+                .within(TimeUnit.MINUTES.toMillis(MINUTES_TO_CHECK));
     }
 
     /** Ends all work and closes the library. */

@@ -18,6 +18,7 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.ThemeFinder;
+import org.zeroply.engine.analysis.Cancellation;
 
 /**
  * Grows the lines of a scheme: at the solver's moves the best one, what equals it and what tempts;
@@ -65,17 +66,20 @@ final class Growth {
     private final Baits baits;
     private final DoubleConsumer progress;
     private final List<Effort> efforts = new ArrayList<>();
+    private final Cancellation timeUp;
     private int searches;
 
     /**
      * @param ways which moves do as well as the best one
+     * @param timeUp from then on lines end where they are
      */
     Growth(
             MoveEvaluator evaluator,
             TreeEditor editor,
             Side solver,
             Ways ways,
-            DoubleConsumer progress) {
+            DoubleConsumer progress,
+            Cancellation timeUp) {
         this.evaluator = evaluator;
         this.editor = editor;
         this.solver = solver;
@@ -84,6 +88,7 @@ final class Growth {
         this.judgement = new Judgement(evaluator, editor, solver);
         this.baits = new Baits(evaluator, editor, judgement);
         this.progress = progress;
+        this.timeUp = timeUp;
     }
 
     /** What there is to find in the lines grown so far, in the order of their finding. */
@@ -138,7 +143,8 @@ final class Growth {
         if (found && main && !node.isRoot()) {
             tempt(node, choice, List.of(), 1);
         }
-        boolean goesOn = equal.isEmpty() && ply < (main ? MAIN_PLIES : SIDE_PLIES);
+        int most = timeUp.isCancelled() ? 0 : main ? MAIN_PLIES : SIDE_PLIES;
+        boolean goesOn = equal.isEmpty() && ply < most;
         if (!goesOn
                 || isRepeated(child)
                 || isSettled(child, best)
@@ -355,7 +361,8 @@ final class Growth {
         List<Defence> chosen = new ArrayList<>();
         for (Weighed w : Plausible.defences(choice, ply, main)) {
             boolean first = chosen.isEmpty();
-            if (chosen.size() == most || !first && searches > MOST_SEARCHES) {
+            if (chosen.size() == most
+                    || !first && (searches > MOST_SEARCHES || timeUp.isCancelled())) {
                 break;
             }
             Position after = node.position().play(w.move());

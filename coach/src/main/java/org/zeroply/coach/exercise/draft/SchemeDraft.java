@@ -3,6 +3,7 @@ package org.zeroply.coach.exercise.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
@@ -82,21 +83,39 @@ public final class SchemeDraft {
     private final long nodes;
     private final int points;
     private final boolean confirms;
+    private final OptionalLong millis;
 
     /**
      * @param nodes nodes for each search
      * @param points what the scheme adds up to, 1 to 999
      */
     public SchemeDraft(Engine engine, Endings endings, long nodes, int points) {
-        this(engine, endings, nodes, points, true);
+        this(engine, endings, nodes, points, true, OptionalLong.empty());
     }
 
-    private SchemeDraft(Engine engine, Endings endings, long nodes, int points, boolean confirms) {
+    private SchemeDraft(
+            Engine engine,
+            Endings endings,
+            long nodes,
+            int points,
+            boolean confirms,
+            OptionalLong millis) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
         this.points = points;
         this.confirms = confirms;
+        this.millis = millis;
+    }
+
+    /**
+     * The same within a time: then lines are not grown further nor mended, and the draft says that
+     * it is not settled.
+     *
+     * @param most milliseconds; the check at the end may take some more
+     */
+    public SchemeDraft within(long most) {
+        return new SchemeDraft(engine, endings, nodes, points, confirms, OptionalLong.of(most));
     }
 
     /** Whether a draft does not say that something of it is open. */
@@ -112,7 +131,7 @@ public final class SchemeDraft {
     /** The same for a first version within seconds. */
     public SchemeDraft first() {
         long fewer = Math.min(nodes, Math.max(FEWEST, nodes / FIRST));
-        return new SchemeDraft(engine, endings, fewer, points, false);
+        return new SchemeDraft(engine, endings, fewer, points, false, millis);
     }
 
     /**
@@ -128,13 +147,17 @@ public final class SchemeDraft {
             DoubleConsumer progress,
             Cancellation cancellation) {
         TreeEditor editor = new TreeEditor(new MoveTree(position));
+        Cancellation timeUp =
+                millis.isPresent()
+                        ? Cancellation.after(millis.getAsLong(), cancellation)
+                        : new Cancellation();
         try {
             MoveEvaluator evaluator = evaluator(cancellation).remembering();
             Optional<Choice> choice = evaluator.thorough(position, TOLD_APART, SETTLING * nodes);
             if (choice.isEmpty()) {
                 return Optional.empty();
             }
-            new Draft(evaluator, editor, choice.get(), progress).write(tempting);
+            new Draft(evaluator, editor, choice.get(), progress, timeUp).write(tempting);
             return Optional.of(editor.tree());
         } catch (CancellationException e) {
             return Optional.empty();
@@ -162,7 +185,8 @@ public final class SchemeDraft {
                             editor,
                             solver,
                             new Ways(aim),
-                            progress);
+                            progress,
+                            new Cancellation());
             growth.branch(editor.tree().root());
             PointShare.give(editor, growth.efforts(), sum);
         } catch (CancellationException e) {
@@ -203,8 +227,15 @@ public final class SchemeDraft {
         private final Node root;
         private final Position start;
         private final DoubleConsumer progress;
+        private final Cancellation timeUp;
 
-        Draft(MoveEvaluator evaluator, TreeEditor editor, Choice choice, DoubleConsumer progress) {
+        Draft(
+                MoveEvaluator evaluator,
+                TreeEditor editor,
+                Choice choice,
+                DoubleConsumer progress,
+                Cancellation timeUp) {
+            this.timeUp = timeUp;
             this.evaluator = evaluator;
             this.editor = editor;
             this.choice = choice;
@@ -219,7 +250,8 @@ public final class SchemeDraft {
                             editor,
                             solver,
                             ways,
-                            done -> this.progress.accept(GROWN * done));
+                            done -> this.progress.accept(GROWN * done),
+                            timeUp);
         }
 
         void write(List<Move> tempting) {
@@ -265,11 +297,11 @@ public final class SchemeDraft {
                 nodes.forEach(n -> editor.points(n, List.of()));
                 PointShare.give(editor, growth.efforts(), points);
                 errors = errors(evaluator, GROWN);
-                if (errors.isEmpty() && confirms) {
+                if (errors.isEmpty() && confirms && !timeUp.isCancelled()) {
                     errors = errors(evaluator.withNodes(CONFIRMED * evaluator.nodes()), CHECKED);
                 }
-                boolean mended = round < REPAIRS && new Repairs(editor, growth).mend(errors);
-                if (!mended) {
+                boolean mayMend = round < REPAIRS && !timeUp.isCancelled();
+                if (!mayMend || !new Repairs(editor, growth).mend(errors)) {
                     break;
                 }
             }
@@ -288,6 +320,9 @@ public final class SchemeDraft {
 
         /** What the coach should know before trusting the draft. */
         private Optional<String> unsettled(List<Located> errors) {
+            if (timeUp.isCancelled() && errors.isEmpty()) {
+                return Optional.of("the time was up before all of it had been looked at");
+            }
             if (errors.isEmpty()) {
                 return Optional.of(choice.sureness().reason()).filter(why -> !why.isEmpty());
             }

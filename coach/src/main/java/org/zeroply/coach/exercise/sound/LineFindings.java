@@ -43,6 +43,7 @@ final class LineFindings {
     private final SolverFindings ours;
     private final DefenceFindings theirs;
     private boolean exact = true;
+    private int looked;
 
     LineFindings(MoveTree tree, MoveEvaluator evaluator) {
         this.tree = tree;
@@ -58,10 +59,26 @@ final class LineFindings {
         return exact;
     }
 
+    /** What was found so far. */
+    List<Located> findings() {
+        return inspection.findings();
+    }
+
+    /** Positions looked at so far. */
+    int looked() {
+        return looked;
+    }
+
+    /**
+     * Looks at the whole scheme.
+     *
+     * @throws java.util.concurrent.CancellationException when cancelled; what was found stays
+     */
     List<Located> find(DoubleConsumer progress) {
         List<Node> nodes = tree.nodes();
         for (int i = 0; i < nodes.size(); i++) {
             look(nodes.get(i));
+            looked++;
             progress.accept((i + 1.0) / nodes.size());
         }
         promise();

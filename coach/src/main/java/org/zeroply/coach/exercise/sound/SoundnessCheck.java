@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Position;
@@ -28,6 +29,7 @@ public final class SoundnessCheck {
     private final Endings endings;
     private final long nodes;
     private final KnownExercises known;
+    private final OptionalLong millis;
 
     /**
      * @param endings exact results, used where they know every move
@@ -35,10 +37,26 @@ public final class SoundnessCheck {
      * @param known the other exercises
      */
     public SoundnessCheck(Engine engine, Endings endings, long nodes, KnownExercises known) {
+        this(engine, endings, nodes, known, OptionalLong.empty());
+    }
+
+    private SoundnessCheck(
+            Engine engine, Endings endings, long nodes, KnownExercises known, OptionalLong millis) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
         this.known = known;
+        this.millis = millis;
+    }
+
+    /**
+     * The same within a time: what could not be looked at is told, and the exercise is not called
+     * sound.
+     *
+     * @param most milliseconds for an exercise
+     */
+    public SoundnessCheck within(long most) {
+        return new SoundnessCheck(engine, endings, nodes, known, OptionalLong.of(most));
     }
 
     /**
@@ -51,19 +69,38 @@ public final class SoundnessCheck {
             MoveTree tree, DoubleConsumer progress, Cancellation cancellation) {
         List<Finding> findings = new ArrayList<>(start(tree));
         findings.addAll(PointFindings.of(tree));
+        Cancellation timeUp =
+                millis.isPresent()
+                        ? Cancellation.after(millis.getAsLong(), cancellation)
+                        : cancellation;
+        MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, timeUp);
+        LineFindings lines = new LineFindings(tree, evaluator);
         try {
-            MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, cancellation);
-            LineFindings lines = new LineFindings(tree, evaluator);
-            lines.find(progress).stream().map(Located::finding).forEach(findings::add);
-            findings.sort(Comparator.comparing(Finding::severity));
-            String stamp =
-                    lines.isExact()
-                            ? "ending tables"
-                            : engine.name() + ", " + nodes + " nodes a search";
-            return Optional.of(new Soundness(findings, lines.isExact(), stamp));
+            lines.find(progress);
         } catch (CancellationException e) {
-            return Optional.empty();
+            if (cancellation.isCancelled()) {
+                return Optional.empty();
+            }
+            findings.add(unfinished(lines, tree));
         }
+        lines.findings().stream().map(Located::finding).forEach(findings::add);
+        findings.sort(Comparator.comparing(Finding::severity));
+        String stamp =
+                lines.isExact()
+                        ? "ending tables"
+                        : engine.name() + ", " + nodes + " nodes a search";
+        return Optional.of(new Soundness(findings, lines.isExact(), stamp));
+    }
+
+    /** An exercise that was not looked at as a whole is not called sound. */
+    private static Finding unfinished(LineFindings lines, MoveTree tree) {
+        String detail =
+                "the time was up when "
+                        + lines.looked()
+                        + " of "
+                        + tree.nodes().size()
+                        + " positions had been looked at; give it more time or fewer nodes";
+        return error(Finding.Kind.UNSETTLED, detail);
     }
 
     private List<Finding> start(MoveTree tree) {

@@ -33,7 +33,13 @@ class RepairsTest {
                     new MoveTree(Position.fromFen("6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1")));
     private final Node root = editor.tree().root();
     private final Growth growth =
-            new Growth(evaluator, editor, Side.WHITE, new Ways(Aim.MATE), done -> {});
+            new Growth(
+                    evaluator,
+                    editor,
+                    Side.WHITE,
+                    new Ways(Aim.MATE),
+                    done -> {},
+                    new Cancellation());
     private final Repairs repairs = new Repairs(editor, growth);
 
     @BeforeEach
