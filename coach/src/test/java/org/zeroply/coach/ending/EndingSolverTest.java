@@ -23,13 +23,9 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -37,32 +33,7 @@ import org.zeroply.engine.search.BuiltInEngine;
 class EndingSolverTest {
 
     /** Knows nothing, so that what comes out was proved without it. */
-    private static final Engine NO_HELP =
-            new Engine() {
-                @Override
-                public String name() {
-                    return "none";
-                }
-
-                @Override
-                public Analysis analyse(
-                        AnalysisRequest request, AnalysisListener listener, Cancellation c) {
-                    List<Analysis.Candidate> lines =
-                            request.candidates().stream()
-                                    .limit(1)
-                                    .map(
-                                            m ->
-                                                    new Analysis.Candidate(
-                                                            m,
-                                                            new Score.Centipawns(100),
-                                                            new ExpectedScore(0.6),
-                                                            1,
-                                                            1,
-                                                            List.of(m)))
-                                    .toList();
-                    return new Analysis(lines, List.of(), 1, 1, 1, 0);
-                }
-            };
+    private static final Engine NO_HELP = new ScriptedEngine((request, move) -> 0.6);
 
     @ParameterizedTest(name = "{0}: {2}, best {3}, zugzwang {4}")
     @CsvSource(

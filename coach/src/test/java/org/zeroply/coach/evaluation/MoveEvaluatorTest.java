@@ -4,9 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
@@ -16,68 +13,30 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 
 class MoveEvaluatorTest {
 
     private static final long NODES = 1_000;
 
-    /** Says what it was told to say, and what it was asked. */
-    private static final class Scripted implements Engine {
-        private final Map<String, Double> worth;
-        private final Map<String, Double> worthLater;
-        private final List<AnalysisRequest> asked = new ArrayList<>();
+    private static ScriptedEngine saying(Map<String, Double> worth) {
+        return saying(worth, Map.of());
+    }
 
-        Scripted(Map<String, Double> worth) {
-            this(worth, Map.of());
-        }
-
-        /**
-         * @param worthLater what is found when a move is looked at alone
-         */
-        Scripted(Map<String, Double> worth, Map<String, Double> worthLater) {
-            this.worth = worth;
-            this.worthLater = worthLater;
-        }
-
-        @Override
-        public String name() {
-            return "scripted";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            asked.add(request);
-            List<Analysis.Candidate> lines =
-                    request.candidates().stream()
-                            .map(m -> candidate(request, m))
-                            .sorted(Comparator.comparing(Analysis.Candidate::expected).reversed())
-                            .limit(request.lines())
-                            .toList();
-            Analysis found = new Analysis(lines, List.of(), 8, request.limits().nodes(), 1, 0);
-            listener.found(found);
-            return found;
-        }
-
-        private Analysis.Candidate candidate(AnalysisRequest request, Move move) {
-            String san = San.write(request.position(), move);
-            double usual = worth.getOrDefault(san, 0.1);
-            boolean alone = request.candidates().size() == 1;
-            double value = alone ? worthLater.getOrDefault(san, usual) : usual;
-            Score score = new Score.Centipawns((int) (1000 * (value - 0.5)));
-            return new Analysis.Candidate(
-                    move, score, new ExpectedScore(value), 8, 8, List.of(move));
-        }
-
-        @Override
-        public void forget() {}
+    /**
+     * @param alone what is found when a move is looked at alone
+     */
+    private static ScriptedEngine saying(Map<String, Double> worth, Map<String, Double> alone) {
+        return new ScriptedEngine(
+                (request, move) -> {
+                    String san = San.write(request.position(), move);
+                    double usual = worth.getOrDefault(san, 0.1);
+                    boolean one = request.candidates().size() == 1;
+                    return one ? alone.getOrDefault(san, usual) : usual;
+                });
     }
 
     private static MoveEvaluator evaluator(Engine engine) {
@@ -87,36 +46,36 @@ class MoveEvaluatorTest {
     @Test
     void what_was_asked_in_one_piece_of_work_is_not_asked_again_on_as_many_nodes_or_fewer()
             throws NotationException {
-        Scripted engine = new Scripted(Map.of("e4", 0.6));
+        ScriptedEngine engine = saying(Map.of("e4", 0.6));
         MoveEvaluator evaluator = evaluator(engine).remembering();
         Move e4 = San.read(Position.START, "e4");
         Choice first = evaluator.all(Position.START).orElseThrow();
         Weighed weighed = evaluator.weigh(Position.START, e4);
-        assertThat(engine.asked).hasSize(2);
+        assertThat(engine.asked()).hasSize(2);
 
         MoveEvaluator fewer = evaluator.brief(2);
         assertThat(evaluator.all(Position.START)).contains(first);
         assertThat(fewer.all(Position.START)).contains(first);
         assertThat(fewer.weigh(Position.START, e4)).isEqualTo(weighed);
-        assertThat(engine.asked).hasSize(2);
+        assertThat(engine.asked()).hasSize(2);
 
         MoveEvaluator more = evaluator.withNodes(2 * NODES);
         more.all(Position.START);
         more.weigh(Position.START, e4);
-        assertThat(engine.asked).hasSize(4);
+        assertThat(engine.asked()).hasSize(4);
         // What more nodes said is said on fewer, too.
         evaluator.all(Position.START);
         evaluator.weigh(Position.START, e4);
-        assertThat(engine.asked).hasSize(4);
+        assertThat(engine.asked()).hasSize(4);
     }
 
     @Test
     void nothing_is_remembered_from_one_piece_of_work_to_the_next() {
-        Scripted engine = new Scripted(Map.of());
+        ScriptedEngine engine = saying(Map.of());
         MoveEvaluator evaluator = evaluator(engine);
         evaluator.choice(Position.START);
         evaluator.choice(Position.START);
-        assertThat(engine.asked).hasSize(2);
+        assertThat(engine.asked()).hasSize(2);
     }
 
     @ParameterizedTest(name = "e4 {0}, d4 {1}, alone {2}: {3}")
@@ -130,14 +89,14 @@ class MoveEvaluatorTest {
     })
     void what_may_do_as_well_as_the_best_move_is_looked_at_alone(
             double best, double other, double alone, String comesFirst) {
-        Scripted engine = new Scripted(Map.of("e4", best, "d4", other), Map.of("d4", alone));
+        ScriptedEngine engine = saying(Map.of("e4", best, "d4", other), Map.of("d4", alone));
         Choice choice = evaluator(engine).thorough(Position.START, 3, NODES).orElseThrow();
         assertThat(San.write(Position.START, choice.best().move())).isEqualTo(comesFirst);
     }
 
     @Test
     void as_many_moves_are_wide_as_are_hardly_weaker_than_the_best() {
-        Scripted engine = new Scripted(Map.of("e4", 0.6, "d4", 0.55, "c4", 0.51, "Nf3", 0.45));
+        ScriptedEngine engine = saying(Map.of("e4", 0.6, "d4", 0.55, "c4", 0.51, "Nf3", 0.45));
         Choice all = evaluator(engine).all(Position.START).orElseThrow();
         assertThat(all.moves()).hasSize(20);
         assertThat(all.width()).isEqualTo(3);
@@ -152,14 +111,14 @@ class MoveEvaluatorTest {
         "7k/5K2/6Q1/8/8/8/8/8 b - - 0 1, 0.5",
     })
     void a_finished_game_is_worth_what_it_brought(String fen, double worth) {
-        Scripted engine = new Scripted(Map.of());
+        ScriptedEngine engine = saying(Map.of());
         assertThat(evaluator(engine).expected(Position.fromFen(fen)).value()).isEqualTo(worth);
-        assertThat(engine.asked).isEmpty();
+        assertThat(engine.asked()).isEmpty();
     }
 
     @Test
     void a_move_loses_what_the_position_after_it_promises_less() throws NotationException {
-        Scripted engine = new Scripted(Map.of("e4", 0.6, "e5", 0.45, "d5", 0.7));
+        ScriptedEngine engine = saying(Map.of("e4", 0.6, "e5", 0.45, "d5", 0.7));
         MoveEvaluator evaluator = evaluator(engine);
         Move e4 = San.read(Position.START, "e4");
         Move d4 = San.read(Position.START, "d4");
@@ -172,7 +131,7 @@ class MoveEvaluatorTest {
     void a_cancelled_question_has_no_answer() {
         Cancellation cancellation = new Cancellation();
         MoveEvaluator evaluator =
-                new MoveEvaluator(new Scripted(Map.of()), NODES, cancellation).remembering();
+                new MoveEvaluator(saying(Map.of()), NODES, cancellation).remembering();
         cancellation.cancel();
         assertThatThrownBy(() -> evaluator.all(Position.START))
                 .isInstanceOf(CancellationException.class);

@@ -4,17 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -27,56 +24,29 @@ class DifficultyMeterTest {
     }
 
     /**
-     * An engine that thinks of the first legal move as best up to depth 3 and of the second from
-     * then on; the second promises 0.8, the first 0.3, all others 0.8 less 0.1 a move.
+     * Thinks of the first legal move as best up to depth 3 and of the second from then on; the
+     * second promises 0.8, the first 0.3, the others 0.8 less 0.15 a move.
      */
-    private static final class Scripted implements Engine {
-        @Override
-        public String name() {
-            return "scripted";
-        }
+    private static final ScriptedEngine WAVERING =
+            new ScriptedEngine(
+                    (request, move) -> {
+                        int index = request.position().legalMoves().indexOf(move);
+                        return index == 0 ? 0.3 : Math.max(0, 0.8 - 0.15 * (index - 1));
+                    },
+                    position ->
+                            IntStream.rangeClosed(1, 5)
+                                    .mapToObj(depth -> leader(position, depth))
+                                    .toList());
 
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            List<Move> legal = request.position().legalMoves();
-            List<Analysis.Candidate> lines =
-                    request.candidates().stream()
-                            .map(m -> candidate(m, legal.indexOf(m)))
-                            .sorted((a, b) -> b.expected().compareTo(a.expected()))
-                            .limit(request.lines())
-                            .toList();
-            Score score = new Score.Centipawns(0);
-            List<Analysis.DepthBest> byDepth =
-                    Stream.of(0, 0, 0, 1, 1)
-                            .map(i -> legal.get(Math.min(i, legal.size() - 1)))
-                            .map(m -> new Analysis.DepthBest(1, m, score))
-                            .toList();
-            List<Analysis.DepthBest> numbered =
-                    IntStream.range(0, 5)
-                            .mapToObj(
-                                    i ->
-                                            new Analysis.DepthBest(
-                                                    i + 1, byDepth.get(i).move(), score))
-                            .toList();
-            return new Analysis(lines, numbered, 5, 100, 1, 0);
-        }
-
-        private static Analysis.Candidate candidate(Move move, int index) {
-            double expected = index == 0 ? 0.3 : Math.max(0, 0.8 - 0.15 * (index - 1));
-            return new Analysis.Candidate(
-                    move,
-                    new Score.Centipawns(0),
-                    new ExpectedScore(expected),
-                    5,
-                    5,
-                    List.of(move));
-        }
+    private static Analysis.DepthBest leader(Position position, int depth) {
+        List<Move> legal = position.legalMoves();
+        Move move = legal.get(Math.min(depth <= 3 ? 0 : 1, legal.size() - 1));
+        return new Analysis.DepthBest(depth, move, new Score.Centipawns(0));
     }
 
     @Test
     void the_move_that_led_and_failed_tempts() {
-        Difficulty d = measure(new Scripted(), Position.START);
+        Difficulty d = measure(WAVERING, Position.START);
         List<Move> legal = Position.START.legalMoves();
         assertThat(d.best().move()).isEqualTo(legal.get(1));
         assertThat(d.depthFound()).isEqualTo(4);

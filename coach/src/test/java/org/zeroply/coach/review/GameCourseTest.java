@@ -15,8 +15,6 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 
 class GameCourseTest {
 
@@ -39,7 +37,7 @@ class GameCourseTest {
                 double after = Integer.parseInt(timesAndPoints[1]) / 100.0;
                 String san = SHUFFLE[moves.size() % SHUFFLE.length];
                 node = editor.add(node, San.read(node.position(), san));
-                moves.add(move(node, moves.size() + 1, before, after));
+                moves.add(move(node, before, after));
                 before = after;
             }
         }
@@ -49,25 +47,10 @@ class GameCourseTest {
     /**
      * @param before White's expected score, 0 to 1
      */
-    private static MoveReview move(Node node, int ply, double before, double after) {
+    private static MoveReview move(Node node, double before, double after) {
         boolean white = node.parent().orElseThrow().position().sideToMove() == Side.WHITE;
-        return new MoveReview(
-                node,
-                ply,
-                List.of(node.move()),
-                List.of(),
-                new Score.Centipawns(0),
-                new ExpectedScore(white ? before : 1 - before),
-                new ExpectedScore(white ? after : 1 - after),
-                1,
-                List.of(),
-                1,
-                20,
-                1,
-                Optional.empty(),
-                0,
-                Optional.empty(),
-                Optional.empty());
+        return Reviewed.move(
+                node, node.move(), white ? before : 1 - before, white ? after : 1 - after, 1);
     }
 
     @ParameterizedTest(name = "{0} {1}")

@@ -6,11 +6,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.lang.ref.SoftReference;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayDeque;
-import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -23,13 +22,14 @@ import org.zeroply.engine.analysis.Cancellation;
 
 /**
  * The exact results of all endings of up to four men, kept as files in a folder. Those of three men
- * come with the program. Missing ones can be generated; those there are read when first asked for,
- * and only so many stay in memory.
+ * come with the program. Missing ones can be generated; those there are read when first asked for
+ * and stay in memory, all of them 214 MB, until the memory is needed for something else. A search
+ * asks them thousands of times a second: to put one away for another would mean to read both again
+ * and again.
  */
 public final class EndingTables implements Endings {
 
     private static final List<EndingMaterial> ALL = EndingMaterial.upToFour();
-    private static final long MOST_BYTES = 96L << 20;
 
     /** The most men of what comes with the program: such tables are resources beside this class. */
     private static final int SHIPPED_MEN = 3;
@@ -41,11 +41,8 @@ public final class EndingTables implements Endings {
     private final AtomicReferenceArray<EndingMaterial> present =
             new AtomicReferenceArray<>(EndingMaterial.SIGNATURES);
 
-    private final AtomicReferenceArray<EndingTable> loaded =
+    private final AtomicReferenceArray<SoftReference<EndingTable>> loaded =
             new AtomicReferenceArray<>(EndingMaterial.SIGNATURES);
-
-    /** Tables in memory in the order they were read. Guarded by this. */
-    private final Deque<EndingTable> inMemory = new ArrayDeque<>();
 
     /** Told how far generating has come. */
     public interface Progress {
@@ -219,15 +216,19 @@ public final class EndingTables implements Endings {
         if (material == null) {
             return UNKNOWN;
         }
-        EndingTable table = loaded.get(signature);
-        if (table == null) {
-            table = table(signature);
-        }
+        EndingTable known = inMemory(signature);
+        EndingTable table = known == null ? table(signature) : known;
         return table.probe(board, material.signature() != signature);
     }
 
+    /** A table that was read; null, as this is asked most often of all, where it has to be read. */
+    private EndingTable inMemory(int signature) {
+        SoftReference<EndingTable> held = loaded.get(signature);
+        return held == null ? null : held.get();
+    }
+
     private synchronized EndingTable table(int signature) {
-        EndingTable known = loaded.get(signature);
+        EndingTable known = inMemory(signature);
         if (known != null) {
             return known;
         }
@@ -235,9 +236,12 @@ public final class EndingTables implements Endings {
         if (material == null) {
             throw new IllegalStateException("no ending table for signature " + signature);
         }
-        EndingTable table;
         try (InputStream in = new BufferedInputStream(open(material))) {
-            table = EndingTable.read(material, in);
+            EndingTable table = EndingTable.read(material, in);
+            SoftReference<EndingTable> held = new SoftReference<>(table);
+            loaded.set(material.signature(), held);
+            loaded.set(EndingMaterial.exchanged(material.signature()), held);
+            return table;
         } catch (IOException e) {
             throw new UncheckedIOException(
                     "The ending table "
@@ -245,20 +249,5 @@ public final class EndingTables implements Endings {
                             + " cannot be read. Delete it, and it is made anew.",
                     e);
         }
-        inMemory.addLast(table);
-        put(table, table);
-        long bytes = inMemory.stream().mapToLong(EndingTable::size).sum();
-        while (bytes > MOST_BYTES && inMemory.size() > 1) {
-            EndingTable oldest = inMemory.removeFirst();
-            bytes -= oldest.size();
-            put(oldest, null);
-        }
-        return table;
-    }
-
-    private void put(EndingTable table, EndingTable value) {
-        int signature = table.material.signature();
-        loaded.set(signature, value);
-        loaded.set(EndingMaterial.exchanged(signature), value);
     }
 }

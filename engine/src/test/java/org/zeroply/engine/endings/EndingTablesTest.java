@@ -3,11 +3,14 @@ package org.zeroply.engine.endings;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
@@ -140,6 +143,43 @@ class EndingTablesTest {
             }
         }
         assertThat(tables.probe(start.toBoard())).isEqualTo(Endings.UNKNOWN);
+    }
+
+    @Test
+    void what_was_read_once_is_not_read_again_whatever_else_is_asked(@TempDir Path many)
+            throws Exception {
+        // A search of knight against bishop with pawns asks all of these, again and again.
+        List<String> names =
+                List.of(
+                        "KQPK", "KQKP", "KRPK", "KRKP", "KBPK", "KBKP", "KNPK", "KNKP", "KPPK",
+                        "KPKP");
+        List<Board> boards = new ArrayList<>();
+        for (String name : names) {
+            EndingMaterial material = new EndingMaterial(name);
+            try (OutputStream out = Files.newOutputStream(many.resolve(name + ".zpe"))) {
+                new EndingTable(material).write(out);
+            }
+            boards.add(drawn(name));
+        }
+        EndingTables tables = new EndingTables(many);
+        boards.forEach(b -> assertThat(tables.probe(b)).isZero());
+        for (String name : names) {
+            Files.delete(many.resolve(name + ".zpe"));
+        }
+        boards.forEach(b -> assertThat(tables.probe(b)).isZero());
+    }
+
+    /** A position with these men; the kings in the corners, the others in the middle. */
+    private static Board drawn(String name) {
+        int second = name.lastIndexOf('K');
+        String white = name.substring(1, second);
+        String black = name.substring(second + 1).toLowerCase(Locale.ROOT);
+        String row = white + black;
+        String fen =
+                row.length() == 2
+                        ? "7k/8/8/2" + row.charAt(0) + "5/5" + row.charAt(1) + "2/8/8/K7 w - - 0 1"
+                        : "7k/8/8/2" + row.charAt(0) + "5/8/8/8/K7 w - - 0 1";
+        return Position.fromFen(fen).toBoard();
     }
 
     @Test

@@ -1,0 +1,42 @@
+package org.zeroply.coach.review;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.Score;
+
+/** Reviewed moves made by hand. */
+final class Reviewed {
+
+    private Reviewed() {}
+
+    /**
+     * A move of a game.
+     *
+     * @param best what the engine would have played
+     * @param before expected score of who moves with the best move, 0 to 1
+     * @param after the same after the move played
+     * @param width moves that are hardly weaker than the best one
+     */
+    static MoveReview move(Node node, Move best, double before, double after, int width) {
+        return new MoveReview(
+                node,
+                node.depth(),
+                List.of(best),
+                List.of(),
+                new Score.Centipawns(0),
+                new ExpectedScore(before),
+                new ExpectedScore(after),
+                best.equals(node.move()) ? 1 : 2,
+                List.of(),
+                width,
+                20,
+                1,
+                Optional.empty(),
+                0,
+                Optional.empty(),
+                Optional.empty());
+    }
+}
