@@ -157,14 +157,14 @@ final class LineFindings {
 
     private void openKey(Node node, Choice choice) {
         if (node.isRoot() && !choice.sureness().settled()) {
-            String why = "the first move is unclear: " + choice.sureness().reason();
+            String why = "the first move did not settle: " + choice.sureness().reason();
             String san = Inspection.san(node, choice.best().move());
             inspection.add(
                     node,
                     Finding.Kind.UNSETTLED,
                     NOTE,
                     "",
-                    why + "; best now " + san,
+                    why + "; best so far " + san,
                     choice.best());
         }
     }
