@@ -32,6 +32,9 @@ class ExerciseCommandTest extends CommandTest {
 
             """;
 
+    private static final String START_OF_A_MIDDLEGAME =
+            "r2qr1k1/2p1bppp/p2p1n2/1p6/3Pp3/1BP1P3/PP1NQPPP/R1B2RK1 w";
+
     @TempDir Path folder;
 
     private String file(String name, String text) throws IOException {
@@ -85,6 +88,43 @@ class ExerciseCommandTest extends CommandTest {
         assertThat(again.get("points").asInt()).isEqualTo(30);
         assertThat(run("exercise", "draft", "--fen", FORK, "--out", out)).isEqualTo(1);
         assertThat(err.toString()).contains("exists already");
+    }
+
+    @Test
+    void a_time_limit_is_kept_and_what_was_left_out_is_told() throws IOException {
+        String scheme =
+                TWO_SOLUTIONS
+                        .replace("6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w", START_OF_A_MIDDLEGAME)
+                        .replace("1. Ra8#", "1. Re1")
+                        .replace("\"9\"", "\"10\"");
+        String file = file("ex.pgn", scheme);
+        JsonNode check =
+                json(
+                        "exercise",
+                        "check",
+                        file,
+                        "--nodes",
+                        "9000000",
+                        "--minutes",
+                        "0.0001",
+                        "--json");
+        assertThat(check.get("sound").asBoolean()).isFalse();
+        assertThat(texts(check.get("findings"), "kind")).containsExactly("unsettled");
+        JsonNode draft =
+                json(
+                        "exercise",
+                        "draft",
+                        "--fen",
+                        START_OF_A_MIDDLEGAME + " - - 0 1",
+                        "--nodes",
+                        "4000",
+                        "--minutes",
+                        "0.0001",
+                        "--json");
+        assertThat(draft.get("pgn").asText()).contains("Not settled: ");
+        assertThat(run("exercise", "check", file, "--minutes", "0")).isEqualTo(1);
+        assertThat(err.toString()).contains("The minutes must be positive.");
+        assertThat(run("exercise", "check", file, "--minutes", "soon")).isEqualTo(2);
     }
 
     @Test
