@@ -29,6 +29,12 @@ public final class MoveEvaluator {
     /** As many as a position can have moves. */
     public static final int ALL = 256;
 
+    /** The same where the best move draws: there a draw is often found late. */
+    private static final double CLOSE_TO_A_DRAW = 25;
+
+    /** Expected score within which of a half a position is level. */
+    private static final double LEVEL = 0.05;
+
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;
 
@@ -227,7 +233,9 @@ public final class MoveEvaluator {
                 !best.mates()
                         && best.result() == ResultClass.WIN
                         && other.result() == ResultClass.WIN;
-        return wins || Loss.of(other, best).points() < CLOSE;
+        double level = Math.abs(best.expected().over(ExpectedScore.DRAW));
+        double near = level <= LEVEL ? CLOSE_TO_A_DRAW : CLOSE;
+        return wins || Loss.of(other, best).points() < near;
     }
 
     private Optional<Choice> choice(Position position, int most, long until) {

@@ -84,6 +84,9 @@ class MoveEvaluatorTest {
         "0.60, 0.50, 0.55, e4",
         // Too far behind to be looked at again.
         "0.60, 0.40, 0.62, e4",
+        // The best move draws, and the other one may draw, too.
+        "0.52, 0.31, 0.53, d4",
+        "0.52, 0.26, 0.53, e4",
         // Both win: the other one may be as good.
         "0.97, 0.78, 0.98, d4",
     })
