@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnEntry;
@@ -88,14 +87,13 @@ final class ExerciseCheckCommand implements Callable<Integer> {
             List<PgnEntry> entries, Engine engine, Endings endings, Optional<Library> open) {
         List<Checked> all = new ArrayList<>();
         List<MoveTree> earlier = new ArrayList<>();
-        OptionalLong millis = limit.millis();
+        long millis = limit.millis();
         for (PgnEntry entry : entries) {
             if (entry instanceof PgnEntry.Game game) {
                 MoveTree tree = game.tree();
                 KnownExercises known = known(earlier, tree, open);
-                SoundnessCheck whole = new SoundnessCheck(engine, endings, nodes, known);
                 SoundnessCheck check =
-                        millis.isPresent() ? whole.within(millis.getAsLong()) : whole;
+                        new SoundnessCheck(engine, endings, nodes, known).within(millis);
                 String title = title(tree, all.size() + 1);
                 all.add(
                         new Checked(

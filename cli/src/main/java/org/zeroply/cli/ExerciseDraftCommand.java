@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.OptionalLong;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -108,13 +107,12 @@ final class ExerciseDraftCommand implements Callable<Integer> {
         Endings endings = cache.endings();
         SchemeDraft whole =
                 new SchemeDraft(
-                        new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
-                        endings,
-                        nodes,
-                        points);
-        OptionalLong millis = limit.millis();
-        SchemeDraft limited = millis.isPresent() ? whole.within(millis.getAsLong()) : whole;
-        SchemeDraft drafter = quick ? limited.first() : limited;
+                                new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
+                                endings,
+                                nodes,
+                                points)
+                        .within(limit.millis());
+        SchemeDraft drafter = quick ? whole.first() : whole;
         boolean defence = !task.isBlank();
         if (defence && source.fen == null) {
             throw new BadInputException("--task goes with --fen.");

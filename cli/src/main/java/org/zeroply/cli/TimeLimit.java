@@ -1,6 +1,6 @@
 package org.zeroply.cli;
 
-import java.util.OptionalLong;
+import org.zeroply.engine.analysis.Cancellation;
 import picocli.CommandLine.Option;
 
 /** The option {@code --minutes}. */
@@ -17,17 +17,17 @@ final class TimeLimit {
     private Double minutes;
 
     /**
-     * Milliseconds for an exercise; empty for no limit.
+     * Milliseconds for an exercise; {@link Cancellation#NEVER} for no limit.
      *
      * @throws BadInputException if not positive
      */
-    OptionalLong millis() {
+    long millis() {
         if (minutes == null) {
-            return OptionalLong.empty();
+            return Cancellation.NEVER;
         }
         if (!(minutes > 0)) {
             throw new BadInputException("The minutes must be positive.");
         }
-        return OptionalLong.of(Math.round(minutes * MILLIS));
+        return Math.round(minutes * MILLIS);
     }
 }

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -142,6 +143,12 @@ public final class MoveEvaluator {
      */
     public ExpectedScore expected(Position position) {
         return expected(choice(position), position);
+    }
+
+    /** The same for one of the two sides, whoever is to move. */
+    public ExpectedScore expected(Position position, Side side) {
+        ExpectedScore own = expected(position);
+        return position.sideToMove() == side ? own : own.opponents();
     }
 
     /** What a position promises by a choice; without one, the position is finished. */

@@ -185,8 +185,7 @@ public record GameCourse(Kind kind, int ply, String text) {
 
     /** Whether a side was winning after a move. */
     private static boolean isWinning(MoveReview move, Side side) {
-        ExpectedScore expected = move.side() == side ? move.after() : move.after().opponents();
-        return ResultClass.of(expected) == ResultClass.WIN;
+        return ResultClass.of(move.after(side)) == ResultClass.WIN;
     }
 
     private static String numbered(MoveReview move) {

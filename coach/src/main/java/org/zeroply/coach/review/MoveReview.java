@@ -99,6 +99,11 @@ public record MoveReview(
         return choice().equals(node.move());
     }
 
+    /** What a side may expect after the move. */
+    public ExpectedScore after(Side whose) {
+        return side() == whose ? after : after.opponents();
+    }
+
     /** What the move gave away. */
     public Loss loss() {
         return Loss.between(before, after);

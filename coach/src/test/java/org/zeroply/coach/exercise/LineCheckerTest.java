@@ -10,13 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 
 class LineCheckerTest {
@@ -26,26 +21,14 @@ class LineCheckerTest {
     /**
      * Prefers the first of the moves it is asked about, by so much at a brief and a longer look.
      */
-    private record Opinion(double brief, double longer, Cancellation cancels) implements Engine {
-
-        @Override
-        public String name() {
-            return "opinion";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            cancels.cancel();
-            boolean one = request.candidates().size() == 1;
-            double loss = request.limits().nodes() > NODES ? longer : brief;
-            ExpectedScore expected = new ExpectedScore(one ? 0.6 - loss : 0.6);
-            Move move = request.candidates().get(0);
-            Analysis.Candidate found =
-                    new Analysis.Candidate(
-                            move, new Score.Centipawns(20), expected, 8, 9, List.of(move));
-            return new Analysis(List.of(found), List.of(), 8, NODES, 1, 0);
-        }
+    private static ScriptedEngine opinion(double brief, double longer, Cancellation cancels) {
+        return new ScriptedEngine(
+                (request, move) -> {
+                    cancels.cancel();
+                    boolean one = request.candidates().size() == 1;
+                    double loss = request.limits().nodes() > NODES ? longer : brief;
+                    return one ? 0.6 - loss : 0.6;
+                });
     }
 
     private static Optional<LineChecker.Failure> check(
@@ -53,7 +36,7 @@ class LineCheckerTest {
             throws Exception {
         Position start = Position.START;
         Move last = start.legalMoves().get(start.legalMoves().size() - 1);
-        return new LineChecker(new Opinion(brief, longer, cancelled), Endings.NONE, NODES)
+        return new LineChecker(opinion(brief, longer, cancelled), Endings.NONE, NODES)
                 .firstFailure(start, List.of(last), 0, cancellation);
     }
 
@@ -86,7 +69,7 @@ class LineCheckerTest {
         // The opinion prefers another move; the solution says that both draw.
         Position start = Position.fromFen("8/8/4k3/8/4K3/4P3/8/8 w - - 0 1");
         LineChecker checker =
-                new LineChecker(new Opinion(0.5, 0.5, new Cancellation()), Endings.NONE, 10_000);
+                new LineChecker(opinion(0.5, 0.5, new Cancellation()), Endings.NONE, 10_000);
         Move waits = San.read(start, "Kf3");
         assertThat(checker.firstFailure(start, List.of(waits), 0, new Cancellation())).isEmpty();
     }

@@ -374,6 +374,7 @@ class SoundnessCheckTest {
                         .check(tree, p -> {}, new Cancellation())
                         .orElseThrow();
         assertThat(found.sound()).isFalse();
+        assertThat(found.exact()).isFalse();
         assertThat(found.findings())
                 .filteredOn(f -> f.kind() == Finding.Kind.UNSETTLED)
                 .singleElement()

@@ -25,7 +25,6 @@ import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Tries a position in practice: one game played out, or many fast ones between players of limited
@@ -182,10 +181,9 @@ final class TrialView extends VBox {
 
     /** What the engine promises White, 0 to 1. */
     private double promised(Position position, Cancellation cancellation) {
-        ExpectedScore own =
-                new MoveEvaluator(services.marking(), VERDICT_NODES, cancellation)
-                        .expected(position);
-        return (position.sideToMove() == Side.WHITE ? own : own.opponents()).value();
+        return new MoveEvaluator(services.marking(), VERDICT_NODES, cancellation)
+                .expected(position, Side.WHITE)
+                .value();
     }
 
     private void done(Position p, Strength w, Strength b, Optional<Probed> found) {

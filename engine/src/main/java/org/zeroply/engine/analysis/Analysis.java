@@ -32,18 +32,6 @@ public record Analysis(
         return lines.stream().findFirst();
     }
 
-    /** The last other move that led on the way to the best one. */
-    public Optional<DepthBest> rival() {
-        return byDepth.stream()
-                .filter(d -> best().isPresent() && !d.move().equals(best().get().move()))
-                .reduce((earlier, later) -> later);
-    }
-
-    /** The depth in plies from which on the best move stays best; 1 when it leads throughout. */
-    public int depthFound() {
-        return rival().map(d -> d.depth() + 1).orElse(1);
-    }
-
     /**
      * A move and where it leads.
      *

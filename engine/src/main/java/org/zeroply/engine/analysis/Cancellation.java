@@ -5,15 +5,14 @@ import java.util.concurrent.TimeUnit;
 /** A request to stop work, made by one thread and seen by others. */
 public final class Cancellation {
 
-    private static final long NEVER = Long.MAX_VALUE;
-
-    /** The clock may begin anywhere, so time is counted from here. */
-    private static final long BEGAN = System.nanoTime();
+    /** No time is as long as this, in milliseconds and in nanoseconds. */
+    public static final long NEVER = Long.MAX_VALUE;
 
     private final Cancellation outer;
+    private final long began = System.nanoTime();
 
-    /** Nanoseconds since {@link #BEGAN}, or {@link #NEVER}. */
-    private final long deadline;
+    /** Nanoseconds from {@link #began} on after which the request counts as made. */
+    private final long nanos;
 
     private volatile boolean cancelled;
 
@@ -27,19 +26,18 @@ public final class Cancellation {
         this(outer, NEVER);
     }
 
-    private Cancellation(Cancellation outer, long deadline) {
+    private Cancellation(Cancellation outer, long nanos) {
         this.outer = outer;
-        this.deadline = deadline;
+        this.nanos = nanos;
     }
 
     /**
      * A request for a part of some work that makes itself when its time is up.
      *
-     * @param millis time for the part, from now on
+     * @param millis time for the part, from now on; {@link #NEVER} for as long as it takes
      */
     public static Cancellation after(long millis, Cancellation outer) {
-        return new Cancellation(
-                outer, System.nanoTime() - BEGAN + TimeUnit.MILLISECONDS.toNanos(millis));
+        return new Cancellation(outer, TimeUnit.MILLISECONDS.toNanos(millis));
     }
 
     /** Asks the work to stop soon. */
@@ -51,6 +49,6 @@ public final class Cancellation {
     public boolean isCancelled() {
         return cancelled
                 || outer != null && outer.isCancelled()
-                || deadline != NEVER && System.nanoTime() - BEGAN >= deadline;
+                || nanos != NEVER && System.nanoTime() - began >= nanos;
     }
 }

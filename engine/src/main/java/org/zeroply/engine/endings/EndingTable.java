@@ -29,11 +29,6 @@ final class EndingTable {
         values = new byte[2][index.size()];
     }
 
-    /** Bytes in memory. */
-    long size() {
-        return 2L * index.size();
-    }
-
     /**
      * The result of a position with exactly these men.
      *

@@ -25,6 +25,8 @@ class CancellationTest {
         Cancellation over = Cancellation.after(0, whole);
         Cancellation longer = Cancellation.after(TimeUnit.DAYS.toMillis(1), whole);
         assertThat(over.isCancelled()).isTrue();
+        assertThat(Cancellation.after(Cancellation.NEVER, whole).isCancelled()).isFalse();
+        assertThat(Cancellation.after(Cancellation.NEVER - 1, whole).isCancelled()).isFalse();
         assertThat(longer.isCancelled() || whole.isCancelled()).isFalse();
         whole.cancel();
         assertThat(longer.isCancelled()).isTrue();

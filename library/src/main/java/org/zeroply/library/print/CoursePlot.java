@@ -54,7 +54,7 @@ public final class CoursePlot {
     }
 
     private static double forWhite(MoveReview m) {
-        return (m.side() == Side.WHITE ? m.after() : m.after().opponents()).value();
+        return m.after(Side.WHITE).value();
     }
 
     /** Part of the height that the course takes; the rest lies underneath. */

@@ -3,7 +3,6 @@ package org.zeroply.coach.exercise.draft;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
@@ -83,23 +82,18 @@ public final class SchemeDraft {
     private final long nodes;
     private final int points;
     private final boolean confirms;
-    private final OptionalLong millis;
+    private final long millis;
 
     /**
      * @param nodes nodes for each search
      * @param points what the scheme adds up to, 1 to 999
      */
     public SchemeDraft(Engine engine, Endings endings, long nodes, int points) {
-        this(engine, endings, nodes, points, true, OptionalLong.empty());
+        this(engine, endings, nodes, points, true, Cancellation.NEVER);
     }
 
     private SchemeDraft(
-            Engine engine,
-            Endings endings,
-            long nodes,
-            int points,
-            boolean confirms,
-            OptionalLong millis) {
+            Engine engine, Endings endings, long nodes, int points, boolean confirms, long millis) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
@@ -112,10 +106,11 @@ public final class SchemeDraft {
      * The same within a time: then lines are not grown further nor mended, and the draft says that
      * it is not settled.
      *
-     * @param most milliseconds; the check at the end may take some more
+     * @param most milliseconds, {@link Cancellation#NEVER} for as long as it takes; the check at
+     *     the end may take some more
      */
     public SchemeDraft within(long most) {
-        return new SchemeDraft(engine, endings, nodes, points, confirms, OptionalLong.of(most));
+        return new SchemeDraft(engine, endings, nodes, points, confirms, most);
     }
 
     /** Whether a draft does not say that something of it is open. */
@@ -147,10 +142,7 @@ public final class SchemeDraft {
             DoubleConsumer progress,
             Cancellation cancellation) {
         TreeEditor editor = new TreeEditor(new MoveTree(position));
-        Cancellation timeUp =
-                millis.isPresent()
-                        ? Cancellation.after(millis.getAsLong(), cancellation)
-                        : new Cancellation();
+        Cancellation timeUp = Cancellation.after(millis, cancellation);
         try {
             MoveEvaluator evaluator = evaluator(cancellation).remembering();
             Optional<Choice> choice = evaluator.thorough(position, TOLD_APART, SETTLING * nodes);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
@@ -54,9 +55,9 @@ final class LineFindings {
         this.theirs = new DefenceFindings(inspection);
     }
 
-    /** Whether the ending tables decided everything. */
+    /** Whether the ending tables decided everything, and all of it was looked at. */
     boolean isExact() {
-        return exact;
+        return exact && looked == tree.nodes().size();
     }
 
     /** What was found so far. */
@@ -74,7 +75,7 @@ final class LineFindings {
      *
      * @throws java.util.concurrent.CancellationException when cancelled; what was found stays
      */
-    List<Located> find(DoubleConsumer progress) {
+    void find(DoubleConsumer progress) {
         List<Node> nodes = tree.nodes();
         for (int i = 0; i < nodes.size(); i++) {
             look(nodes.get(i));
@@ -82,7 +83,6 @@ final class LineFindings {
             progress.accept((i + 1.0) / nodes.size());
         }
         promise();
-        return inspection.findings();
     }
 
     /** The end of the main line keeps what the first move promises. */
@@ -92,35 +92,44 @@ final class LineFindings {
             return;
         }
         Node end = key.get().mainLineEnd();
-        if (missing(key.get(), end, evaluator) > PROMISE) {
+        if (Promise.of(key.get(), end, evaluator).isBroken()) {
             MoveEvaluator longer = evaluator.withNodes(LONGER * evaluator.nodes());
-            if (missing(key.get(), end, longer) > PROMISE) {
-                String detail =
-                        String.format(
-                                Locale.ROOT,
-                                "the first move promises %.0f points of a hundred, the main line"
-                                        + " ends with %.0f",
-                                promised(key.get(), longer).points(),
-                                left(end, longer).points());
+            Promise promise = Promise.of(key.get(), end, longer);
+            if (promise.isBroken()) {
                 Finding finding =
                         new Finding(
-                                Finding.Kind.BROKEN_PROMISE, ERROR, Line.to(end), detail, false);
+                                Finding.Kind.BROKEN_PROMISE,
+                                ERROR,
+                                Line.to(end),
+                                promise.words(),
+                                false);
                 inspection.add(new Located(finding, end, Optional.empty()));
             }
         }
     }
 
-    private double missing(Node key, Node end, MoveEvaluator by) {
-        return promised(key, by).over(left(end, by));
-    }
+    /** What the first move promises the solver, and what is left of it at the end. */
+    private record Promise(ExpectedScore promised, ExpectedScore left) {
 
-    private ExpectedScore promised(Node key, MoveEvaluator by) {
-        return by.weigh(tree.start(), key.move()).expected();
-    }
+        static Promise of(Node key, Node end, MoveEvaluator by) {
+            Position start = key.parent().orElseThrow().position();
+            return new Promise(
+                    by.weigh(start, key.move()).expected(),
+                    by.expected(end.position(), start.sideToMove()));
+        }
 
-    private ExpectedScore left(Node end, MoveEvaluator by) {
-        ExpectedScore expected = by.expected(end.position());
-        return end.position().sideToMove() == solver ? expected : expected.opponents();
+        boolean isBroken() {
+            return promised.over(left) > PROMISE;
+        }
+
+        String words() {
+            return String.format(
+                    Locale.ROOT,
+                    "the first move promises %.0f points of a hundred, the main line ends with"
+                            + " %.0f",
+                    promised.points(),
+                    left.points());
+        }
     }
 
     private void look(Node node) {

@@ -24,9 +24,10 @@ public record Located(Finding finding, Node node, Optional<Move> move) {
      */
     public static List<Located> errors(
             MoveTree tree, MoveEvaluator evaluator, DoubleConsumer progress) {
-        return new LineFindings(tree, evaluator)
-                .find(progress).stream()
-                        .filter(l -> l.finding().severity() == Finding.Severity.ERROR)
-                        .toList();
+        LineFindings lines = new LineFindings(tree, evaluator);
+        lines.find(progress);
+        return lines.findings().stream()
+                .filter(l -> l.finding().severity() == Finding.Severity.ERROR)
+                .toList();
     }
 }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Position;
@@ -29,7 +28,7 @@ public final class SoundnessCheck {
     private final Endings endings;
     private final long nodes;
     private final KnownExercises known;
-    private final OptionalLong millis;
+    private final long millis;
 
     /**
      * @param endings exact results, used where they know every move
@@ -37,11 +36,11 @@ public final class SoundnessCheck {
      * @param known the other exercises
      */
     public SoundnessCheck(Engine engine, Endings endings, long nodes, KnownExercises known) {
-        this(engine, endings, nodes, known, OptionalLong.empty());
+        this(engine, endings, nodes, known, Cancellation.NEVER);
     }
 
     private SoundnessCheck(
-            Engine engine, Endings endings, long nodes, KnownExercises known, OptionalLong millis) {
+            Engine engine, Endings endings, long nodes, KnownExercises known, long millis) {
         this.engine = engine;
         this.endings = endings;
         this.nodes = nodes;
@@ -53,10 +52,10 @@ public final class SoundnessCheck {
      * The same within a time: what could not be looked at is told, and the exercise is not called
      * sound.
      *
-     * @param most milliseconds for an exercise
+     * @param most milliseconds for an exercise; {@link Cancellation#NEVER} for as long as it takes
      */
     public SoundnessCheck within(long most) {
-        return new SoundnessCheck(engine, endings, nodes, known, OptionalLong.of(most));
+        return new SoundnessCheck(engine, endings, nodes, known, most);
     }
 
     /**
@@ -69,10 +68,7 @@ public final class SoundnessCheck {
             MoveTree tree, DoubleConsumer progress, Cancellation cancellation) {
         List<Finding> findings = new ArrayList<>(start(tree));
         findings.addAll(PointFindings.of(tree));
-        Cancellation timeUp =
-                millis.isPresent()
-                        ? Cancellation.after(millis.getAsLong(), cancellation)
-                        : cancellation;
+        Cancellation timeUp = Cancellation.after(millis, cancellation);
         MoveEvaluator evaluator = new MoveEvaluator(engine, endings, nodes, timeUp);
         LineFindings lines = new LineFindings(tree, evaluator);
         try {
