@@ -117,6 +117,9 @@ final class ExerciseDraftCommand implements Callable<Integer> {
         if (defence && source.fen == null) {
             throw new BadInputException("--task goes with --fen.");
         }
+        if (defence && limit.isSet()) {
+            throw new BadInputException("--minutes does not go with --task, which takes seconds.");
+        }
         MoveTree tree =
                 defence
                         ? defence(drafter)
@@ -178,6 +181,9 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                 drafter.branch(tree, node, part -> {}, new Cancellation())
                         .orElseThrow(
                                 () -> new BadInputException("Nothing is to be found after it."));
+        if (!SchemeDraft.isSettled(anew)) {
+            output.err().println(anew.root().annotation().after());
+        }
         editor.replaceRest(node, anew.root());
         return tree;
     }

@@ -16,6 +16,10 @@ final class TimeLimit {
             paramLabel = "M")
     private Double minutes;
 
+    boolean isSet() {
+        return minutes != null;
+    }
+
     /**
      * Milliseconds for an exercise; {@link Cancellation#NEVER} for no limit.
      *

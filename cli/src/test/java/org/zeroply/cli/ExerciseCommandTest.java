@@ -86,6 +86,19 @@ class ExerciseCommandTest extends CommandTest {
                         "8000",
                         "--json");
         assertThat(again.get("points").asInt()).isEqualTo(30);
+        assertThat(err.toString()).isEmpty();
+        assertThat(
+                        run(
+                                "exercise",
+                                "draft",
+                                "--redraft",
+                                out,
+                                "--branch",
+                                key,
+                                "--minutes",
+                                "0.00001"))
+                .isZero();
+        assertThat(err.toString()).contains("Not settled: the time was up");
         assertThat(run("exercise", "draft", "--fen", FORK, "--out", out)).isEqualTo(1);
         assertThat(err.toString()).contains("exists already");
     }
@@ -225,6 +238,7 @@ class ExerciseCommandTest extends CommandTest {
                 "exercise draft",
                 "exercise draft --fen nonsense",
                 "exercise draft --redraft none.pgn --branch e4",
+                "exercise draft --fen 8/8/8/8/8/k7/8/K6R --task hold --minutes 1",
                 "exercise check none.pgn",
                 "exercise find",
                 "exercise find --library none.zpl",

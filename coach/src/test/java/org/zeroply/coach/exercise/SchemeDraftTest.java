@@ -135,6 +135,13 @@ class SchemeDraftTest {
         TreeEditor editor = new TreeEditor(tree);
         String before = PgnWriter.write(tree);
         editor.replaceRest(branch, anew.root());
+        assertThat(SchemeDraft.isSettled(anew)).isTrue();
+        MoveTree brief =
+                drafter(50)
+                        .within(0)
+                        .branch(tree, branch, x -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(SchemeDraft.isSettled(brief)).isFalse();
         assertThat(without(tree, branch)).isEqualTo(rest);
         assertThat(MarkingScheme.of(tree).sum()).isEqualTo(sum);
         editor.undo();

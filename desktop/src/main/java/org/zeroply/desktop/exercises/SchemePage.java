@@ -266,6 +266,10 @@ final class SchemePage extends VBox {
             return;
         }
         session.editor().replaceRest(node, drafted.root());
-        services.messages().say("This branch is drafted anew; all other lines are as they were.");
+        String open = drafted.root().annotation().after();
+        services.messages()
+                .say(
+                        "This branch is drafted anew; all other lines are as they were."
+                                + (open.isEmpty() ? "" : " " + open));
     }
 }

@@ -26,6 +26,9 @@ final class Baits {
     /** A loss that needs no border between two results. */
     private static final double NOT_FAR = 0.35;
 
+    /** What seems to fail is looked at once more, on so many times the nodes. */
+    private static final int SURELY = 4;
+
     private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Judgement judgement;
@@ -55,21 +58,30 @@ final class Baits {
                             && !good.contains(move)
                             && !move.equals(choice.best().move());
             if (shown < most && open) {
-                shown += bait(node, choice, evaluator.weigh(node.position(), move)) ? 1 : 0;
+                shown += bait(node, choice, move) ? 1 : 0;
             }
         }
         return shown;
     }
 
-    /** Shows a refutation, if at its end, too, as much is given away. */
-    private boolean bait(Node node, Choice choice, Weighed w) {
+    private boolean fails(Choice choice, Weighed w) {
         Loss loss = Loss.of(w, choice.best());
-        MoveComparison comparison = new MoveComparison(node.position(), choice.best());
+        MoveComparison comparison = new MoveComparison(choice.position(), choice.best());
         boolean changes =
                 comparison.grade(w) == Grade.FAILS
                         || w.result() != choice.result()
                         || loss.exceeds(NOT_FAR);
-        if (!loss.exceeds(MoveComparison.HARM) || !changes) {
+        return loss.exceeds(MoveComparison.HARM) && changes;
+    }
+
+    /** Shows a refutation, if it stands up to a longer look and at its end as much is lost. */
+    private boolean bait(Node node, Choice choice, Move move) {
+        if (!fails(choice, evaluator.weigh(node.position(), move))) {
+            return false;
+        }
+        MoveEvaluator longer = evaluator.withNodes(SURELY * evaluator.nodes());
+        Weighed w = longer.weigh(node.position(), move);
+        if (!fails(choice, w)) {
             return false;
         }
         Node end = editor.addLine(node, Line.start(w.line(), REFUTATION_PLIES));

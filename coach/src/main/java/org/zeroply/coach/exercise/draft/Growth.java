@@ -51,6 +51,12 @@ final class Growth {
     /** The best move is looked for on so many times the nodes at most. */
     private static final int SETTLING = 2;
 
+    /** The same on the main line, which the rest stands on. */
+    private static final int SETTLING_MAIN = 8;
+
+    /** The best defence of the main line is looked for on so many times the nodes at most. */
+    private static final int DEFENCES_MAIN = 4;
+
     /** Searches that a scheme usually takes; progress goes by it. */
     private static final double USUAL_SEARCHES = 90;
 
@@ -96,9 +102,10 @@ final class Growth {
         return efforts;
     }
 
-    private Optional<Choice> answerTo(Position position) {
+    private Optional<Choice> answerTo(Position position, boolean main) {
         counted();
-        return evaluator.thorough(position, TOLD_APART, SETTLING * evaluator.nodes());
+        int times = main ? SETTLING_MAIN : SETTLING;
+        return evaluator.thorough(position, TOLD_APART, times * evaluator.nodes());
     }
 
     private void counted() {
@@ -110,7 +117,7 @@ final class Growth {
     void branch(Node node) {
         int ply = node.depth();
         if (node.position().sideToMove() == solver) {
-            answerTo(node.position()).ifPresent(c -> answer(node, c, ply, true));
+            answerTo(node.position(), true).ifPresent(c -> answer(node, c, ply, true));
         } else {
             defences(node, ply + 1, true);
         }
@@ -208,7 +215,7 @@ final class Growth {
         if (node.child(move).isEmpty()) {
             Node child = editor.add(node, move);
             efforts.add(new Effort(child, 1, false));
-            answerTo(child.position())
+            answerTo(child.position(), false)
                     .ifPresentOrElse(
                             c -> answer(child, c, child.depth() + 1, false), () -> judged(child));
         }
@@ -288,7 +295,11 @@ final class Growth {
      */
     private boolean defences(Node node, int ply, boolean main) {
         counted();
-        Optional<Choice> known = evaluator.choice(node.position(), DEFENCES);
+        Position p = node.position();
+        Optional<Choice> known =
+                main
+                        ? evaluator.thorough(p, DEFENCES, DEFENCES_MAIN * evaluator.nodes())
+                        : evaluator.choice(p, DEFENCES);
         if (known.isEmpty()) {
             return false;
         }
@@ -366,7 +377,7 @@ final class Growth {
                 break;
             }
             Position after = node.position().play(w.move());
-            Optional<Choice> answer = answerTo(after);
+            Optional<Choice> answer = answerTo(after, main && first);
             boolean hard = answer.filter(a -> mustBeFound(w.move(), a, 0)).isPresent();
             boolean tried =
                     ply <= TRIED

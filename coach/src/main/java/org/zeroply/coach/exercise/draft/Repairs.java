@@ -35,12 +35,20 @@ final class Repairs {
             case SECOND_SOLUTION -> secondSolution(node, error.move());
             case MISSING_DEFENCE -> error.move().ifPresent(m -> growth.defence(node, m));
             case NOT_REFUTED, NOT_EQUAL -> editor.delete(node);
-            case WRONG_VERDICT -> growth.judged(node);
+            case WRONG_VERDICT -> wrongVerdict(node);
             default -> {
                 return false;
             }
         }
         return true;
+    }
+
+    /** A bait whose end turns out otherwise teaches nothing any more. */
+    private void wrongVerdict(Node node) {
+        node.path().stream()
+                .filter(n -> n.annotation().tempting())
+                .findFirst()
+                .ifPresentOrElse(editor::delete, () -> growth.judged(node));
     }
 
     /** At the first move it is as good; later ones are not asked for where several do. */

@@ -40,6 +40,8 @@ public final class SchemeDraft {
     /** Begins what a draft says at its start where it is not to be trusted. */
     private static final String UNSETTLED = "Not settled: ";
 
+    private static final String TIME_WAS_UP = "the time was up before all of it had been looked at";
+
     /** A first version is made on one part of so many of the nodes. */
     private static final int FIRST = 12;
 
@@ -161,14 +163,15 @@ public final class SchemeDraft {
      * They get the points that stand after the move now, so that the sum stays.
      *
      * @param branch the move; the tree is not changed
-     * @return a tree from the position after the move; nothing when the game is over there, or when
-     *     cancelled
+     * @return a tree from the position after the move, {@linkplain #isSettled not settled} when the
+     *     time was up; nothing when the game is over there, or when cancelled
      */
     public Optional<MoveTree> branch(
             MoveTree scheme, Node branch, DoubleConsumer progress, Cancellation cancellation) {
         int sum = MarkingScheme.of(scheme).sumBelow(branch);
         TreeEditor editor = new TreeEditor(new MoveTree(branch.position()));
         Side solver = scheme.start().sideToMove();
+        Cancellation timeUp = Cancellation.after(millis, cancellation);
         try {
             Aim aim = Aim.of(scheme).orElse(Aim.BEST);
             Growth growth =
@@ -178,9 +181,12 @@ public final class SchemeDraft {
                             solver,
                             new Ways(aim),
                             progress,
-                            new Cancellation());
+                            timeUp);
             growth.branch(editor.tree().root());
             PointShare.give(editor, growth.efforts(), sum);
+            if (timeUp.isCancelled()) {
+                editor.comment(editor.tree().root(), UNSETTLED + TIME_WAS_UP + ".");
+            }
         } catch (CancellationException e) {
             return Optional.empty();
         }
@@ -313,7 +319,7 @@ public final class SchemeDraft {
         /** What the coach should know before trusting the draft. */
         private Optional<String> unsettled(List<Located> errors) {
             if (timeUp.isCancelled() && errors.isEmpty()) {
-                return Optional.of("the time was up before all of it had been looked at");
+                return Optional.of(TIME_WAS_UP);
             }
             if (errors.isEmpty()) {
                 return Optional.of(choice.sureness().reason()).filter(why -> !why.isEmpty());

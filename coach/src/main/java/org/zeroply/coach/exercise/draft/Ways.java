@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.AimCheck;
@@ -89,9 +90,21 @@ public record Ways(Aim aim) {
                 && best.score().ordinal() - w.score().ordinal() <= NEAR;
     }
 
-    /** Whether no one move can be asked for: several do, or one does that is not surely equal. */
+    /**
+     * Whether no one move can be asked for: several do, or one does that is not surely equal, or
+     * two do and a third may turn out to.
+     */
     public boolean areSeveral(Choice choice) {
         long doing = doing(choice);
-        return doing >= 2 || doing > reaching(choice).size();
+        int reaching = reaching(choice).size();
+        return doing >= 2 || doing > reaching || reaching == 1 && mayThird(choice);
+    }
+
+    private boolean mayThird(Choice choice) {
+        Weighed best = choice.best();
+        return !(aim == Aim.MATE && best.mates())
+                && choice.moves().stream()
+                        .skip(2)
+                        .anyMatch(w -> !Loss.of(w, best).exceeds(MoveComparison.WAYS));
     }
 }

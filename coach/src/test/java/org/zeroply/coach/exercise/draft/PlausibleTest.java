@@ -2,49 +2,20 @@ package org.zeroply.coach.exercise.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.evaluation.Choice;
-import org.zeroply.coach.evaluation.Sureness;
-import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.engine.analysis.ExpectedScoreCurve;
-import org.zeroply.engine.analysis.Score;
+import org.zeroply.coach.Choices;
 
 class PlausibleTest {
 
     /** Black may check on a1, take on e5, and move quietly. */
     private static final Position POSITION =
             Position.fromFen("4r1k1/5ppp/8/4N3/8/7P/r4PP1/6K1 b - - 0 1");
-
-    private static Choice choice(String moves) throws NotationException {
-        List<Weighed> weighed = new ArrayList<>();
-        for (String part : moves.split(" ")) {
-            String[] pair = part.split("=");
-            Move move = San.read(POSITION, pair[0]);
-            Score score =
-                    pair[1].startsWith("#")
-                            ? new Score.Mate(Integer.parseInt(pair[1].substring(1)))
-                            : new Score.Centipawns(Integer.parseInt(pair[1]));
-            weighed.add(
-                    new Weighed(
-                            move,
-                            score,
-                            ExpectedScoreCurve.at(POSITION).of(score),
-                            8,
-                            List.of(move),
-                            false));
-        }
-        int legal = POSITION.legalMoves().size();
-        return new Choice(POSITION, weighed, legal, List.of(), Sureness.SETTLED);
-    }
 
     @ParameterizedTest(name = "{0}, ply {1}, main line {2}: {3}")
     @CsvSource(
@@ -66,7 +37,7 @@ class PlausibleTest {
     void defences_worth_considering(String moves, int ply, boolean main, String expected)
             throws NotationException {
         String found =
-                Plausible.defences(choice(moves), ply, main).stream()
+                Plausible.defences(Choices.of(POSITION, moves), ply, main).stream()
                         .map(w -> San.write(POSITION, w.move()))
                         .collect(Collectors.joining(" "));
         assertThat(Arrays.asList(found.split(" "))).isEqualTo(Arrays.asList(expected.split(" ")));

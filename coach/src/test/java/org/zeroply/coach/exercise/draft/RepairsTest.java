@@ -77,6 +77,21 @@ class RepairsTest {
     }
 
     @Test
+    void what_tempts_and_does_not_end_as_it_says_goes() throws NotationException {
+        repairs.mend(errors());
+        Node bait = add("Rec1");
+        editor.annotate(bait, a -> a.withTempting(true));
+        Node reply = editor.add(bait, San.read(bait.position(), "h6"));
+        editor.verdict(reply, Optional.of(Verdict.BLACK_WINS));
+        assertThat(errors())
+                .extracting(e -> e.finding().kind())
+                .contains(Finding.Kind.WRONG_VERDICT);
+        repairs.mend(errors());
+        assertThat(editor.tree().nodes()).doesNotContain(bait, reply);
+        assertThat(errors()).isEmpty();
+    }
+
+    @Test
     void a_verdict_that_is_wrong_is_written_anew() {
         repairs.mend(errors());
         Node key = root.children().get(0);
