@@ -29,6 +29,9 @@ public final class RandomTrees {
         "$1",
         "c5;c4",
         "a } brace",
+        "1-0",
+        "*",
+        "\u2028",
         "[%zp.pts many]",
         "[%unknown x y]"
     };

@@ -2,28 +2,25 @@ package org.zeroply.chess.notation;
 
 import java.io.Closeable;
 import java.io.IOException;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
 
 /**
  * Cuts a stream of lines into games without understanding them, so that a broken game cannot spoil
- * its neighbours. A game begins with a tag after movetext, or with anything after a line that ends
- * in a result.
+ * its neighbours. A game begins with a tag after movetext, or with anything but a comment after a
+ * line that ends in a result.
  */
 final class GameSplitter implements Closeable {
 
     /** A "game" of more characters than this is not one; it is cut to keep memory bounded. */
     private static final int LONGEST = 1 << 23;
 
-    private static final Pattern TAG = Pattern.compile("\\s*\\[\\s*\\w+\\s+\".*");
-    private static final Pattern FIRST_TAG = Pattern.compile("\\s*\\[\\s*Event\\s+\".*");
-    private static final Pattern RESULT = Pattern.compile("(?:.*\\s)?(?:1-0|0-1|1/2-1/2|\\*)\\s*");
-
     private final TextLines lines;
-    private String ahead;
-    private int aheadNumber;
+    private final Deque<String> ahead = new ArrayDeque<>();
+    private int number;
 
     GameSplitter(TextLines lines) {
         this.lines = lines;
@@ -32,9 +29,7 @@ final class GameSplitter implements Closeable {
     /** The next game; empty at the end of the stream. */
     Optional<RawGame> next() throws IOException {
         List<String> game = new ArrayList<>();
-        Scan scan = new Scan();
-        boolean movetext = false;
-        boolean ended = false;
+        MoveTextScan scan = new MoveTextScan();
         boolean blankBefore = false;
         int firstLine = 0;
         int size = 0;
@@ -43,22 +38,21 @@ final class GameSplitter implements Closeable {
             if (game.isEmpty() && blank) {
                 continue;
             }
-            boolean lost = scan.inComment && blankBefore && FIRST_TAG.matcher(line).matches();
-            boolean tag = !scan.inComment && TAG.matcher(line).matches();
-            if (lost || movetext && tag || ended && !blank || size > LONGEST) {
+            boolean lost = scan.inComment() && blankBefore && TagRow.isNamed(line, "Event");
+            boolean tag = !scan.inComment() && TagRow.is(line);
+            boolean over = scan.ended() && !blank && !isAfterword(line, blankBefore);
+            if (lost || scan.hasMoves() && tag || over || size > LONGEST) {
                 putBack(line);
                 break;
             }
             if (game.isEmpty()) {
-                firstLine = aheadNumber;
+                firstLine = number;
             }
             game.add(line);
             size += line.length() + 1;
             blankBefore = blank;
             if (!blank && !tag) {
-                movetext = true;
                 scan.line(line);
-                ended = !scan.inComment && scan.depth <= 0 && RESULT.matcher(line).matches();
             }
         }
         while (!game.isEmpty() && game.get(game.size() - 1).isBlank()) {
@@ -67,48 +61,49 @@ final class GameSplitter implements Closeable {
         return game.isEmpty() ? Optional.empty() : Optional.of(new RawGame(firstLine, game));
     }
 
-    private String take() throws IOException {
-        if (ahead != null) {
-            String line = ahead;
-            ahead = null;
-            return line;
+    /**
+     * Whether a line begins a comment on the game that is over: one that stands right under it, or
+     * is the last thing in the stream. What is read ahead is put back.
+     */
+    private boolean isAfterword(String line, boolean blankBefore) throws IOException {
+        if (!MoveTextScan.beginsComment(line)) {
+            return false;
         }
-        aheadNumber++;
-        return lines.next();
+        List<String> read = new ArrayList<>();
+        MoveTextScan scan = new MoveTextScan();
+        scan.line(line);
+        int size = 0;
+        boolean goesOn = true;
+        // Right under the game the comment itself is enough; else all up to something else.
+        while (goesOn && !scan.hasMoves() && (blankBefore || scan.inComment())) {
+            String next = size > LONGEST ? null : take();
+            goesOn = next != null;
+            if (goesOn) {
+                read.add(next);
+                size += next.length();
+                boolean tag = !scan.inComment() && TagRow.is(next);
+                scan.line(tag ? MoveTextScan.SOMETHING : next);
+            }
+        }
+        for (int i = read.size() - 1; i >= 0; i--) {
+            putBack(read.get(i));
+        }
+        return !scan.hasMoves() && size <= LONGEST;
+    }
+
+    private String take() throws IOException {
+        String line = ahead.isEmpty() ? lines.next() : ahead.pop();
+        number += line == null ? 0 : 1;
+        return line;
     }
 
     private void putBack(String line) {
-        ahead = line;
+        ahead.push(line);
+        number--;
     }
 
     @Override
     public void close() throws IOException {
         lines.close();
-    }
-
-    /** Follows comments and variations from line to line. */
-    private static final class Scan {
-        private boolean inComment;
-        private int depth;
-
-        void line(String line) {
-            if (!inComment && line.startsWith("%")) {
-                return;
-            }
-            for (int i = 0; i < line.length(); i++) {
-                char c = line.charAt(i);
-                if (inComment) {
-                    inComment = c != '}';
-                } else if (c == '{') {
-                    inComment = true;
-                } else if (c == ';') {
-                    return;
-                } else if (c == '(') {
-                    depth++;
-                } else if (c == ')') {
-                    depth--;
-                }
-            }
-        }
     }
 }

@@ -18,28 +18,43 @@ import org.zeroply.chess.tree.RepertoireNote;
  */
 final class PgnCommands {
 
-    private static final Pattern COMMAND = Pattern.compile("\\[%zp\\.(\\w+)(?:\\s+([^\\]]*))?\\]");
+    private static final String BEGIN = "[%zp.";
+    private static final Pattern COMMAND =
+            Pattern.compile("\\[%zp\\.(\\w++)(?:\\s++([^\\]]*+))?\\]");
     private static final Pattern SPACES = Pattern.compile("\\s+");
 
     private PgnCommands() {}
 
-    /** Adds a comment after a move to what is already said about the move. */
-    static Annotation read(Annotation to, String comment) {
-        Annotation a = to;
+    /**
+     * Adds a comment after a move to what is already said about the move. Commands do not nest: one
+     * reaches to the next closing bracket.
+     */
+    static Annotation read(Annotation to, String words) {
+        String comment = join(words, "");
+        Reading reading = new Reading(to);
         StringBuilder rest = new StringBuilder();
-        Matcher m = COMMAND.matcher(comment);
         int end = 0;
-        while (m.find()) {
-            String value = m.group(2) == null ? "" : m.group(2);
-            Optional<Annotation> taken = command(a, m.group(1), value);
-            if (taken.isPresent()) {
-                rest.append(comment, end, m.start());
-                end = m.end();
-                a = taken.get();
+        int from = comment.indexOf(BEGIN);
+        while (from >= 0) {
+            int close = comment.indexOf(']', from);
+            if (close < 0) {
+                break;
             }
+            Matcher command = COMMAND.matcher(comment).region(from, close + 1);
+            if (command.matches() && reading.takes(command.group(1), text(command.group(2)))) {
+                // A space, lest what stood around it becomes a command.
+                rest.append(comment, end, from).append(' ');
+                end = close + 1;
+            }
+            from = comment.indexOf(BEGIN, close);
         }
-        rest.append(comment.substring(end));
-        return a.withAfter(join(a.after(), rest.toString()));
+        rest.append(comment, end, comment.length());
+        Annotation read = reading.finished();
+        return read.withAfter(join(read.after(), rest.toString()));
+    }
+
+    private static String text(String group) {
+        return group == null ? "" : group;
     }
 
     /** Two comments as one, white space folded. */
@@ -50,15 +65,49 @@ final class PgnCommands {
         return SPACES.matcher(first + " " + second).replaceAll(" ").strip();
     }
 
+    /** What a comment says, gathered: there may be very many commands of a kind. */
+    private static final class Reading {
+
+        private final List<PointRule> points;
+        private final List<Mark> marks;
+        private final List<String> cards;
+        private Annotation said;
+
+        Reading(Annotation before) {
+            this.said = before;
+            this.points = new ArrayList<>(before.points());
+            this.marks = new ArrayList<>(before.marks());
+            this.cards = new ArrayList<>(before.repertoire().cards());
+        }
+
+        Annotation finished() {
+            return said.withPoints(points)
+                    .withMarks(marks)
+                    .withRepertoire(said.repertoire().withCards(cards));
+        }
+
+        /** Whether a command is one of ours and well formed. */
+        boolean takes(String name, String value) {
+            return switch (name) {
+                case "pts" -> PointRule.parse(value).map(points::add).isPresent();
+                case "mark" -> Mark.parse(value).map(marks::add).isPresent();
+                case "card" -> !value.isBlank() && cards.add(plain(value));
+                default -> {
+                    Optional<Annotation> with = command(said, name, value);
+                    said = with.orElse(said);
+                    yield with.isPresent();
+                }
+            };
+        }
+    }
+
     private static Optional<Annotation> command(Annotation a, String name, String value) {
+        boolean bare = value.isBlank();
         return switch (name) {
-            case "pts" -> PointRule.parse(value).map(r -> a.withPoints(with(a.points(), r)));
-            case "mark" -> Mark.parse(value).map(r -> a.withMarks(with(a.marks(), r)));
             case "check" -> EngineCheck.parse(value).map(r -> a.withCheck(Optional.of(r)));
-            case "end" -> value.isBlank() ? Optional.of(a.withEnd(true)) : Optional.empty();
-            case "equal" -> value.isBlank() ? Optional.of(a.withEqual(true)) : Optional.empty();
-            case "tempting" ->
-                    value.isBlank() ? Optional.of(a.withTempting(true)) : Optional.empty();
+            case "end" -> bare ? Optional.of(a.withEnd(true)) : Optional.empty();
+            case "equal" -> bare ? Optional.of(a.withEqual(true)) : Optional.empty();
+            case "tempting" -> bare ? Optional.of(a.withTempting(true)) : Optional.empty();
             default -> repertoire(a.repertoire(), name, value).map(a::withRepertoire);
         };
     }
@@ -76,10 +125,6 @@ final class PgnCommands {
                     bare || note.idea().isPresent()
                             ? Optional.empty()
                             : Optional.of(note.withIdea(Optional.of(plain(value))));
-            case "card" ->
-                    bare
-                            ? Optional.empty()
-                            : Optional.of(note.withCards(with(note.cards(), plain(value))));
             case "accept" ->
                     bare || note.accepted().isPresent()
                             ? Optional.empty()
@@ -112,12 +157,6 @@ final class PgnCommands {
                 .replace("%5B", "[")
                 .replace("%5D", "]")
                 .replace("%25", "%");
-    }
-
-    private static <T> List<T> with(List<T> list, T item) {
-        List<T> longer = new ArrayList<>(list);
-        longer.add(item);
-        return longer;
     }
 
     /** The comment after a move as it is written: our commands, then the text. */

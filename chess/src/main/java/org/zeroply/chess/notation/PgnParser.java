@@ -7,10 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
@@ -19,8 +19,6 @@ import org.zeroply.chess.tree.Verdict;
 
 /** Parses the text of one game. Variations are kept on an explicit stack, so any depth is read. */
 final class PgnParser {
-
-    private static final Set<String> RESULTS = Set.of("1-0", "0-1", "1/2-1/2", "*");
 
     private final List<String> lines;
     private final Map<String, String> tags = new LinkedHashMap<>();
@@ -32,7 +30,14 @@ final class PgnParser {
     /** Where each open variation branches off: the node to come back to. */
     private final Deque<Node> open = new ArrayDeque<>();
 
-    private String before = "";
+    /** Comments that wait for the move they belong to. */
+    private StringBuilder before = new StringBuilder();
+
+    /** Comments and glyphs of the current node, not yet handed to it. */
+    private StringBuilder said = new StringBuilder();
+
+    private final List<Integer> nags = new ArrayList<>();
+    private Optional<String> terminator = Optional.empty();
     private boolean variationJustOpened;
 
     PgnParser(RawGame game) {
@@ -41,9 +46,8 @@ final class PgnParser {
 
     MoveTree parse() throws Failure {
         readTags();
-        MoveTree tree = new MoveTree(startPosition());
-        editor = new TreeEditor(tree);
-        current = tree.root();
+        editor = new TreeEditor(new MoveTree(startPosition()));
+        current = editor.tree().root();
         while (line < lines.size()) {
             if (column == 0 && text().startsWith("%")) {
                 nextLine();
@@ -57,8 +61,20 @@ final class PgnParser {
             throw fail("a variation is not closed", "')'");
         }
         flushBefore();
-        tags.putIfAbsent("Result", MoveTree.NO_RESULT);
-        editor.tags(tags);
+        flush();
+        return finished();
+    }
+
+    /** The tag keeps its words; what it does not tell is told by the end of the moves. */
+    private MoveTree finished() {
+        String tag = tags.getOrDefault("Result", "").strip();
+        String result = terminator.orElse(MoveTree.NO_RESULT);
+        boolean open = tag.isEmpty() || tag.equals("?") || tag.equals(MoveTree.NO_RESULT);
+        if (open) {
+            tags.put("Result", result);
+        }
+        MoveTree tree = editor.tree().withTerminator(result);
+        new TreeEditor(tree).tags(tags);
         return tree;
     }
 
@@ -85,20 +101,19 @@ final class PgnParser {
 
     // ---- Tags -----------------------------------------------------------------------------------
 
+    /** Comments before and among the tags belong to the start. */
     private void readTags() throws Failure {
         while (line < lines.size()) {
-            String row = text().strip();
-            if (row.isEmpty() || row.startsWith("%")) {
+            skipSpace();
+            boolean skipped = column == 0 && text().startsWith("%");
+            if (skipped || column >= text().length()) {
                 nextLine();
-            } else if (row.startsWith("[") && !row.startsWith("[%")) {
-                column = text().indexOf('[');
-                while (column < text().length() && text().charAt(column) == '[') {
-                    tag();
-                    skipSpace();
-                }
-                if (column < text().length() && text().charAt(column) != ';') {
-                    return;
-                }
+            } else if (text().charAt(column) == '[' && !text().startsWith("[%", column)) {
+                tag();
+            } else if (text().charAt(column) == '{') {
+                wait(braceComment());
+            } else if (text().charAt(column) == ';') {
+                wait(text().substring(column + 1));
                 nextLine();
             } else {
                 return;
@@ -106,15 +121,15 @@ final class PgnParser {
         }
     }
 
+    private void wait(String comment) {
+        before.append(' ').append(comment);
+    }
+
     private void tag() throws Failure {
         column++;
         skipSpace();
         int start = column;
-        while (column < text().length()
-                && (Character.isLetterOrDigit(text().charAt(column))
-                        || "_+#=:-".indexOf(text().charAt(column)) >= 0)) {
-            column++;
-        }
+        column = TagRow.endOfName(text(), column);
         String name = text().substring(start, column);
         if (name.isEmpty()) {
             throw fail("a tag has no name", "a name such as Event");
@@ -181,10 +196,33 @@ final class PgnParser {
     private void comment(String text) {
         boolean afterMove = !current.isRoot() && !variationJustOpened && before.isEmpty();
         if (afterMove) {
-            editor.annotate(current, a -> PgnCommands.read(a, text));
+            said.append(' ').append(text);
         } else {
-            before = PgnCommands.join(before, text);
+            wait(text);
         }
+    }
+
+    /** Hands over what was said about the current node, all at once: there may be much of it. */
+    private void flush() {
+        String comment = said.toString();
+        List<Integer> glyphs = List.copyOf(nags);
+        said = new StringBuilder();
+        nags.clear();
+        if (!comment.isEmpty() || !glyphs.isEmpty()) {
+            editor.annotate(
+                    current,
+                    a -> {
+                        List<Integer> all = new ArrayList<>(a.nags());
+                        all.addAll(glyphs);
+                        return PgnCommands.read(a.withNags(all), comment);
+                    });
+        }
+    }
+
+    private String takeBefore() {
+        String text = PgnCommands.join(before.toString(), "");
+        before = new StringBuilder();
+        return text;
     }
 
     /**
@@ -192,10 +230,8 @@ final class PgnParser {
      */
     private void flushBefore() {
         if (!before.isEmpty()) {
-            String text = before;
-            before = "";
-            Node node = current;
-            editor.annotate(node, a -> PgnCommands.read(a, text));
+            String text = takeBefore();
+            editor.annotate(current, a -> PgnCommands.read(a, text));
         }
     }
 
@@ -204,6 +240,7 @@ final class PgnParser {
             throw fail("a variation stands before the move it replaces", "a move");
         }
         column++;
+        flush();
         open.push(current);
         current = current.parent().orElseThrow();
         variationJustOpened = true;
@@ -214,10 +251,10 @@ final class PgnParser {
             throw fail("')' closes nothing", "a move");
         }
         column++;
+        flush();
         if (!before.isEmpty() && variationJustOpened) {
             // A variation that holds only words: they belong to the move it stands behind.
-            String text = before;
-            before = "";
+            String text = takeBefore();
             editor.annotate(open.peek(), a -> PgnCommands.read(a, text));
         }
         current = open.pop();
@@ -237,13 +274,7 @@ final class PgnParser {
 
     private void addNag(int nag) {
         if (nag != 0) {
-            editor.annotate(
-                    current,
-                    a -> {
-                        List<Integer> nags = new ArrayList<>(a.nags());
-                        nags.add(nag);
-                        return a.withNags(nags);
-                    });
+            nags.add(nag);
         }
     }
 
@@ -253,10 +284,13 @@ final class PgnParser {
             column++;
         }
         String word = text().substring(start, column);
-        if (RESULTS.contains(word) || word.equals("1/2")) {
-            if (open.isEmpty()) {
-                tags.merge("Result", word.equals("1/2") ? "1/2-1/2" : word, this::betterResult);
-            }
+        if (isTagRepeated(start)) {
+            column = text().length();
+            return;
+        }
+        Optional<String> result = GameResult.ofWord(word);
+        if (result.isPresent()) {
+            terminator = open.isEmpty() ? result : terminator;
             return;
         }
         String body = stripNumber(word);
@@ -271,8 +305,14 @@ final class PgnParser {
         move(body, start + word.length() - body.length());
     }
 
-    private String betterResult(String tag, String movetext) {
-        return tag.equals(MoveTree.NO_RESULT) || !RESULTS.contains(tag) ? movetext : tag;
+    /** Whether nothing is left but what the tag says in words of its own, {@code 0-0} too. */
+    private boolean isTagRepeated(int start) {
+        String tag = tags.getOrDefault("Result", "").strip();
+        return line == lines.size() - 1
+                && open.isEmpty()
+                && !tag.isEmpty()
+                && !GameResult.isOne(tag)
+                && text().substring(start).strip().equals(tag);
     }
 
     private static Optional<Integer> verdict(String word) {
@@ -309,10 +349,10 @@ final class PgnParser {
             String number = Line.number(current.position(), true);
             throw new Failure(e.getMessage(), "a legal move after " + number, line, at);
         }
+        flush();
         Node next = editor.add(current, move);
         if (variationJustOpened || current.isRoot()) {
-            String text = before;
-            before = "";
+            String text = takeBefore();
             if (current.isRoot() && !variationJustOpened) {
                 editor.annotate(current, a -> PgnCommands.read(a, text));
             } else {

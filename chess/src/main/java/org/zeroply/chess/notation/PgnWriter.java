@@ -44,7 +44,8 @@ public final class PgnWriter {
         for (String name : names) {
             String value = all.getOrDefault(name, missing(name));
             out.append('[').append(name).append(" \"");
-            out.append(value.replace("\\", "\\\\").replace("\"", "\\\"")).append("\"]\n");
+            String row = value.replace('\n', ' ').replace('\r', ' ');
+            out.append(row.replace("\\", "\\\\").replace("\"", "\\\"")).append("\"]\n");
         }
         out.append('\n');
     }
@@ -142,7 +143,8 @@ public final class PgnWriter {
         comment(commentAfter(node));
     }
 
-    private void comment(String text) {
+    private void comment(String said) {
+        String text = PgnCommands.join(said, "");
         if (text.isEmpty()) {
             return;
         }

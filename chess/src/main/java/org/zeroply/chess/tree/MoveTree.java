@@ -18,18 +18,20 @@ import org.zeroply.chess.board.Position;
 public final class MoveTree {
 
     /** The result of a game that has none. */
-    public static final String NO_RESULT = "*";
+    public static final String NO_RESULT = GameResult.NONE;
 
     private Map<String, String> tags = Map.of();
     private final Node root;
+    private final String terminator;
 
     public MoveTree(Position start) {
-        this.root = new Node(start);
+        this(new Node(start), Map.of(), NO_RESULT);
     }
 
-    private MoveTree(Node root, Map<String, String> tags) {
+    private MoveTree(Node root, Map<String, String> tags, String terminator) {
         this.root = root;
         this.tags = tags;
+        this.terminator = terminator;
     }
 
     /** A tree of its own with the same content, for work beside whoever edits this one. */
@@ -48,7 +50,14 @@ public final class MoveTree {
             }
             parent.setChildren(children);
         }
-        return new MoveTree(copied, tags);
+        return new MoveTree(copied, tags, terminator);
+    }
+
+    /**
+     * The same moves, with another result where the tag does not tell it; the tags are left out.
+     */
+    public MoveTree withTerminator(String result) {
+        return new MoveTree(root, Map.of(), result);
     }
 
     /** The node before the first move. */
@@ -71,9 +80,12 @@ public final class MoveTree {
         return tags.getOrDefault(name, "");
     }
 
-    /** The result as PGN has it: {@code 1-0}, {@code 0-1}, {@code 1/2-1/2} or {@code *}. */
+    /**
+     * The result as PGN has it: {@code 1-0}, {@code 0-1}, {@code 1/2-1/2} or {@code *}; where the
+     * tag cannot be understood, what stands at the end of the moves.
+     */
     public String result() {
-        return tags.getOrDefault("Result", NO_RESULT);
+        return GameResult.of(tag("Result")).orElse(terminator);
     }
 
     /** The nodes of the main line, without the root. */

@@ -12,7 +12,11 @@ import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.RandomTrees;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -103,6 +107,125 @@ class PgnTest {
         assertThat(PgnReader.readAll("1. e4 e5 1-0\n\n1. d4 d5\n1/2-1/2\n1. c4\n*\n"))
                 .extracting(e -> ((PgnEntry.Game) e).tree().result())
                 .containsExactly("1-0", "1/2-1/2", "*");
+    }
+
+    @ParameterizedTest(name = "{0} at the end, {1} in the tag")
+    @CsvSource({
+        "½-½, ½-½, 1/2-1/2",
+        "1:0, 1:0, 1-0",
+        "draw, draw, 1/2-1/2",
+        "White wins, White wins, 1-0",
+        "1-0 ff, 1-0 ff, 1-0",
+        "0-0, 0-0, *",
+        "+--, +--, 1-0",
+        "1-0, White resigned in a lost position, 1-0",
+        "0–1, ?, 0-1",
+        "1/2, '', 1/2-1/2",
+        "'', 0 : 1, 0-1",
+        "'', nobody knows, *",
+    })
+    void a_result_in_other_words_is_understood_and_its_tag_kept(
+            String end, String tag, String result) {
+        MoveTree tree = single("[Result \"" + tag + "\"]\n\n1. e4 Nf6 2. Nf3 g6 " + end);
+        assertThat(tree.result()).isEqualTo(result);
+        assertThat(tree.mainLine()).hasSize(4);
+        boolean said = !tag.isEmpty() && !tag.equals("?");
+        assertThat(tree.tag("Result")).isEqualTo(said ? tag : result);
+        String written = PgnWriter.write(tree);
+        assertThat(written).endsWith(" " + result + "\n\n");
+        assertThat(PgnWriter.write(single(written))).isEqualTo(written);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a } brace and 1-0",
+                "} *",
+                "a } brace; see 1/2-1/2",
+                "[Event \"x\"] } 0-1",
+                "two\nrows } 1-0",
+                "% percent } and %",
+                "no brace 1-0",
+                "%",
+            })
+    void a_comment_never_ends_a_game(String comment) throws NotationException {
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        Node node = editor.add(editor.tree().root(), San.read(Position.START, "e4"));
+        editor.comment(node, comment);
+        editor.add(node, San.read(node.position(), "e5"));
+        Node variation = editor.add(editor.tree().root(), San.read(Position.START, "d4"));
+        editor.annotate(variation, a -> a.withBefore(comment));
+        MoveTree read = single(PgnWriter.write(editor.tree()));
+        assertThat(read.nodes()).hasSize(4);
+        String folded = comment.replace('\n', ' ');
+        assertThat(read.mainLine().get(0).annotation().after()).isEqualTo(folded);
+        assertThat(read.root().children().get(1).annotation().before()).isEqualTo(folded);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "[Event \"a\"]\n[White \"x\u0085y\"]\n[Black \"a\u2028b\"]\n\n1. e4 d5 *\n",
+                "[Event \"a\"]\n[Time-Control \"40\"]\n[Elo/W \"9\"]\n\n1. e4 d5 *\n",
+                "; a row\n[Event \"a\"]\n\n1. e4 d5 *\n",
+                "{before}\n[Event \"a\"]\n{among} ; them\n[Site \"b\"]\n\n1. e4 d5 *\n",
+                "[Event \"a\"]\n\n1. e4 d5 * {after}\n",
+                "[Event \"a\"]\n\n1. e4 d5 * ; after\n",
+                "[Event \"a\"]\n\n1. e4 d5 *\n{after,\n\nlong after} ; and more\n",
+                "[Event \"a\"]\n\n1. e4 d5 *\n\n{at the end}\n; of all\n",
+                "[Event \"a\"]\n\n1. e4\n; a row that ends in 1-0\n% another 1-0\nd5 *\n",
+                "\uFEFF[Event \"a\"]\n\uFEFF[Site \"b\"]\n\n1. e4 d5 *\n",
+                "[Event \"a\"]\n\n1. e4 {1-0\n\n0-1} (1. d4 1-0\n) d5 *\n",
+            })
+    void a_game_is_read_whole(String pgn) {
+        MoveTree tree = single(pgn);
+        assertThat(tree.tag("Event")).isEqualTo("a");
+        assertThat(tree.mainLine()).hasSize(2);
+        String written = PgnWriter.write(tree);
+        assertThat(PgnWriter.write(single(written))).isEqualTo(written);
+        for (String word : List.of("a row", "before", "among", "after", "at the end")) {
+            assertThat(written.contains(word)).isEqualTo(pgn.contains(word));
+        }
+        assertThat(PgnReader.readAll(pgn + "\n" + pgn)).hasSize(2);
+    }
+
+    @Test
+    void a_comment_right_before_moves_belongs_to_them() {
+        assertThat(PgnReader.readAll("1. e4 1-0\n{one} 1. d4 *\n\n{two}\n1. c4 0-1\n"))
+                .extracting(e -> ((PgnEntry.Game) e).tree().root().annotation().after())
+                .containsExactly("", "one", "two");
+    }
+
+    @Test
+    void a_line_as_long_as_it_likes_is_read_whole() {
+        String comment = "naïve — ".repeat(200_000).strip();
+        String knights = "Nf3 Nf6 Ng1 Ng8 ".repeat(100_000);
+        MoveTree tree = single("1. e4 {" + comment + "} e5 " + knights + " *");
+        assertThat(tree.mainLine()).hasSize(400_002);
+        assertThat(tree.mainLine().get(0).annotation().after()).isEqualTo(comment);
+    }
+
+    @Test
+    void very_much_after_one_move_is_read_and_written() {
+        String pgn = "1. e4 " + "$146 ".repeat(200_000) + "{a [%zp.pts 3]}".repeat(100_000) + " *";
+        MoveTree tree = single(pgn);
+        Node e4 = tree.mainLine().get(0);
+        assertThat(e4.annotation().nags()).hasSize(200_000);
+        assertThat(e4.annotation().points()).hasSize(100_000);
+        String written = PgnWriter.write(tree);
+        assertThat(PgnWriter.write(single(written))).isEqualTo(written);
+        String open = "{" + "[%zp.idea ".repeat(200_000) + "}";
+        assertThat(single("1. e4 " + open + " *").mainLine().get(0).annotation().after())
+                .hasSize(open.length() - 3);
+    }
+
+    @Test
+    void windows_1252_is_told_from_utf_8() throws IOException {
+        byte[] text = "[Site \"“Café” – ‚x’…\"]\n\n1. e4 *\n".getBytes("windows-1252");
+        try (PgnReader reader = new PgnReader(new ByteArrayInputStream(text), "x")) {
+            MoveTree tree = ((PgnEntry.Game) reader.next().orElseThrow()).tree();
+            assertThat(tree.tag("Site")).isEqualTo("“Café” – ‚x’…");
+        }
     }
 
     @Test

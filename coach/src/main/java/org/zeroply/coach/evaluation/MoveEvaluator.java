@@ -269,7 +269,9 @@ public final class MoveEvaluator {
         }
         boolean mayEnd = until > nodes;
         Cancellation search = mayEnd ? new Cancellation(cancellation) : cancellation;
-        Settling settling = new Settling(mayEnd ? search : new Cancellation(), nodes);
+        // The last depth that was finished took more than half of the nodes, seldom all of them.
+        long least = mayEnd ? nodes : nodes / 2;
+        Settling settling = new Settling(mayEnd ? search : new Cancellation(), least);
         Analysis analysis =
                 engine.analyse(
                         AnalysisRequest.of(position, Limits.nodes(until)).withLines(most),

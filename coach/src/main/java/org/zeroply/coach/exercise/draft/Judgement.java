@@ -17,6 +17,9 @@ import org.zeroply.engine.analysis.Score;
 /** Writes the verdict at the end of a line, what it rests on, and what is on the board then. */
 final class Judgement {
 
+    /** A verdict that has not settled is looked for on so many times the nodes. */
+    private static final int LONGER = 4;
+
     private final MoveEvaluator evaluator;
     private final TreeEditor editor;
     private final Side solver;
@@ -35,7 +38,10 @@ final class Judgement {
     ExpectedScore write(Node node) {
         Position p = node.position();
         boolean white = p.sideToMove() == Side.WHITE;
-        Optional<Choice> choice = evaluator.choice(p);
+        Optional<Choice> brief = evaluator.choice(p);
+        boolean open = brief.filter(c -> !c.sureness().settled()).isPresent();
+        MoveEvaluator judge = open ? evaluator.withNodes(LONGER * evaluator.nodes()) : evaluator;
+        Optional<Choice> choice = open ? judge.choice(p) : brief;
         Optional<Weighed> best = choice.map(Choice::best);
         Score score =
                 best.map(Weighed::score)
@@ -44,7 +50,7 @@ final class Judgement {
                 node,
                 a ->
                         a.withVerdict(Optional.of(verdict(score, white)))
-                                .withCheck(best.map(w -> stamp(w, white))));
+                                .withCheck(best.map(w -> stamp(w, white, judge))));
         ExpectedScore expected = MoveEvaluator.expected(choice, p);
         return p.sideToMove() == solver ? expected : expected.opponents();
     }
@@ -56,10 +62,10 @@ final class Judgement {
                 : score.verdict(white);
     }
 
-    private EngineCheck stamp(Weighed w, boolean white) {
+    private static EngineCheck stamp(Weighed w, boolean white, MoveEvaluator judge) {
         return w.exact()
                 ? w.score().check(white, 0, 0, "tables")
-                : w.score().check(white, w.depth(), evaluator.nodes(), evaluator.engine());
+                : w.score().check(white, w.depth(), judge.nodes(), judge.engine());
     }
 
     /** Says at the end of a line what was won for what, where something was. */

@@ -18,10 +18,9 @@ import org.zeroply.engine.analysis.ExpectedScore;
  */
 public record Ways(Aim aim) {
 
-    /** From so much expected score on a position wins by itself; our own choice. */
-    private static final double BY_ITSELF = 0.96;
-
-    /** And then another move wins, too, from so much on. */
+    /**
+     * From so much expected score on, nobody need be asked which of two moves wins more; a choice.
+     */
     private static final double ANYWAY = 0.90;
 
     /** Centipawns within which two moves may turn out equal. */
@@ -73,7 +72,7 @@ public record Ways(Aim aim) {
         Weighed best = choice.best();
         List<Weighed> reaching = reaching(choice);
         boolean mate = aim == Aim.MATE && best.mates();
-        boolean won = !mate && best.expected().value() >= BY_ITSELF;
+        boolean won = !mate && best.expected().value() >= ANYWAY;
         return choice.moves().stream()
                 .skip(1)
                 .filter(

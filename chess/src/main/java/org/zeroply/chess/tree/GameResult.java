@@ -1,0 +1,87 @@
+package org.zeroply.chess.tree;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Results as they are met. PGN knows four; files say {@code ½-½}, {@code 1:0} or {@code draw}, too.
+ */
+public final class GameResult {
+
+    /** White has won. */
+    public static final String WHITE_WINS = "1-0";
+
+    /** Black has won. */
+    public static final String BLACK_WINS = "0-1";
+
+    /** Drawn. */
+    public static final String DRAW = "1/2-1/2";
+
+    /** Not over, not known, or neither side's. */
+    public static final String NONE = "*";
+
+    private static final List<String> ALL = List.of(WHITE_WINS, BLACK_WINS, DRAW, NONE);
+
+    private static final Map<String, String> SCORES =
+            Map.ofEntries(
+                    Map.entry("1-0", WHITE_WINS),
+                    Map.entry("+--", WHITE_WINS),
+                    Map.entry("0-1", BLACK_WINS),
+                    Map.entry("--+", BLACK_WINS),
+                    Map.entry("1/2-1/2", DRAW),
+                    Map.entry("1/2", DRAW),
+                    Map.entry("0.5-0.5", DRAW),
+                    Map.entry("=-=", DRAW),
+                    Map.entry("0-0", NONE),
+                    Map.entry("*", NONE));
+
+    private static final Map<String, String> WORDS =
+            Map.of(
+                    "white wins", WHITE_WINS,
+                    "white won", WHITE_WINS,
+                    "black wins", BLACK_WINS,
+                    "black won", BLACK_WINS,
+                    "draw", DRAW,
+                    "drawn", DRAW);
+
+    private GameResult() {}
+
+    /** Whether a text is one of the four. */
+    public static boolean isOne(String text) {
+        return ALL.contains(text);
+    }
+
+    /**
+     * The result that a tag means; empty where it cannot be told.
+     *
+     * @param text such as {@code ½-½}, {@code 1 : 0}, {@code 1-0 ff}, {@code White wins}
+     */
+    public static Optional<String> of(String text) {
+        if (isOne(text)) {
+            return Optional.of(text);
+        }
+        String words = text.strip().toLowerCase(Locale.ROOT);
+        Optional<String> named = Optional.ofNullable(WORDS.get(words));
+        String joined = words.replaceAll("\\s*([-–—−:/])\\s*", "$1");
+        // A word after the score tells how: 1-0 ff.
+        return named.or(() -> ofScore(joined.split("\\s", 2)[0]));
+    }
+
+    /** The result that a word of movetext means; empty for moves and everything else. */
+    public static Optional<String> ofWord(String word) {
+        if (word.isEmpty() || word.chars().noneMatch(c -> "-–—−:/½".indexOf(c) >= 0)) {
+            return Optional.of(word).filter(GameResult::isOne);
+        }
+        // 0-0 is castling, and signs are verdicts.
+        boolean score = Character.isDigit(word.charAt(0)) && !word.startsWith("0-0");
+        boolean half = word.startsWith("½");
+        return score || half ? ofScore(word) : Optional.of(word).filter(GameResult::isOne);
+    }
+
+    private static Optional<String> ofScore(String text) {
+        String plain = text.replaceAll("[–—−:]", "-").replace("½", "1/2").replace("0,5", "0.5");
+        return Optional.ofNullable(SCORES.get(plain));
+    }
+}

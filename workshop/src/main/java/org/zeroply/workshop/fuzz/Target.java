@@ -1,0 +1,20 @@
+package org.zeroply.workshop.fuzz;
+
+import java.util.List;
+
+/** Something that reads input which may be anything. */
+interface Target {
+
+    /** The word that chooses it. */
+    String name();
+
+    /** Good inputs, to be damaged; at least one. */
+    List<byte[]> corpus();
+
+    /**
+     * Reads one input. What is bad about it has to be told in the reader's own way.
+     *
+     * @throws AssertionError if what was read is wrong
+     */
+    void read(byte[] input);
+}
