@@ -74,6 +74,20 @@ public final class Library implements AutoCloseable {
         return new Library(Database.open(file.toAbsolutePath()), clock);
     }
 
+    /**
+     * What was written into the file.
+     *
+     * @param version another one after every write, by this program or another
+     * @param own how often this program wrote
+     */
+    public record Writes(long version, long own) {}
+
+    /** What was written so far, to be compared with what will have been written later. */
+    public Writes writes() {
+        long own = database.writes();
+        return new Writes(database.version(), own);
+    }
+
     /** The file. */
     public Path file() {
         return database.file();

@@ -293,27 +293,31 @@ class LibraryTest {
         assertThatThrownBy(() -> open("new.zpl"))
                 .isInstanceOf(LibraryException.class)
                 .hasMessageContaining("newer version");
-        sql("old.zpl", "PRAGMA application_id = " + 0x5a504c59, "VACUUM");
+        migrated("old.zpl", "1");
         open("old.zpl").close();
         try (Stream<Path> files = Files.list(folder)) {
             assertThat(files.map(f -> f.getFileName().toString()))
-                    .contains("old.zpl.before-v0.backup");
+                    .contains("old.zpl.before-v1.backup");
         }
+    }
+
+    /** A library as an older program left it. */
+    private void migrated(String name, String version) throws SQLException {
+        Flyway.configure(Library.class.getClassLoader())
+                .dataSource("jdbc:sqlite:" + folder.resolve(name), "", "")
+                .locations("classpath:org/zeroply/library/migrations")
+                .target(version)
+                .load()
+                .migrate();
+        sql(name, "PRAGMA application_id = " + 0x5a504c59);
     }
 
     @Test
     void a_library_from_before_repertoires_keeps_its_games_and_learns_their_positions()
             throws SQLException {
-        String url = "jdbc:sqlite:" + folder.resolve("v2.zpl");
-        Flyway.configure(Library.class.getClassLoader())
-                .dataSource(url, "", "")
-                .locations("classpath:org/zeroply/library/migrations")
-                .target("2")
-                .load()
-                .migrate();
+        migrated("v2.zpl", "2");
         sql(
                 "v2.zpl",
-                "PRAGMA application_id = " + 0x5a504c59,
                 "INSERT INTO sheet VALUES (7, 'game', 'A – B', 'A', 'B', '', '', '1-0', 0, 0, 2,"
                         + " '1. e4 e5 1-0', 'k', 'k', '2026-01-01T00:00:00Z',"
                         + " '2026-01-01T00:00:00Z', NULL)",

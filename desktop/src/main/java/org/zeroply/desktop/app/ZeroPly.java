@@ -28,6 +28,10 @@ import org.zeroply.library.LibraryException;
 /** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {
 
+    private static final String SECOND =
+            "This library is open in another window, too. What is changed in one is seen in the other"
+                    + " a few seconds later.";
+
     private static final String LIBRARIES = "libraries";
 
     /** The tables take both hands of a small machine, so the first minute is left to the user. */
@@ -38,6 +42,7 @@ public final class ZeroPly extends Application {
     private WindowState state;
     private Optional<Services> services = Optional.empty();
     private Optional<Workbench> workbench = Optional.empty();
+    private Optional<WindowLock> lock = Optional.empty();
     private final PauseTransition endingsLater = new PauseTransition(BEFORE_ENDINGS);
 
     @Override
@@ -91,6 +96,11 @@ public final class ZeroPly extends Application {
             memory.use(LIBRARIES, file);
             bench.recall();
             endingsLater.playFromStart();
+            made.watch();
+            lock = Optional.of(WindowLock.of(file.toAbsolutePath()));
+            if (lock.get().isSecond()) {
+                made.messages().say(SECOND);
+            }
             return true;
         } catch (LibraryException e) {
             System.err.println("zeroply: " + e.getMessage());
@@ -218,6 +228,8 @@ public final class ZeroPly extends Application {
     private void end() {
         workbench.ifPresent(Workbench::remember);
         services.ifPresent(Services::close);
+        lock.ifPresent(WindowLock::close);
+        lock = Optional.empty();
         workbench = Optional.empty();
         services = Optional.empty();
     }

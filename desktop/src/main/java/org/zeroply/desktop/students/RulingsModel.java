@@ -57,10 +57,13 @@ public final class RulingsModel {
 
     /** Grants a row, and takes its line into the exercise's scheme if that is in the library. */
     public void grant(Attempt attempt, int row) {
+        // The scheme may be open at another desk.
+        services.saves().flush();
         services.scheduler()
                 .library(
                         () -> granted(services.library(), attempt, row),
                         now -> {
+                            services.saves().lookAgain("");
                             now.ifPresentOrElse(
                                     a -> {
                                         services.messages()

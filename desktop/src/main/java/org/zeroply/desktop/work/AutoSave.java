@@ -28,8 +28,15 @@ public final class AutoSave {
         /** Adds a sheet and its changes since it was made, and gives its number. */
         long add(MoveTree made, List<State> since);
 
-        /** Takes a sheet through its states. */
-        void save(long id, List<State> states);
+        /**
+         * Takes a sheet through its states; if it is not as it is known, keeps them beside it.
+         *
+         * @return the number of the sheet that has them
+         */
+        long save(long id, MoveTree known, List<State> states);
+
+        /** What a sheet is now, if that is not how it is known. */
+        Optional<MoveTree> newer(long id, MoveTree known);
 
         /** The state before the last change. */
         Optional<MoveTree> earlier(long id);
@@ -46,8 +53,13 @@ public final class AutoSave {
                 }
 
                 @Override
-                public void save(long id, List<State> states) {
-                    sheets.save(id, states);
+                public long save(long id, MoveTree known, List<State> states) {
+                    return sheets.save(id, known, states);
+                }
+
+                @Override
+                public Optional<MoveTree> newer(long id, MoveTree known) {
+                    return sheets.newer(id, known);
                 }
 
                 @Override
@@ -168,26 +180,55 @@ public final class AutoSave {
         writing = true;
         scheduler
                 .library(
-                        () -> keep(sheet.id(), sheet.made(), states), id -> kept(sheet, id, states))
+                        () -> keep(sheet.id(), sheet.known(), states),
+                        id -> kept(sheet, id, states))
                 .quietly()
                 .whenFailed(this::failed);
     }
 
-    private long keep(OptionalLong id, MoveTree made, List<State> states) {
-        if (id.isEmpty()) {
-            return keeper.add(made, states);
-        }
-        keeper.save(id.getAsLong(), states);
-        return id.getAsLong();
+    private long keep(OptionalLong id, MoveTree known, List<State> states) {
+        return id.isEmpty()
+                ? keeper.add(known, states)
+                : keeper.save(id.getAsLong(), known, states);
     }
 
     private void kept(OpenSheet sheet, long id, List<State> states) {
         writing = false;
         problem.set("");
-        sheet.stored(id);
+        if (sheet.id().isPresent() && sheet.id().getAsLong() != id) {
+            messages.say(
+                    "Another program has changed this sheet meanwhile. Its version stays as it is;"
+                            + " yours is kept beside it.");
+        }
+        sheet.stored(id, states.get(states.size() - 1).tree());
         pending.subList(0, states.size()).clear();
         saved.run();
         write();
+    }
+
+    /** Shows what something else has written; what was done here and is not saved yet stays. */
+    void lookAgain(String what) {
+        OpenSheet sheet = session.sheet();
+        if (sheet.id().isEmpty() || !isClean()) {
+            saved.run();
+            return;
+        }
+        long id = sheet.id().getAsLong();
+        scheduler.library(
+                () -> keeper.newer(id, sheet.known()),
+                newer -> {
+                    boolean same = session.sheet() == sheet && isClean();
+                    newer.filter(t -> same)
+                            .ifPresent(
+                                    t -> {
+                                        sheet.stored(id, t.copy());
+                                        session.show(t);
+                                        if (!what.isEmpty()) {
+                                            messages.say(what);
+                                        }
+                                    });
+                    saved.run();
+                });
     }
 
     private void failed(String reason) {
@@ -235,11 +276,12 @@ public final class AutoSave {
             scheduler.library(
                     () -> {
                         Optional<MoveTree> found = read(sheet, step);
+                        long id = sheet.id().orElse(0);
                         found.ifPresent(
-                                t ->
-                                        keeper.save(
-                                                sheet.id().getAsLong(),
-                                                List.of(new State(t, step))));
+                                t -> {
+                                    keeper.save(id, sheet.known(), List.of(new State(t, step)));
+                                    sheet.stored(id, t);
+                                });
                         return found.isPresent();
                     },
                     stepped -> {

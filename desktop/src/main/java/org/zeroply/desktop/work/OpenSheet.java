@@ -9,20 +9,20 @@ import org.zeroply.chess.tree.MoveTree;
  */
 public final class OpenSheet {
 
-    private final MoveTree made;
+    private MoveTree known;
     private OptionalLong id;
 
     /**
-     * @param made how it was when it was opened, which is kept only until it is in the library
+     * @param known how it is in the library, or was when it was made; nobody changes this tree
      */
-    OpenSheet(MoveTree made, OptionalLong id) {
-        this.made = made;
+    OpenSheet(MoveTree known, OptionalLong id) {
+        this.known = known;
         this.id = id;
     }
 
-    /** How it was when it was opened. */
-    MoveTree made() {
-        return made;
+    /** How it was saved last or, before that, opened. */
+    MoveTree known() {
+        return known;
     }
 
     /** Its number in the library, if it is there. */
@@ -30,7 +30,8 @@ public final class OpenSheet {
         return id;
     }
 
-    void stored(long number) {
+    void stored(long number, MoveTree state) {
         id = OptionalLong.of(number);
+        known = state;
     }
 }

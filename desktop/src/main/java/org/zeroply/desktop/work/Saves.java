@@ -38,6 +38,15 @@ public final class Saves {
         all.forEach(AutoSave::flush);
     }
 
+    /**
+     * Shows what was written into the library by something else than these sheets' editors.
+     *
+     * @param what said where an open sheet is another one now; empty to say nothing
+     */
+    public void lookAgain(String what) {
+        all.forEach(s -> s.lookAgain(what));
+    }
+
     /** Whether all that was done is in the library. */
     public boolean isClean() {
         return all.stream().allMatch(AutoSave::isClean);

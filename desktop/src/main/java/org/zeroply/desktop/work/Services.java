@@ -2,6 +2,7 @@ package org.zeroply.desktop.work;
 
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
@@ -47,6 +48,7 @@ public final class Services implements AutoCloseable {
     private final List<Engine> defenders;
     private final Drafts drafts;
     private Consumer<String> outside = uri -> {};
+    private Optional<LibraryWatch> watch = Optional.empty();
 
     /**
      * Services for a window on a library.
@@ -187,9 +189,20 @@ public final class Services implements AutoCloseable {
                 .within(TimeUnit.MINUTES.toMillis(MINUTES_TO_CHECK));
     }
 
+    /** Shows from now on what another program writes into the library. */
+    public void watch() {
+        watch = Optional.of(new LibraryWatch(scheduler, library, this::others));
+        watch.get().start();
+    }
+
+    private void others() {
+        saves.lookAgain("Another program has changed this sheet.");
+    }
+
     /** Ends all work and closes the library. */
     @Override
     public void close() {
+        watch.ifPresent(LibraryWatch::close);
         endings.close();
         reviews.close();
         search.close();

@@ -67,8 +67,7 @@ public final class TreeSession {
 
     /** Opens a tree; the id is that of its sheet in the library. */
     public void open(MoveTree tree, OptionalLong sheetId) {
-        MoveTree made = sheetId.isPresent() ? tree : tree.copy();
-        sheet = new OpenSheet(made, sheetId);
+        sheet = new OpenSheet(tree.copy(), sheetId);
         put(tree, tree.root());
     }
 
@@ -86,6 +85,12 @@ public final class TreeSession {
 
     /** Puts another state of the open sheet in the place of the present one. */
     void replace(MoveTree tree, SheetStep how) {
+        show(tree);
+        onChange.accept(how);
+    }
+
+    /** Shows another state of the open sheet, which is in the library already. */
+    void show(MoveTree tree) {
         Node place = tree.root();
         for (Node n : current().path()) {
             Optional<Node> next = place.child(n.move());
@@ -95,7 +100,6 @@ public final class TreeSession {
             place = next.get();
         }
         put(tree, place);
-        onChange.accept(how);
     }
 
     /** What was done here, this sheet and others. */

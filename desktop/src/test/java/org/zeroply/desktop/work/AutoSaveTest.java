@@ -9,6 +9,9 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -17,7 +20,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.SheetStore;
@@ -71,9 +77,14 @@ class AutoSaveTest {
         }
 
         @Override
-        public void save(long id, List<SheetStore.State> states) {
+        public long save(long id, MoveTree known, List<SheetStore.State> states) {
             check();
-            real.save(id, states);
+            return real.save(id, known, states);
+        }
+
+        @Override
+        public Optional<MoveTree> newer(long id, MoveTree known) {
+            return real.newer(id, known);
         }
 
         @Override
@@ -220,5 +231,69 @@ class AutoSaveTest {
         refusing = false;
         until(save::isClean);
         assertThat(stored(session.id().orElseThrow())).isEqualTo("1.e4");
+    }
+
+    @Test
+    void what_another_program_wrote_is_shown_where_nothing_is_unsaved() throws Exception {
+        play("e4");
+        long id = saved();
+        try (Library other = Library.open(library.file())) {
+            MoveTree tree = other.sheets().load(id);
+            TreeEditor editor = new TreeEditor(tree);
+            Node e4 = tree.mainLine().get(0);
+            editor.add(e4, San.read(e4.position(), "c5"));
+            other.sheets().save(id, tree);
+        }
+        run(() -> save.lookAgain("Somebody was here."));
+        until(() -> shown().equals("1.e4 c5"));
+        assertThat(messages.history()).anyMatch(m -> m.text().equals("Somebody was here."));
+        play("c5", "Nf3");
+        assertThat(saved()).isEqualTo(id);
+        assertThat(stored(id)).isEqualTo("1.e4 c5 2.Nf3");
+    }
+
+    @Test
+    void what_was_done_beside_another_program_is_kept_beside_what_it_wrote() throws Exception {
+        play("e4");
+        long id = saved();
+        try (Library other = Library.open(library.file())) {
+            other.sheets().save(id, new MoveTree(Position.START));
+        }
+        play("e5");
+        run(() -> save.lookAgain("Somebody was here."));
+        long beside = saved();
+        assertThat(beside).isNotEqualTo(id);
+        assertThat(stored(id)).isEmpty();
+        assertThat(stored(beside)).isEqualTo("1.e4 e5");
+        assertThat(messages.history()).anyMatch(m -> m.text().contains("kept beside"));
+        play("Nf3");
+        assertThat(saved()).isEqualTo(beside);
+    }
+
+    @Test
+    void the_watch_tells_writes_of_others_and_not_its_own() throws Exception {
+        AtomicInteger told = new AtomicInteger();
+        LibraryWatch[] watch = {null};
+        run(() -> watch[0] = new LibraryWatch(scheduler, library, told::incrementAndGet));
+        play("e4");
+        saved();
+        look(watch[0]);
+        look(watch[0]);
+        int own = told.get();
+        try (Library other = Library.open(library.file())) {
+            other.sheets().add(new MoveTree(Position.START));
+        }
+        look(watch[0]);
+        assertThat(told.get()).isEqualTo(own + 1);
+        look(watch[0]);
+        assertThat(told.get()).isEqualTo(own + 1);
+    }
+
+    /** Looks, and waits for what comes of it. */
+    private void look(LibraryWatch watch) throws Exception {
+        CountDownLatch looked = new CountDownLatch(1);
+        run(watch::look);
+        run(() -> scheduler.library(() -> true, done -> looked.countDown()));
+        assertThat(looked.await(10, TimeUnit.SECONDS)).isTrue();
     }
 }

@@ -1,12 +1,10 @@
 package org.zeroply.library.store;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -29,15 +27,13 @@ import org.zeroply.library.LibraryException;
 /** The library file as a database: opening, bringing up to date, and one writer at a time. */
 public final class Database {
 
-    /** Marks the file as one of ours ("ZPLY"). */
-    private static final int APPLICATION_ID = 0x5a504c59;
-
-    private static final byte[] SQLITE_HEADER =
-            "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-
     private final Path file;
+    private final SQLiteDataSource source;
     private final Jdbi jdbi;
-    private final ReentrantLock writing = new ReentrantLock();
+
+    /** Fair, so that a short write comes between the many of a long import. */
+    private final ReentrantLock writing = new ReentrantLock(true);
+
     private final AtomicLong writes = new AtomicLong();
 
     /**
@@ -52,14 +48,39 @@ public final class Database {
 
     private Database(Path file, SQLiteDataSource source) {
         this.file = file;
+        this.source = source;
         this.jdbi = Jdbi.create(source);
         this.keeper = jdbi.open();
     }
 
     /** Opens or creates; see {@link org.zeroply.library.Library#open}. */
     public static Database open(Path file) {
-        checkFile(file);
-        boolean fresh = isFresh(file);
+        LibraryFile place = new LibraryFile(file);
+        place.check();
+        boolean made = place.isMissing() && make(place);
+        Database database = connect(file);
+        try {
+            if (!made && database.isUnfinished()) {
+                database.keeper.close();
+                database.readers.forEach(Handle::close);
+                make(place);
+                database = connect(file);
+            }
+            if (!made) {
+                database.bringUpToDate();
+            }
+            database.keeper
+                    .createQuery("SELECT EXISTS (SELECT 1 FROM sheet)")
+                    .mapTo(Long.class)
+                    .one();
+            return database;
+        } catch (JdbiException | FlywayException | LibraryException e) {
+            database.keeper.close();
+            throw e instanceof LibraryException ours ? ours : translate(file, e);
+        }
+    }
+
+    private static Database connect(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.setJournalMode(SQLiteConfig.JournalMode.WAL);
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
@@ -68,23 +89,23 @@ public final class Database {
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl("jdbc:sqlite:" + file);
-        Database database = null;
         try {
-            database = new Database(file, source);
-            if (!fresh) {
-                database.checkOwner();
-            }
-            database.migrate(source, fresh);
-            database.keeper
-                    .createQuery("SELECT EXISTS (SELECT 1 FROM sheet)")
-                    .mapTo(Long.class)
-                    .one();
-            return database;
-        } catch (JdbiException | FlywayException | LibraryException e) {
-            if (database != null) {
-                database.keeper.close();
-            }
-            throw e instanceof LibraryException ours ? ours : translate(file, e);
+            return new Database(file, source);
+        } catch (JdbiException e) {
+            throw translate(file, e);
+        }
+    }
+
+    /** Makes an empty library in a file that is nobody's yet. */
+    private static void prepare(Path file) {
+        Database database = connect(file);
+        try {
+            database.write(h -> h.execute("PRAGMA application_id = " + LibraryFile.APPLICATION_ID));
+            database.flyway().migrate();
+            database.close();
+        } catch (JdbiException | FlywayException e) {
+            database.keeper.close();
+            throw translate(file, e);
         }
     }
 
@@ -93,78 +114,62 @@ public final class Database {
         return file;
     }
 
-    private static boolean isFresh(Path file) {
+    private static boolean make(LibraryFile place) {
+        return place.make(() -> place.isMissing() || isUnfinished(place.file()), Database::prepare);
+    }
+
+    /** Whether a program was stopped while it made the file, and nothing of anybody's is in it. */
+    private static boolean isUnfinished(Path file) {
+        Database database = connect(file);
         try {
-            return !Files.exists(file) || Files.size(file) == 0;
-        } catch (IOException e) {
-            throw new LibraryException(
-                    "The file " + file + " cannot be read: " + e.getMessage(), e);
+            return database.isUnfinished();
+        } catch (LibraryException e) {
+            // What cannot be read is told by whoever opens it.
+            return false;
+        } finally {
+            database.keeper.close();
+            database.readers.forEach(Handle::close);
         }
     }
 
-    private static void checkFile(Path file) {
-        if (Files.isDirectory(file)) {
-            throw new LibraryException(file + " is a folder. Name a file in it.");
-        }
-        Path folder = file.getParent();
-        if (!Files.isDirectory(folder)) {
-            throw new LibraryException("The folder " + folder + " does not exist.");
-        }
-        if (!Files.isWritable(folder) || Files.exists(file) && !Files.isWritable(file)) {
-            throw new LibraryException(
-                    (Files.exists(file) ? file : folder)
-                            + " cannot be written. Nothing was changed. Choose another place, or"
-                            + " allow writing there.");
-        }
-        if (!isFresh(file)) {
-            checkHeader(file);
-        }
+    private boolean isUnfinished() {
+        int owner = owner();
+        List<String> tables =
+                read(
+                        h ->
+                                h.createQuery(
+                                                "SELECT name FROM sqlite_master WHERE name NOT LIKE"
+                                                        + " 'sqlite!_%' ESCAPE '!' AND name NOT LIKE"
+                                                        + " 'flyway!_%' ESCAPE '!'")
+                                        .mapTo(String.class)
+                                        .list());
+        return (owner == LibraryFile.APPLICATION_ID || owner == 0) && tables.isEmpty();
     }
 
-    private static void checkHeader(Path file) {
-        try (InputStream in = Files.newInputStream(file)) {
-            if (!Arrays.equals(in.readNBytes(SQLITE_HEADER.length), SQLITE_HEADER)) {
-                throw notALibrary(file);
-            }
-        } catch (IOException e) {
-            throw new LibraryException(
-                    "The file " + file + " cannot be read: " + e.getMessage(), e);
+    private int owner() {
+        return read(h -> h.createQuery("PRAGMA application_id").mapTo(Integer.class).one());
+    }
+
+    private void bringUpToDate() {
+        if (owner() != LibraryFile.APPLICATION_ID) {
+            throw LibraryFile.notALibrary(file);
         }
-    }
-
-    private static LibraryException notALibrary(Path file) {
-        return new LibraryException(
-                file
-                        + " is not a Zero Ply library. It was left as it is. To read games from it,"
-                        + " import it into a library instead.");
-    }
-
-    private void checkOwner() {
-        int owner = read(h -> h.createQuery("PRAGMA application_id").mapTo(Integer.class).one());
-        if (owner != APPLICATION_ID) {
-            throw notALibrary(file);
-        }
-    }
-
-    private void migrate(SQLiteDataSource source, boolean fresh) {
-        Flyway flyway =
-                Flyway.configure(Database.class.getClassLoader())
-                        .dataSource(source)
-                        .locations("classpath:org/zeroply/library/migrations")
-                        .loggers("slf4j")
-                        .load();
-        if (fresh) {
-            write(h -> h.execute("PRAGMA application_id = " + APPLICATION_ID));
-        } else {
-            // Asking is most of what opening a library takes, so it is asked once.
-            MigrationInfoService info = flyway.info();
-            refuseNewer(info);
-            if (info.pending().length == 0) {
-                return;
-            }
+        // Asking is most of what opening a library takes, so it is asked once.
+        Flyway flyway = flyway();
+        MigrationInfoService info = flyway.info();
+        refuseNewer(info);
+        if (info.pending().length > 0) {
             backUp(info.current());
+            flyway.migrate();
         }
-        flyway.migrate();
+    }
+
+    private Flyway flyway() {
+        return Flyway.configure(Database.class.getClassLoader())
+                .dataSource(source)
+                .locations("classpath:org/zeroply/library/migrations")
+                .loggers("slf4j")
+                .load();
     }
 
     private void refuseNewer(MigrationInfoService info) {
@@ -215,9 +220,19 @@ public final class Database {
         }
     }
 
-    /** Counts the writes of this program, so that readers see whether they have to look again. */
+    /** Counts the writes of this program. */
     public long writes() {
         return writes.get();
+    }
+
+    /**
+     * Another number after every write to the file, by this program or another one, so that readers
+     * see whether they have to look again.
+     */
+    public long version() {
+        synchronized (keeper) {
+            return keeper.createQuery("PRAGMA data_version").mapTo(Long.class).one();
+        }
     }
 
     /** Writes in one transaction: all of it is kept or nothing. */
@@ -253,8 +268,9 @@ public final class Database {
                 return new LibraryException(message(file, sql.getResultCode()), e);
             }
         }
+        // What a library of ours says is for developers, and in the log.
         return new LibraryException(
-                "The library " + file + " could not be used: " + e.getMessage(), e);
+                "The library " + file + " could not be used. It was left as it is.", e);
     }
 
     private static String message(Path file, SQLiteErrorCode code) {

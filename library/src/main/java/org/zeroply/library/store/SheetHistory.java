@@ -81,11 +81,16 @@ final class SheetHistory {
         StringBuilder flat = new StringBuilder(pgn.substring(0, moves + 2));
         String before = ";";
         for (String line : pgn.substring(moves + 2).strip().split("\n")) {
-            boolean breaks = before.startsWith(";") || line.startsWith(";");
+            boolean breaks = isToTheEnd(before) || isToTheEnd(line);
             flat.append(breaks ? '\n' : ' ').append(line);
             before = line;
         }
         return flat.toString();
+    }
+
+    /** Whether a line is a comment to its end, also as the first thing of a variation. */
+    private static boolean isToTheEnd(String line) {
+        return line.startsWith(";") || line.startsWith("(;");
     }
 
     /** Notes that a sheet's text was changed; to be called in the transaction that changes it. */

@@ -126,13 +126,44 @@ public final class SheetStore {
 
     /** Adds a sheet that was changed since it was made, so that these changes can be taken back. */
     public long add(MoveTree made, List<State> since) {
-        String pgn = PgnWriter.write(made);
+        return database.write(h -> add(h, made, since));
+    }
+
+    private long add(Handle h, MoveTree made, List<State> since) {
+        long id = insert(h, made, PgnWriter.write(made));
+        since.forEach(s -> save(h, id, s));
+        return id;
+    }
+
+    /**
+     * Takes a sheet through these states if it still is as its editor knows it. If another program
+     * has changed it, or removed it for good, its state stays and these are kept beside it.
+     *
+     * @param known the state that they began with
+     * @return the sheet that has them: this one, or one of their own
+     */
+    public long save(long id, MoveTree known, List<State> states) {
         return database.write(
                 h -> {
-                    long id = insert(h, made, pgn);
-                    since.forEach(s -> save(h, id, s));
+                    if (!is(pgn(h, id), known)) {
+                        return add(h, known, states);
+                    }
+                    states.forEach(s -> save(h, id, s));
                     return id;
                 });
+    }
+
+    /** What a sheet is now, if that is not how its editor knows it. */
+    public Optional<MoveTree> newer(long id, MoveTree known) {
+        Optional<String> pgn = database.read(h -> pgn(h, id));
+        return is(pgn, known) ? Optional.empty() : pgn.map(SheetStore::parse);
+    }
+
+    /** Whether a text says what a tree does; one written by an older program may look otherwise. */
+    private static boolean is(Optional<String> pgn, MoveTree known) {
+        String expected = PgnWriter.write(known);
+        return pgn.filter(p -> p.equals(expected) || PgnWriter.write(parse(p)).equals(expected))
+                .isPresent();
     }
 
     /** A sheet as it was before its last change; empty when there is none to take back. */

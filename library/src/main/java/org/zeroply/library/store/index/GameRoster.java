@@ -2,6 +2,8 @@ package org.zeroply.library.store.index;
 
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,21 +14,35 @@ import org.jdbi.v3.core.Handle;
 /** What is told of every game of the index, in memory; read again only where sheets changed. */
 final class GameRoster {
 
+    private static final Duration OWN = Duration.ofSeconds(5);
+    private static final Duration OTHERS = Duration.ofMinutes(10);
+
     private final List<GameFacts> byNumber = new ArrayList<>();
     private final Map<Long, Integer> numbers = new HashMap<>();
     private final Map<String, String> texts = new HashMap<>();
     private String seen = "";
 
-    /** Reads what changed since it was last asked. */
-    void refresh(Handle h) {
+    /**
+     * Reads what changed since it was last asked.
+     *
+     * @param others whether another program has written, which may have begun earlier
+     */
+    void refresh(Handle h, boolean others) {
         h.createQuery(
                         "SELECT s.id, s.white, s.black, s.white_elo, s.black_elo, s.date, s.result,"
                                 + " s.deleted_at, s.changed_at, l.number FROM sheet s LEFT JOIN"
                                 + " game_line l ON l.sheet_id = s.id WHERE s.changed_at >= :seen"
                                 + " AND (s.kind = 'game' OR :seen <> '')")
-                .bind("seen", seen)
+                .bind("seen", since(others ? OTHERS : OWN))
                 .map((rs, c) -> read(rs))
                 .forEach(changed -> {});
+    }
+
+    /** Some time before what was seen last: who writes takes the time before it is all written. */
+    private String since(Duration before) {
+        return seen.isEmpty()
+                ? ""
+                : Instant.parse(seen + "Z").minus(before).toString().replace("Z", "");
     }
 
     private boolean read(ResultSet rs) throws SQLException {

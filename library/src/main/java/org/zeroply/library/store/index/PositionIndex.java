@@ -29,6 +29,7 @@ public final class PositionIndex {
     private final Database database;
     private final GameRoster roster = new GameRoster();
 
+    private long seenVersion = -1;
     private long seenWrites = -1;
     private List<Segment> segments = List.of();
     private List<GameLines.Numbered> loose = List.of();
@@ -46,14 +47,44 @@ public final class PositionIndex {
 
     /** Puts into segments what waits for it; a library without an index gets one. */
     public synchronized void update() {
-        seenWrites = -1;
+        seenVersion = -1;
         addMissingLines();
-        while (database.read(h -> !loose(h).isEmpty())) {
-            database.write(PositionIndex::addSegment);
+        while (put(database.read(PositionIndex::nextSegment))) {
+            // Goes on while games wait.
         }
-        while (database.write(PositionIndex::mergeLast)) {
+        while (put(database.read(PositionIndex::mergeOfLast))) {
             // Goes on while the last two segments are of about the same size.
         }
+    }
+
+    /**
+     * A segment to be written in the place of others, sorted beforehand: others may write
+     * meanwhile.
+     *
+     * @param replaced the segments it stands for, which have to be there still
+     */
+    private record Sorted(
+            List<Segment> replaced, Segment range, int games, List<PageWriter.Page> pages) {
+
+        static Sorted of(List<Segment> replaced, Segment range, List<GameLines.Numbered> lines) {
+            SegmentBuilder builder = new SegmentBuilder();
+            int number = range.first();
+            for (GameLines.Numbered line : lines) {
+                while (number < line.number()) {
+                    builder.skip();
+                    number++;
+                }
+                builder.add(line.line());
+                number++;
+            }
+            return new Sorted(replaced, range, lines.size(), builder.pages());
+        }
+    }
+
+    /** Writes a segment unless another program was faster; false when there is none to write. */
+    private boolean put(Optional<Sorted> sorted) {
+        sorted.ifPresent(s -> database.write(h -> write(h, s)));
+        return sorted.isPresent();
     }
 
     private static List<GameLines.Numbered> loose(Handle h) {
@@ -105,30 +136,35 @@ public final class PositionIndex {
         return missing;
     }
 
-    private static boolean addSegment(Handle h) {
+    private static Optional<Sorted> nextSegment(Handle h) {
         int after = lastNumber(h);
         List<GameLines.Numbered> lines =
                 lines(h, after, after + SegmentBuilder.MOST_GAMES, SegmentBuilder.MOST_GAMES);
-        int last = lines.isEmpty() ? after : lines.get(lines.size() - 1).number();
-        if (lines.isEmpty()) {
-            // All games of this stretch were changed since; the next one begins further on.
-            List<GameLines.Numbered> next = lines(h, after, Integer.MAX_VALUE, 1);
-            last = next.get(0).number() - 1;
+        if (!lines.isEmpty()) {
+            int last = lines.get(lines.size() - 1).number();
+            return Optional.of(Sorted.of(List.of(), new Segment(0, after + 1, last), lines));
         }
-        write(h, new Segment(0, after + 1, last), lines);
-        return true;
+        // All games of this stretch were changed since; the next one begins further on.
+        return lines(h, after, Integer.MAX_VALUE, 1).stream()
+                .findFirst()
+                .map(next -> new Segment(0, after + 1, next.number() - 1))
+                .map(range -> Sorted.of(List.of(), range, List.of()));
     }
 
-    private static void write(Handle h, Segment range, List<GameLines.Numbered> lines) {
-        SegmentBuilder builder = new SegmentBuilder();
-        int number = range.first();
-        for (GameLines.Numbered line : lines) {
-            while (number < line.number()) {
-                builder.skip();
-                number++;
-            }
-            builder.add(line.line());
-            number++;
+    private static boolean write(Handle h, Sorted sorted) {
+        Segment range = sorted.range();
+        List<Segment> now = segments(h);
+        int last = now.isEmpty() ? 0 : now.get(now.size() - 1).last();
+        boolean follows = sorted.replaced().isEmpty() && last == range.first() - 1;
+        if (!follows && (sorted.replaced().isEmpty() || !now.containsAll(sorted.replaced()))) {
+            return false;
+        }
+        for (Segment s : sorted.replaced()) {
+            h.execute("DELETE FROM position_segment WHERE id = ?", s.id());
+            h.execute(
+                    "DELETE FROM position_page WHERE id >= ? AND id < ?",
+                    s.id() << 32,
+                    s.id() + 1 << 32);
         }
         long id =
                 h.createUpdate(
@@ -136,46 +172,42 @@ public final class PositionIndex {
                                         + " VALUES (:first, :last, :games)")
                         .bind("first", range.first())
                         .bind("last", range.last())
-                        .bind("games", lines.size())
+                        .bind("games", sorted.games())
                         .executeAndReturnGeneratedKeys("id")
                         .mapTo(Long.class)
                         .one();
         var batch = h.prepareBatch("INSERT INTO position_page (id, groups) VALUES (?, ?)");
-        for (PageWriter.Page page : builder.pages()) {
+        for (PageWriter.Page page : sorted.pages()) {
             batch.bind(0, id << 32 | page.firstKey()).bind(1, page.bytes()).add();
         }
         if (batch.size() > 0) {
             batch.execute();
         }
+        return true;
     }
 
     /**
      * Joins the last two segments when the older one is not more than twice as large, so that there
      * are few and each game is sorted in only a few times.
      */
-    private static boolean mergeLast(Handle h) {
+    private static Optional<Sorted> mergeOfLast(Handle h) {
         List<Segment> segments = segments(h);
         if (segments.size() < 2) {
-            return false;
+            return Optional.empty();
         }
         Segment older = segments.get(segments.size() - 2);
         Segment newer = segments.get(segments.size() - 1);
         int size = newer.last() - newer.first() + 1;
         int together = newer.last() - older.first() + 1;
         if (together > SegmentBuilder.MOST_GAMES || together > 3 * size) {
-            return false;
+            return Optional.empty();
         }
-        List<GameLines.Numbered> lines =
-                lines(h, older.first() - 1, newer.last(), SegmentBuilder.MOST_GAMES);
-        for (Segment s : List.of(older, newer)) {
-            h.execute("DELETE FROM position_segment WHERE id = ?", s.id());
-            h.execute(
-                    "DELETE FROM position_page WHERE id >= ? AND id < ?",
-                    s.id() << 32,
-                    s.id() + 1 << 32);
-        }
-        write(h, new Segment(0, older.first(), newer.last()), lines);
-        return true;
+        Segment both = new Segment(0, older.first(), newer.last());
+        return Optional.of(
+                Sorted.of(
+                        List.of(older, newer),
+                        both,
+                        lines(h, both.first() - 1, both.last(), SegmentBuilder.MOST_GAMES)));
     }
 
     private static List<Segment> segments(Handle h) {
@@ -270,20 +302,22 @@ public final class PositionIndex {
         loose.forEach(n -> through(n, position.key(), visitor));
     }
 
-    /** Looks again what there is, if anything was written since. */
+    /** Looks again what there is, if anything was written since, here or by another program. */
     private void look() {
-        long writes = database.writes();
-        if (writes == seenWrites) {
+        long version = database.version();
+        if (version == seenVersion) {
             return;
         }
+        boolean others = database.writes() == seenWrites;
+        seenWrites = database.writes();
         database.read(
                 h -> {
                     segments = segments(h);
                     loose = loose(h);
-                    roster.refresh(h);
+                    roster.refresh(h, others);
                     return true;
                 });
-        seenWrites = writes;
+        seenVersion = version;
     }
 
     private void search(Handle h, Segment segment, long key, Visitor visitor) {
