@@ -2,6 +2,8 @@ package org.zeroply.library;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.zeroply.library.store.AssignmentStore;
 import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.BinStore;
@@ -13,6 +15,7 @@ import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SettingStore;
 import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.SheetTransfer;
 import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.StudentStore;
 import org.zeroply.library.store.UnreadStore;
@@ -26,6 +29,7 @@ public final class Library implements AutoCloseable {
 
     private final Database database;
     private final SheetStore sheets;
+    private final SheetTransfer sheetTransfer;
     private final StudentStore students;
     private final AttemptStore attempts;
     private final UnreadStore unread;
@@ -43,6 +47,7 @@ public final class Library implements AutoCloseable {
     private Library(Database database, Clock clock) {
         this.database = database;
         this.sheets = new SheetStore(database, clock);
+        this.sheetTransfer = new SheetTransfer(database, sheets);
         this.students = new StudentStore(database, clock);
         this.attempts = new AttemptStore(database);
         this.unread = new UnreadStore(database, clock);
@@ -96,6 +101,35 @@ public final class Library implements AutoCloseable {
     /** Games, analyses and exercises. */
     public SheetStore sheets() {
         return sheets;
+    }
+
+    /** What is told of sheets when a library is taken elsewhere. */
+    public SheetTransfer sheetTransfer() {
+        return sheetTransfer;
+    }
+
+    /** Makes all writes of this thread one transaction. */
+    public <T> T together(Supplier<T> work) {
+        return database.together(work);
+    }
+
+    /**
+     * Does a part of what is written together; if it fails, what it wrote is taken back alone.
+     *
+     * @return why it failed: a value that has no place in a library
+     * @throws LibraryException if the library itself fails
+     */
+    public Optional<String> part(Runnable work) {
+        try {
+            database.part(work);
+            return Optional.empty();
+        } catch (RuntimeException e) {
+            if (!Database.isBadValue(e)) {
+                throw e;
+            }
+            boolean ours = e instanceof IllegalArgumentException && e.getMessage() != null;
+            return Optional.of(ours ? e.getMessage() : "a value in it has no place in a library");
+        }
     }
 
     /** Students. */

@@ -11,6 +11,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
@@ -27,6 +28,8 @@ import org.zeroply.library.LibraryException;
 /** The library file as a database: opening, bringing up to date, and one writer at a time. */
 public final class Database {
 
+    private static final String PART = "part";
+
     private final Path file;
     private final SQLiteDataSource source;
     private final Jdbi jdbi;
@@ -40,6 +43,9 @@ public final class Database {
      * Connections for reading that are not in use; to open one takes longer than most questions.
      */
     private final Queue<Handle> readers = new ConcurrentLinkedQueue<>();
+
+    /** Where a thread writes several things as one. */
+    private final ThreadLocal<Handle> together = new ThreadLocal<>();
 
     private volatile boolean closed;
 
@@ -201,8 +207,65 @@ public final class Database {
         }
     }
 
+    /**
+     * Makes all writes of this thread one transaction; what is read within sees them.
+     *
+     * @throws LibraryException if the library fails; then nothing is written
+     */
+    public <T> T together(Supplier<T> work) {
+        if (together.get() != null) {
+            return work.get();
+        }
+        return write(
+                h -> {
+                    together.set(h);
+                    try {
+                        return work.get();
+                    } finally {
+                        together.remove();
+                    }
+                });
+    }
+
+    /** Does a part of what is written together; if it fails, what it wrote is taken back alone. */
+    public void part(Runnable work) {
+        Handle h = together.get();
+        h.savepoint(PART);
+        try {
+            work.run();
+            h.releaseSavepoint(PART);
+        } catch (RuntimeException e) {
+            h.rollbackToSavepoint(PART);
+            throw e;
+        }
+    }
+
+    /** Whether a failure is that of a value which has no place in the library, not of its file. */
+    public static boolean isBadValue(Throwable failure) {
+        for (Throwable t = failure; t != null; t = t.getCause()) {
+            if (t instanceof SQLiteException sql) {
+                String name = sql.getResultCode().name();
+                return name.startsWith("SQLITE_CONSTRAINT")
+                        || name.startsWith("SQLITE_MISMATCH")
+                        || name.startsWith("SQLITE_TOOBIG");
+            }
+        }
+        return !(failure instanceof LibraryException);
+    }
+
+    private <T> T within(Handle h, Function<Handle, T> work) {
+        try {
+            return work.apply(h);
+        } catch (JdbiException e) {
+            throw translate(file, e);
+        }
+    }
+
     /** Reads, without waiting for a writer. */
     public <T> T read(Function<Handle, T> work) {
+        if (together.get() != null) {
+            return within(together.get(), work);
+        }
         Handle handle = Optional.ofNullable(readers.poll()).orElseGet(jdbi::open);
         boolean sound = false;
         try {
@@ -237,6 +300,9 @@ public final class Database {
 
     /** Writes in one transaction: all of it is kept or nothing. */
     public <T> T write(Function<Handle, T> work) {
+        if (together.get() != null) {
+            return within(together.get(), work);
+        }
         writing.lock();
         try {
             T result = jdbi.inTransaction(work::apply);

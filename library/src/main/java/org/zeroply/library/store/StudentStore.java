@@ -1,5 +1,7 @@
 package org.zeroply.library.store;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -7,6 +9,8 @@ import java.util.UUID;
 
 /** The students of the coach. */
 public final class StudentStore {
+
+    private static final String COLUMNS = "SELECT id, uuid, name, rating, note";
 
     private final Database database;
     private final Clock clock;
@@ -25,7 +29,13 @@ public final class StudentStore {
     public Student add(String uuid, String name, int rating, String note) {
         // Whoever was put away and comes in again, from an archive, is brought back.
         database.write(h -> h.execute("UPDATE student SET deleted_at = NULL WHERE uuid = ?", uuid));
-        Optional<Student> known = all().stream().filter(s -> s.uuid().equals(uuid)).findFirst();
+        Optional<Student> known =
+                database.read(
+                        h ->
+                                h.createQuery(COLUMNS + " FROM student WHERE uuid = :uuid")
+                                        .bind("uuid", uuid)
+                                        .map((rs, c) -> student(rs))
+                                        .findOne());
         if (known.isPresent()) {
             return known.get();
         }
@@ -64,16 +74,15 @@ public final class StudentStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT id, uuid, name, rating, note FROM student"
-                                                + " WHERE deleted_at IS NULL ORDER BY name, id")
-                                .map(
-                                        (rs, c) ->
-                                                new Student(
-                                                        rs.getLong(1),
-                                                        rs.getString(2),
-                                                        rs.getString(3),
-                                                        rs.getInt(4),
-                                                        rs.getString(5)))
+                                        COLUMNS
+                                                + " FROM student WHERE deleted_at IS NULL ORDER BY"
+                                                + " name, id")
+                                .map((rs, c) -> student(rs))
                                 .list());
+    }
+
+    private static Student student(ResultSet rs) throws SQLException {
+        return new Student(
+                rs.getLong(1), rs.getString(2), rs.getString(3), rs.getInt(4), rs.getString(5));
     }
 }

@@ -3,29 +3,20 @@ package org.zeroply.library.transfer;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import java.io.FilterOutputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
-import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
-import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.exercise.Ruling;
@@ -35,16 +26,17 @@ import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.Student;
 import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.UnreadStore;
 
 /** A whole library as a ZIP: PGN for the sheets, JSON for people and attempts. */
 final class Archive {
 
-    private static final String PEOPLE = "people.json";
-    private static final String REVIEWS = "reviews.json";
-    private static final String COLLECTIONS = "collections.json";
+    static final String PEOPLE = "people.json";
+    static final String REVIEWS = "reviews.json";
+    static final String COLLECTIONS = "collections.json";
+    static final String ORIGINS = "origins.json";
+    static final String PUT_AWAY = "put-away.json";
 
     private final Library library;
     private final ObjectMapper json =
@@ -105,6 +97,12 @@ final class Archive {
         }
     }
 
+    /** A sheet that was changed since it came in, and what it came in as, by their fingerprints. */
+    record Origin(String sheet, String origin) {}
+
+    /** A sheet in the bin. */
+    record Away(String pgn, String at) {}
+
     /** An attempt; the exercise is named by its scheme. Older archives have no rulings. */
     record Try(
             String uuid,
@@ -137,6 +135,8 @@ final class Archive {
             zip.closeEntry();
             write(zip, REVIEWS, notes());
             write(zip, COLLECTIONS, collections());
+            write(zip, ORIGINS, origins());
+            write(zip, PUT_AWAY, putAway());
         }
     }
 
@@ -181,9 +181,7 @@ final class Archive {
                                                 library.attempts().of(s.id()).stream()
                                                         .map(this::attempt)
                                                         .toList(),
-                                                library.studentFile().of(s.id()).stream()
-                                                        .map(this::filed)
-                                                        .toList(),
+                                                moments(s.id()),
                                                 library.recall().all(s.id()),
                                                 library.recall()
                                                         .approach(s.id())
@@ -208,25 +206,11 @@ final class Archive {
                 a.attempt());
     }
 
-    private void store(long student, Assigned a) {
-        library.sheets()
-                .findByKey(a.exercise())
-                .ifPresent(
-                        id ->
-                                library.assignments()
-                                        .add(
-                                                new Assignment(
-                                                        0,
-                                                        a.uuid(),
-                                                        student,
-                                                        id,
-                                                        "",
-                                                        Symmetry.valueOf(a.clothes()),
-                                                        a.dueDay(),
-                                                        a.minutes(),
-                                                        a.reason(),
-                                                        Assignment.State.valueOf(a.state()),
-                                                        a.attempt())));
+    /** In the order of their adding, so that they come back in it. */
+    private List<Filed> moments(long student) {
+        List<Filed> moments = new ArrayList<>();
+        library.studentFile().of(student).forEach(f -> moments.add(0, filed(f)));
+        return moments;
     }
 
     private Filed filed(StudentFile.Filed f) {
@@ -257,6 +241,18 @@ final class Archive {
                 .toList();
     }
 
+    private List<Origin> origins() {
+        return library.sheetTransfer().origins().entrySet().stream()
+                .map(e -> new Origin(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private List<Away> putAway() {
+        return library.sheetTransfer().putAway().stream()
+                .map(a -> new Away(a.pgn(), a.at().toString()))
+                .toList();
+    }
+
     private Try attempt(Attempt a) {
         String exercise =
                 a.exerciseId().isPresent()
@@ -276,126 +272,6 @@ final class Archive {
                 a.marked(),
                 a.rulings(),
                 a.selfMarked());
-    }
-
-    /** Reads an archive into the library through an importer, which counts the sheets. */
-    void read(Path file, Importer importer) throws IOException {
-        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
-            for (SheetKind kind : SheetKind.values()) {
-                ZipEntry entry = zip.getEntry(kind.word() + ".pgn");
-                if (entry != null) {
-                    try (InputStream in = zip.getInputStream(entry)) {
-                        importer.stream(in, entry.getName(), entry.getSize());
-                    }
-                }
-            }
-            People people =
-                    read(zip, PEOPLE, People.class)
-                            .orElseThrow(() -> new IOException("there is no " + PEOPLE + " in it"));
-            store(people);
-            read(zip, REVIEWS, Noted[].class).ifPresent(this::store);
-            read(zip, COLLECTIONS, Collected[].class).ifPresent(this::store);
-        }
-    }
-
-    private <T> Optional<T> read(ZipFile zip, String name, Class<T> type) throws IOException {
-        ZipEntry entry = zip.getEntry(name);
-        if (entry == null) {
-            return Optional.empty();
-        }
-        try (InputStream in = zip.getInputStream(entry)) {
-            return Optional.of(json.readValue(in, type));
-        } catch (JsonProcessingException e) {
-            throw new IOException(name + " is damaged: " + e.getOriginalMessage(), e);
-        }
-    }
-
-    private void store(Collected[] collections) {
-        for (Collected c : collections) {
-            library.collections()
-                    .put(
-                            c.name(),
-                            c.games().stream()
-                                    .flatMap(key -> library.sheets().findByKey(key).stream())
-                                    .toList());
-        }
-    }
-
-    private void store(People people) {
-        Map<String, OptionalLong> known = new HashMap<>();
-        for (Person p : people.students()) {
-            Student student = library.students().add(p.uuid(), p.name(), p.rating(), p.note());
-            for (Try t : p.attempts()) {
-                OptionalLong exercise = known.computeIfAbsent(t.exercise(), this::exercise);
-                library.attempts().add(attempt(t, student.id(), exercise));
-            }
-            for (Filed f : p.file()) {
-                library.sheets()
-                        .findByKey(f.game())
-                        .ifPresent(
-                                id ->
-                                        library.studentFile()
-                                                .add(student.id(), id, f.ply(), f.text()));
-            }
-            p.assigned().forEach(a -> store(student.id(), a));
-            learnt(student.id(), p);
-        }
-        people.unread().forEach(library.unread()::add);
-    }
-
-    /** What the student was asked more often here is newer and stays. */
-    private void learnt(long student, Person p) {
-        Map<String, Recall> here = library.recall().all(student);
-        p.learnt()
-                .forEach(
-                        (question, recall) -> {
-                            Recall known = here.get(question);
-                            if (known == null || known.asked() < recall.asked()) {
-                                library.recall().keep(student, question, recall);
-                            }
-                        });
-        if (library.recall().approach(student).isEmpty()) {
-            library.recall().choose(student, Approach.of(p.approach()));
-        }
-    }
-
-    /** What the coach said here already is not overwritten. */
-    private void store(Noted[] notes) {
-        for (Noted n : notes) {
-            ReviewStore.Decision decision = ReviewStore.Decision.valueOf(n.decision());
-            ReviewStore.Note note = new ReviewStore.Note(n.ply(), decision, n.words());
-            library.sheets()
-                    .findByKey(n.game())
-                    .filter(
-                            id ->
-                                    library.reviews().notes(id).stream()
-                                            .noneMatch(known -> known.ply() == n.ply()))
-                    .ifPresent(id -> library.reviews().note(id, note));
-        }
-    }
-
-    private OptionalLong exercise(String pgn) {
-        Optional<Long> id = pgn.isEmpty() ? Optional.empty() : library.sheets().findByPgn(pgn);
-        return id.map(OptionalLong::of).orElse(OptionalLong.empty());
-    }
-
-    private static Attempt attempt(Try t, long student, OptionalLong exercise) {
-        return new Attempt(
-                0,
-                t.uuid(),
-                student,
-                exercise,
-                t.title(),
-                Instant.parse(t.beganAt()),
-                t.seconds(),
-                t.answer(),
-                t.points(),
-                t.max(),
-                t.verdictRight(),
-                t.scheme(),
-                t.marked(),
-                t.rulings(),
-                t.selfMarked());
     }
 
     /** Keeps the JSON writer from closing the archive behind it. */

@@ -88,7 +88,7 @@ public final class Importer {
     private void file(Path file) {
         try {
             if (file.toString().toLowerCase(Locale.ROOT).endsWith(".zip")) {
-                new Archive(library).read(file, this);
+                new ArchiveReader(library, this, cancellation).read(file);
                 return;
             }
             try (InputStream in = Files.newInputStream(file)) {
@@ -97,6 +97,11 @@ public final class Importer {
         } catch (IOException e) {
             reject(file, e);
         }
+    }
+
+    /** Tells what could not be read. */
+    void reject(String name, String reason) {
+        rejected.add(new ImportReport.Rejected(name, 0, reason));
     }
 
     private void reject(Path file, IOException e) {

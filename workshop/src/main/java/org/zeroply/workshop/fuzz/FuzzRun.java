@@ -2,7 +2,6 @@ package org.zeroply.workshop.fuzz;
 
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -12,12 +11,13 @@ import java.util.List;
 public final class FuzzRun {
 
     private static final long INPUTS = 100_000;
+    private static final int SHOWN = 500;
 
     private FuzzRun() {}
 
     /** All targets. */
     static List<Target> targets() {
-        return List.of(new GamesTarget());
+        return List.of(new GamesTarget(), new ArchiveTarget());
     }
 
     /**
@@ -39,16 +39,18 @@ public final class FuzzRun {
             faults += found.size();
             out.println(target.name() + ": " + inputs + " inputs, " + found.size() + " faults");
             for (Campaign.Fault fault : found) {
-                out.println("  " + quoted(fault.input()) + "\n    " + fault.what());
+                out.println("  " + fault.what() + "\n    " + quoted(fault.input()));
             }
         }
         return faults;
     }
 
+    /** The input as far as it can be shown; the same seed gives the whole of it again. */
     private static String quoted(byte[] input) {
-        return new String(input, StandardCharsets.UTF_8).replace("\n", "\\n").replace("\r", "\\r")
-                + "  "
-                + (input.length < 40 ? Arrays.toString(input) : "");
+        String text = new String(input, StandardCharsets.UTF_8);
+        return text.substring(0, Math.min(SHOWN, text.length()))
+                .replace("\n", "\\n")
+                .replace("\r", "\\r");
     }
 
     private static long number(List<String> arguments, String option, long otherwise) {

@@ -1,0 +1,177 @@
+package org.zeroply.library.transfer;
+
+import static org.zeroply.library.transfer.ArchiveReader.need;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.BiConsumer;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.training.Recall;
+import org.zeroply.library.Library;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.Assignment;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.Student;
+
+/** What an archive says of students. */
+final class ArchivedPeople {
+
+    private final Library library;
+    private final ObjectMapper json;
+
+    /** Exercises found by their schemes. */
+    private final Map<String, OptionalLong> exercises = new HashMap<>();
+
+    ArchivedPeople(Library library, ObjectMapper json) {
+        this.library = library;
+        this.json = json;
+    }
+
+    /** A student without what belongs to them. */
+    private record Head(String uuid, String name, int rating, String note, String approach) {}
+
+    /** Something of a student that is stored by itself. */
+    private interface Part {
+        void store(JsonNode part) throws JsonProcessingException;
+    }
+
+    /** A student and all that is sound of what belongs to them. */
+    void student(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Head head = json.treeToValue(entry, Head.class);
+        String name = need(need(head, "content").name(), "name");
+        String note = head.note() == null ? "" : head.note();
+        Student student =
+                library.students().add(need(head.uuid(), "uuid"), name, head.rating(), note);
+        long id = student.id();
+        each(entry.path("attempts"), name + ", attempt", a -> attempt(id, a), problems);
+        each(entry.path("file"), name + ", moment", f -> moment(id, f), problems);
+        each(entry.path("assigned"), name + ", assignment", a -> assignment(id, a), problems);
+        Map<String, Recall> here = library.recall().all(id);
+        ArchiveReader.fields(entry.path("learnt"))
+                .forEach(
+                        (question, recall) ->
+                                one(
+                                        recall,
+                                        name + ", what was learnt",
+                                        r -> learnt(id, question, r, here),
+                                        problems));
+        if (library.recall().approach(id).isEmpty() && head.approach() != null) {
+            library.recall().choose(id, Approach.of(head.approach()));
+        }
+    }
+
+    private static void each(
+            JsonNode list, String what, Part part, BiConsumer<String, JsonNode> problems) {
+        int number = 0;
+        for (JsonNode one : list) {
+            number++;
+            one(one, what + " " + number, part, problems);
+        }
+    }
+
+    /** Everything of a part is understood before anything of it is stored. */
+    private static void one(
+            JsonNode node, String what, Part part, BiConsumer<String, JsonNode> problems) {
+        try {
+            part.store(node);
+        } catch (JsonProcessingException e) {
+            problems.accept(what + ": it is not what it should be", node);
+        } catch (IllegalArgumentException e) {
+            problems.accept(what + ": " + e.getMessage(), node);
+        }
+    }
+
+    private void attempt(long student, JsonNode node) throws JsonProcessingException {
+        Archive.Try t = need(json.treeToValue(node, Archive.Try.class), "content");
+        sound(() -> SheetStore.parse(need(t.scheme(), "scheme")), "scheme");
+        sound(() -> MarkedSheets.read(need(t.marked(), "marked sheet")), "marked sheet");
+        t.rulings().forEach(r -> need(r, "ruling"));
+        OptionalLong exercise =
+                exercises.computeIfAbsent(need(t.exercise(), "exercise"), this::exercise);
+        library.attempts()
+                .add(
+                        new Attempt(
+                                0,
+                                need(t.uuid(), "uuid"),
+                                student,
+                                exercise,
+                                need(t.title(), "title"),
+                                ArchivedWork.time(t.beganAt()),
+                                t.seconds(),
+                                need(t.answer(), "answer"),
+                                t.points(),
+                                t.max(),
+                                t.verdictRight(),
+                                t.scheme(),
+                                t.marked(),
+                                t.rulings(),
+                                t.selfMarked()));
+    }
+
+    private static void sound(Runnable reading, String what) {
+        try {
+            reading.run();
+        } catch (LibraryException | IndexOutOfBoundsException e) {
+            throw new IllegalArgumentException("its " + what + " is damaged", e);
+        }
+    }
+
+    private OptionalLong exercise(String pgn) {
+        Optional<Long> id = pgn.isEmpty() ? Optional.empty() : library.sheets().findByPgn(pgn);
+        return id.map(OptionalLong::of).orElse(OptionalLong.empty());
+    }
+
+    private void moment(long student, JsonNode node) throws JsonProcessingException {
+        Archive.Filed f = need(json.treeToValue(node, Archive.Filed.class), "content");
+        String text = need(f.text(), "text");
+        library.sheetTransfer()
+                .anywhere(need(f.game(), "game"))
+                .ifPresent(id -> library.studentFile().add(student, id, f.ply(), text));
+    }
+
+    private void assignment(long student, JsonNode node) throws JsonProcessingException {
+        Archive.Assigned a = need(json.treeToValue(node, Archive.Assigned.class), "content");
+        Symmetry clothes = Symmetry.valueOf(need(a.clothes(), "way to turn the board"));
+        Assignment.State state = Assignment.State.valueOf(need(a.state(), "state"));
+        String uuid = need(a.uuid(), "uuid");
+        String reason = need(a.reason(), "reason");
+        String attempt = need(a.attempt(), "attempt");
+        library.sheetTransfer()
+                .anywhere(need(a.exercise(), "exercise"))
+                .map(
+                        id ->
+                                new Assignment(
+                                        0,
+                                        uuid,
+                                        student,
+                                        id,
+                                        "",
+                                        clothes,
+                                        a.dueDay(),
+                                        a.minutes(),
+                                        reason,
+                                        state,
+                                        attempt))
+                .ifPresent(library.assignments()::add);
+    }
+
+    /** What the student was asked more often here is newer and stays. */
+    private void learnt(long student, String question, JsonNode node, Map<String, Recall> here)
+            throws JsonProcessingException {
+        Recall recall = need(json.treeToValue(node, Recall.class), "content");
+        need(recall.answer(), "answer");
+        Recall known = here.get(question);
+        if (known == null || known.asked() < recall.asked()) {
+            library.recall().keep(student, question, recall);
+        }
+    }
+}

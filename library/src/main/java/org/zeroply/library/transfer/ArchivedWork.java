@@ -1,0 +1,89 @@
+package org.zeroply.library.transfer;
+
+import static org.zeroply.library.transfer.ArchiveReader.need;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.function.BiConsumer;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.store.SheetTransfer;
+import org.zeroply.library.store.UnreadStore;
+
+/** What an archive says of sheets. */
+final class ArchivedWork {
+
+    private final Library library;
+    private final ObjectMapper json;
+
+    ArchivedWork(Library library, ObjectMapper json) {
+        this.library = library;
+        this.json = json;
+    }
+
+    /** What a sheet came in as. */
+    void origin(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Archive.Origin o = json.treeToValue(entry, Archive.Origin.class);
+        library.sheetTransfer().origin(need(o.sheet(), "sheet"), need(o.origin(), "origin"));
+    }
+
+    /** A sheet in the bin. */
+    void putAway(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Archive.Away a = json.treeToValue(entry, Archive.Away.class);
+        String pgn = need(a.pgn(), "moves");
+        library.sheetTransfer().add(new SheetTransfer.PutAway(pgn, time(a.at())));
+    }
+
+    static Instant time(String text) {
+        try {
+            return Instant.parse(need(text, "time"));
+        } catch (DateTimeException e) {
+            throw new IllegalArgumentException("its time cannot be understood", e);
+        }
+    }
+
+    /** A text that could not be read. */
+    void unread(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        UnreadStore.Unread u = json.treeToValue(entry, UnreadStore.Unread.class);
+        need(u.file(), "file");
+        need(u.reason(), "reason");
+        need(u.raw(), "text");
+        library.unread().add(u);
+    }
+
+    /** A note on a moment; what the coach said here already is not overwritten. */
+    void note(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Archive.Noted n = json.treeToValue(entry, Archive.Noted.class);
+        ReviewStore.Decision decision =
+                ReviewStore.Decision.valueOf(need(n.decision(), "decision"));
+        ReviewStore.Note note =
+                new ReviewStore.Note(n.ply(), decision, n.words() == null ? "" : n.words());
+        library.sheetTransfer()
+                .anywhere(need(n.game(), "game"))
+                .filter(
+                        id ->
+                                library.reviews().notes(id).stream()
+                                        .noneMatch(known -> known.ply() == n.ply()))
+                .ifPresent(id -> library.reviews().note(id, note));
+    }
+
+    /** A collection; games that are not here are left out. */
+    void collection(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Archive.Collected c = json.treeToValue(entry, Archive.Collected.class);
+        library.collections()
+                .put(
+                        need(c.name(), "name"),
+                        c.games().stream()
+                                .map(key -> need(key, "game"))
+                                .flatMap(key -> library.sheets().findByKey(key).stream())
+                                .toList());
+    }
+}
