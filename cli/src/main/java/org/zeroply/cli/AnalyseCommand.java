@@ -76,7 +76,8 @@ final class AnalyseCommand implements Callable<Integer> {
         }
         Position start = request.start();
         EndingTables endings = cache.endings();
-        Analysis analysis = new BuiltInEngine(hash, Weights.shipped(), endings).analyse(request);
+        BuiltInEngine engine = new BuiltInEngine(hash, Weights.shipped(), endings);
+        Analysis analysis = EngineMemory.told(engine, hash, output).analyse(request);
         boolean exact = endings.probe(start.toBoard()) != Endings.UNKNOWN;
         output.print(
                 document(start, analysis).put("exact", exact),

@@ -71,7 +71,7 @@ final class BenchCommand implements Callable<Integer> {
         if (repeat < 1) {
             throw new BadInputException("Each position has to be searched at least once.");
         }
-        engine = new BuiltInEngine(hash);
+        engine = EngineMemory.told(new BuiltInEngine(hash), hash, output);
         // Once through to warm the compiler up; this does not count.
         Limits warmUp = Limits.depth(Math.min(depth, WARM_UP_DEPTH));
         POSITIONS.forEach(fen -> engine.analyse(AnalysisRequest.of(position(fen), warmUp)));

@@ -19,6 +19,9 @@ import java.util.Optional;
  */
 public final class PgnReader implements Closeable {
 
+    /** Characters that are kept of what is no text. */
+    private static final int SHOWN = 1000;
+
     private final String file;
     private final GameSplitter splitter;
     private int games;
@@ -73,7 +76,7 @@ public final class PgnReader implements Closeable {
                                 1,
                                 "this is binary data and not text",
                                 "games in PGN",
-                                game.text()));
+                                beginning(game.text())));
             }
             return Optional.of(
                     new PgnEntry.Problem(
@@ -85,6 +88,11 @@ public final class PgnReader implements Closeable {
                             e.expected(),
                             game.text()));
         }
+    }
+
+    /** Nobody will mend binary data by hand; its file has the rest. */
+    private static String beginning(String binary) {
+        return binary.length() <= SHOWN ? binary : binary.substring(0, SHOWN) + "…";
     }
 
     @Override

@@ -81,11 +81,19 @@ public final class CardReader {
         return conditions;
     }
 
+    /** Two NOTs are none, however many there are. */
     private static Condition condition(String text) {
-        Matcher not = NOT.matcher(text);
-        if (not.matches()) {
-            return new Condition.Not(condition(not.group(1)));
+        String rest = text;
+        boolean negated = false;
+        for (Matcher not = NOT.matcher(rest); not.matches(); not = NOT.matcher(rest)) {
+            rest = not.group(1);
+            negated = !negated;
         }
+        Condition plain = plain(rest);
+        return negated ? new Condition.Not(plain) : plain;
+    }
+
+    private static Condition plain(String text) {
         return man(text)
                 .or(() -> pawn(text))
                 .or(() -> other(text))

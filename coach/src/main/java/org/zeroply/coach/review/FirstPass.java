@@ -42,7 +42,7 @@ public final class FirstPass {
     /** Nodes for each of the two searches of a position unless chosen otherwise. */
     public static final long NODES = 200_000;
 
-    private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d+):(\\d\\d):(\\d\\d)");
+    private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d{1,3}):(\\d\\d):(\\d\\d)");
 
     /** Positions that may hold a moment are looked at on so many times the nodes. */
     private static final int LONGER = 3;

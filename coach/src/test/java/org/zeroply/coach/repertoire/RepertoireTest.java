@@ -59,6 +59,14 @@ class RepertoireTest {
     }
 
     @Test
+    void a_condition_negated_very_often_is_understood() {
+        String often = "NOT ".repeat(10_001) + "white castled";
+        Card card = CardReader.read("IF " + often + " THEN play e5");
+        assertThat(card.conditions().get(0).text()).isEqualTo("NOT white castled");
+        assertThat(CardReader.problem("IF " + "NOT ".repeat(9_999) + " THEN play e5")).isPresent();
+    }
+
+    @Test
     void a_transposition_is_one_position_reached_by_several_orders() {
         Position position = trees("1. d4 d5 2. c4 e6 *").get(0).mainLine().get(3).position();
         Spot spot = repertoire.at(position).orElseThrow();

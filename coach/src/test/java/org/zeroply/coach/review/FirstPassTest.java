@@ -61,7 +61,7 @@ class FirstPassTest {
         MoveTree game =
                 game(
                         "[White \"Marram\"]\n[Black \"Quay\"]\n\n"
-                                + "1. e4 {[%clk 0:05:00]} e5 {[%clk 0:05:00]} 2. Qh5 {[%clk 0:04:00]}"
+                                + "1. e4 {[%clk 99999999999:00:00]} e5 {[%clk 0:05:00]} 2. Qh5 {[%clk 0:04:00]}"
                                 + " Nc6 {[%clk 0:01:30]} 3. Bc4 {[%clk 0:03:00]} Nf6 {[%clk 0:01:00]}"
                                 + " 4. Qxf7# {[%clk 0:02:30]} 1-0");
         GameReview review =

@@ -1,13 +1,14 @@
 package org.zeroply.engine.protocol;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Predicate;
@@ -20,6 +21,17 @@ final class UciProcess {
 
     private static final String END = "\u0000end";
     private static final long LOOK_MILLIS = 20;
+
+    /** Characters of a line; a principal variation has some hundred. */
+    private static final int LONGEST = 1 << 16;
+
+    /** What would stay behind if this program ended now. */
+    private static final Set<UciProcess> RUNNING = ConcurrentHashMap.newKeySet();
+
+    static {
+        Thread atEnd = new Thread(UciProcess::killAll, "engines-end");
+        Runtime.getRuntime().addShutdownHook(atEnd);
+    }
 
     /** More lines than this waiting to be read mean that the program talks without end. */
     private static final int MOST_WAITING = 100_000;
@@ -45,6 +57,7 @@ final class UciProcess {
             throw new EngineFailure(
                     "The engine " + program + " could not be started: " + e.getMessage(), e);
         }
+        RUNNING.add(this);
         out = new PrintWriter(process.getOutputStream(), true, StandardCharsets.UTF_8);
         Thread reader = new Thread(this::read, "uci-reader");
         reader.setDaemon(true);
@@ -52,10 +65,11 @@ final class UciProcess {
     }
 
     private void read() {
-        try (BufferedReader in =
-                new BufferedReader(
-                        new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
+        try (BoundedLines in =
+                new BoundedLines(
+                        new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8),
+                        LONGEST)) {
+            for (String line = in.next(); line != null; line = in.next()) {
                 lines.put(line.strip());
             }
             lines.put(END);
@@ -70,8 +84,16 @@ final class UciProcess {
         return process.isAlive();
     }
 
+    /** Ends the program with all that it has started. */
     void kill() {
+        RUNNING.remove(this);
+        // A starting script has the engine as its child.
+        process.descendants().forEach(ProcessHandle::destroyForcibly);
         process.destroyForcibly();
+    }
+
+    private static void killAll() {
+        List.copyOf(RUNNING).forEach(UciProcess::kill);
     }
 
     void send(String line) {

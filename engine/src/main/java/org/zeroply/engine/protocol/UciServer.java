@@ -1,6 +1,5 @@
 package org.zeroply.engine.protocol;
 
-import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.Reader;
@@ -28,6 +27,9 @@ import org.zeroply.engine.analysis.Score;
  */
 public final class UciServer {
 
+    /** Characters of a command: a game of some thousand moves. */
+    private static final int LONGEST = 1 << 17;
+
     private static final int DEFAULT_MEGABYTES = 64;
     private static final int MOST_MEGABYTES = 8192;
     private static final int MOST_THREADS = 64;
@@ -35,7 +37,7 @@ public final class UciServer {
     private static final long CURRENT_MOVE_AFTER_MILLIS = 1000;
 
     private final IntFunction<Engine> engines;
-    private final BufferedReader in;
+    private final BoundedLines in;
     private final PrintWriter out;
     private final ScheduledExecutorService clock =
             Executors.newSingleThreadScheduledExecutor(
@@ -57,7 +59,7 @@ public final class UciServer {
      */
     public UciServer(IntFunction<Engine> engines, Reader in, PrintWriter out) {
         this.engines = engines;
-        this.in = new BufferedReader(in);
+        this.in = new BoundedLines(in, LONGEST);
         this.out = out;
         engine = engines.apply(DEFAULT_MEGABYTES);
     }
@@ -70,7 +72,7 @@ public final class UciServer {
      */
     public void serve() throws IOException {
         try {
-            for (String line = in.readLine(); line != null; line = in.readLine()) {
+            for (String line = in.next(); line != null; line = in.next()) {
                 List<String> words = Arrays.asList(line.trim().split("\\s+"));
                 if (words.get(0).equals("quit")) {
                     break;

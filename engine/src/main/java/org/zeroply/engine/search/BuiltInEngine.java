@@ -39,19 +39,21 @@ public final class BuiltInEngine implements Engine {
     private TranspositionTable shared;
 
     /**
-     * @param megabytes memory for remembered positions, in MiB, 1 to 8192
+     * @param megabytes memory for remembered positions, in MiB; at most a quarter of what this
+     *     program may use
      */
     public BuiltInEngine(int megabytes) {
         this(megabytes, Weights.shipped(), Endings.NONE);
     }
 
     /**
-     * @param megabytes memory for remembered positions, in MiB, 1 to 8192
+     * @param megabytes memory for remembered positions, in MiB; at most a quarter of what this
+     *     program may use
      * @param weights what the evaluation counts
      * @param endings exact results to use where the men on the board are few
      */
     public BuiltInEngine(int megabytes, Weights weights, Endings endings) {
-        this.megabytes = Math.max(1, Math.min(megabytes, 8192));
+        this.megabytes = TranspositionTable.fitting(megabytes);
         this.weights = weights;
         this.endings = endings;
     }
@@ -59,6 +61,11 @@ public final class BuiltInEngine implements Engine {
     @Override
     public String name() {
         return NAME;
+    }
+
+    /** Memory for remembered positions, in MiB: what was asked for, as far as it fits. */
+    public int megabytes() {
+        return megabytes;
     }
 
     @Override

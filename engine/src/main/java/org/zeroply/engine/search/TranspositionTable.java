@@ -17,6 +17,9 @@ final class TranspositionTable {
     /** Stands for a static evaluation that was not made. */
     static final int NO_EVALUATION = -32_768;
 
+    /** The largest size, in MiB. */
+    private static final int MOST = 8192;
+
     private static final int BUCKET = 8;
 
     /** Words skipped so that buckets begin at multiples of 64 bytes after the array's header. */
@@ -30,8 +33,22 @@ final class TranspositionTable {
 
     private int age;
 
+    /** At most this part of the memory is taken, as a second table may be wanted beside it. */
+    private static final int PART = 4;
+
     /**
-     * @param megabytes size in MiB, rounded down to a power of two
+     * What of a size fits into the memory of this program.
+     *
+     * @param megabytes a size in MiB
+     * @return the same or less, in MiB, at least 1
+     */
+    static int fitting(int megabytes) {
+        long most = Runtime.getRuntime().maxMemory() / PART >> 20;
+        return (int) Math.max(1, Math.min(megabytes, Math.min(most, MOST)));
+    }
+
+    /**
+     * @param megabytes size in MiB, 1 to {@value #MOST}, rounded down to a power of two
      */
     TranspositionTable(int megabytes) {
         int buckets = Integer.highestOneBit(megabytes * (1 << 14));

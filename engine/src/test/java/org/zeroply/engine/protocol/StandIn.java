@@ -57,6 +57,13 @@ final class StandIn {
                 out.println("info depth 2 multipv 1 score cp 31 nodes 50 pv e2e4 e7e5 e1e8");
                 out.println("bestmove e2e4 ponder e7e5");
             }
+            case "endless" -> {
+                out.print("info string ");
+                for (int i = 0; i < 40_000; i++) {
+                    out.print("and so on, ".repeat(10));
+                }
+                out.println("\ninfo depth 1 score cp 3 nodes 5 pv e2e4\nbestmove e2e4");
+            }
             default -> {
                 // "hang": says nothing any more.
             }

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.DisabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
@@ -121,6 +124,32 @@ class UciEngineTest {
                         .isInstanceOf(EngineFailure.class)
                         .hasMessageContaining(complaint);
             }
+        }
+    }
+
+    @Test
+    void a_line_without_end_is_cut_and_the_next_one_read() {
+        try (UciEngine engine = engine("endless")) {
+            Analysis analysis = engine.analyse(AnalysisRequest.of(Position.START, Limits.depth(3)));
+            assertThat(analysis.best().orElseThrow().move().coordinates()).isEqualTo("e2e4");
+        }
+    }
+
+    @Test
+    @DisabledOnOs(OS.WINDOWS)
+    void what_a_starting_script_has_started_ends_with_it() throws Exception {
+        String script = String.join(" ", StandIn.command("hang")) + "; true";
+        UciEngine engine = new UciEngine(List.of("sh", "-c", script), Map.of(), SHORT);
+        engine.start();
+        List<ProcessHandle> started =
+                ProcessHandle.current()
+                        .descendants()
+                        .filter(p -> p.info().commandLine().orElse("").contains("StandIn"))
+                        .toList();
+        assertThat(started).hasSizeGreaterThanOrEqualTo(2);
+        engine.close();
+        for (ProcessHandle process : started) {
+            assertThat(process.onExit().get(10, TimeUnit.SECONDS).isAlive()).isFalse();
         }
     }
 

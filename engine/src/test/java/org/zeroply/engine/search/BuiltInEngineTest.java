@@ -85,6 +85,14 @@ class BuiltInEngineTest {
     }
 
     @Test
+    void more_memory_than_there_is_is_not_taken() {
+        BuiltInEngine engine = new BuiltInEngine(Integer.MAX_VALUE);
+        long most = Runtime.getRuntime().maxMemory() >> 20;
+        assertThat((long) engine.megabytes()).isPositive().isLessThanOrEqualTo(most / 4);
+        assertThat(new BuiltInEngine(-5).megabytes()).isEqualTo(1);
+    }
+
+    @Test
     void the_same_request_gives_the_same_answer() {
         Position p =
                 Position.fromFen(

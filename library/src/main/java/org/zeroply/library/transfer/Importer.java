@@ -5,15 +5,17 @@ import java.io.FilterInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.stream.Stream;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
@@ -75,13 +77,45 @@ public final class Importer {
         if (!Files.isDirectory(path)) {
             return List.of(path);
         }
-        try (Stream<Path> tree = Files.walk(path)) {
-            return tree.filter(p -> p.toString().toLowerCase(Locale.ROOT).endsWith(".pgn"))
-                    .sorted()
-                    .toList();
+        List<Path> files = new ArrayList<>();
+        try {
+            Files.walkFileTree(path, new PgnFiles(files));
         } catch (IOException e) {
             reject(path, e);
-            return List.of();
+        }
+        files.sort(null);
+        return files;
+    }
+
+    /** Collects the PGN files of a folder; what cannot be looked into is told and left out. */
+    private final class PgnFiles extends SimpleFileVisitor<Path> {
+
+        private final List<Path> files;
+
+        PgnFiles(List<Path> files) {
+            this.files = files;
+        }
+
+        @Override
+        public FileVisitResult visitFile(Path file, BasicFileAttributes attributes) {
+            if (file.toString().toLowerCase(Locale.ROOT).endsWith(".pgn")) {
+                files.add(file);
+            }
+            return FileVisitResult.CONTINUE;
+        }
+
+        @Override
+        public FileVisitResult visitFileFailed(Path file, IOException e) {
+            reject(file, e);
+            return FileVisitResult.CONTINUE;
+        }
+
+        @Override
+        public FileVisitResult postVisitDirectory(Path folder, IOException e) {
+            if (e != null) {
+                reject(folder, e);
+            }
+            return FileVisitResult.CONTINUE;
         }
     }
 

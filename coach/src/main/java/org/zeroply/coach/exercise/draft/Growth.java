@@ -19,6 +19,7 @@ import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.ThemeFinder;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Grows the lines of a scheme: at the solver's moves the best one, what equals it and what tempts;
@@ -256,10 +257,14 @@ final class Growth {
         return 1 + 0.3 * Math.min(8, choice.depthFound()) + quiet + sacrifice;
     }
 
-    /** Writes the verdict and what it rests on at the end of a line. */
-    void judged(Node node) {
+    /**
+     * Writes the verdict and what it rests on at the end of a line.
+     *
+     * @return what the position is worth to the solver
+     */
+    ExpectedScore judged(Node node) {
         counted();
-        judgement.write(node);
+        return judgement.write(node);
     }
 
     /** Whether the position stood earlier in the line: what follows has been seen. */

@@ -16,6 +16,8 @@ import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.Weighed;
@@ -349,13 +351,6 @@ public final class SchemeDraft {
             return choice.best().expected().value() <= Ways.LOST;
         }
 
-        /** Adds a line from the start; gives its first move. */
-        private Node line(Weighed w, int plies) {
-            Node end = editor.addLine(root, Line.start(w.line(), plies));
-            growth.judged(end);
-            return root.child(w.move()).orElseThrow();
-        }
-
         /** The key move is worth more than a later one. */
         private void weighKey(Node key, boolean baited) {
             Move move = key.move();
@@ -383,7 +378,18 @@ public final class SchemeDraft {
             return second.filter(w -> root.child(w.move()).isEmpty())
                     .filter(w -> w.expected().value() >= Ways.HELPS && harm(w) <= NOT_FAR)
                     .filter(w -> choice.best().expected().value() >= Ways.HELPS)
-                    .map(w -> line(w, PARTIAL_PLIES));
+                    .flatMap(this::secondBest);
+        }
+
+        /** Its line, if it still promises at its end what it does at its beginning. */
+        private Optional<Node> secondBest(Weighed w) {
+            Node end = editor.addLine(root, Line.start(w.line(), PARTIAL_PLIES));
+            Node first = root.child(w.move()).orElseThrow();
+            if (Loss.between(w.expected(), growth.judged(end)).exceeds(MoveComparison.WEAKER)) {
+                editor.delete(first);
+                return Optional.empty();
+            }
+            return Optional.of(first);
         }
 
         /** Key move and second-best one: only the better earned of the two counts. */

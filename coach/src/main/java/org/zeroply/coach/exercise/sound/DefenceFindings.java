@@ -20,6 +20,9 @@ final class DefenceFindings {
     /** Expected score, 0 to 1, by which a lost defence is clearly better than another lost one. */
     private static final double MORE_TROUBLE = 0.03;
 
+    /** The same where the defender has chances, at more than this. */
+    private static final double CHANCES = 0.10;
+
     /** Defences whose scores differ less, in centipawns, hold out alike. */
     private static final int ALIKE = 20;
 
@@ -45,9 +48,11 @@ final class DefenceFindings {
     }
 
     private void missing(Node node, Weighed w, Weighed best) {
-        boolean turns = w.result().compareTo(best.result()) < 0;
+        // A border between two results alone decides nothing.
+        double more = w.expected().over(best.expected());
+        boolean turns = w.result().compareTo(best.result()) < 0 && more > Weighed.EQUAL;
         String name = Inspection.san(node, w.move());
-        if (turns || w.expected().over(best.expected()) > MoveComparison.WEAKER) {
+        if (turns || more > MoveComparison.WEAKER) {
             inspection.add(
                     node,
                     Finding.Kind.MISSING_DEFENCE,
@@ -91,7 +96,8 @@ final class DefenceFindings {
     /** Whether a defence, even if it loses, makes clearly more trouble than the best known one. */
     private static boolean holdsOutLonger(Weighed w, Weighed best) {
         if (!(best.score() instanceof Score.Mate mated) || mated.moves() > 0) {
-            return w.expected().over(best.expected()) > MORE_TROUBLE;
+            double needed = best.expected().value() > CHANCES ? Weighed.EQUAL : MORE_TROUBLE;
+            return w.expected().over(best.expected()) > needed;
         }
         return !(w.score() instanceof Score.Mate m)
                 || m.moves() > 0
