@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -66,8 +65,8 @@ final class ExerciseCheckCommand implements Callable<Integer> {
         if (nodes < 1) {
             throw new BadInputException("The nodes must be positive.");
         }
-        if (library != null && !Files.exists(library)) {
-            throw new BadInputException("There is no library " + library + ".");
+        if (library != null) {
+            Libraries.check(library);
         }
         List<PgnEntry> entries = ExerciseFile.all(file);
         Endings endings = cache.endings();
@@ -76,7 +75,7 @@ final class ExerciseCheckCommand implements Callable<Integer> {
             print(check(entries, engine, endings, Optional.empty()));
             return 0;
         }
-        try (Library open = Library.open(library)) {
+        try (Library open = Libraries.existing(library)) {
             Engine remembering = new RememberingEngine(engine, open.analyses());
             print(check(entries, remembering, endings, Optional.of(open)));
         }

@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -149,8 +148,8 @@ final class ExerciseFindCommand implements Callable<Integer> {
         if (files.isEmpty() && library == null) {
             throw new BadInputException("Name a PGN file, or a library with --library.");
         }
-        if (library != null && !Files.exists(library)) {
-            throw new BadInputException("There is no library " + library + ".");
+        if (library != null) {
+            Libraries.check(library);
         }
         if (out != null) {
             ExerciseFile.checkNew(out);
@@ -161,7 +160,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
         if (library == null) {
             run(engine, endings, wishes, Optional.empty(), err);
         } else {
-            try (Library open = Library.open(library)) {
+            try (Library open = Libraries.existing(library)) {
                 Engine remembering = new RememberingEngine(engine, open.analyses());
                 run(remembering, endings, wishes, Optional.of(open), err);
             }

@@ -3,7 +3,6 @@ package org.zeroply.cli;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -36,10 +35,7 @@ final class ExerciseRatingsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (!Files.exists(library)) {
-            throw new BadInputException("There is no library " + library + ".");
-        }
-        try (Library open = Library.open(library)) {
+        try (Library open = Libraries.existing(library)) {
             long today = LocalDate.now(ZoneId.systemDefault()).toEpochDay();
             LibraryResults results =
                     LibraryResults.of(open.sheets(), open.students(), open.attempts(), today);

@@ -1,6 +1,5 @@
 package org.zeroply.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.zeroply.library.Library;
@@ -24,10 +23,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (!Files.exists(library)) {
-            throw new BadInputException("There is no library " + library + ".");
-        }
-        try (Library open = Library.open(library)) {
+        try (Library open = Libraries.existing(library)) {
             new Exporter(open).write(file.toAbsolutePath());
         }
         output.print(

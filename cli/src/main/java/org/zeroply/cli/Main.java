@@ -20,6 +20,7 @@ import picocli.CommandLine.Command;
             SuiteCommand.class,
             ExplainCommand.class,
             ImportCommand.class,
+            LibraryCommand.class,
             ExportCommand.class,
             ExerciseCommand.class,
             SampleCommand.class,

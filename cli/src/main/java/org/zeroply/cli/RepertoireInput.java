@@ -106,7 +106,7 @@ final class RepertoireInput implements AutoCloseable {
             trees(path, err).forEach(book::add);
         }
         if (library != null) {
-            open = Optional.of(Library.open(library));
+            open = Optional.of(Libraries.existing(library));
             return new Shares(open.get().games().replies(GameFilter.ALL));
         }
         if (book.games() > 0) {

@@ -146,7 +146,7 @@ final class ReviewRun {
                 file(file, engine, Optional.empty(), err, listener);
             }
         } else {
-            try (Library open = Library.open(library)) {
+            try (Library open = Libraries.existing(library)) {
                 Engine remembering = new RememberingEngine(engine, open.analyses());
                 for (Path file : files) {
                     file(file, remembering, Optional.of(open), err, listener);
@@ -168,7 +168,7 @@ final class ReviewRun {
     Map<Theme, List<String>> exercises(List<Profile.ThemeFigures> themes) {
         Map<Theme, List<String>> titles = new EnumMap<>(Theme.class);
         if (library != null) {
-            try (Library open = Library.open(library)) {
+            try (Library open = Libraries.existing(library)) {
                 TrainingExercises.of(
                                 open.sheets(),
                                 themes.stream().map(Profile.ThemeFigures::theme).toList())

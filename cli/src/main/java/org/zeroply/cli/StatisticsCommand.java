@@ -3,7 +3,6 @@ package org.zeroply.cli;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -65,12 +64,9 @@ final class StatisticsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (!Files.exists(library)) {
-            throw new BadInputException("There is no library " + library + ".");
-        }
         check();
         GameFilter filter = new GameFilter(player, rating, from, to, result);
-        try (Library open = Library.open(library)) {
+        try (Library open = Libraries.existing(library)) {
             if (measure > 0) {
                 measure(open, filter);
                 return 0;

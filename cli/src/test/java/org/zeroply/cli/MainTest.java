@@ -217,6 +217,34 @@ class MainTest extends CommandTest {
         assertThat(json.get("apart")).isEmpty();
     }
 
+    @Test
+    void a_library_is_checked_copied_and_restored() throws IOException {
+        String library = folder.resolve("l.zpl").toString();
+        String games = write("g.pgn", "[White \"A\"]\n\n1. e4 *\n").toString();
+        json("import", games, "--library", library, "--json");
+        assertThat(json("library", "check", library, "--json").get("sound").asBoolean()).isTrue();
+        String copy = json("library", "backup", library, "--json").get("file").asText();
+        String more = write("h.pgn", "[White \"B\"]\n\n1. d4 *\n").toString();
+        json("import", more, "--library", library, "--json");
+        JsonNode look = json("library", "restore", library, "--from", copy, "--look", "--json");
+        assertThat(look.get("changes").get(0).get("gone").asInt()).isEqualTo(1);
+        assertThat(json("import", more, "--library", library, "--json").get("stored").asInt())
+                .isZero();
+        String before =
+                json("library", "restore", library, "--from", copy, "--json")
+                        .get("before")
+                        .asText();
+        assertThat(Path.of(before)).exists();
+        assertThat(json("import", more, "--library", library, "--json").get("stored").asInt())
+                .isEqualTo(1);
+        JsonNode all = json("library", "backups", library, "--daily", "off", "--json");
+        assertThat(all.get("backups")).hasSize(1);
+        assertThat(all.get("daily").asBoolean()).isFalse();
+        assertThat(run("library", "check", "none.zpl")).isEqualTo(1);
+        assertThat(run("library", "restore", library, "--from", games)).isEqualTo(1);
+        assertThat(err.toString()).contains("cannot be used");
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -229,6 +257,9 @@ class MainTest extends CommandTest {
                 "suite no-such-file.epd",
                 "exercise mark no-such.pgn --answer no-such.txt",
                 "export --library no-such.zpl --out x.pgn",
+                "review --library no-such.zpl",
+                "repertoire coverage no-such.pgn --library no-such.zpl",
+                "statistics --library no-such.zpl",
                 "import no-such.pgn --library /no/such/folder/l.zpl",
             })
     void bad_input_is_told_in_a_sentence_with_exit_code_1(String line) {

@@ -10,6 +10,7 @@ import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.Database;
 import org.zeroply.library.store.FindStore;
+import org.zeroply.library.store.LibraryCopies;
 import org.zeroply.library.store.RecallStore;
 import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
@@ -19,6 +20,8 @@ import org.zeroply.library.store.SheetTransfer;
 import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.StudentStore;
 import org.zeroply.library.store.UnreadStore;
+import org.zeroply.library.store.care.Backups;
+import org.zeroply.library.store.care.LibraryCheck;
 import org.zeroply.library.store.index.PositionIndex;
 
 /**
@@ -43,6 +46,8 @@ public final class Library implements AutoCloseable {
     private final AssignmentStore assignments;
     private final BinStore bin;
     private final CollectionStore collections;
+    private final Backups backups;
+    private final LibraryCheck check;
 
     private Library(Database database, Clock clock) {
         this.database = database;
@@ -61,6 +66,8 @@ public final class Library implements AutoCloseable {
         this.assignments = new AssignmentStore(database);
         this.bin = new BinStore(database, clock);
         this.collections = new CollectionStore(database);
+        this.backups = new Backups(new LibraryCopies(database), settings, clock);
+        this.check = new LibraryCheck(database, games, backups);
     }
 
     /**
@@ -190,6 +197,16 @@ public final class Library implements AutoCloseable {
     /** Games put together under a name. */
     public CollectionStore collections() {
         return collections;
+    }
+
+    /** Copies of this library. */
+    public Backups backups() {
+        return backups;
+    }
+
+    /** Whether this library is whole. */
+    public LibraryCheck check() {
+        return check;
     }
 
     /** Which games came to a position. */

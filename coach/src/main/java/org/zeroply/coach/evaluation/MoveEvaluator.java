@@ -234,6 +234,35 @@ public final class MoveEvaluator {
         return Optional.of(new Choice(position, best, one.legal(), one.leaders(), one.sureness()));
     }
 
+    /**
+     * The same choice with the best move and the next ones, where these are not far behind, looked
+     * at by themselves for longer.
+     *
+     * @param rivals how many of the next ones
+     * @param longer nodes for each of these moves
+     * @throws CancellationException when cancelled
+     */
+    public Choice longer(Choice choice, int rivals, long longer) {
+        List<Weighed> near =
+                choice.moves().stream()
+                        .skip(1)
+                        .limit(rivals)
+                        .filter(w -> Loss.of(w, choice.best()).points() < CLOSE_TO_A_DRAW)
+                        .toList();
+        if (near.isEmpty() || choice.best().exact()) {
+            return choice;
+        }
+        MoveEvaluator by = withNodes(Math.max(nodes, longer));
+        List<Weighed> moves = new ArrayList<>();
+        for (Weighed w : choice.moves()) {
+            boolean again = w.equals(choice.best()) || near.contains(w);
+            moves.add(again ? by.weigh(choice.position(), w.move()) : w);
+        }
+        moves.sort(Comparator.comparing(Weighed::score).reversed());
+        return new Choice(
+                choice.position(), moves, choice.legal(), choice.leaders(), choice.sureness());
+    }
+
     /** Whether a longer look may find a move as good as the best one: it is near, or wins too. */
     private static boolean mayDoAsWell(Weighed other, Weighed best) {
         boolean wins =

@@ -24,10 +24,12 @@ final class Help {
 
     private final Workbench bench;
     private final Services services;
+    private final LibraryCare care;
 
-    Help(Workbench bench, Services services) {
+    Help(Workbench bench, Services services, LibraryCare care) {
         this.bench = bench;
         this.services = services;
+        this.care = care;
     }
 
     List<Command> commands() {
@@ -35,6 +37,7 @@ final class Help {
                 new Command("Keys of this desk", "F1", bench::showKeys),
                 Command.of("Guide", this::guide),
                 Command.of("Tour of the desks", this::tour),
+                Command.of("Check this library …", care::check),
                 Command.of("Save what happened …", this::saveWhatHappened),
                 Command.of("About Zero Ply", this::about));
     }

@@ -28,13 +28,15 @@ final class WindowCommands {
     private final Memory memory;
     private final Intake intake;
     private final Help help;
+    private final LibraryCare care;
 
     WindowCommands(Workbench bench, Services services, Intake intake) {
         this.bench = bench;
         this.services = services;
         memory = services.memory();
         this.intake = intake;
-        help = new Help(bench, services);
+        care = new LibraryCare(bench, services);
+        help = new Help(bench, services, care);
         bench.column().board().setQueenAtOnce(memory.get(QUEEN).equals(Optional.of("true")));
     }
 
@@ -203,6 +205,10 @@ final class WindowCommands {
                                 bench.dialogs()::close));
     }
 
+    LibraryCare care() {
+        return care;
+    }
+
     Help help() {
         return help;
     }
@@ -227,7 +233,7 @@ final class WindowCommands {
 
     /** Opening libraries: one from a file, a new one, and those used last. */
     List<Command> libraries() {
-        List<Command> all = new ArrayList<>();
+        List<Command> all = new ArrayList<>(care.commands());
         all.add(Command.of("Open another library …", this::openLibrary));
         all.add(Command.of("New library …", this::newLibrary));
         memory.recent("libraries").stream()

@@ -248,6 +248,11 @@ public final class Workbench extends StackPane {
         openLibrary = handler;
     }
 
+    /** Writes everything there is to a file. */
+    public void exportEverything(Path file) {
+        window.care().export(file);
+    }
+
     void openLibrary(Path file) {
         openLibrary.accept(file);
     }

@@ -50,9 +50,9 @@ public final class ZeroPly extends Application {
         stage = shown;
         loadFonts();
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
-        endingsLater.setOnFinished(e -> services.ifPresent(s -> s.endings().start()));
+        endingsLater.setOnFinished(e -> services.ifPresent(this::later));
         List<String> arguments = getParameters().getRaw();
-        boolean demo = !arguments.isEmpty() && arguments.get(0).equals("demo");
+        boolean demo = isDemo();
         memory =
                 new Memory(
                         demo
@@ -80,6 +80,19 @@ public final class ZeroPly extends Application {
         } else if (pgn) {
             workbench.orElseThrow().importFiles(List.of(Path.of(named)));
         }
+    }
+
+    /** What is not needed to begin with. */
+    private void later(Services made) {
+        made.endings().start();
+        if (!isDemo()) {
+            made.keepBackups();
+        }
+    }
+
+    private boolean isDemo() {
+        List<String> arguments = getParameters().getRaw();
+        return !arguments.isEmpty() && arguments.get(0).equals("demo");
     }
 
     /** Opens a library in the window; false, with the reason in the window, if that cannot be. */

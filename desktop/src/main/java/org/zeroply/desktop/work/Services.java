@@ -195,6 +195,11 @@ public final class Services implements AutoCloseable {
         watch.get().start();
     }
 
+    /** Makes today's copy of the library, if it is due. */
+    public void keepBackups() {
+        scheduler.beside((cancellation, progress) -> library.backups().keepUp(), made -> {});
+    }
+
     private void others() {
         saves.lookAgain("Another program has changed this sheet.");
     }

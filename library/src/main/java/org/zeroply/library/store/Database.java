@@ -315,6 +315,22 @@ public final class Database {
         }
     }
 
+    /** A connection of its own, to be closed by who asked for it. */
+    Handle connection() {
+        return jdbi.open();
+    }
+
+    /** Does what writes without {@link #write}, in its turn. */
+    void inTurn(Runnable work) {
+        writing.lock();
+        try {
+            work.run();
+            writes.incrementAndGet();
+        } finally {
+            writing.unlock();
+        }
+    }
+
     /** Folds the write-ahead log into the file, so that the file alone is complete. */
     public void close() {
         try {
@@ -328,7 +344,7 @@ public final class Database {
         }
     }
 
-    private static LibraryException translate(Path file, Exception e) {
+    static LibraryException translate(Path file, Exception e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof SQLiteException sql) {
                 return new LibraryException(message(file, sql.getResultCode()), e);

@@ -58,6 +58,11 @@ final class Growth {
     /** The best defence of the main line is looked for on so many times the nodes at most. */
     private static final int DEFENCES_MAIN = 4;
 
+    /** The next moves are looked at on so many times the nodes before one move is asked for. */
+    private static final int ASKED = 4;
+
+    private static final int RIVALS = 2;
+
     /** Searches that a scheme usually takes; progress goes by it. */
     private static final double USUAL_SEARCHES = 90;
 
@@ -130,7 +135,10 @@ final class Growth {
      * Adds the solver's move at a node, and goes on where it is the only good one. Where several
      * moves do, the line ends before them.
      */
-    void answer(Node node, Choice choice, int ply, boolean main) {
+    void answer(Node node, Choice found, int ply, boolean main) {
+        boolean asks = !node.isRoot() && !timeUp.isCancelled() && !ways.areSeveral(found);
+        // One move is asked for only where the next ones stay behind it when looked at longer.
+        Choice choice = asks ? evaluator.longer(found, RIVALS, ASKED * evaluator.nodes()) : found;
         Weighed best = choice.best();
         if (ways.areSeveral(choice) && !node.isRoot()) {
             editor.comment(node, SEVERAL);
@@ -142,13 +150,13 @@ final class Growth {
         }
         Node child = editor.add(node, best.move());
         List<Weighed> equal = ways.reaching(choice);
-        boolean found = mustBeFound(node.move(), choice, 1);
-        if (found) {
+        boolean hard = mustBeFound(node.move(), choice, 1);
+        if (hard) {
             efforts.add(new Effort(child, weight(node.position(), choice), false));
             say(child, choice);
         }
         equal.forEach(w -> equal(node, w.move()));
-        if (found && main && !node.isRoot()) {
+        if (hard && main && !node.isRoot()) {
             tempt(node, choice, List.of(), 1);
         }
         int most = timeUp.isCancelled() ? 0 : main ? MAIN_PLIES : SIDE_PLIES;
@@ -157,7 +165,7 @@ final class Growth {
                 || isRepeated(child)
                 || isSettled(child, best)
                 || !defences(child, ply + 1, main)) {
-            end(child, main ? MAIN_VERDICT : found ? 1 : 0);
+            end(child, main ? MAIN_VERDICT : hard ? 1 : 0);
         }
     }
 

@@ -1,0 +1,111 @@
+package org.zeroply.desktop.app;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.library.transfer.Exporter;
+
+/** Looking after the library: whether it is whole, its copies, and taking all of it elsewhere. */
+final class LibraryCare {
+
+    private final Workbench bench;
+    private final Services services;
+
+    LibraryCare(Workbench bench, Services services) {
+        this.bench = bench;
+        this.services = services;
+    }
+
+    List<Command> commands() {
+        return List.of(
+                Command.of("Backups …", this::backups),
+                Command.of("Export everything …", this::export));
+    }
+
+    private void backups() {
+        bench.dialogs().show(new BackupPane(services, bench.dialogs(), bench::openLibrary));
+    }
+
+    /** Looks through the library and tells what is wrong. */
+    void check() {
+        services.scheduler()
+                .<LibraryCheck.Result>longWork(
+                        "Checking the library",
+                        (cancellation, progress) ->
+                                services.library().check().run(progress::accept, cancellation),
+                        this::checked);
+    }
+
+    private void checked(LibraryCheck.Result result) {
+        VBox card =
+                Dialogs.card(
+                        result.isSound()
+                                ? "Nothing is wrong"
+                                : "Something is wrong in this library");
+        card.setId("library-check");
+        card.getChildren()
+                .add(Widgets.wrapped(result.sheets() + " sheets were opened and read.", "plain"));
+        result.complaints()
+                .forEach(c -> card.getChildren().add(Widgets.wrapped(c.what(), "plain")));
+        HBox buttons = new HBox(8);
+        buttons.setAlignment(Pos.CENTER_RIGHT);
+        if (result.isMendable()) {
+            card.getChildren()
+                    .add(
+                            Widgets.wrapped(
+                                    "Some of it can be mended. A copy of the library is made first.",
+                                    "faded"));
+            buttons.getChildren().add(Widgets.primary("check-mend", "Mend", this::mend));
+        }
+        buttons.getChildren()
+                .add(0, Widgets.button("check-close", "Close", bench.dialogs()::close));
+        card.getChildren().add(buttons);
+        bench.dialogs().show(card);
+    }
+
+    private void mend() {
+        bench.dialogs().close();
+        services.scheduler()
+                .<Path>longWork(
+                        "Mending the library",
+                        (cancellation, progress) -> services.library().check().mend().file(),
+                        copy -> {
+                            services.messages().say("Mended. As it was before: " + copy);
+                            check();
+                        });
+    }
+
+    private void export() {
+        new FileSaver(services, bench)
+                .choose("Export everything", "library.zip", "zip")
+                .map(File::toPath)
+                .ifPresent(this::export);
+    }
+
+    /** Writes games, exercises, chapters, students and the bin to a file. */
+    void export(Path file) {
+        // What was done a moment ago belongs to everything.
+        services.saves().flush();
+        services.scheduler().library(() -> true, saved -> write(file));
+    }
+
+    private void write(Path file) {
+        services.scheduler()
+                .<Path>longWork(
+                        "Exporting everything",
+                        (cancellation, progress) -> {
+                            new Exporter(services.library()).write(file);
+                            return file;
+                        },
+                        done -> services.messages().say("Everything is in " + done + "."));
+    }
+}
