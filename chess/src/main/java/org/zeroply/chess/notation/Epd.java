@@ -64,7 +64,7 @@ public record Epd(Position position, Map<String, String> operations) {
         }
     }
 
-    private static Map<String, String> operations(String text) {
+    private static Map<String, String> operations(String text) throws NotationException {
         Map<String, String> operations = new LinkedHashMap<>();
         StringBuilder operation = new StringBuilder();
         boolean quoted = false;
@@ -73,6 +73,9 @@ public record Epd(Position position, Map<String, String> operations) {
                 quoted = !quoted;
             } else if (c == ';' && !quoted) {
                 String[] parts = operation.toString().strip().split("\\s+", 2);
+                if (parts[0].indexOf(';') >= 0) {
+                    throw new NotationException("'" + parts[0] + "' is no operation");
+                }
                 if (!parts[0].isEmpty()) {
                     operations.put(parts[0], parts.length > 1 ? parts[1] : "");
                 }
@@ -80,6 +83,9 @@ public record Epd(Position position, Map<String, String> operations) {
             } else {
                 operation.append(c);
             }
+        }
+        if (quoted) {
+            throw new NotationException("a quotation mark is not closed");
         }
         return operations;
     }

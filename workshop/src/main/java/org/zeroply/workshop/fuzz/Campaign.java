@@ -1,6 +1,7 @@
 package org.zeroply.workshop.fuzz;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 
@@ -54,7 +55,10 @@ final class Campaign {
         if (!what.isEmpty()) {
             byte[] shortest = shrunk(input, what);
             String still = wrong(shortest);
-            faults.add(new Fault(shortest, still.isEmpty() ? what : still));
+            boolean known = faults.stream().anyMatch(f -> Arrays.equals(f.input(), shortest));
+            if (!known) {
+                faults.add(new Fault(shortest, still.isEmpty() ? what : still));
+            }
         }
     }
 

@@ -2,6 +2,7 @@ package org.zeroply.workshop.fuzz;
 
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -17,7 +18,10 @@ public final class FuzzRun {
 
     /** All targets. */
     static List<Target> targets() {
-        return List.of(new GamesTarget(), new ArchiveTarget());
+        List<Target> all = new ArrayList<>(TextTarget.all());
+        all.add(new GamesTarget());
+        all.add(new ArchiveTarget());
+        return all;
     }
 
     /**

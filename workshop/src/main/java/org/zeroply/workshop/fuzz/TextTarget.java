@@ -1,0 +1,130 @@
+package org.zeroply.workshop.fuzz;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringReader;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.zeroply.chess.board.InvalidPositionException;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Epd;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.repertoire.Card;
+import org.zeroply.coach.repertoire.CardReader;
+import org.zeroply.engine.protocol.UciServer;
+import org.zeroply.engine.search.BuiltInEngine;
+
+/**
+ * A reader of short texts.
+ *
+ * @param name the word that chooses it
+ * @param good good texts
+ * @param reader reads a text; what is wrong with a text it tells in its own way
+ */
+record TextTarget(String name, List<String> good, Reader reader) implements Target {
+
+    private static final String MIDDLEGAME =
+            "r1bq1rk1/pp2bppp/2n1pn2/3p4/2PP4/2N2N2/PP2BPPP/R1BQ1RK1 w - - 0 9";
+
+    /** Reads a text. */
+    interface Reader {
+        void read(String text) throws NotationException, IOException;
+    }
+
+    /** All of them. */
+    static List<Target> all() {
+        return List.of(
+                new TextTarget("moves", List.of("Nf3", "exd5", "O-O", "Qxd5+!"), TextTarget::move),
+                new TextTarget(
+                        "positions",
+                        List.of(MIDDLEGAME, "8/P7/8/8/8/k7/8/K7 w - e6 3 40"),
+                        TextTarget::position),
+                new TextTarget(
+                        "rows",
+                        List.of(
+                                "4k3/8/8/8/8/8/8/4K2R w K - bm O-O; id \"a \u00e9\"; c0 \"x;y\";",
+                                "4k3/8/8/8/8/8/8/4K2R w K - hmvc 3; fmvn 9;"),
+                        text -> row(text)),
+                new TextTarget(
+                        "answers",
+                        List.of("1.cxd5 exd5 2.Bg5 +/-\n1.a3 a6 =\n", "cxd5 Nxd5\n\n- a3 unclear"),
+                        text -> WrittenAnswer.parse(Position.fromFen(MIDDLEGAME), text)),
+                new TextTarget(
+                        "cards",
+                        List.of(
+                                "IF white knight on e5 AND NOT e5 attacked by black THEN play f6: x"
+                                        + " UNLESS white queen on h5",
+                                "IF move Nxe5 possible THEN take"),
+                        TextTarget::card),
+                new TextTarget(
+                        "protocol",
+                        List.of(
+                                "uci\nisready\nposition startpos moves e2e4\ngo depth 1\nstop\n",
+                                "setoption name Hash value 1\nposition fen "
+                                        + MIDDLEGAME
+                                        + "\ngo nodes 10 searchmoves c4d5\nquit\n"),
+                        TextTarget::serve));
+    }
+
+    @Override
+    public List<byte[]> corpus() {
+        return good.stream().map(g -> g.getBytes(StandardCharsets.UTF_8)).toList();
+    }
+
+    @Override
+    public void read(byte[] input) {
+        try {
+            reader.read(new String(input, StandardCharsets.UTF_8));
+        } catch (NotationException | InvalidPositionException e) {
+            if (e.getMessage() == null || e.getMessage().isBlank()) {
+                throw new AssertionError("a problem that says nothing", e);
+            }
+        } catch (IOException e) {
+            throw new AssertionError("reading from memory failed", e);
+        }
+    }
+
+    private static void move(String text) throws NotationException {
+        Position p = Position.fromFen(MIDDLEGAME);
+        Move move = San.read(p, text);
+        if (!San.read(p, San.write(p, move)).equals(move)) {
+            throw new AssertionError("another move: " + San.write(p, move));
+        }
+    }
+
+    private static void position(String text) {
+        Position p = Position.fromFen(text);
+        Position again = Position.fromFen(p.fen());
+        if (!again.equals(p) || !again.fen().equals(p.fen())) {
+            throw new AssertionError("another position: " + p.fen() + ", " + again.fen());
+        }
+        p.legalMoves();
+    }
+
+    private static void row(String text) throws NotationException {
+        String once = Epd.parse(text).text();
+        String twice = Epd.parse(once).text();
+        if (!once.equals(twice)) {
+            throw new AssertionError("written otherwise: " + once + " / " + twice);
+        }
+    }
+
+    private static void card(String text) {
+        if (CardReader.problem(text).isEmpty()) {
+            Card card = CardReader.read(text);
+            card.applies(Position.START);
+            card.move(Position.START);
+        }
+    }
+
+    private static void serve(String text) throws IOException {
+        try (PrintWriter nowhere = new PrintWriter(Writer.nullWriter())) {
+            new UciServer(megabytes -> new BuiltInEngine(1), new StringReader(text), nowhere)
+                    .serve();
+        }
+    }
+}
