@@ -17,6 +17,7 @@ import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.search.BuiltInEngine;
 
 class MoveEvaluatorTest {
 
@@ -95,6 +96,41 @@ class MoveEvaluatorTest {
         ScriptedEngine engine = saying(Map.of("e4", best, "d4", other), Map.of("d4", alone));
         Choice choice = evaluator(engine).thorough(Position.START, 3, NODES).orElseThrow();
         assertThat(San.write(Position.START, choice.best().move())).isEqualTo(comesFirst);
+    }
+
+    @ParameterizedTest(name = "d4 {0}, when looked at longer {1}: {2}")
+    @CsvSource({
+        // Near: looked at again, and best.
+        "0.50, 0.70, d4",
+        "0.50, 0.40, e4",
+        // Too far behind to be looked at again.
+        "0.30, 0.90, e4",
+    })
+    void rivals_are_looked_at_longer_before_one_move_is_asked_for(
+            double now, double longer, String comesFirst) {
+        ScriptedEngine engine =
+                new ScriptedEngine(
+                        (asked, move) ->
+                                switch (move.coordinates()) {
+                                    case "e2e4" -> 0.6;
+                                    case "d2d4" -> asked.limits().nodes() > NODES ? longer : now;
+                                    default -> 0.1;
+                                });
+        MoveEvaluator evaluator = evaluator(engine);
+        Choice brief = evaluator.choice(Position.START, 3).orElseThrow();
+        int before = engine.asked().size();
+        Choice choice = evaluator.longer(brief, 2, 4 * NODES);
+        assertThat(San.write(Position.START, choice.best().move())).isEqualTo(comesFirst);
+        assertThat(choice.moves()).hasSize(3);
+        boolean near = now > 0.4;
+        assertThat(engine.asked().size() - before).isEqualTo(near ? 2 : 0);
+    }
+
+    @Test
+    void a_choice_on_a_fixed_number_of_nodes_tells_whether_it_held() {
+        Position p = Position.fromFen("6k1/5ppp/8/8/8/8/q4PPP/3R2K1 w - - 0 1");
+        MoveEvaluator evaluator = evaluator(new BuiltInEngine(1)).withNodes(20_000);
+        assertThat(evaluator.choice(p).orElseThrow().sureness().settled()).isTrue();
     }
 
     @Test

@@ -16,8 +16,6 @@ import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.fact.Sentence;
-import org.zeroply.coach.tactics.ThemeFinder;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.ExpectedScore;
 
@@ -232,19 +230,8 @@ final class Growth {
 
     /** Names what the move is about. */
     private void say(Node child, Choice choice) {
-        Position before = choice.position();
-        Move move = choice.best().move();
-        List<String> words = new ArrayList<>();
-        if (Obvious.isSacrifice(before, move)) {
-            words.add("a sacrifice");
-        } else if (Obvious.isQuiet(before, move)) {
-            words.add("a quiet move");
-        }
-        ThemeFinder.main(before, choice.best().line())
-                .ifPresent(t -> words.add("the idea: " + t.words()));
-        if (!words.isEmpty() && !child.parent().orElseThrow().isRoot()) {
-            String text = String.join("; ", words);
-            editor.comment(child, Sentence.begin(text) + ".");
+        if (!child.parent().orElseThrow().isRoot()) {
+            Words.about(choice).ifPresent(text -> editor.comment(child, text));
         }
     }
 

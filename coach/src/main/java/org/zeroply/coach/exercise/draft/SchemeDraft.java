@@ -272,7 +272,7 @@ public final class SchemeDraft {
                     .end()
                     .ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
             List<String> warnings = new ArrayList<>();
-            if (isLost()) {
+            if (Words.isLost(choice)) {
                 warnings.add("Every move loses: little is to be found here.");
             }
             unsettled(errors).ifPresent(why -> warnings.add(UNSETTLED + why + "."));
@@ -281,7 +281,7 @@ public final class SchemeDraft {
             }
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
-            editor.tag(Exercise.PROMPT, prompt());
+            editor.tag(Exercise.PROMPT, Words.prompt(solver, choice));
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));
             editor.tag(Exercise.BAND, estimate.band());
             editor.tag(Exercise.THEMES, String.join(", ", estimate.themes()));
@@ -332,23 +332,6 @@ public final class SchemeDraft {
                             .limit(2)
                             .map(f -> f.line() + ": " + f.detail())
                             .collect(Collectors.joining("; ")));
-        }
-
-        private String prompt() {
-            boolean holds = choice.best().expected().value() < Ways.HELPS;
-            String task =
-                    isLost()
-                            ? "Find what holds out longest."
-                            : holds
-                                    ? "Find how to hold, what else was to be tried, and why it"
-                                            + " fails."
-                                    : "Find the best continuation and the main defences against"
-                                            + " it.";
-            return solver.word() + " to move. " + task + " Give a verdict for each line.";
-        }
-
-        private boolean isLost() {
-            return choice.best().expected().value() <= Ways.LOST;
         }
 
         /** The key move is worth more than a later one. */
