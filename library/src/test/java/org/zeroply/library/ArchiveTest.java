@@ -208,6 +208,17 @@ class ArchiveTest {
     }
 
     @Test
+    void an_export_that_fails_leaves_the_older_file_and_no_part() throws IOException {
+        Path taken = folder.resolve("taken.zip");
+        Files.createDirectories(taken.resolve("something"));
+        assertThatThrownBy(() -> new Exporter(library).write(taken))
+                .isInstanceOf(LibraryException.class)
+                .hasMessageContaining("could not be written");
+        assertThat(taken.resolve("something")).exists();
+        assertThat(folder.resolve("taken.zip.part")).doesNotExist();
+    }
+
+    @Test
     void a_zip_of_games_is_read_and_one_of_neither_is_told() throws IOException {
         Path games = folder.resolve("games.zip");
         zip(games, "club/spring.PGN", GAMES);

@@ -58,6 +58,35 @@ class SheetListTest {
         return library.sheets().find(new SheetQuery(SheetKind.GAME, "", "", 0, 0, order));
     }
 
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "ÄNGSTRÖM, 1",
+        "ängström ÉTÉ, 1",
+        "ängström quay, 0",
+        "ИВАНОВ, 1",
+        "QUAY, 2",
+        "'100%_!', 0",
+        "été_, 0",
+    })
+    void names_are_found_whatever_their_letters(String text, int count) {
+        game("Ängström, Åsa", "Été, Zoë", "2026.01.02", 0, "1. e4 1-0");
+        game("Иванов", "x", "2026.01.02", 0, "1. e4 1-0");
+        assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, text, "", 0)))
+                .hasSize(count);
+    }
+
+    @Test
+    void a_text_of_very_many_words_finds_what_its_first_words_do() {
+        String words = "quay ".repeat(1_200) + "jonas ".repeat(1_200);
+        assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, words, "", 0))).hasSize(2);
+        StringBuilder different = new StringBuilder();
+        for (int i = 0; i < 2_000; i++) {
+            different.append("word").append(i).append(' ');
+        }
+        String text = different.toString();
+        assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, text, "", 0))).isEmpty();
+    }
+
     /** Names without regard to capitals; the numbers are those of the games above, 1 to 3. */
     @ParameterizedTest
     @CsvSource({

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -30,6 +32,9 @@ import org.zeroply.library.transfer.Progress;
 
 /** One file, two libraries on it, as two programs have it. */
 class TwoProgramsTest {
+
+    /** Writes that take much longer than one that waits its turn. */
+    private static final int MANY = 3_000;
 
     @TempDir private Path folder;
     private Library one;
@@ -90,6 +95,32 @@ class TwoProgramsTest {
         MoveTree known = game("e4");
         one.sheets().save(77, known, changes(game("e4", "e5")));
         assertThat(lengths()).containsExactly(2);
+    }
+
+    @Test
+    void a_short_write_comes_between_those_of_a_long_one() throws Exception {
+        ExecutorService beside = Executors.newSingleThreadExecutor();
+        try {
+            CountDownLatch begun = new CountDownLatch(1);
+            AtomicBoolean wanted = new AtomicBoolean(true);
+            Future<Integer> many =
+                    beside.submit(
+                            () -> {
+                                int writes = 0;
+                                while (wanted.get() && writes < MANY) {
+                                    one.sheets().add(game("e4"));
+                                    begun.countDown();
+                                    writes++;
+                                }
+                                return writes;
+                            });
+            begun.await();
+            one.sheets().add(game("d4"));
+            wanted.set(false);
+            assertThat(many.get()).isLessThan(MANY);
+        } finally {
+            beside.shutdownNow();
+        }
     }
 
     @Test

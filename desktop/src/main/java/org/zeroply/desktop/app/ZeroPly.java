@@ -239,12 +239,18 @@ public final class ZeroPly extends Application {
     }
 
     private void end() {
-        workbench.ifPresent(Workbench::remember);
-        services.ifPresent(Services::close);
-        lock.ifPresent(WindowLock::close);
-        lock = Optional.empty();
-        workbench = Optional.empty();
-        services = Optional.empty();
+        try {
+            workbench.ifPresent(Workbench::remember);
+        } catch (LibraryException e) {
+            // Where one was is not worth a window that does not close.
+            LogBook.note("the place is not remembered", e);
+        } finally {
+            services.ifPresent(Services::close);
+            lock.ifPresent(WindowLock::close);
+            lock = Optional.empty();
+            workbench = Optional.empty();
+            services = Optional.empty();
+        }
     }
 
     @Override

@@ -93,7 +93,7 @@ public final class Database {
         config.enforceForeignKeys(true);
         config.setBusyTimeout(10_000);
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        SQLiteDataSource source = new SQLiteDataSource(config);
+        SQLiteDataSource source = Folding.source(config);
         source.setUrl("jdbc:sqlite:" + file);
         try {
             return new Database(file, source);
@@ -335,6 +335,10 @@ public final class Database {
     public void close() {
         try {
             read(h -> h.createQuery("PRAGMA wal_checkpoint(TRUNCATE)").mapToMap().list());
+        } catch (LibraryException e) {
+            // A full disk, say: all is safe in the log beside the file, and folded in next time.
+            System.getLogger(Database.class.getName())
+                    .log(System.Logger.Level.WARNING, "the log stays beside " + file, e);
         } finally {
             closed = true;
             for (Handle h = readers.poll(); h != null; h = readers.poll()) {

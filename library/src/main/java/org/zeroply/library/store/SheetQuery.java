@@ -1,5 +1,8 @@
 package org.zeroply.library.store;
 
+import java.util.Arrays;
+import java.util.List;
+
 /**
  * Which sheets to list.
  *
@@ -21,6 +24,14 @@ public record SheetQuery(
     /** Sheets in any collection, the newest first. */
     public SheetQuery(SheetKind kind, String text, String result, int fewestPlies) {
         this(kind, text, result, fewestPlies, 0, SheetOrder.NEWEST);
+    }
+
+    /** Longer texts are not what somebody types to find a game. */
+    private static final int MOST_WORDS = 40;
+
+    /** The words of the text, each once. */
+    List<String> words() {
+        return Arrays.stream(text.strip().split("\\s+")).distinct().limit(MOST_WORDS).toList();
     }
 
     /** All sheets of a kind. */

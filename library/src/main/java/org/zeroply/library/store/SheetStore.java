@@ -281,10 +281,13 @@ public final class SheetStore {
         if (query.collection() > 0) {
             sql.append(" AND id IN (SELECT sheet_id FROM collected WHERE collection_id = :in)");
         }
-        String[] words = query.text().strip().split("\\s+");
-        for (int i = 0; i < words.length; i++) {
-            sql.append(
-                            " AND (white || ' ' || black || ' ' || event || ' ' || date || ' ' || title)")
+        List<String> words = query.words();
+        for (int i = 0; i < words.size(); i++) {
+            // SQLite itself knows upper and lower case of plain letters alone.
+            boolean plain = words.get(i).chars().allMatch(c -> c < 128);
+            String text = "white || ' ' || black || ' ' || event || ' ' || date || ' ' || title";
+            sql.append(" AND ")
+                    .append(plain ? "(" + text + ")" : Folding.NAME + "(" + text + ")")
                     .append(" LIKE :word" + i + " ESCAPE '!'");
         }
         Query select =
@@ -293,8 +296,9 @@ public final class SheetStore {
                         .bind("plies", query.fewestPlies())
                         .bind("in", query.collection())
                         .bind("result", query.result());
-        for (int i = 0; i < words.length; i++) {
-            select.bind("word" + i, "%" + words[i].replaceAll("([!%_])", "!$1") + "%");
+        for (int i = 0; i < words.size(); i++) {
+            String word = Folding.fold(words.get(i)).replaceAll("([!%_])", "!$1");
+            select.bind("word" + i, "%" + word + "%");
         }
         return select;
     }

@@ -39,6 +39,7 @@ public final class Exporter {
                             + " everything.");
         }
         Path part = file.resolveSibling(file.getFileName() + ".part");
+        boolean whole = false;
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part))) {
                 Archive archive = new Archive(library);
@@ -51,6 +52,7 @@ public final class Exporter {
                 }
             }
             Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+            whole = true;
         } catch (IOException | UncheckedIOException e) {
             throw new LibraryException(
                     file
@@ -59,6 +61,19 @@ public final class Exporter {
                             + ". An older file of that"
                             + " name is unchanged.",
                     e);
+        } finally {
+            if (!whole) {
+                remove(part);
+            }
+        }
+    }
+
+    private static void remove(Path part) {
+        try {
+            Files.deleteIfExists(part);
+        } catch (IOException e) {
+            System.getLogger(Exporter.class.getName())
+                    .log(System.Logger.Level.WARNING, "a part of an export stays: " + part, e);
         }
     }
 }
