@@ -10,6 +10,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -91,6 +92,25 @@ class MakingTest {
                 .isInstanceOf(LibraryException.class)
                 .hasMessageContaining("not a Zero Ply library");
         assertThat(Files.readAllBytes(file())).isEqualTo(before);
+    }
+
+    @Test
+    void a_damaged_library_is_left_as_it_is_and_its_copies_are_named() throws IOException {
+        try (Library library = Library.open(file())) {
+            library.sheets().add(new MoveTree(Position.START));
+        }
+        byte[] damaged = Files.readAllBytes(file());
+        Arrays.fill(damaged, 100, damaged.length, (byte) 7);
+        damaged[68] = 'Z';
+        Files.write(file(), damaged);
+        assertThatThrownBy(() -> Library.open(file()))
+                .isInstanceOf(LibraryException.class)
+                .hasMessageContaining("is damaged and was left as it is")
+                .hasMessageContaining("There is no copy of it");
+        Files.createDirectory(folder.resolve("a.zpl.backups"));
+        assertThatThrownBy(() -> Library.open(file()))
+                .hasMessageContaining("Copies of earlier days are in");
+        assertThat(Files.readAllBytes(file())).hasSameSizeAs(damaged);
     }
 
     @Test

@@ -359,6 +359,14 @@ public final class Database {
                 "The library " + file + " could not be used. It was left as it is.", e);
     }
 
+    /** Where to go back to, if there is anything. */
+    private static String copies(Path file) {
+        Path folder = LibraryCopies.folder(file);
+        return Files.isDirectory(folder)
+                ? "Copies of earlier days are in " + folder + "; each can be opened as it is."
+                : "There is no copy of it in " + folder + ".";
+    }
+
     private static String message(Path file, SQLiteErrorCode code) {
         String name = code.name();
         if (name.startsWith("SQLITE_FULL")) {
@@ -370,7 +378,7 @@ public final class Database {
             return file + " cannot be written. What was saved before is safe. Allow writing there.";
         }
         if (name.startsWith("SQLITE_CORRUPT") || name.startsWith("SQLITE_NOTADB")) {
-            return file + " is damaged and was left as it is. Use a backup copy from its folder.";
+            return file + " is damaged and was left as it is. " + copies(file);
         }
         if (name.startsWith("SQLITE_BUSY") || name.startsWith("SQLITE_LOCKED")) {
             return file

@@ -25,6 +25,11 @@ public final class LibraryCopies {
         this.database = database;
     }
 
+    /** The folder of a library's copies, beside it. */
+    public static Path folder(Path library) {
+        return library.resolveSibling(library.getFileName() + ".backups");
+    }
+
     /** The file of the library. */
     public Path file() {
         return database.file();

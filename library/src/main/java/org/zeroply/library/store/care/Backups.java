@@ -57,8 +57,7 @@ public final class Backups {
 
     /** The folder of the copies. */
     public Path folder() {
-        Path file = copies.file();
-        return file.resolveSibling(file.getFileName() + ".backups");
+        return LibraryCopies.folder(copies.file());
     }
 
     /** Whether a copy is made every day. */
