@@ -160,8 +160,8 @@ enum Work {
         }
     };
 
-    private static final int ROUNDS = 12;
-    private static final int GAMES = 80;
+    private static final int ROUNDS = 8;
+    private static final int GAMES = 40;
     private static final int MOVES = 300;
 
     /** Where what is done is said. */
