@@ -23,6 +23,9 @@ public record Ways(Aim aim) {
      */
     private static final double ANYWAY = 0.90;
 
+    /** From so much on the best move wins by itself, whatever is still to be found. */
+    private static final double BY_ITSELF = 0.96;
+
     /** Centipawns within which two moves may turn out equal. */
     private static final int NEAR = 90;
 
@@ -69,10 +72,14 @@ public record Ways(Aim aim) {
 
     /** How many others nobody would call wrong: they reach it, or the game is won anyway. */
     long doing(Choice choice) {
+        return doing(choice, ANYWAY);
+    }
+
+    private long doing(Choice choice, double byItself) {
         Weighed best = choice.best();
         List<Weighed> reaching = reaching(choice);
         boolean mate = aim == Aim.MATE && best.mates();
-        boolean won = !mate && best.expected().value() >= ANYWAY;
+        boolean won = !mate && best.expected().value() >= byItself;
         return choice.moves().stream()
                 .skip(1)
                 .filter(
@@ -87,6 +94,16 @@ public record Ways(Aim aim) {
     private static boolean isNear(Weighed w, Weighed best) {
         return !Loss.of(w, best).exceeds(ALMOST)
                 && best.score().ordinal() - w.score().ordinal() <= NEAR;
+    }
+
+    /**
+     * Whether one move has to be found to go on, by a looser rule than that for asking: what wins
+     * by itself needs no finding only where it wins by more, and a third move that may do does not
+     * count.
+     */
+    public boolean hasOne(Choice choice) {
+        long doing = doing(choice, BY_ITSELF);
+        return doing < 2 && doing <= reaching(choice).size();
     }
 
     /**

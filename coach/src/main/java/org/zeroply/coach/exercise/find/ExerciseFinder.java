@@ -225,7 +225,7 @@ public final class ExerciseFinder implements GameSearch {
             }
             Move defence = reply.get().best().move();
             p = p.play(defence);
-            Optional<Choice> only = evaluator.choice(p, 3).filter(c -> !ways.areSeveral(c));
+            Optional<Choice> only = evaluator.choice(p, 3).filter(ways::hasOne);
             // A position that comes back leaves nothing new to be found.
             if (!seen.add(p) || only.isEmpty()) {
                 break;

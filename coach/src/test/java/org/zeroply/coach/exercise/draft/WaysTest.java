@@ -38,4 +38,17 @@ class WaysTest {
         Ways ways = new Ways(Aim.valueOf(aim.toUpperCase(Locale.ROOT)));
         assertThat(ways.areSeveral(Choices.of(POSITION, moves))).isEqualTo(several);
     }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "h6=150 g6=0 f6=-50, true",
+        "h6=150 g6=140 f6=130, false",
+        // A third one that may do, and a second one that wins by far, too.
+        "h6=190 g6=180 f6=120, true",
+        "h6=480 g6=380 f6=0, true",
+        "h6=900 g6=700 f6=0, false",
+    })
+    void one_move_has_to_be_found(String moves, boolean one) throws NotationException {
+        assertThat(new Ways(Aim.BEST).hasOne(Choices.of(POSITION, moves))).isEqualTo(one);
+    }
 }
