@@ -2,6 +2,7 @@ package org.zeroply.workshop;
 
 import java.util.List;
 import javafx.application.Application;
+import org.zeroply.workshop.command.Arguments;
 import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.kill.KillRun;
 import org.zeroply.workshop.pauses.PausesApplication;
@@ -18,13 +19,19 @@ public final class Main {
 
     /** Does one of these and ends. */
     public static void main(String[] args) throws Exception {
-        if (args.length > 0 && (args[0].equals("kill") || args[0].equals(KillRun.VICTIM))) {
-            System.exit(KillRun.run(List.of(args), System.out) == 0 ? 0 : 1);
+        switch (args.length > 0 ? args[0] : "") {
+            case "kill", KillRun.VICTIM -> end(KillRun.run(arguments(args), System.out));
+            case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
+            case "pauses" -> Application.launch(PausesApplication.class, args);
+            default -> Application.launch(PicturesApplication.class, args);
         }
-        if (args.length > 0 && args[0].equals("fuzz")) {
-            System.exit(FuzzRun.run(List.of(args), System.out) == 0 ? 0 : 1);
-        }
-        boolean pauses = args.length > 0 && args[0].equals("pauses");
-        Application.launch(pauses ? PausesApplication.class : PicturesApplication.class, args);
+    }
+
+    private static Arguments arguments(String[] args) {
+        return new Arguments(List.of(args));
+    }
+
+    private static void end(int faults) {
+        System.exit(faults == 0 ? 0 : 1);
     }
 }

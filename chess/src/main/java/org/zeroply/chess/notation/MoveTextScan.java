@@ -40,7 +40,9 @@ final class MoveTextScan {
             return;
         }
         int length = line.length();
-        int word = -1;
+        int from = -1;
+        int to = -1;
+        boolean inWord = false;
         for (int i = 0; i < length; i++) {
             char c = line.charAt(i);
             if (inComment) {
@@ -51,32 +53,26 @@ final class MoveTextScan {
             }
             boolean delimits = Character.isWhitespace(c) || "{}();$".indexOf(c) >= 0;
             if (!delimits) {
-                word = word < 0 ? i : word;
-                continue;
+                from = inWord ? from : i;
+                to = i + 1;
+            } else if (c == ';') {
+                break;
+            } else if (isOfMoves(c)) {
+                depth += c == '(' ? 1 : c == ')' ? -1 : 0;
+                hasMoves = true;
+                ended = false;
+                from = -1;
             }
-            word(line, word, i);
-            word = -1;
-            if (c == ';') {
-                return;
-            }
-            delimiter(c);
+            inWord = !delimits;
+            inComment = c == '{';
         }
-        word(line, word, length);
-    }
-
-    private void delimiter(char c) {
-        inComment = c == '{';
-        depth += c == '(' ? 1 : c == ')' ? -1 : 0;
-        if (c == '(' || c == ')' || c == '}' || c == '$') {
-            hasMoves = true;
-            ended = false;
-        }
-    }
-
-    private void word(String line, int from, int to) {
-        if (from >= 0 && from < to) {
+        if (from >= 0) {
             hasMoves = true;
             ended = depth <= 0 && GameResult.ofWord(line.substring(from, to)).isPresent();
         }
+    }
+
+    private static boolean isOfMoves(char c) {
+        return c == '(' || c == ')' || c == '}' || c == '$';
     }
 }

@@ -67,7 +67,7 @@ final class PgnParser {
 
     /** The tag keeps its words; what it does not tell is told by the end of the moves. */
     private MoveTree finished() {
-        String tag = tags.getOrDefault("Result", "").strip();
+        String tag = resultTag();
         String result = terminator.orElse(MoveTree.NO_RESULT);
         boolean open = tag.isEmpty() || tag.equals("?") || tag.equals(MoveTree.NO_RESULT);
         if (open) {
@@ -305,12 +305,17 @@ final class PgnParser {
         move(body, start + word.length() - body.length());
     }
 
+    private String resultTag() {
+        return tags.getOrDefault("Result", "").strip();
+    }
+
     /** Whether nothing is left but what the tag says in words of its own, {@code 0-0} too. */
     private boolean isTagRepeated(int start) {
-        String tag = tags.getOrDefault("Result", "").strip();
-        return line == lines.size() - 1
-                && open.isEmpty()
-                && !tag.isEmpty()
+        if (line < lines.size() - 1 || !open.isEmpty()) {
+            return false;
+        }
+        String tag = resultTag();
+        return !tag.isEmpty()
                 && !GameResult.isOne(tag)
                 && text().substring(start).strip().equals(tag);
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Results as they are met. PGN knows four; files say {@code ½-½}, {@code 1:0} or {@code draw}, too.
@@ -46,6 +47,8 @@ public final class GameResult {
                     "draw", DRAW,
                     "drawn", DRAW);
 
+    private static final Pattern DASHES = Pattern.compile("[–—−:]");
+
     private GameResult() {}
 
     /** Whether a text is one of the four. */
@@ -69,19 +72,17 @@ public final class GameResult {
         return named.or(() -> ofScore(joined.split("\\s", 2)[0]));
     }
 
-    /** The result that a word of movetext means; empty for moves and everything else. */
+    /** The result that a word of movetext means; empty for moves, castling with zeros too. */
     public static Optional<String> ofWord(String word) {
-        if (word.isEmpty() || word.chars().noneMatch(c -> "-–—−:/½".indexOf(c) >= 0)) {
-            return Optional.of(word).filter(GameResult::isOne);
-        }
-        // 0-0 is castling, and signs are verdicts.
-        boolean score = Character.isDigit(word.charAt(0)) && !word.startsWith("0-0");
-        boolean half = word.startsWith("½");
-        return score || half ? ofScore(word) : Optional.of(word).filter(GameResult::isOne);
+        boolean score = !word.isEmpty() && "01½".indexOf(word.charAt(0)) >= 0;
+        return score
+                ? ofScore(word).filter(r -> !r.equals(NONE))
+                : Optional.of(word).filter(NONE::equals);
     }
 
     private static Optional<String> ofScore(String text) {
-        String plain = text.replaceAll("[–—−:]", "-").replace("½", "1/2").replace("0,5", "0.5");
+        String plain =
+                DASHES.matcher(text).replaceAll("-").replace("½", "1/2").replace("0,5", "0.5");
         return Optional.ofNullable(SCORES.get(plain));
     }
 }

@@ -27,6 +27,9 @@ public final class MoveEvaluator {
     /** Points of a hundred by which another move may be behind and yet turn out as good. */
     private static final double CLOSE = 12;
 
+    /** Points of a hundred by which a move may be behind and yet be a rival of the best one. */
+    private static final double RIVAL = 25;
+
     /** As many as a position can have moves. */
     public static final int ALL = 256;
 
@@ -229,9 +232,18 @@ public final class MoveEvaluator {
                                 : other);
             }
         }
-        moves.sort(Comparator.comparing(Weighed::score).reversed());
-        List<Weighed> best = moves.subList(0, Math.min(most, moves.size()));
-        return Optional.of(new Choice(position, best, one.legal(), one.leaders(), one.sureness()));
+        return Optional.of(with(one, moves, most));
+    }
+
+    /** A choice between moves of which some were looked at again, the best first. */
+    private static Choice with(Choice choice, List<Weighed> moves, int most) {
+        List<Weighed> best =
+                moves.stream()
+                        .sorted(Comparator.comparing(Weighed::score).reversed())
+                        .limit(most)
+                        .toList();
+        return new Choice(
+                choice.position(), best, choice.legal(), choice.leaders(), choice.sureness());
     }
 
     /**
@@ -247,7 +259,7 @@ public final class MoveEvaluator {
                 choice.moves().stream()
                         .skip(1)
                         .limit(rivals)
-                        .filter(w -> Loss.of(w, choice.best()).points() < CLOSE_TO_A_DRAW)
+                        .filter(w -> Loss.of(w, choice.best()).points() < RIVAL)
                         .toList();
         if (near.isEmpty() || choice.best().exact()) {
             return choice;
@@ -258,9 +270,7 @@ public final class MoveEvaluator {
             boolean again = w.equals(choice.best()) || near.contains(w);
             moves.add(again ? by.weigh(choice.position(), w.move()) : w);
         }
-        moves.sort(Comparator.comparing(Weighed::score).reversed());
-        return new Choice(
-                choice.position(), moves, choice.legal(), choice.leaders(), choice.sureness());
+        return with(choice, moves, moves.size());
     }
 
     /** Whether a longer look may find a move as good as the best one: it is near, or wins too. */

@@ -22,12 +22,10 @@ final class CloseGuard {
      */
     void close(Runnable then) {
         bench.flush();
-        services.saves().flush();
+        services.afterSaving(() -> saved(then));
         if (!services.saves().isClean()) {
             services.messages().say("Saving …");
         }
-        // Behind what is being saved: when it comes back, the saves have ended or failed.
-        services.scheduler().library(() -> true, done -> saved(then));
     }
 
     private void saved(Runnable then) {

@@ -94,8 +94,7 @@ final class LibraryCare {
     /** Writes games, exercises, chapters, students and the bin to a file. */
     void export(Path file) {
         // What was done a moment ago belongs to everything.
-        services.saves().flush();
-        services.scheduler().library(() -> true, saved -> write(file));
+        services.afterSaving(() -> write(file));
     }
 
     private void write(Path file) {

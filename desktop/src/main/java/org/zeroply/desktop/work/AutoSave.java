@@ -274,22 +274,20 @@ public final class AutoSave {
         public void step(OpenSheet sheet, SheetStep step) {
             flush();
             scheduler.library(
-                    () -> {
-                        Optional<MoveTree> found = read(sheet, step);
-                        long id = sheet.id().orElse(0);
-                        found.ifPresent(
-                                t -> {
-                                    keeper.save(id, sheet.known(), List.of(new State(t, step)));
-                                    sheet.stored(id, t);
-                                });
-                        return found.isPresent();
-                    },
-                    stepped -> {
-                        if (stepped) {
-                            saved.run();
-                            reopen.accept(sheet.id().getAsLong());
-                        }
-                    });
+                    () -> read(sheet, step).map(t -> stepped(sheet, new State(t, step))),
+                    now ->
+                            now.ifPresent(
+                                    id -> {
+                                        saved.run();
+                                        reopen.accept(id);
+                                    }));
+        }
+
+        /** Saves a step; the sheet is known by it before anything else is saved of it. */
+        private long stepped(OpenSheet sheet, State state) {
+            long id = keep(sheet.id(), sheet.known(), List.of(state));
+            sheet.stored(id, state.tree());
+            return id;
         }
     }
 }

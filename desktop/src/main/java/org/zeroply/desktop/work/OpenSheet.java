@@ -5,12 +5,12 @@ import org.zeroply.chess.tree.MoveTree;
 
 /**
  * A sheet that was opened: the same one from its opening on, whether it is in the library yet or
- * not.
+ * not. Read where it is saved, and told there or in the window what was.
  */
 public final class OpenSheet {
 
-    private MoveTree known;
-    private OptionalLong id;
+    private volatile MoveTree known;
+    private volatile OptionalLong id;
 
     /**
      * @param known how it is in the library, or was when it was made; nobody changes this tree

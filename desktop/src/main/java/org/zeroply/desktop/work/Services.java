@@ -195,6 +195,13 @@ public final class Services implements AutoCloseable {
         watch.get().start();
     }
 
+    /** Goes on when all that was done so far is saved, or could not be. */
+    public void afterSaving(Runnable then) {
+        saves.flush();
+        // Behind what is being saved: when it comes back, the saves have ended or failed.
+        scheduler.library(() -> true, done -> then.run());
+    }
+
     /** Makes today's copy of the library, if it is due. */
     public void keepBackups() {
         scheduler.beside((cancellation, progress) -> library.backups().keepUp(), made -> {});

@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.List;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -67,8 +66,7 @@ public final class Database {
         Database database = connect(file);
         try {
             if (!made && database.isUnfinished()) {
-                database.keeper.close();
-                database.readers.forEach(Handle::close);
+                database.giveUp();
                 make(place);
                 database = connect(file);
             }
@@ -81,7 +79,7 @@ public final class Database {
                     .one();
             return database;
         } catch (JdbiException | FlywayException | LibraryException e) {
-            database.keeper.close();
+            database.giveUp();
             throw e instanceof LibraryException ours ? ours : translate(file, e);
         }
     }
@@ -110,7 +108,7 @@ public final class Database {
             database.flyway().migrate();
             database.close();
         } catch (JdbiException | FlywayException e) {
-            database.keeper.close();
+            database.giveUp();
             throw translate(file, e);
         }
     }
@@ -133,23 +131,14 @@ public final class Database {
             // What cannot be read is told by whoever opens it.
             return false;
         } finally {
-            database.keeper.close();
-            database.readers.forEach(Handle::close);
+            database.giveUp();
         }
     }
 
     private boolean isUnfinished() {
         int owner = owner();
-        List<String> tables =
-                read(
-                        h ->
-                                h.createQuery(
-                                                "SELECT name FROM sqlite_master WHERE name NOT LIKE"
-                                                        + " 'sqlite!_%' ESCAPE '!' AND name NOT LIKE"
-                                                        + " 'flyway!_%' ESCAPE '!'")
-                                        .mapTo(String.class)
-                                        .list());
-        return (owner == LibraryFile.APPLICATION_ID || owner == 0) && tables.isEmpty();
+        boolean ours = owner == LibraryFile.APPLICATION_ID || owner == 0;
+        return ours && read(h -> h.createQuery(LibraryFile.TABLES).mapTo(Integer.class).one() == 0);
     }
 
     private int owner() {
@@ -340,12 +329,17 @@ public final class Database {
             System.getLogger(Database.class.getName())
                     .log(System.Logger.Level.WARNING, "the log stays beside " + file, e);
         } finally {
-            closed = true;
-            for (Handle h = readers.poll(); h != null; h = readers.poll()) {
-                h.close();
-            }
-            keeper.close();
+            giveUp();
         }
+    }
+
+    /** Closes all connections as they are. */
+    private void giveUp() {
+        closed = true;
+        for (Handle h = readers.poll(); h != null; h = readers.poll()) {
+            h.close();
+        }
+        keeper.close();
     }
 
     static LibraryException translate(Path file, Exception e) {

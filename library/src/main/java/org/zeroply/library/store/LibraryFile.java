@@ -32,6 +32,11 @@ final class LibraryFile {
     /** Marks a file as one of ours ("ZPLY"). */
     static final int APPLICATION_ID = 0x5a504c59;
 
+    /** Counts what somebody has put into a file, beside what SQLite and migrations need. */
+    static final String TABLES =
+            "SELECT count(*) FROM sqlite_master WHERE name NOT LIKE 'sqlite!_%' ESCAPE '!' AND name"
+                    + " NOT LIKE 'flyway!_%' ESCAPE '!'";
+
     /** Where SQLite writes the mark, in bytes from the start of a file. */
     private static final int MARK_AT = 68;
 
@@ -104,12 +109,7 @@ final class LibraryFile {
         try (Connection connection = config.createConnection("jdbc:sqlite:" + file);
                 Statement statement = connection.createStatement()) {
             int mark = statement.executeQuery("PRAGMA application_id").getInt(1);
-            int tables =
-                    statement
-                            .executeQuery(
-                                    "SELECT count(*) FROM sqlite_master WHERE name NOT LIKE"
-                                            + " 'flyway!_%' ESCAPE '!'")
-                            .getInt(1);
+            int tables = statement.executeQuery(TABLES).getInt(1);
             return mark != APPLICATION_ID && tables > 0;
         } catch (SQLException e) {
             return true;

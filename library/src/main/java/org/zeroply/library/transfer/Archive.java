@@ -3,7 +3,6 @@ package org.zeroply.library.transfer;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.PropertyAccessor;
 import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import java.io.FilterOutputStream;
@@ -41,7 +40,6 @@ final class Archive {
     private final Library library;
     private final ObjectMapper json =
             new ObjectMapper()
-                    .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                     .disable(JsonGenerator.Feature.AUTO_CLOSE_TARGET)
                     .enable(SerializationFeature.INDENT_OUTPUT)
                     .setVisibility(PropertyAccessor.FIELD, JsonAutoDetect.Visibility.ANY);
@@ -53,7 +51,7 @@ final class Archive {
     /** Students with their attempts, and texts that could not be read. */
     record People(List<Person> students, List<UnreadStore.Unread> unread) {}
 
-    /** A student; older archives have no file of moments and nothing learnt. */
+    /** A student with all that belongs to them. */
     record Person(
             String uuid,
             String name,
@@ -63,15 +61,7 @@ final class Archive {
             List<Filed> file,
             Map<String, Recall> learnt,
             String approach,
-            List<Assigned> assigned) {
-
-        Person {
-            assigned = assigned == null ? List.of() : assigned;
-            file = file == null ? List.of() : file;
-            learnt = learnt == null ? Map.of() : learnt;
-            approach = approach == null ? "" : approach;
-        }
-    }
+            List<Assigned> assigned) {}
 
     /** A moment in a student's file; the game is named by its fingerprint. */
     record Filed(String game, int ply, String text) {}

@@ -33,6 +33,9 @@ final class ArchiveReader {
     /** Entries of one kind; more are no library but an attempt to fill a memory. */
     private static final int MOST_ENTRIES = 200_000;
 
+    /** Stands for a document that is a list itself. */
+    private static final String WHOLE = "";
+
     /** Characters of an entry that are kept when it cannot be read. */
     private static final int KEPT = 1 << 20;
 
@@ -71,12 +74,15 @@ final class ArchiveReader {
                     games(zip, entry);
                 }
             }
-            known += entries(zip, Archive.ORIGINS, "", work::origin);
-            known += entries(zip, Archive.PUT_AWAY, "", work::putAway);
-            known += entries(zip, Archive.PEOPLE, "students", people::student);
-            known += entries(zip, Archive.PEOPLE, "unread", work::unread);
-            known += entries(zip, Archive.REVIEWS, "", work::note);
-            known += entries(zip, Archive.COLLECTIONS, "", work::collection);
+            known += lists(zip, Archive.ORIGINS, Map.of(WHOLE, work::origin));
+            known += lists(zip, Archive.PUT_AWAY, Map.of(WHOLE, work::putAway));
+            known +=
+                    lists(
+                            zip,
+                            Archive.PEOPLE,
+                            Map.of("students", people::student, "unread", work::unread));
+            known += lists(zip, Archive.REVIEWS, Map.of(WHOLE, work::note));
+            known += lists(zip, Archive.COLLECTIONS, Map.of(WHOLE, work::collection));
             if (known == 0) {
                 throw new IOException("there is neither a library nor any games in it");
             }
@@ -107,8 +113,12 @@ final class ArchiveReader {
                 throws JsonProcessingException;
     }
 
-    /** Reads the entries of a list; 1 when there is such a list, else 0. */
-    private int entries(ZipFile zip, String name, String field, Taker taker) throws IOException {
+    /**
+     * Reads the lists of a document, each by its field, or as a whole.
+     *
+     * @return 1 when there is such a document, else 0
+     */
+    private int lists(ZipFile zip, String name, Map<String, Taker> takers) throws IOException {
         ZipEntry entry = zip.getEntry(name);
         if (entry == null || cancellation.isCancelled()) {
             return entry == null ? 0 : 1;
@@ -117,19 +127,60 @@ final class ArchiveReader {
                 JsonParser parser = json.createParser(in)) {
             library.together(
                     () -> {
-                        all(parser, name, field, taker);
+                        new Document(name, parser, takers).read();
                         return true;
                     });
         }
         return 1;
     }
 
-    private void all(JsonParser parser, String name, String field, Taker taker) {
-        int count = 0;
-        try {
-            if (!find(parser, field)) {
+    /** A document of an archive, being read once from its beginning to its end. */
+    private final class Document {
+
+        private final String name;
+        private final JsonParser parser;
+        private final Map<String, Taker> takers;
+
+        /** Entries of the list that is being read. */
+        private int count;
+
+        Document(String name, JsonParser parser, Map<String, Taker> takers) {
+            this.name = name;
+            this.parser = parser;
+            this.takers = takers;
+        }
+
+        void read() {
+            try {
+                if (parser.nextToken() == JsonToken.START_ARRAY) {
+                    list(WHOLE);
+                    return;
+                }
+                while (parser.nextToken() == JsonToken.FIELD_NAME) {
+                    String field = parser.currentName();
+                    if (parser.nextToken() == JsonToken.START_ARRAY) {
+                        list(field);
+                    } else {
+                        parser.skipChildren();
+                    }
+                }
+            } catch (IOException e) {
+                importer.reject(
+                        name,
+                        name
+                                + " is damaged after entry "
+                                + count
+                                + "; what stood before that was taken.");
+            }
+        }
+
+        private void list(String field) throws IOException {
+            Taker taker = takers.get(field);
+            if (taker == null) {
+                parser.skipChildren();
                 return;
             }
+            count = 0;
             while (parser.nextToken() != JsonToken.END_ARRAY && parser.currentToken() != null) {
                 count++;
                 if (count > MOST_ENTRIES) {
@@ -139,36 +190,7 @@ final class ArchiveReader {
                 JsonNode entry = json.readTree(parser);
                 take(name, count, entry, taker);
             }
-        } catch (IOException e) {
-            importer.reject(
-                    name,
-                    name
-                            + " is damaged after entry "
-                            + count
-                            + "; what stood before that was taken.");
         }
-    }
-
-    /** Goes to the list: of a field, or the whole document. */
-    private static boolean find(JsonParser parser, String field) throws IOException {
-        JsonToken token = parser.nextToken();
-        if (field.isEmpty()) {
-            return token == JsonToken.START_ARRAY;
-        }
-        while (token == JsonToken.START_OBJECT || parser.nextToken() == JsonToken.FIELD_NAME) {
-            if (token == JsonToken.START_OBJECT && parser.nextToken() != JsonToken.FIELD_NAME) {
-                return false;
-            }
-            token = parser.currentToken();
-            String here = parser.currentName();
-            token = parser.nextToken();
-            if (here.equals(field)) {
-                return token == JsonToken.START_ARRAY;
-            }
-            parser.skipChildren();
-            token = JsonToken.FIELD_NAME;
-        }
-        return false;
     }
 
     private void take(String name, int number, JsonNode entry, Taker taker) {
@@ -199,12 +221,5 @@ final class ArchiveReader {
             throw new IllegalArgumentException("it has no " + what);
         }
         return value;
-    }
-
-    /** The fields of an object; none of anything else. */
-    static Map<String, JsonNode> fields(JsonNode object) {
-        Map<String, JsonNode> fields = new java.util.LinkedHashMap<>();
-        object.fields().forEachRemaining(f -> fields.put(f.getKey(), f.getValue()));
-        return fields;
     }
 }

@@ -56,13 +56,14 @@ final class ArchivedPeople {
         each(entry.path("file"), name + ", moment", f -> moment(id, f), problems);
         each(entry.path("assigned"), name + ", assignment", a -> assignment(id, a), problems);
         Map<String, Recall> here = library.recall().all(id);
-        ArchiveReader.fields(entry.path("learnt"))
-                .forEach(
-                        (question, recall) ->
+        entry.path("learnt")
+                .fields()
+                .forEachRemaining(
+                        field ->
                                 one(
-                                        recall,
+                                        field.getValue(),
                                         name + ", what was learnt",
-                                        r -> learnt(id, question, r, here),
+                                        r -> learnt(id, field.getKey(), r, here),
                                         problems));
         if (library.recall().approach(id).isEmpty() && head.approach() != null) {
             library.recall().choose(id, Approach.of(head.approach()));

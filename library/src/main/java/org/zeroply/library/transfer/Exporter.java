@@ -6,11 +6,11 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.Locale;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.WholeFile;
 
 /**
  * Writes a library to a file: everything to a {@code .zip}, or all sheets to a {@code .pgn}. The
@@ -38,21 +38,8 @@ public final class Exporter {
                             + ": the name must end in .pgn for games and exercises, or in .zip for"
                             + " everything.");
         }
-        Path part = file.resolveSibling(file.getFileName() + ".part");
-        boolean whole = false;
         try {
-            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part))) {
-                Archive archive = new Archive(library);
-                if (name.endsWith(".zip")) {
-                    archive.write(out);
-                } else {
-                    for (SheetKind kind : SheetKind.values()) {
-                        archive.sheets(kind, out);
-                    }
-                }
-            }
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
-            whole = true;
+            WholeFile.write(file, part -> write(part, name.endsWith(".zip")));
         } catch (IOException | UncheckedIOException e) {
             throw new LibraryException(
                     file
@@ -61,19 +48,19 @@ public final class Exporter {
                             + ". An older file of that"
                             + " name is unchanged.",
                     e);
-        } finally {
-            if (!whole) {
-                remove(part);
-            }
         }
     }
 
-    private static void remove(Path part) {
-        try {
-            Files.deleteIfExists(part);
-        } catch (IOException e) {
-            System.getLogger(Exporter.class.getName())
-                    .log(System.Logger.Level.WARNING, "a part of an export stays: " + part, e);
+    private void write(Path part, boolean everything) throws IOException {
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(part))) {
+            Archive archive = new Archive(library);
+            if (everything) {
+                archive.write(out);
+            } else {
+                for (SheetKind kind : SheetKind.values()) {
+                    archive.sheets(kind, out);
+                }
+            }
         }
     }
 }

@@ -4,6 +4,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import org.zeroply.workshop.command.Arguments;
 
 /**
  * {@code fuzz [--inputs N] [--seed S] [TARGET…]}: damaged input for every reader, or those named;
@@ -29,11 +30,10 @@ public final class FuzzRun {
      *
      * @return how many faults were found
      */
-    public static int run(List<String> arguments, PrintStream out) {
-        long inputs = number(arguments, "--inputs", INPUTS);
-        long seed = number(arguments, "--seed", 1);
-        List<String> wanted =
-                targets().stream().map(Target::name).filter(arguments::contains).toList();
+    public static int run(Arguments arguments, PrintStream out) {
+        long inputs = arguments.number("--inputs", INPUTS);
+        long seed = arguments.number("--seed", 1);
+        List<String> wanted = targets().stream().map(Target::name).filter(arguments::has).toList();
         int faults = 0;
         for (Target target : targets()) {
             if (!wanted.isEmpty() && !wanted.contains(target.name())) {
@@ -55,12 +55,5 @@ public final class FuzzRun {
         return text.substring(0, Math.min(SHOWN, text.length()))
                 .replace("\n", "\\n")
                 .replace("\r", "\\r");
-    }
-
-    private static long number(List<String> arguments, String option, long otherwise) {
-        int at = arguments.indexOf(option);
-        return at < 0 || at + 1 >= arguments.size()
-                ? otherwise
-                : Long.parseLong(arguments.get(at + 1));
     }
 }

@@ -14,6 +14,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.workshop.command.Arguments;
 
 /**
  * {@code kill [--rounds N] [--seed S]}: programs killed while they make, fill, save, index, restore
@@ -40,22 +41,17 @@ public final class KillRun {
     }
 
     /** Runs what was asked for; the number of faults. */
-    public static int run(List<String> arguments, PrintStream out) throws Exception {
-        if (arguments.get(0).equals(VICTIM)) {
-            Work work = Work.valueOf(arguments.get(1));
-            Victim.work(work, Path.of(arguments.get(2)), out::println);
+    public static int run(Arguments arguments, PrintStream out) throws Exception {
+        if (arguments.words().get(0).equals(VICTIM)) {
+            Work work = Work.valueOf(arguments.words().get(1));
+            Victim.work(work, Path.of(arguments.words().get(2)), out::println);
             return 0;
         }
-        KillRun run = new KillRun(thisProgram(), number(arguments, "--seed", 1));
-        List<String> faults = run.rounds(number(arguments, "--rounds", ROUNDS));
+        KillRun run = new KillRun(thisProgram(), arguments.number("--seed", 1));
+        List<String> faults = run.rounds(arguments.number("--rounds", ROUNDS));
         faults.forEach(out::println);
         out.println(run.killed + " killed in their work, " + faults.size() + " faults");
         return faults.size();
-    }
-
-    private static int number(List<String> arguments, String option, int otherwise) {
-        int at = arguments.indexOf(option);
-        return at < 0 ? otherwise : Integer.parseInt(arguments.get(at + 1));
     }
 
     /** How this program is started once more. */
@@ -75,7 +71,7 @@ public final class KillRun {
     }
 
     /** Kills so many programs, the works in turn; what went wrong. */
-    List<String> rounds(int count) throws IOException, InterruptedException {
+    List<String> rounds(long count) throws IOException, InterruptedException {
         List<String> faults = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             Work work = Work.values()[i % Work.values().length];

@@ -70,19 +70,18 @@ final class Victim {
     boolean live(List<String> command, Random random) throws IOException, InterruptedException {
         Process process =
                 new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.DISCARD).start();
-        Thread hearing = new Thread(() -> hear(process), "hearing");
         boolean early = random.nextInt(EARLY) == 0;
         int millis = random.nextInt(early ? START : LIFE);
         try (BufferedReader in =
                 new BufferedReader(
                         new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
-            reader = in;
             if (!early) {
                 String line = in.readLine();
                 while (line != null && !line.equals(READY)) {
                     line = in.readLine();
                 }
             }
+            Thread hearing = new Thread(() -> hear(in), "hearing");
             hearing.start();
             boolean ended = process.waitFor(millis, TimeUnit.MILLISECONDS);
             process.destroyForcibly().waitFor();
@@ -91,17 +90,15 @@ final class Victim {
         }
     }
 
-    private BufferedReader reader;
-
-    private void hear(Process process) {
+    private void hear(BufferedReader in) {
         try {
-            for (String line = reader.readLine(); line != null; line = reader.readLine()) {
+            for (String line = in.readLine(); line != null; line = in.readLine()) {
                 games = number(line, GAMES, games);
                 moves = number(line, MOVES, moves);
             }
         } catch (IOException e) {
-            // The other end was killed.
-            process.destroyForcibly();
+            // The other end was killed, and says nothing more.
+            return;
         }
     }
 

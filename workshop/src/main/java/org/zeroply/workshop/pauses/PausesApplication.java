@@ -18,6 +18,7 @@ import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 import org.zeroply.library.sample.SampleLibrary;
+import org.zeroply.workshop.command.Arguments;
 
 /**
  * Uses the window for a while, on the demo club or on a library given with {@code --library}:
@@ -43,10 +44,9 @@ public final class PausesApplication extends Application {
         began = System.nanoTime();
         stage = shown;
         ZeroPly.loadFonts();
-        List<String> arguments = getParameters().getRaw();
-        int at = arguments.indexOf("--library");
-        Library library = Library.open(at < 0 ? fresh() : Path.of(arguments.get(at + 1)));
-        if (at < 0) {
+        String named = new Arguments(getParameters().getRaw()).value("--library", "");
+        Library library = Library.open(named.isEmpty() ? fresh() : Path.of(named));
+        if (named.isEmpty()) {
             SampleLibrary.unpack(library);
             began = System.nanoTime();
         }

@@ -5,13 +5,13 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.List;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
+import org.zeroply.workshop.command.Arguments;
 
 /** Opens a window on a fresh demo library, takes a picture of each main view, and ends. */
 public final class PicturesApplication extends Application {
@@ -21,18 +21,13 @@ public final class PicturesApplication extends Application {
     @Override
     public void start(Stage stage) {
         ZeroPly.loadFonts();
-        List<String> arguments = getParameters().getRaw();
+        Arguments arguments = new Arguments(getParameters().getRaw());
         services = ZeroPly.services(Library.open(fresh()), true);
         Workbench workbench = new Workbench(services, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(workbench));
         stage.show();
-        Path folder = Path.of(value(arguments, "--out", "docs/screenshots"));
-        new Shots(workbench, services, folder).take(value(arguments, "--part", ""));
-    }
-
-    private static String value(List<String> arguments, String name, String otherwise) {
-        int at = arguments.indexOf(name);
-        return at < 0 || at + 1 == arguments.size() ? otherwise : arguments.get(at + 1);
+        Path folder = Path.of(arguments.value("--out", "docs/screenshots"));
+        new Shots(workbench, services, folder).take(arguments.value("--part", ""));
     }
 
     private static Path fresh() {

@@ -231,7 +231,7 @@ final class Growth {
     /** Names what the move is about. */
     private void say(Node child, Choice choice) {
         if (!child.parent().orElseThrow().isRoot()) {
-            Words.about(choice).ifPresent(text -> editor.comment(child, text));
+            DraftWords.about(choice).ifPresent(text -> editor.comment(child, text));
         }
     }
 

@@ -272,7 +272,7 @@ public final class SchemeDraft {
                     .end()
                     .ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
             List<String> warnings = new ArrayList<>();
-            if (Words.isLost(choice)) {
+            if (DraftWords.isLost(choice)) {
                 warnings.add("Every move loses: little is to be found here.");
             }
             unsettled(errors).ifPresent(why -> warnings.add(UNSETTLED + why + "."));
@@ -281,7 +281,7 @@ public final class SchemeDraft {
             }
             Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
-            editor.tag(Exercise.PROMPT, Words.prompt(solver, choice));
+            editor.tag(Exercise.PROMPT, DraftWords.prompt(solver, choice));
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));
             editor.tag(Exercise.BAND, estimate.band());
             editor.tag(Exercise.THEMES, String.join(", ", estimate.themes()));

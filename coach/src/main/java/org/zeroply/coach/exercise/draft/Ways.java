@@ -72,12 +72,11 @@ public record Ways(Aim aim) {
 
     /** How many others nobody would call wrong: they reach it, or the game is won anyway. */
     long doing(Choice choice) {
-        return doing(choice, ANYWAY);
+        return doing(choice, reaching(choice), ANYWAY);
     }
 
-    private long doing(Choice choice, double byItself) {
+    private long doing(Choice choice, List<Weighed> reaching, double byItself) {
         Weighed best = choice.best();
-        List<Weighed> reaching = reaching(choice);
         boolean mate = aim == Aim.MATE && best.mates();
         boolean won = !mate && best.expected().value() >= byItself;
         return choice.moves().stream()
@@ -102,8 +101,9 @@ public record Ways(Aim aim) {
      * count.
      */
     public boolean hasOne(Choice choice) {
-        long doing = doing(choice, BY_ITSELF);
-        return doing < 2 && doing <= reaching(choice).size();
+        List<Weighed> reaching = reaching(choice);
+        long doing = doing(choice, reaching, BY_ITSELF);
+        return doing < 2 && doing <= reaching.size();
     }
 
     /**
@@ -111,9 +111,9 @@ public record Ways(Aim aim) {
      * two do and a third may turn out to.
      */
     public boolean areSeveral(Choice choice) {
-        long doing = doing(choice);
-        int reaching = reaching(choice).size();
-        return doing >= 2 || doing > reaching || reaching == 1 && mayThird(choice);
+        List<Weighed> reaching = reaching(choice);
+        long doing = doing(choice, reaching, ANYWAY);
+        return doing >= 2 || doing > reaching.size() || reaching.size() == 1 && mayThird(choice);
     }
 
     private boolean mayThird(Choice choice) {

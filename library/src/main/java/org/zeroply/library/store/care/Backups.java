@@ -3,7 +3,6 @@ package org.zeroply.library.store.care;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -20,6 +19,7 @@ import java.util.stream.Stream;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.LibraryCopies;
 import org.zeroply.library.store.SettingStore;
+import org.zeroply.library.store.WholeFile;
 
 /**
  * Copies of a library in a folder beside it, one a day: those of the last seven days, and the last
@@ -118,23 +118,11 @@ public final class Backups {
         try {
             Files.createDirectories(folder());
             Path file = folder().resolve(today() + ".zpl");
-            copyTo(file);
+            WholeFile.write(file, copies::write);
             thinOut();
             return new Backup(file, today(), Files.size(file));
         } catch (IOException e) {
             throw failed(e);
-        }
-    }
-
-    /** Writes a whole copy; what stood there before goes only when it is written. */
-    void copyTo(Path file) throws IOException {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
-        try {
-            Files.deleteIfExists(part);
-            copies.write(part);
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
-        } finally {
-            Files.deleteIfExists(part);
         }
     }
 
@@ -192,7 +180,7 @@ public final class Backups {
         Path before = free();
         try {
             Files.createDirectories(folder());
-            copyTo(before);
+            WholeFile.write(before, copies::write);
         } catch (IOException e) {
             throw failed(e);
         }

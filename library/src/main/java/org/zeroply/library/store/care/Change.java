@@ -14,54 +14,53 @@ import org.zeroply.library.store.LibraryCopies;
  */
 public record Change(String what, int gone, int back) {
 
-    /** Kinds of sheets, what they are called, and their table. */
-    private static final List<String[]> KINDS =
+    /** What is compared: the rows of a table that count, by what tells them apart. */
+    private record Kind(String what, String table, String key, String counts) {
+
+        static Kind sheets(String what, String kind) {
+            String counts = "kind = '" + kind + "' AND deleted_at IS NULL";
+            return new Kind(what, "sheet", "content_key", counts);
+        }
+
+        /** How many rows of one library are not in the other. */
+        int missing(Handle h, String in, String from) {
+            String rows = "FROM %s." + table + " WHERE " + counts;
+            return h.createQuery(
+                            "SELECT count(*) "
+                                    + rows.formatted(in)
+                                    + " AND "
+                                    + key
+                                    + " NOT IN (SELECT "
+                                    + key
+                                    + " "
+                                    + rows.formatted(from)
+                                    + ")")
+                    .mapTo(Integer.class)
+                    .one();
+        }
+    }
+
+    /** The bin of attempts is younger than the first libraries: all attempts count. */
+    private static final List<Kind> KINDS =
             List.of(
-                    new String[] {"games", "sheet", "content_key", "kind = 'game'"},
-                    new String[] {"analyses", "sheet", "content_key", "kind = 'analysis'"},
-                    new String[] {"exercises", "sheet", "content_key", "kind = 'exercise'"},
-                    new String[] {"chapters", "sheet", "content_key", "kind = 'repertoire'"},
-                    new String[] {"students", "student", "uuid", "1"},
-                    new String[] {"attempts", "attempt", "uuid", "1"});
+                    Kind.sheets("games", "game"),
+                    Kind.sheets("analyses", "analysis"),
+                    Kind.sheets("exercises", "exercise"),
+                    Kind.sheets("chapters", "repertoire"),
+                    new Kind("students", "student", "uuid", "deleted_at IS NULL"),
+                    new Kind("attempts", "attempt", "uuid", "TRUE"));
 
     /** What a library attached as {@link LibraryCopies#BESIDE} has otherwise; only what differs. */
     static List<Change> all(Handle h) {
-        List<Change> changes = new ArrayList<>();
-        for (String[] kind : KINDS) {
-            Change change =
-                    new Change(
-                            kind[0],
-                            missing(h, kind, "main", LibraryCopies.BESIDE),
-                            missing(h, kind, LibraryCopies.BESIDE, "main"));
-            if (change.gone() + change.back() > 0) {
-                changes.add(change);
-            }
-        }
-        return changes;
-    }
-
-    private static int missing(Handle h, String[] kind, String in, String from) {
-        String live = kind[3] + (kind[1].equals("attempt") ? "" : " AND deleted_at IS NULL");
-        return h.createQuery(
-                        "SELECT count(*) FROM "
-                                + in
-                                + "."
-                                + kind[1]
-                                + " WHERE "
-                                + live
-                                + " AND "
-                                + kind[2]
-                                + " NOT IN (SELECT "
-                                + kind[2]
-                                + " FROM "
-                                + from
-                                + "."
-                                + kind[1]
-                                + " WHERE "
-                                + live
-                                + ")")
-                .mapTo(Integer.class)
-                .one();
+        return KINDS.stream()
+                .map(
+                        k ->
+                                new Change(
+                                        k.what(),
+                                        k.missing(h, "main", LibraryCopies.BESIDE),
+                                        k.missing(h, LibraryCopies.BESIDE, "main")))
+                .filter(c -> c.gone() + c.back() > 0)
+                .toList();
     }
 
     /** The change in words: {@code games: 2 would go, 1 would come back}. */

@@ -12,9 +12,9 @@ import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.tactics.ThemeFinder;
 
 /** What a draft says. */
-final class Words {
+final class DraftWords {
 
-    private Words() {}
+    private DraftWords() {}
 
     /** What the best move of a choice is about; empty where there is nothing to say. */
     static Optional<String> about(Choice choice) {
