@@ -13,6 +13,9 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
 import org.zeroply.library.store.Student;
 import org.zeroply.library.store.index.GameFilter;
 
@@ -22,7 +25,7 @@ class OldVersionsTest {
     @TempDir private Path folder;
 
     @ParameterizedTest(name = "version {0}")
-    @ValueSource(ints = {1, 2, 3, 4, 5})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void a_library_of_an_older_version_has_all_that_was_in_it(int version) throws IOException {
         Path file = folder.resolve("old.zpl");
         String name = "versions/version-" + version + ".zpl.gz";
@@ -35,6 +38,9 @@ class OldVersionsTest {
             MoveTree game = library.sheets().load(7);
             assertThat(game.tag("White")).isEqualTo("Marram, Ilse");
             assertThat(game.mainLine().get(0).annotation().after()).isEqualTo("good");
+            assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, "ilse", "1-0", 0)))
+                    .extracting(SheetRow::id)
+                    .containsExactly(7L);
             assertThat(library.games().at(Position.START, GameFilter.ALL).games()).isEqualTo(1);
             Student nora = library.students().all().get(0);
             assertThat(nora.note()).isEqualTo("works hard");
@@ -46,6 +52,6 @@ class OldVersionsTest {
         Path backup = folder.resolve("old.zpl.before-v" + version + ".backup");
         boolean newest = !Files.exists(backup);
         assertThat(newest || Files.size(backup) == before.length).isTrue();
-        assertThat(newest).isEqualTo(version == 5);
+        assertThat(newest).isEqualTo(version == 6);
     }
 }

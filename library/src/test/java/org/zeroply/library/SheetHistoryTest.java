@@ -2,9 +2,11 @@ package org.zeroply.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Duration;
@@ -209,11 +211,17 @@ class SheetHistoryTest {
         long id = sheets().add(editor.tree());
         editor.comment(editor.tree().root(), "kept");
         sheets().save(id, editor.tree());
-        // As an older version of the program would, which knows of no history.
+        // As something would that knows of no history; a text may be kept as it is, too.
+        String otherwise = PgnWriter.write(editor.tree()).replace("kept", "lost");
         try (Connection other =
-                DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("history.zpl"))) {
-            other.createStatement().execute("UPDATE sheet SET pgn = replace(pgn, 'kept', 'lost')");
+                        DriverManager.getConnection(
+                                "jdbc:sqlite:" + folder.resolve("history.zpl"));
+                PreparedStatement update =
+                        other.prepareStatement("UPDATE sheet_text SET pgn = ?")) {
+            update.setBytes(1, ("\0" + otherwise).getBytes(StandardCharsets.UTF_8));
+            update.execute();
         }
+        assertThat(PgnWriter.write(sheets().load(id))).isEqualTo(otherwise);
         assertThat(sheets().earlier(id)).isEmpty();
         assertThat(sheets().find(SheetQuery.all(SheetKind.GAME))).hasSize(1);
     }

@@ -74,6 +74,23 @@ public final class Board {
         undo = Arrays.copyOf(other.undo, Math.max(undo.length, other.undo.length));
     }
 
+    /** The board after a legal packed move, or after a pass; what came before is not kept. */
+    Board after(int move) {
+        Board next = copyWithoutHistory();
+        next.keys = new long[1];
+        next.undo = new long[1];
+        if (move == Move.NULL.packed()) {
+            next.makeNull();
+        } else {
+            next.make(move);
+        }
+        next.keys = NO_KEYS;
+        next.undo = NO_UNDO;
+        next.depth = 0;
+        next.reversible = 0;
+        return next;
+    }
+
     private void becomeWithoutHistory(Board other) {
         System.arraycopy(other.byType, 0, byType, 0, 6);
         System.arraycopy(other.bySide, 0, bySide, 0, 2);

@@ -61,6 +61,11 @@ public final class Position {
         return board.pieces(side.ordinal(), type.ordinal());
     }
 
+    /** Bitboard of all men. */
+    public long occupied() {
+        return board.occupied();
+    }
+
     /** Number of men of one side and type. */
     public int count(Side side, PieceType type) {
         return Long.bitCount(pieces(side, type));
@@ -139,19 +144,13 @@ public final class Position {
      * @throws IllegalArgumentException if the move is not legal here
      */
     public Position play(Move move) {
-        Board next = board.copyWithoutHistory();
-        if (move.isNull()) {
-            if (inCheck()) {
-                throw new IllegalArgumentException("a side in check cannot pass");
-            }
-            next.makeNull();
-        } else {
-            if (!isLegal(move)) {
-                throw new IllegalArgumentException(move + " is not legal in " + fen());
-            }
-            next.make(move.packed());
+        if (move.isNull() && inCheck()) {
+            throw new IllegalArgumentException("a side in check cannot pass");
         }
-        return of(next);
+        if (!move.isNull() && !isLegal(move)) {
+            throw new IllegalArgumentException(move + " is not legal in " + fen());
+        }
+        return new Position(board.after(move.packed()));
     }
 
     /** Whether the side to move is checkmated. */

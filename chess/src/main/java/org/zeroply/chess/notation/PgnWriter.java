@@ -138,7 +138,7 @@ public final class PgnWriter {
         if (!number.isEmpty()) {
             word(number);
         }
-        word(San.write(before, node.move()));
+        word(San.write(before, node.move(), node.position()));
         node.annotation().nags().forEach(n -> word("$" + n));
         comment(commentAfter(node));
     }

@@ -27,8 +27,15 @@ public final class San {
         if (move.isNull()) {
             return "--";
         }
-        Position after = position.play(move);
-        String check = after.inCheck() ? after.legalMoves().isEmpty() ? "#" : "+" : "";
+        return move.isNull() ? "--" : write(position, move, position.play(move));
+    }
+
+    /** The same, where the position after the move is known. */
+    static String write(Position position, Move move, Position after) {
+        if (move.isNull()) {
+            return "--";
+        }
+        String check = after.inCheck() ? after.isCheckmate() ? "#" : "+" : "";
         return body(position, move) + check;
     }
 
@@ -44,14 +51,8 @@ public final class San {
                     + target
                     + move.promotion().map(p -> "=" + p.letter()).orElse("");
         }
-        List<Move> rivals = new ArrayList<>(1);
-        for (Move m : position.legalMoves()) {
-            if (m.to() == move.to()
-                    && m.from() != move.from()
-                    && position.pieceAt(m.from()).orElseThrow().type() == type) {
-                rivals.add(m);
-            }
-        }
+        List<Move> rivals = PieceMoves.to(position, type, move.to());
+        rivals.remove(move);
         return type.letter() + disambiguation(move, rivals, origin) + target;
     }
 
@@ -77,6 +78,12 @@ public final class San {
      * @throws NotationException naming the candidates when the move is ambiguous or not legal
      */
     public static Move read(Position position, String text) throws NotationException {
+        Optional<Move> usual = UsualSan.find(position, text);
+        return usual.isPresent() ? usual.get() : readAny(position, text);
+    }
+
+    /** The same, without a look at how moves are usually written. */
+    static Move readAny(Position position, String text) throws NotationException {
         String plain = plain(text);
         if (plain.equals("--") || plain.equals("Z0")) {
             if (position.inCheck()) {

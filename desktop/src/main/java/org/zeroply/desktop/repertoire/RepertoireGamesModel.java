@@ -124,10 +124,8 @@ final class RepertoireGamesModel {
 
     private List<MoveTree> games(String name, Side side) {
         List<MoveTree> games = new ArrayList<>();
-        for (SheetRow row : services.library().sheets().find(SheetQuery.all(SheetKind.GAME))) {
-            if (name.equals(side == Side.WHITE ? row.white() : row.black())) {
-                games.add(services.library().sheets().load(row.id()));
-            }
+        for (long id : services.library().sheets().playedBy(name, side)) {
+            games.add(services.library().sheets().load(id));
         }
         return games;
     }

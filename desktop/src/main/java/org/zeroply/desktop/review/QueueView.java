@@ -3,6 +3,7 @@ package org.zeroply.desktop.review;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.LongConsumer;
+import java.util.stream.LongStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -20,7 +21,6 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
 
 /** The queue of games to review: what is done, what goes on, what waits. */
 final class QueueView extends VBox {
@@ -161,12 +161,11 @@ final class QueueView extends VBox {
         services.scheduler()
                 .library(
                         () ->
-                                services
-                                        .library()
-                                        .sheets()
-                                        .find(SheetQuery.all(SheetKind.GAME))
-                                        .stream()
-                                        .map(SheetRow::id)
+                                LongStream.of(
+                                                services.library()
+                                                        .sheets()
+                                                        .ids(SheetQuery.all(SheetKind.GAME)))
+                                        .boxed()
                                         .toList(),
                         queue::add);
     }

@@ -74,7 +74,8 @@ public final class AttemptStore {
 
     /** A student's attempts, the latest first, without those that were put away. */
     public List<Attempt> of(long studentId) {
-        return list("AND student_id = " + studentId + " ORDER BY began_at DESC, id DESC");
+        return list(
+                "AND student_id = " + studentId + " ORDER BY julianday(began_at) DESC, id DESC");
     }
 
     /** All attempts in the order of their adding, without those that were put away. */

@@ -98,8 +98,7 @@ public final class BinStore {
         String table = item.kind().table;
         h.execute("UPDATE " + table + " SET deleted_at = ? WHERE id = ?", at, item.id());
         if (table.equals("sheet")) {
-            String now = clock.instant().toString();
-            h.execute("UPDATE sheet SET changed_at = ? WHERE id = ?", now, item.id());
+            h.execute("UPDATE sheet SET changed = ? WHERE id = ?", clock.millis(), item.id());
         }
         if (item.kind() == Kind.FIND) {
             String state = at == null ? "open" : "put-away";
@@ -111,7 +110,10 @@ public final class BinStore {
     public List<Entry> all() {
         return database.read(
                 h ->
-                        h.createQuery(ALL + " ORDER BY deleted_at DESC, id DESC")
+                        h.createQuery(
+                                        "SELECT * FROM ("
+                                                + ALL
+                                                + ") ORDER BY julianday(deleted_at) DESC, id DESC")
                                 .map((rs, c) -> entry(rs))
                                 .list());
     }

@@ -29,6 +29,15 @@ public final class Database {
 
     private static final String PART = "part";
 
+    /**
+     * What the writer keeps in memory of the file, and how long the log beside the file may become
+     * before it is folded in: our choice, so that the pages an import comes to again and again are
+     * written once in a while.
+     */
+    private static final int WRITER_KILOBYTES = 48 * 1024;
+
+    private static final int LOG_PAGES = 8 * 1024;
+
     private final Path file;
     private final SQLiteDataSource source;
     private final Jdbi jdbi;
@@ -45,6 +54,9 @@ public final class Database {
 
     /** Where a thread writes several things as one. */
     private final ThreadLocal<Handle> together = new ThreadLocal<>();
+
+    /** The connection that writes; kept, so that what one write has read need not be read again. */
+    private Handle writer;
 
     private volatile boolean closed;
 
@@ -91,7 +103,7 @@ public final class Database {
         config.enforceForeignKeys(true);
         config.setBusyTimeout(10_000);
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        SQLiteDataSource source = Folding.source(config);
+        SQLiteDataSource source = SqlFunctions.source(config);
         source.setUrl("jdbc:sqlite:" + file);
         try {
             return new Database(file, source);
@@ -293,14 +305,37 @@ public final class Database {
             return within(together.get(), work);
         }
         writing.lock();
+        boolean sound = false;
         try {
-            T result = jdbi.inTransaction(work::apply);
+            T result = writer().inTransaction(work::apply);
             writes.incrementAndGet();
+            sound = true;
             return result;
         } catch (JdbiException e) {
             throw translate(file, e);
         } finally {
+            if (!sound || closed) {
+                giveUpWriter();
+            }
             writing.unlock();
+        }
+    }
+
+    private Handle writer() {
+        if (writer == null) {
+            writer = jdbi.open();
+            writer.execute("PRAGMA cache_size = -" + WRITER_KILOBYTES);
+            writer.execute("PRAGMA wal_autocheckpoint = " + LOG_PAGES);
+        }
+        return writer;
+    }
+
+    /** A connection that failed is not used again; the next write begins with another one. */
+    private void giveUpWriter() {
+        if (writer != null) {
+            Handle failed = writer;
+            writer = null;
+            failed.close();
         }
     }
 
@@ -336,6 +371,14 @@ public final class Database {
     /** Closes all connections as they are. */
     private void giveUp() {
         closed = true;
+        if (writing.tryLock()) {
+            // Otherwise who writes closes it.
+            try {
+                giveUpWriter();
+            } finally {
+                writing.unlock();
+            }
+        }
         for (Handle h = readers.poll(); h != null; h = readers.poll()) {
             h.close();
         }

@@ -86,11 +86,11 @@ public final class FindStore {
                     h.execute("DELETE FROM find WHERE sheet_id = ? AND state = 'open'", sheetId);
                     found.forEach(p -> insert(h, sheetId, p));
                     return h.execute(
-                            "INSERT OR REPLACE INTO game_search (sheet_id, stamp, searched_at)"
+                            "INSERT OR REPLACE INTO game_search (sheet_id, stamp, searched)"
                                     + " VALUES (?, ?, ?)",
                             sheetId,
                             stamp,
-                            clock.instant().toString());
+                            clock.millis());
                 });
     }
 
@@ -114,7 +114,7 @@ public final class FindStore {
                         h.createQuery(
                                         "SELECT s.id FROM sheet s LEFT JOIN game_search g ON"
                                                 + " g.sheet_id = s.id AND g.stamp = :stamp AND"
-                                                + " g.searched_at >= s.changed_at WHERE s.kind ="
+                                                + " g.searched >= s.changed WHERE s.kind ="
                                                 + " 'game' AND s.deleted_at IS NULL AND g.sheet_id"
                                                 + " IS NULL ORDER BY s.id")
                                 .bind("stamp", stamp)

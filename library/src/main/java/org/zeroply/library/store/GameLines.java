@@ -46,12 +46,11 @@ public final class GameLines {
         h.execute("DELETE FROM game_line WHERE sheet_id = ?", sheetId);
     }
 
+    /** Keeps the line of a sheet: its number, the first position, the moves. */
+    static final String INSERT = "INSERT INTO game_line (sheet_id, start, moves) VALUES (?, ?, ?)";
+
     private static void insert(Handle h, long sheetId, PackedLine line) {
-        h.execute(
-                "INSERT INTO game_line (sheet_id, start, moves) VALUES (?, ?, ?)",
-                sheetId,
-                line.start(),
-                line.moves());
+        h.execute(INSERT, sheetId, line.start(), line.moves());
     }
 
     /** The line in a row of number, start and moves. */

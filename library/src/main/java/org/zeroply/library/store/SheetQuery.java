@@ -31,7 +31,11 @@ public record SheetQuery(
 
     /** The words of the text, each once. */
     List<String> words() {
-        return Arrays.stream(text.strip().split("\\s+")).distinct().limit(MOST_WORDS).toList();
+        return Arrays.stream(text.strip().split("\\s+"))
+                .filter(w -> !w.isEmpty())
+                .distinct()
+                .limit(MOST_WORDS)
+                .toList();
     }
 
     /** All sheets of a kind. */

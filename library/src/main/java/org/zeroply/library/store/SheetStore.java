@@ -1,16 +1,16 @@
 package org.zeroply.library.store;
 
-import java.sql.ResultSet;
-import java.sql.SQLException;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.statement.Query;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -25,9 +25,6 @@ public final class SheetStore {
 
     /** Tag that tells an analysis from a game in PGN files. */
     public static final String SHEET_TAG = "ZpSheet";
-
-    private static final String COLUMNS =
-            "id, kind, title, white, black, event, date, result, white_elo, black_elo, plies";
 
     private final Database database;
     private final Clock clock;
@@ -51,7 +48,7 @@ public final class SheetStore {
 
     /** Adds a tree even if there is an equal one, and gives its id. */
     public long add(MoveTree tree) {
-        return database.write(h -> insert(h, tree, PgnWriter.write(tree)));
+        return database.write(h -> insert(h, tree));
     }
 
     /**
@@ -64,47 +61,30 @@ public final class SheetStore {
         return database.write(
                 h -> {
                     List<Long> added = new ArrayList<>();
-                    for (MoveTree tree : trees) {
-                        String pgn = PgnWriter.write(tree);
-                        if (!isKnown(h, ContentKey.of(pgn))) {
-                            added.add(insert(h, tree, pgn));
+                    try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
+                        for (MoveTree tree : trees) {
+                            writer.addNew(tree).ifPresent(added::add);
                         }
                     }
                     return added;
                 });
     }
 
-    private static boolean isKnown(Handle h, String key) {
+    /** The first sheet not put away that is so now, or came in so. */
+    private static Optional<Long> sheetOf(Handle h, byte[] fingerprint) {
         return h.createQuery(
-                                "SELECT count(*) FROM sheet WHERE deleted_at IS NULL"
-                                        + " AND (content_key = :key OR origin_key = :key)")
-                        .bind("key", key)
-                        .mapTo(Integer.class)
-                        .one()
-                > 0;
+                        "SELECT min(id) FROM (SELECT id FROM sheet WHERE content = :key AND"
+                                + " deleted_at IS NULL UNION ALL SELECT id FROM sheet WHERE origin"
+                                + " = :key AND deleted_at IS NULL)")
+                .bind("key", fingerprint)
+                .mapTo(Long.class)
+                .findOne();
     }
 
-    private long insert(Handle h, MoveTree tree, String pgn) {
-        String key = ContentKey.of(pgn);
-        String now = clock.instant().toString();
-        long id =
-                h.createUpdate(
-                                "INSERT INTO sheet (kind, title, white, black, event, date, result,"
-                                        + " white_elo, black_elo, plies, pgn, content_key, origin_key,"
-                                        + " added_at, changed_at) VALUES (:kind, :title, :white, :black,"
-                                        + " :event, :date, :result, :whiteElo, :blackElo, :plies, :pgn,"
-                                        + " :key, :key, :now, :now)")
-                        .bindMap(Columns.of(tree))
-                        .bind("pgn", pgn)
-                        .bind("key", key)
-                        .bind("now", now)
-                        .executeAndReturnGeneratedKeys("id")
-                        .mapTo(Long.class)
-                        .one();
-        if (kindOf(tree) == SheetKind.GAME) {
-            GameLines.add(h, id, tree);
+    private long insert(Handle h, MoveTree tree) {
+        try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
+            return writer.add(tree);
         }
-        return id;
     }
 
     /** Replaces a tree by its present state; the change can be taken back. */
@@ -130,7 +110,7 @@ public final class SheetStore {
     }
 
     private long add(Handle h, MoveTree made, List<State> since) {
-        long id = insert(h, made, PgnWriter.write(made));
+        long id = insert(h, made);
         since.forEach(s -> save(h, id, s));
         return id;
     }
@@ -176,11 +156,13 @@ public final class SheetStore {
         return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.later(h, id, now)));
     }
 
-    private static Optional<String> pgn(Handle h, long id) {
-        return h.createQuery("SELECT pgn FROM sheet WHERE id = :id")
+    /** The text of a sheet. */
+    public static Optional<String> pgn(Handle h, long id) {
+        return h.createQuery("SELECT pgn FROM sheet_text WHERE sheet_id = :id")
                 .bind("id", id)
-                .mapTo(String.class)
-                .findOne();
+                .mapTo(byte[].class)
+                .findOne()
+                .map(PackedText::unpack);
     }
 
     private void save(Handle h, long id, State state) {
@@ -198,18 +180,19 @@ public final class SheetStore {
     }
 
     private void update(Handle h, long id, MoveTree tree, String pgn) {
+        // What a sheet came in as is told by its first form, which it has until it is changed.
         h.createUpdate(
-                        "UPDATE sheet SET kind = :kind, title = :title, white = :white, black ="
+                        "UPDATE sheet SET kind = :kind, own_title = :own_title, white = :white, black ="
                                 + " :black, event = :event, date = :date, result = :result,"
-                                + " white_elo = :whiteElo, black_elo = :blackElo, plies = :plies,"
-                                + " pgn = :pgn, content_key = :key, changed_at = :now WHERE id ="
-                                + " :id")
+                                + " white_elo = :white_elo, black_elo = :black_elo, plies = :plies,"
+                                + " origin = coalesce(origin, CASE WHEN content <> :key THEN content"
+                                + " END), content = :key, changed = :now WHERE id = :id")
                 .bindMap(Columns.of(tree))
-                .bind("pgn", pgn)
-                .bind("key", ContentKey.of(pgn))
-                .bind("now", clock.instant().toString())
+                .bind("key", ContentKey.kept(pgn))
+                .bind("now", clock.millis())
                 .bind("id", id)
                 .execute();
+        h.execute("UPDATE sheet_text SET pgn = ? WHERE sheet_id = ?", PackedText.pack(pgn), id);
     }
 
     /** Replaces a tree by the one written in this PGN. */
@@ -268,54 +251,22 @@ public final class SheetStore {
 
     /** The sheets that fit, in the order asked for. */
     public List<SheetRow> find(SheetQuery query) {
-        return database.read(h -> select(h, query).map((rs, c) -> row(rs)).list());
+        return rows(ids(query));
     }
 
-    private static Query select(Handle h, SheetQuery query) {
-        StringBuilder sql =
-                new StringBuilder("SELECT " + COLUMNS + " FROM sheet WHERE deleted_at IS NULL")
-                        .append(" AND kind = :kind AND plies >= :plies");
-        if (!query.result().isEmpty()) {
-            sql.append(" AND result = :result");
-        }
-        if (query.collection() > 0) {
-            sql.append(" AND id IN (SELECT sheet_id FROM collected WHERE collection_id = :in)");
-        }
-        List<String> words = query.words();
-        for (int i = 0; i < words.size(); i++) {
-            // SQLite itself knows upper and lower case of plain letters alone.
-            boolean plain = words.get(i).chars().allMatch(c -> c < 128);
-            String text = "white || ' ' || black || ' ' || event || ' ' || date || ' ' || title";
-            sql.append(" AND ")
-                    .append(plain ? "(" + text + ")" : Folding.NAME + "(" + text + ")")
-                    .append(" LIKE :word" + i + " ESCAPE '!'");
-        }
-        Query select =
-                h.createQuery(sql.append(query.order().sql()).toString())
-                        .bind("kind", query.kind().word())
-                        .bind("plies", query.fewestPlies())
-                        .bind("in", query.collection())
-                        .bind("result", query.result());
-        for (int i = 0; i < words.size(); i++) {
-            String word = Folding.fold(words.get(i)).replaceAll("([!%_])", "!$1");
-            select.bind("word" + i, "%" + word + "%");
-        }
-        return select;
+    /** The numbers of the sheets that fit, in the order asked for. */
+    public long[] ids(SheetQuery query) {
+        return database.read(h -> SheetSearch.ids(h, query));
     }
 
-    private static SheetRow row(ResultSet rs) throws SQLException {
-        return new SheetRow(
-                rs.getLong(1),
-                SheetKind.of(rs.getString(2)),
-                rs.getString(3),
-                rs.getString(4),
-                rs.getString(5),
-                rs.getString(6),
-                rs.getString(7),
-                rs.getString(8),
-                rs.getInt(9),
-                rs.getInt(10),
-                rs.getInt(11));
+    /** What is told of sheets, in this order; those that are no more are left out. */
+    public List<SheetRow> rows(long... ids) {
+        return database.read(h -> SheetSearch.rows(h, ids));
+    }
+
+    /** The games in which this exact name has a colour, in the order of their adding. */
+    public long[] playedBy(String name, Side side) {
+        return database.read(h -> SheetSearch.playedBy(h, name, side));
     }
 
     /**
@@ -377,51 +328,35 @@ public final class SheetStore {
         database.read(
                 h -> {
                     h.createQuery(
-                                    "SELECT pgn FROM sheet WHERE kind = :kind"
-                                            + " AND deleted_at IS NULL ORDER BY id")
+                                    "SELECT t.pgn FROM sheet s JOIN sheet_text t ON t.sheet_id ="
+                                            + " s.id WHERE s.kind = :kind AND s.deleted_at IS NULL"
+                                            + " ORDER BY s.id")
                             .bind("kind", kind.word())
-                            .mapTo(String.class)
-                            .forEach(consumer);
+                            .mapTo(byte[].class)
+                            .forEach(packed -> consumer.accept(PackedText.unpack(packed)));
                     return null;
                 });
     }
 
     /** Bytes of the PGN of all sheets of a kind. */
     public long pgnBytes(SheetKind kind) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT coalesce(sum(length(CAST(pgn AS BLOB))), 0) FROM"
-                                                + " sheet WHERE kind = :kind AND deleted_at IS NULL")
-                                .bind("kind", kind.word())
-                                .mapTo(Long.class)
-                                .one());
+        AtomicLong bytes = new AtomicLong();
+        forEachPgn(kind, pgn -> bytes.addAndGet(pgn.getBytes(StandardCharsets.UTF_8).length));
+        return bytes.get();
     }
 
     /** The id of the sheet with this content, if there is one. */
     public Optional<Long> findByPgn(String pgn) {
-        return findByKey(ContentKey.of(pgn));
+        return database.read(h -> sheetOf(h, ContentKey.kept(pgn)));
     }
 
     /** A fingerprint of a sheet's content, by which it is found again in another library. */
     public String keyOf(long id) {
-        return database.read(
-                h ->
-                        h.createQuery("SELECT content_key FROM sheet WHERE id = :id")
-                                .bind("id", id)
-                                .mapTo(String.class)
-                                .one());
+        return ContentKey.of(database.read(h -> pgn(h, id)).orElseThrow());
     }
 
     /** The id of the sheet with this fingerprint, if there is one. */
     public Optional<Long> findByKey(String key) {
-        return database.read(
-                h ->
-                        h.createQuery(
-                                        "SELECT min(id) FROM sheet WHERE deleted_at IS NULL AND"
-                                                + " (content_key = :key OR origin_key = :key)")
-                                .bind("key", key)
-                                .mapTo(Long.class)
-                                .findOne());
+        return ContentKey.ofDigits(key).flatMap(k -> database.read(h -> sheetOf(h, k)));
     }
 }

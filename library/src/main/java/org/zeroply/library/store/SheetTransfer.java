@@ -1,5 +1,7 @@
 package org.zeroply.library.store;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,23 +29,41 @@ public final class SheetTransfer {
                 h -> {
                     Map<String, String> origins = new LinkedHashMap<>();
                     h.createQuery(
-                                    "SELECT content_key, origin_key FROM sheet WHERE content_key <>"
-                                            + " origin_key AND deleted_at IS NULL ORDER BY id")
-                            .map((rs, c) -> origins.put(rs.getString(1), rs.getString(2)) == null)
+                                    "SELECT t.pgn, lower(hex(s.origin)) FROM sheet s JOIN"
+                                            + " sheet_text t ON t.sheet_id = s.id WHERE s.origin IS"
+                                            + " NOT NULL AND s.deleted_at IS NULL ORDER BY s.id")
+                            .map((rs, c) -> origins.put(key(rs), rs.getString(2)) == null)
                             .forEach(isNew -> {});
                     return origins;
                 });
     }
 
-    /** Tells what a sheet came in as, so that it is known in that form, too. */
+    private static String key(ResultSet rs) throws SQLException {
+        return ContentKey.of(PackedText.unpack(rs.getBytes(1)));
+    }
+
+    /**
+     * Tells what a sheet came in as, so that it is known in that form, too.
+     *
+     * @throws IllegalArgumentException if the origin is no fingerprint
+     */
     public void origin(String key, String origin) {
+        byte[] from =
+                ContentKey.ofDigits(origin)
+                        .orElseThrow(
+                                () -> new IllegalArgumentException("its origin is no fingerprint"));
+        ContentKey.ofDigits(key).ifPresent(k -> origin(k, from));
+    }
+
+    private void origin(byte[] key, byte[] from) {
         database.write(
                 h ->
                         h.execute(
-                                "UPDATE sheet SET origin_key = ? WHERE content_key = ? AND"
-                                        + " origin_key = content_key",
-                                origin,
-                                key));
+                                "UPDATE sheet SET origin = ? WHERE content = ? AND origin IS NULL"
+                                        + " AND content <> ?",
+                                from,
+                                key,
+                                from));
     }
 
     /** The sheets in the bin, in the order of their adding. */
@@ -51,12 +71,13 @@ public final class SheetTransfer {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT pgn, deleted_at FROM sheet WHERE deleted_at IS NOT"
-                                                + " NULL ORDER BY id")
+                                        "SELECT t.pgn, s.deleted_at FROM sheet s JOIN sheet_text t"
+                                                + " ON t.sheet_id = s.id WHERE s.deleted_at IS NOT"
+                                                + " NULL ORDER BY s.id")
                                 .map(
                                         (rs, c) ->
                                                 new PutAway(
-                                                        rs.getString(1),
+                                                        PackedText.unpack(rs.getBytes(1)),
                                                         Instant.parse(rs.getString(2))))
                                 .list());
     }
@@ -64,7 +85,7 @@ public final class SheetTransfer {
     /** Adds a sheet to the bin, unless it is in the library already. */
     public void add(PutAway away) {
         MoveTree tree = SheetStore.parse(away.pgn());
-        if (anywhere(ContentKey.of(away.pgn())).isEmpty()) {
+        if (anywhere(ContentKey.kept(away.pgn())).isEmpty()) {
             long id = sheets.add(tree);
             database.write(
                     h ->
@@ -77,12 +98,15 @@ public final class SheetTransfer {
 
     /** The sheet with a fingerprint, also in the bin; rather one that is not. */
     public Optional<Long> anywhere(String key) {
+        return ContentKey.ofDigits(key).flatMap(this::anywhere);
+    }
+
+    private Optional<Long> anywhere(byte[] key) {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT id FROM sheet WHERE content_key = :key OR"
-                                                + " origin_key = :key ORDER BY deleted_at IS NOT"
-                                                + " NULL, id LIMIT 1")
+                                        "SELECT id FROM sheet WHERE content = :key OR origin = :key"
+                                                + " ORDER BY deleted_at IS NOT NULL, id LIMIT 1")
                                 .bind("key", key)
                                 .mapTo(Long.class)
                                 .findOne());

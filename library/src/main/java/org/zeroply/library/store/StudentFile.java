@@ -59,7 +59,7 @@ public final class StudentFile {
                                         "SELECT m.sheet_id, s.title, m.ply, m.text FROM"
                                                 + " student_moment m JOIN sheet s ON s.id ="
                                                 + " m.sheet_id WHERE m.student_id = :id ORDER BY"
-                                                + " m.added_at DESC, m.id DESC")
+                                                + " julianday(m.added_at) DESC, m.id DESC")
                                 .bind("id", studentId)
                                 .map(
                                         (rs, c) ->

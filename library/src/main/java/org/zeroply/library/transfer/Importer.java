@@ -29,7 +29,7 @@ import org.zeroply.library.LibraryException;
  */
 public final class Importer {
 
-    private static final int BATCH = 500;
+    private static final int BATCH = 1000;
 
     private final Library library;
     private final Progress progress;
@@ -39,6 +39,7 @@ public final class Importer {
     private int read;
     private int stored;
     private CompletableFuture<Integer> storing = CompletableFuture.completedFuture(0);
+    private CompletableFuture<Void> indexing = CompletableFuture.completedFuture(null);
 
     public Importer(Library library, Progress progress, Cancellation cancellation) {
         this.library = library;
@@ -162,8 +163,13 @@ public final class Importer {
             rejected.add(
                     new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
         } finally {
-            flush();
-            settle();
+            try {
+                flush();
+                settle();
+            } finally {
+                // What fails in it fails again when the index is asked next, and is told then.
+                indexing.exceptionally(e -> null).join();
+            }
         }
     }
 
@@ -188,6 +194,9 @@ public final class Importer {
         batch.clear();
         if (!full.isEmpty()) {
             storing = CompletableFuture.supplyAsync(() -> library.sheets().addNew(full).size());
+            if (indexing.isDone()) {
+                indexing = CompletableFuture.runAsync(library.games()::keepUp);
+            }
         }
     }
 

@@ -14,12 +14,30 @@ import org.zeroply.library.store.LibraryCopies;
  */
 public record Change(String what, int gone, int back) {
 
+    private static final String FINGERPRINT = "hex(content)";
+
+    /** The same in libraries before version 6, which kept the whole one in digits. */
+    private static final String OLD_FINGERPRINT = "upper(substr(content_key, 1, 32))";
+
     /** What is compared: the rows of a table that count, by what tells them apart. */
     private record Kind(String what, String table, String key, String counts) {
 
         static Kind sheets(String what, String kind) {
             String counts = "kind = '" + kind + "' AND deleted_at IS NULL";
-            return new Kind(what, "sheet", "content_key", counts);
+            return new Kind(what, "sheet", FINGERPRINT, counts);
+        }
+
+        private String key(Handle h, String library) {
+            boolean old =
+                    key.equals(FINGERPRINT)
+                            && h.createQuery(
+                                                    "SELECT count(*) FROM pragma_table_info('sheet',"
+                                                            + " :library) WHERE name = 'content_key'")
+                                            .bind("library", library)
+                                            .mapTo(Integer.class)
+                                            .one()
+                                    > 0;
+            return old ? OLD_FINGERPRINT : key;
         }
 
         /** How many rows of one library are not in the other. */
@@ -29,9 +47,9 @@ public record Change(String what, int gone, int back) {
                             "SELECT count(*) "
                                     + rows.formatted(in)
                                     + " AND "
-                                    + key
+                                    + key(h, in)
                                     + " NOT IN (SELECT "
-                                    + key
+                                    + key(h, from)
                                     + " "
                                     + rows.formatted(from)
                                     + ")")

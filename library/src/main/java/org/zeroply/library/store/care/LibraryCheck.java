@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.jdbi.v3.core.Handle;
@@ -75,6 +76,9 @@ public final class LibraryCheck {
             String what = " entries of the index of positions belong to no game.";
             complaints.add(new Complaint(orphans + what, true));
         }
+        if (!database.read(LibraryCheck::areWordsWhole)) {
+            complaints.add(new Complaint("Some sheets are not found by the words in them.", true));
+        }
         return new Result(sheets, List.copyOf(complaints));
     }
 
@@ -105,6 +109,23 @@ public final class LibraryCheck {
         return complaints;
     }
 
+    private static boolean areWordsWhole(Handle h) {
+        return count(h, "sheet") == count(h, "sheet_words_docsize")
+                && count(h, "sheet WHERE id NOT IN (SELECT id FROM sheet_words_docsize)") == 0;
+    }
+
+    private static void makeWordsAnew(Handle h) {
+        String made =
+                h.createQuery("SELECT sql FROM sqlite_master WHERE name = 'sheet_words'")
+                        .mapTo(String.class)
+                        .one();
+        h.execute("DROP TABLE sheet_words");
+        h.execute(made);
+        h.execute(
+                "INSERT INTO sheet_words (rowid, words) SELECT id, white || ' ' || black || ' ' ||"
+                        + " event || ' ' || date || ' ' || own_title FROM sheet");
+    }
+
     private static int count(Handle h, String what) {
         return h.createQuery("SELECT count(*) FROM " + what).mapTo(Integer.class).one();
     }
@@ -120,7 +141,7 @@ public final class LibraryCheck {
             for (Row row : rows) {
                 last = row.id();
                 read++;
-                String why = problem(row.pgn());
+                String why = problem(row.id());
                 if (!why.isEmpty() && ++unreadable <= TOLD) {
                     String name = "Sheet " + row.id() + " (" + row.title() + ") cannot be opened: ";
                     complaints.add(new Complaint(name + why + " Its text is kept.", false));
@@ -138,23 +159,27 @@ public final class LibraryCheck {
         return read;
     }
 
-    private record Row(long id, String title, String pgn) {}
+    private record Row(long id, String title) {}
 
     private List<Row> rows(long after) {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT id, title, pgn FROM sheet WHERE id > :after ORDER BY"
-                                                + " id LIMIT :most")
+                                        "SELECT id, title FROM sheet WHERE id > :after ORDER BY id"
+                                                + " LIMIT :most")
                                 .bind("after", after)
                                 .bind("most", BATCH)
-                                .map(
-                                        (rs, c) ->
-                                                new Row(
-                                                        rs.getLong(1),
-                                                        rs.getString(2),
-                                                        rs.getString(3)))
+                                .map((rs, c) -> new Row(rs.getLong(1), rs.getString(2)))
                                 .list());
+    }
+
+    private String problem(long id) {
+        try {
+            Optional<String> pgn = database.read(h -> SheetStore.pgn(h, id));
+            return pgn.map(LibraryCheck::problem).orElse("it has no text.");
+        } catch (LibraryException e) {
+            return e.getMessage();
+        }
     }
 
     private static String problem(String pgn) {
@@ -178,6 +203,7 @@ public final class LibraryCheck {
         database.write(
                 h -> {
                     h.execute("REINDEX");
+                    makeWordsAnew(h);
                     h.execute("DELETE FROM " + LINES_WITHOUT_GAME);
                     h.execute("DELETE FROM position_segment");
                     h.execute("DELETE FROM position_page");

@@ -3,24 +3,41 @@ package org.zeroply.library.store.index;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 
-/** What is told of every game of the index, in memory; read again only where sheets changed. */
+/**
+ * What is told of every game of the index, in memory; read again only where sheets changed. About
+ * 32 bytes a game: there may be millions.
+ */
 final class GameRoster {
 
     private static final Duration OWN = Duration.ofSeconds(5);
     private static final Duration OTHERS = Duration.ofMinutes(10);
 
-    private final List<GameFacts> byNumber = new ArrayList<>();
-    private final Map<Long, Integer> numbers = new HashMap<>();
-    private final Map<String, String> texts = new HashMap<>();
-    private String seen = "";
+    /** The numbers of games by those of their sheets, and the other way; 0 for none. */
+    private int[] numbers = new int[0];
+
+    private int[] sheets = new int[0];
+    private int[] whites = new int[0];
+    private int[] blacks = new int[0];
+    private int[] dates = new int[0];
+    private int[] results = new int[0];
+    private short[] whiteRatings = new short[0];
+    private short[] blackRatings = new short[0];
+
+    /** Names come up in many games and are kept once. */
+    private final List<String> texts = new ArrayList<>();
+
+    private final Map<String, Integer> places = new HashMap<>();
+
+    /** The latest change that was read, in milliseconds since 1970; -1 for none. */
+    private long seen = -1;
 
     /**
      * Reads what changed since it was last asked.
@@ -28,62 +45,87 @@ final class GameRoster {
      * @param others whether another program has written, which may have begun earlier
      */
     void refresh(Handle h, boolean others) {
+        // Who writes takes the time before it is all written.
+        long since = seen < 0 ? -1 : seen - (others ? OTHERS : OWN).toMillis();
         h.createQuery(
                         "SELECT s.id, s.white, s.black, s.white_elo, s.black_elo, s.date, s.result,"
-                                + " s.deleted_at, s.changed_at, l.number FROM sheet s LEFT JOIN"
-                                + " game_line l ON l.sheet_id = s.id WHERE s.changed_at >= :seen"
-                                + " AND (s.kind = 'game' OR :seen <> '')")
-                .bind("seen", since(others ? OTHERS : OWN))
-                .map((rs, c) -> read(rs))
-                .forEach(changed -> {});
+                                + " s.deleted_at, s.changed, l.number FROM sheet s LEFT JOIN"
+                                + " game_line l ON l.sheet_id = s.id WHERE s.changed >= :since"
+                                + " AND (s.kind = 'game' OR :since >= 0)")
+                .bind("since", since)
+                .scanResultSet(
+                        (rs, c) -> {
+                            ResultSet rows = rs.get();
+                            while (rows.next()) {
+                                read(rows);
+                            }
+                            return true;
+                        });
     }
 
-    /** Some time before what was seen last: who writes takes the time before it is all written. */
-    private String since(Duration before) {
-        return seen.isEmpty()
-                ? ""
-                : Instant.parse(seen + "Z").minus(before).toString().replace("Z", "");
-    }
-
-    private boolean read(ResultSet rs) throws SQLException {
-        long sheet = rs.getLong(1);
-        // Without its Z a time sorts before all later ones, whatever fractions they have.
-        String changed = rs.getString(9).replace("Z", "");
-        seen = seen.compareTo(changed) < 0 ? changed : seen;
-        Integer before = numbers.remove(sheet);
-        if (before != null) {
-            byNumber.set(before, null);
+    private void read(ResultSet rs) throws SQLException {
+        int sheet = Math.toIntExact(rs.getLong(1));
+        seen = Math.max(seen, rs.getLong(9));
+        if (sheet < numbers.length && numbers[sheet] > 0) {
+            sheets[numbers[sheet]] = 0;
+            numbers[sheet] = 0;
         }
         int number = rs.getInt(10);
         if (rs.getString(8) != null || number == 0) {
-            return true;
+            return;
         }
-        while (byNumber.size() <= number) {
-            byNumber.add(null);
-        }
-        numbers.put(sheet, number);
-        byNumber.set(
-                number,
-                new GameFacts(
-                        sheet,
-                        once(rs.getString(2)),
-                        once(rs.getString(3)),
-                        rs.getInt(4),
-                        rs.getInt(5),
-                        once(rs.getString(6)),
-                        once(rs.getString(7))));
-        return true;
+        makeRoom(number, sheet);
+        numbers[sheet] = number;
+        sheets[number] = sheet;
+        whites[number] = place(rs.getString(2));
+        blacks[number] = place(rs.getString(3));
+        whiteRatings[number] = (short) rs.getInt(4);
+        blackRatings[number] = (short) rs.getInt(5);
+        dates[number] = place(rs.getString(6));
+        results[number] = place(rs.getString(7));
     }
 
-    /** Names come up in many games and are kept once. */
-    private String once(String text) {
-        return texts.computeIfAbsent(text, t -> t);
+    private int place(String text) {
+        return places.computeIfAbsent(
+                text,
+                t -> {
+                    texts.add(t);
+                    return texts.size() - 1;
+                });
+    }
+
+    private void makeRoom(int number, int sheet) {
+        if (sheet >= numbers.length) {
+            numbers = Arrays.copyOf(numbers, roomFor(sheet));
+        }
+        if (number >= sheets.length) {
+            int room = roomFor(number);
+            sheets = Arrays.copyOf(sheets, room);
+            whites = Arrays.copyOf(whites, room);
+            blacks = Arrays.copyOf(blacks, room);
+            dates = Arrays.copyOf(dates, room);
+            results = Arrays.copyOf(results, room);
+            whiteRatings = Arrays.copyOf(whiteRatings, room);
+            blackRatings = Arrays.copyOf(blackRatings, room);
+        }
+    }
+
+    private static int roomFor(int place) {
+        return place + place / 4 + 64;
     }
 
     /** The game of a number; empty when it is no more. */
     Optional<GameFacts> of(int number) {
-        return number < byNumber.size()
-                ? Optional.ofNullable(byNumber.get(number))
+        return number < sheets.length && sheets[number] > 0
+                ? Optional.of(
+                        new GameFacts(
+                                sheets[number],
+                                texts.get(whites[number]),
+                                texts.get(blacks[number]),
+                                whiteRatings[number],
+                                blackRatings[number],
+                                texts.get(dates[number]),
+                                texts.get(results[number])))
                 : Optional.empty();
     }
 }

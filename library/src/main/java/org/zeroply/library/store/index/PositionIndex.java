@@ -35,7 +35,7 @@ public final class PositionIndex {
     private List<GameLines.Numbered> loose = List.of();
 
     /** Whether every game has its line; from then on each gets it when it is stored. */
-    private boolean complete;
+    private volatile boolean complete;
 
     public PositionIndex(Database database) {
         this.database = database;
@@ -55,6 +55,24 @@ public final class PositionIndex {
         while (put(database.read(PositionIndex::mergeOfLast))) {
             // Goes on while the last two segments are of about the same size.
         }
+    }
+
+    /**
+     * Puts games into a segment where enough for a whole one wait, as in the middle of an import;
+     * questions are answered meanwhile.
+     */
+    public void keepUp() {
+        addMissingLines();
+        if (database.read(PositionIndex::waiting) >= SegmentBuilder.MOST_GAMES) {
+            put(database.read(PositionIndex::nextSegment));
+        }
+    }
+
+    private static int waiting(Handle h) {
+        return h.createQuery("SELECT coalesce(max(number), 0) FROM game_line")
+                        .mapTo(Integer.class)
+                        .one()
+                - lastNumber(h);
     }
 
     /**
@@ -129,10 +147,10 @@ public final class PositionIndex {
     private static Map<Long, String> missing(Handle h) {
         Map<Long, String> missing = new HashMap<>();
         h.createQuery(
-                        "SELECT id, pgn FROM sheet WHERE kind = 'game' AND id NOT IN"
+                        "SELECT id FROM sheet WHERE kind = 'game' AND id NOT IN"
                                 + " (SELECT sheet_id FROM game_line) LIMIT 500")
-                .map((rs, c) -> missing.put(rs.getLong(1), rs.getString(2)) == null)
-                .forEach(isNew -> {});
+                .mapTo(Long.class)
+                .forEach(id -> SheetStore.pgn(h, id).ifPresent(pgn -> missing.put(id, pgn)));
         return missing;
     }
 

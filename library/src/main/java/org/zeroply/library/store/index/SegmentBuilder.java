@@ -79,6 +79,13 @@ final class SegmentBuilder {
 
     /** Writes the positions of a run of entries that agree in the upper part of the key. */
     private void write(PageWriter writer, long[] sorted, int from, int to) {
+        if (to == from + 1) {
+            // Most positions come up in one game.
+            int game = game(sorted[from]);
+            int next = moves.get(game)[ply(sorted[from])];
+            writer.group(key(sorted[from]), new int[] {game}, new int[] {next});
+            return;
+        }
         Map<Long, List<Long>> byKey = new TreeMap<>(Long::compareUnsigned);
         for (int i = from; i < to; i++) {
             byKey.computeIfAbsent(key(sorted[i]), k -> new ArrayList<>()).add(sorted[i]);

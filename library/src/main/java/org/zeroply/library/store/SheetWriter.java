@@ -1,0 +1,149 @@
+package org.zeroply.library.store;
+
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.statement.UnableToExecuteStatementException;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+
+/**
+ * Adds sheets one after the other, in the transaction of whoever made it. The statements are
+ * prepared once: with what the word index needs, that takes longer than to execute them.
+ */
+final class SheetWriter implements AutoCloseable {
+
+    private static final List<String> COLUMNS =
+            List.of(
+                    "kind",
+                    "own_title",
+                    "white",
+                    "black",
+                    "event",
+                    "date",
+                    "result",
+                    "white_elo",
+                    "black_elo",
+                    "plies",
+                    "content",
+                    "added",
+                    "changed");
+
+    private static final String KNOWN =
+            "SELECT EXISTS (SELECT 1 FROM sheet WHERE content = ?1 AND deleted_at IS NULL) OR EXISTS"
+                    + " (SELECT 1 FROM sheet WHERE origin = ?1 AND deleted_at IS NULL)";
+
+    private final Handle handle;
+    private final long now;
+    private final PackedText.Packer packer = new PackedText.Packer();
+    private final List<PreparedStatement> prepared = new ArrayList<>();
+    private final PreparedStatement known;
+    private final PreparedStatement sheet;
+    private final PreparedStatement text;
+    private final PreparedStatement line;
+    private long last;
+
+    /**
+     * @param now milliseconds since 1970
+     */
+    SheetWriter(Handle handle, long now) {
+        this.handle = handle;
+        this.now = now;
+        this.last =
+                handle.createQuery("SELECT coalesce(max(id), 0) FROM sheet")
+                        .mapTo(Long.class)
+                        .one();
+        known = prepare(KNOWN);
+        sheet =
+                prepare(
+                        "INSERT INTO sheet (id, "
+                                + String.join(", ", COLUMNS)
+                                + ") VALUES (?"
+                                + ", ?".repeat(COLUMNS.size())
+                                + ")");
+        text = prepare("INSERT INTO sheet_text VALUES (?, ?)");
+        line = prepare(GameLines.INSERT);
+    }
+
+    private PreparedStatement prepare(String sql) {
+        Connection connection = handle.getConnection();
+        try {
+            PreparedStatement statement = connection.prepareStatement(sql);
+            prepared.add(statement);
+            return statement;
+        } catch (SQLException e) {
+            throw failed(e);
+        }
+    }
+
+    private static UnableToExecuteStatementException failed(SQLException e) {
+        return new UnableToExecuteStatementException(e, null);
+    }
+
+    /** Adds a tree, and gives its number. */
+    long add(MoveTree tree) {
+        return add(tree, PgnWriter.write(tree));
+    }
+
+    /** Adds a tree unless there is one, not put away, that is so now or came in so. */
+    Optional<Long> addNew(MoveTree tree) {
+        String pgn = PgnWriter.write(tree);
+        try {
+            known.setBytes(1, ContentKey.kept(pgn));
+            try (ResultSet rs = known.executeQuery()) {
+                if (rs.next() && rs.getBoolean(1)) {
+                    return Optional.empty();
+                }
+            }
+        } catch (SQLException e) {
+            throw failed(e);
+        }
+        return Optional.of(add(tree, pgn));
+    }
+
+    private long add(MoveTree tree, String pgn) {
+        try {
+            Map<String, Object> values = Columns.of(tree);
+            values.put("content", ContentKey.kept(pgn));
+            values.put("added", now);
+            values.put("changed", now);
+            long id = ++last;
+            sheet.setLong(1, id);
+            for (int i = 0; i < COLUMNS.size(); i++) {
+                sheet.setObject(i + 2, values.get(COLUMNS.get(i)));
+            }
+            sheet.executeUpdate();
+            text.setLong(1, id);
+            text.setBytes(2, packer.pack(pgn));
+            text.executeUpdate();
+            if (values.get("kind").equals(SheetKind.GAME.word())) {
+                PackedLine moves = PackedLine.of(tree.start(), tree.mainLine());
+                line.setLong(1, id);
+                line.setString(2, moves.start());
+                line.setBytes(3, moves.moves());
+                line.executeUpdate();
+            }
+            return id;
+        } catch (SQLException e) {
+            throw failed(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        packer.close();
+        for (PreparedStatement statement : prepared) {
+            try {
+                statement.close();
+            } catch (SQLException e) {
+                throw failed(e);
+            }
+        }
+    }
+}
