@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.function.Function;
 import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -16,6 +17,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.trial.LimitedPlayer;
 import org.zeroply.coach.trial.Strength;
+import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
 
@@ -37,7 +39,7 @@ public final class HoldGame {
     /** Smaller losses are within what a search can tell. */
     private static final double SMALL = 0.03;
 
-    private final MoveEvaluator evaluator;
+    private final Function<Cancellation, MoveEvaluator> evaluators;
     private final LimitedPlayer player;
     private final Strength strength;
     private final int moves;
@@ -59,13 +61,17 @@ public final class HoldGame {
 
     /**
      * @param exercise an exercise with the task {@link DefenceTask#HOLD}
-     * @param evaluator tells what moves give away
+     * @param evaluators make what tells what moves give away, and stops when cancelled
      * @param engine plays the other side
      * @param seed the same number makes the engine choose alike
      */
-    public HoldGame(Exercise exercise, MoveEvaluator evaluator, Engine engine, long seed) {
+    public HoldGame(
+            Exercise exercise,
+            Function<Cancellation, MoveEvaluator> evaluators,
+            Engine engine,
+            long seed) {
         this.exercise = exercise;
-        this.evaluator = evaluator;
+        this.evaluators = evaluators;
         player = new LimitedPlayer(engine, new Random(seed));
         strength = new Strength(number(exercise.scheme(), STRENGTH, USUAL_STRENGTH, 1000, 2800));
         moves = number(exercise.scheme(), MOVES, USUAL_MOVES, 1, 100);
@@ -122,8 +128,9 @@ public final class HoldGame {
      * @throws java.util.concurrent.CancellationException when cancelled; then nothing was played,
      *     as when the engine fails
      */
-    public Optional<Move> play(Move move) {
+    public Optional<Move> play(Move move, Cancellation cancellation) {
         Position before = position();
+        MoveEvaluator evaluator = evaluators.apply(cancellation);
         if (isOver() || !before.isLegal(move)) {
             throw new IllegalArgumentException("this move cannot be played now");
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -134,7 +135,11 @@ class DefenceExerciseTest {
 
     private HoldGame hold() {
         MoveTree tree = draft(BACK_RANK, DefenceTask.HOLD).tree().orElseThrow();
-        return new HoldGame(Exercise.of(tree), evaluator, engine, 1);
+        return new HoldGame(
+                Exercise.of(tree),
+                c -> new MoveEvaluator(engine, Endings.NONE, Eliminator.NODES, c),
+                engine,
+                1);
     }
 
     @Test
@@ -142,19 +147,36 @@ class DefenceExerciseTest {
         HoldGame good = hold();
         while (!good.isOver()) {
             Position now = good.position();
-            good.play(evaluator.among(now, now.legalMoves()).orElseThrow().move());
+            good.play(
+                    evaluator.among(now, now.legalMoves()).orElseThrow().move(),
+                    new Cancellation());
         }
         assertThat(good.steps()).hasSizeLessThanOrEqualTo(good.moves());
         assertThat(good.kept()).isEqualTo(1);
         assertThat(good.sheet().points()).isEqualTo(good.sheet().max());
 
         HoldGame bad = hold();
-        bad.play(San.read(bad.position(), "Kh8"));
+        bad.play(San.read(bad.position(), "Kh8"), new Cancellation());
         assertThat(bad.kept()).isZero();
         assertThat(bad.sheet().points()).isZero();
         assertThat(bad.sheet().rows().get(0).status()).isEqualTo(MarkedSheet.Status.REFUTED);
         assertThat(bad.isOver()).isTrue();
-        assertThatThrownBy(() -> bad.play(Move.NULL)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> bad.play(Move.NULL, new Cancellation()))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void a_move_that_was_cancelled_was_not_played() throws Exception {
+        HoldGame game = hold();
+        Move move = San.read(game.position(), "Kh8");
+        Cancellation cancelled = new Cancellation();
+        cancelled.cancel();
+        assertThatThrownBy(() -> game.play(move, cancelled))
+                .isInstanceOf(CancellationException.class);
+        assertThat(game.played()).isEmpty();
+        assertThat(game.steps()).isEmpty();
+        game.play(move, new Cancellation());
+        assertThat(game.played()).isNotEmpty();
     }
 
     // ---- Finding --------------------------------------------------------------------------------

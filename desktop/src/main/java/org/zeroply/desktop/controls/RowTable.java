@@ -49,6 +49,10 @@ public final class RowTable<T> extends TableView<T> {
 
     private final Function<T, Object> key;
     private final ObservableList<T> rows = FXCollections.observableArrayList();
+
+    /** The rows, where they are read as they are looked at. */
+    private Optional<PagedRows<T>> paged = Optional.empty();
+
     private Consumer<T> onChoose = row -> {};
     private Consumer<T> onOpen = row -> {};
     private Consumer<List<T>> onRemove = chosen -> {};
@@ -199,7 +203,17 @@ public final class RowTable<T> extends TableView<T> {
 
     /** The chosen rows, from top to bottom. */
     public List<T> chosen() {
-        return getSelectionModel().getSelectedItems().stream().filter(r -> r != null).toList();
+        return paged.map(
+                        p ->
+                                getSelectionModel().getSelectedIndices().stream()
+                                        .filter(i -> i >= 0 && i < p.size())
+                                        .map(p::peek)
+                                        .toList())
+                .orElseGet(
+                        () ->
+                                getSelectionModel().getSelectedItems().stream()
+                                        .filter(r -> r != null)
+                                        .toList());
     }
 
     /** The chosen row, if it is one. */
@@ -227,6 +241,22 @@ public final class RowTable<T> extends TableView<T> {
                 });
     }
 
+    /** Shows rows that are read as they are looked at; those that were chosen stay so. */
+    public void show(PagedRows<T> now) {
+        Set<Object> before = new HashSet<>();
+        chosen().forEach(r -> before.add(key.apply(r)));
+        quietly(
+                () -> {
+                    getSelectionModel().clearSelection();
+                    paged.ifPresent(now::remember);
+                    paged = Optional.of(now);
+                    now.onRead(() -> quietly(this::refresh));
+                    setItems(now);
+                    mark(before);
+                    requestLayout();
+                });
+    }
+
     /** Marks the row of a key without opening anything; none if there is none. */
     public void mark(Object wanted) {
         quietly(
@@ -242,12 +272,16 @@ public final class RowTable<T> extends TableView<T> {
 
     private void mark(Set<Object> keys) {
         int[] places =
-                IntStream.range(0, keys.isEmpty() ? 0 : rows.size())
-                        .filter(i -> keys.contains(key.apply(rows.get(i))))
+                IntStream.range(0, keys.isEmpty() ? 0 : getItems().size())
+                        .filter(i -> keys.contains(key.apply(peek(i))))
                         .toArray();
         if (places.length > 0) {
             getSelectionModel().selectIndices(places[0], places);
         }
+    }
+
+    private T peek(int place) {
+        return paged.map(p -> p.peek(place)).orElseGet(() -> rows.get(place));
     }
 
     private void quietly(Runnable work) {
@@ -306,7 +340,7 @@ public final class RowTable<T> extends TableView<T> {
         double headings =
                 lookup(".column-header-background") instanceof Region r ? r.prefHeight(-1) : 0;
         double below =
-                rows.isEmpty() && getPlaceholder() instanceof Label words
+                getItems().isEmpty() && getPlaceholder() instanceof Label words
                         ? words.prefHeight(getWidth() - snappedLeftInset() - snappedRightInset())
                         : scale * ROW;
         return snappedTopInset() + headings + snapSizeY(below) + snappedBottomInset();

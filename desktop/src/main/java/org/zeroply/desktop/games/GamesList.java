@@ -19,6 +19,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.PagedRows;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Memory;
@@ -76,7 +77,7 @@ final class GamesList {
         buildTable();
         tools = build(bringIn);
         model.onRows(this::show);
-        show(List.of());
+        show(new GamesModel.Listed(new long[0], List.of(), List.of(), false));
     }
 
     private Bar build(List<Command> bringIn) {
@@ -203,14 +204,22 @@ final class GamesList {
         return elo > 0 ? player + "  " + elo : player;
     }
 
-    private void show(List<SheetRow> rows) {
+    private void show(GamesModel.Listed listed) {
         clear.setVisible(model.isFiltered());
         table.setEmpty(
                 model.isFiltered()
                         ? "Nothing fits. Press Show all to see everything again."
                         : "Nothing here yet. Press Add: a new game, a PGN file, or the clipboard.");
+        PagedRows<SheetRow> rows =
+                new PagedRows<>(listed.ids(), SheetRow::id, this::blank, model::rows);
+        rows.begin(listed.first());
         table.show(rows);
         mark();
+    }
+
+    /** A row that is not read yet. */
+    private SheetRow blank(long id) {
+        return new SheetRow(id, model.kindProperty().get(), "…", "", "", "", "", "", 0, 0, 0);
     }
 
     /** Marks the open game in the list. */

@@ -22,10 +22,12 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.desktop.controls.PagedRows;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.CollectionStore;
@@ -53,10 +55,10 @@ public final class GamesModel {
     private final ObservableList<CollectionStore.Collection> collections =
             FXCollections.observableArrayList();
     private final ReadOnlyBooleanWrapper empty = new ReadOnlyBooleanWrapper();
-    private Consumer<List<SheetRow>> onRows = rows -> {};
+    private Consumer<Listed> onRows = rows -> {};
     private Runnable onOpened = () -> {};
     private final Removal removal;
-    private long reloads;
+    private Task<?> listing = Task.none();
 
     GamesModel(Services services) {
         this.services = services;
@@ -111,7 +113,7 @@ public final class GamesModel {
     }
 
     /** Calls this with what is listed whenever it was read. */
-    void onRows(Consumer<List<SheetRow>> handler) {
+    void onRows(Consumer<Listed> handler) {
         onRows = handler;
     }
 
@@ -132,12 +134,21 @@ public final class GamesModel {
         collection.set(Optional.empty());
     }
 
-    private record Listed(
-            List<SheetRow> rows, List<CollectionStore.Collection> collections, boolean empty) {}
+    /**
+     * What is listed.
+     *
+     * @param ids the sheets, in their order
+     * @param first what is told of the first of them
+     * @param isLibraryEmpty whether there is nothing at all in the library
+     */
+    record Listed(
+            long[] ids,
+            List<SheetRow> first,
+            List<CollectionStore.Collection> collections,
+            boolean isLibraryEmpty) {}
 
     /** Reads the list again with the present filters. */
     public void reload() {
-        long number = ++reloads;
         SheetQuery query =
                 new SheetQuery(
                         kind.get(),
@@ -146,22 +157,33 @@ public final class GamesModel {
                         0,
                         collection.get().map(CollectionStore.Collection::id).orElse(0L),
                         order.get());
-        services.scheduler()
-                .library(
-                        () -> {
-                            List<SheetRow> found = services.library().sheets().find(query);
-                            return new Listed(
-                                    found,
-                                    services.library().collections().all(),
-                                    found.isEmpty() && isLibraryEmpty());
-                        },
-                        now -> {
-                            if (number == reloads) {
-                                collections.setAll(now.collections());
-                                empty.set(now.empty());
-                                onRows.accept(now.rows());
-                            }
-                        });
+        // Of what is asked for while somebody types, only the last is read.
+        listing.cancel();
+        Task<Listed> now = services.scheduler().library(() -> read(query), listed -> {});
+        listing = now;
+        now.whenDone(
+                listed -> {
+                    if (listing == now) {
+                        collections.setAll(listed.collections());
+                        empty.set(listed.isLibraryEmpty());
+                        onRows.accept(listed);
+                    }
+                });
+    }
+
+    private Listed read(SheetQuery query) {
+        SheetStore sheets = services.library().sheets();
+        long[] ids = sheets.ids(query);
+        return new Listed(
+                ids,
+                sheets.rows(Arrays.copyOf(ids, Math.min(ids.length, PagedRows.PAGE))),
+                services.library().collections().all(),
+                ids.length == 0 && isLibraryEmpty());
+    }
+
+    /** Reads what is told of sheets of the list. */
+    void rows(long[] ids, Consumer<List<SheetRow>> use) {
+        services.scheduler().library(() -> services.library().sheets().rows(ids), use);
     }
 
     private boolean isLibraryEmpty() {

@@ -25,6 +25,7 @@ import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Cancellation;
 
 /**
  * The facts of the position on the board: those seen at a glance at once, those that take a search
@@ -112,8 +113,15 @@ public final class LabModel {
                                 (cancellation, progress) -> {
                                     insight.search(
                                             position,
-                                            fact -> add(position, fact),
-                                            (part, doing) -> say(position, doing),
+                                            fact -> told(cancellation, () -> facts.add(fact)),
+                                            (part, doing) ->
+                                                    told(
+                                                            cancellation,
+                                                            () ->
+                                                                    searching.set(
+                                                                            "looking for "
+                                                                                    + doing
+                                                                                    + " …")),
                                             cancellation);
                                     return !cancellation.isCancelled();
                                 },
@@ -130,20 +138,12 @@ public final class LabModel {
                                 });
     }
 
-    private void add(Position position, Fact fact) {
+    /** Tells what a search found while it is the one that goes on. */
+    private static void told(Cancellation search, Runnable tell) {
         Platform.runLater(
                 () -> {
-                    if (isShown(position)) {
-                        facts.add(fact);
-                    }
-                });
-    }
-
-    private void say(Position position, String doing) {
-        Platform.runLater(
-                () -> {
-                    if (isShown(position)) {
-                        searching.set("looking for " + doing + " …");
+                    if (!search.isCancelled()) {
+                        tell.run();
                     }
                 });
     }

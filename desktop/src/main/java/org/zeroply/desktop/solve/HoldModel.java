@@ -51,7 +51,7 @@ public final class HoldModel {
 
     /** Begins; the seed makes the engine choose alike. */
     public void begin(Exercise exercise, long seed) {
-        HoldGame fresh = new HoldGame(exercise, evaluator(), services.marking(), seed);
+        HoldGame fresh = new HoldGame(exercise, this::evaluator, services.marking(), seed);
         game = Optional.of(fresh);
         expected = session.tree().root();
         session.go(expected);
@@ -64,12 +64,9 @@ public final class HoldModel {
                         + ". Your move: play it on the board.");
     }
 
-    private MoveEvaluator evaluator() {
+    private MoveEvaluator evaluator(Cancellation cancellation) {
         return new MoveEvaluator(
-                services.marking(),
-                services.endings().tables(),
-                LineChecker.NODES,
-                new Cancellation());
+                services.marking(), services.endings().tables(), LineChecker.NODES, cancellation);
     }
 
     /** Ends it, whatever was played. */
@@ -95,7 +92,7 @@ public final class HoldModel {
         services.scheduler()
                 .longWork(
                         "The engine answers",
-                        (cancellation, progress) -> now.play(node.move()),
+                        (cancellation, progress) -> now.play(node.move(), cancellation),
                         answer -> answered(now, node, answer))
                 .otherwise(() -> unanswered(now, node));
     }

@@ -208,6 +208,15 @@ public final class ReviewQueue implements AutoCloseable {
                     .ifPresent(r -> library.reviews().done(entry.sheetId(), entry.nodes(), r));
         } catch (LibraryException | EngineFailure e) {
             library.reviews().failed(entry.sheetId(), entry.nodes(), e.getMessage());
+        } catch (RuntimeException e) {
+            if (token.isCancelled()) {
+                return;
+            }
+            // One game that cannot be reviewed must not end the reviews of the others.
+            System.getLogger(ReviewQueue.class.getName())
+                    .log(System.Logger.Level.ERROR, "a review failed", e);
+            String words = "It could not be reviewed: " + e.getMessage();
+            library.reviews().failed(entry.sheetId(), entry.nodes(), words);
         }
     }
 

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.LongStream;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -142,5 +144,61 @@ class RowTableTest {
         Fx.askForMenu(table);
         robot.clickOn("#menu-open");
         assertThat(opened).containsExactly(2);
+    }
+
+    /** A list of a million rows, of which every key ending in 13 is no more. */
+    private PagedRows<Row> million(List<Integer> asked) {
+        return new PagedRows<>(
+                LongStream.range(0, 1_000_000).toArray(),
+                Row::id,
+                id -> new Row((int) id, "…"),
+                (keys, use) -> {
+                    asked.add((int) keys[0]);
+                    Platform.runLater(
+                            () ->
+                                    use.accept(
+                                            LongStream.of(keys)
+                                                    .filter(k -> k % 100 != 13)
+                                                    .mapToObj(k -> new Row((int) k, "row " + k))
+                                                    .toList()));
+                });
+    }
+
+    @Test
+    void of_a_long_list_only_what_is_looked_at_is_read(FxRobot robot) {
+        List<Integer> asked = new ArrayList<>();
+        robot.interact(() -> table.show(million(asked)));
+        robot.clickOn("row 3");
+        assertThat(chosen).contains(3);
+        robot.interact(() -> table.mark(700_013));
+        robot.clickOn("row 700014");
+        assertThat(chosen).contains(700_014);
+        assertThat(asked).contains(0, 700_000).hasSizeLessThan(6);
+        robot.interact(() -> table.getSelectionModel().selectAll());
+        assertThat(table.chosen()).hasSize(1_000_000);
+        assertThat(table.chosen().get(3).name()).isEqualTo("row 3");
+        assertThat(table.chosen().get(13).name()).isEqualTo("…");
+        assertThat(asked).hasSizeLessThan(8);
+    }
+
+    @Test
+    void a_long_list_that_is_read_again_keeps_what_was_chosen_and_shown(FxRobot robot) {
+        robot.interact(() -> table.show(million(new ArrayList<>())));
+        robot.interact(() -> table.mark(500_040));
+        robot.clickOn("row 500041");
+        int opened = chosen.size();
+        List<Integer> asked = new ArrayList<>();
+        PagedRows<Row> again =
+                new PagedRows<>(
+                        LongStream.range(1, 1_000_000).toArray(),
+                        Row::id,
+                        id -> new Row((int) id, "…"),
+                        (keys, use) -> asked.add((int) keys[0]));
+        robot.interact(() -> table.show(again));
+        assertThat(marked()).containsExactly(500_041);
+        assertThat(chosen).hasSize(opened);
+        assertThat(again.peek(again.placeOf(500_041)).name()).isEqualTo("row 500041");
+        assertThat(again.placeOf(0)).isEqualTo(-1);
+        assertThat(robot.lookup("row 500041").tryQuery()).isPresent();
     }
 }

@@ -32,7 +32,7 @@ class GamesModelTest extends ModelTest {
                     model.onRows(
                             now -> {
                                 rows.clear();
-                                rows.addAll(now);
+                                rows.addAll(now.first());
                             });
                     model.reload();
                 });

@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
+import java.util.zip.ZipException;
 import org.zeroply.chess.board.Board;
 
 /** All results of one ending, a byte a position as {@link Endings#probe} gives them. */
@@ -77,7 +78,7 @@ final class EndingTable {
     static EndingTable read(EndingMaterial material, InputStream in) throws IOException {
         try (DataInputStream data = new DataInputStream(new InflaterInputStream(in))) {
             if (data.readInt() != FORMAT || !data.readUTF().equals(material.name())) {
-                throw new IOException("not a table of " + material.name());
+                throw new ZipException("not a table of " + material.name());
             }
             EndingTable table = new EndingTable(material);
             for (byte[] side : table.values) {

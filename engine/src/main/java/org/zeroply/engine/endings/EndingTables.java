@@ -2,9 +2,11 @@ package org.zeroply.engine.endings;
 
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UTFDataFormatException;
 import java.io.UncheckedIOException;
 import java.lang.ref.SoftReference;
 import java.nio.file.Files;
@@ -17,6 +19,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicReferenceArray;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.zip.ZipException;
 import org.zeroply.chess.board.Board;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -217,8 +220,15 @@ public final class EndingTables implements Endings {
             return UNKNOWN;
         }
         EndingTable known = inMemory(signature);
-        EndingTable table = known == null ? table(signature) : known;
-        return table.probe(board, material.signature() != signature);
+        try {
+            EndingTable table = known == null ? table(signature) : known;
+            return table.probe(board, material.signature() != signature);
+        } catch (UncheckedIOException e) {
+            // A damaged file must not end what asked: the ending is not known from now on.
+            System.getLogger(EndingTables.class.getName())
+                    .log(System.Logger.Level.WARNING, e.getMessage(), e);
+            return UNKNOWN;
+        }
     }
 
     /** A table that was read; null, as this is asked most often of all, where it has to be read. */
@@ -236,18 +246,32 @@ public final class EndingTables implements Endings {
         if (material == null) {
             throw new IllegalStateException("no ending table for signature " + signature);
         }
-        try (InputStream in = new BufferedInputStream(open(material))) {
-            EndingTable table = EndingTable.read(material, in);
+        try {
+            EndingTable table = read(material);
             SoftReference<EndingTable> held = new SoftReference<>(table);
             loaded.set(material.signature(), held);
             loaded.set(EndingMaterial.exchanged(material.signature()), held);
             return table;
         } catch (IOException e) {
+            present.set(material.signature(), null);
+            present.set(EndingMaterial.exchanged(material.signature()), null);
             throw new UncheckedIOException(
                     "The ending table "
                             + file(material)
-                            + " cannot be read. Delete it, and it is made anew.",
+                            + " cannot be read. It is made anew when the program begins next.",
                     e);
+        }
+    }
+
+    /** Reads a table; the file of one that is damaged goes, so that it is made anew. */
+    private EndingTable read(EndingMaterial material) throws IOException {
+        try (InputStream in = new BufferedInputStream(open(material))) {
+            return EndingTable.read(material, in);
+        } catch (EOFException | ZipException | UTFDataFormatException e) {
+            if (!isShipped(material)) {
+                Files.deleteIfExists(file(material));
+            }
+            throw e;
         }
     }
 }

@@ -117,10 +117,19 @@ class EndingTablesTest {
         Path copy = Files.createTempDirectory(folder, "broken");
         byte[] whole = Files.readAllBytes(folder.resolve("KBBK.zpe"));
         Files.write(copy.resolve("KBBK.zpe"), Arrays.copyOf(whole, whole.length / 2));
+        Files.writeString(copy.resolve("KBNK.zpe"), "no table");
         EndingTables broken = new EndingTables(copy);
-        Board board = Position.fromFen("8/8/8/3k4/8/8/8/BB2K3 w - - 0 1").toBoard();
-        assertThat(org.assertj.core.api.Assertions.catchThrowable(() -> broken.probe(board)))
-                .hasMessageContaining("KBBK.zpe cannot be read");
+        int before = broken.count();
+        for (String fen :
+                List.of("8/8/8/3k4/8/8/8/BB2K3 w - - 0 1", "8/8/8/3k4/8/8/8/BN2K3 b - - 0 1")) {
+            Position p = Position.fromFen(fen);
+            assertThat(broken.probe(p.toBoard())).isEqualTo(Endings.UNKNOWN);
+            Engine engine = new BuiltInEngine(8, Weights.shipped(), broken);
+            assertThat(engine.analyse(AnalysisRequest.of(p, Limits.depth(3))).best()).isPresent();
+        }
+        assertThat(broken.count()).isEqualTo(before - 2);
+        // They are gone, so that they are made anew.
+        assertThat(copy).isEmptyDirectory();
     }
 
     @Test
