@@ -97,6 +97,33 @@ class ReportTest {
     }
 
     @Test
+    void names_in_other_scripts_stand_in_a_pdf_and_what_is_missing_is_seen() throws IOException {
+        String names = "Иванов Ёж Щука – Ὀδυσσεύς Γιώργος – Đorđević Ẽ – 棋士 🙂\tend";
+        String run = "W".repeat(400);
+        Report report =
+                new Report(
+                        "Пётр против Ζωή",
+                        names,
+                        List.of(
+                                new Report.Text(names, Report.Tone.PLAIN),
+                                new Report.Text(run, Report.Tone.PLAIN),
+                                new Report.Table(
+                                        List.of("Ученик", "x"),
+                                        List.of(List.of("Ж".repeat(200), "1")))),
+                        "");
+        String text = pdfText(report);
+        assertThat(text)
+                .contains("Пётр против Ζωή")
+                .contains("Иванов Ёж Щука", "Γιώργος", "Đorđević")
+                .contains("□□")
+                .contains("Ученик")
+                .doesNotContain("?");
+        assertThat(text.lines().filter(l -> l.matches("W+")).toList())
+                .hasSizeGreaterThan(5)
+                .allMatch(l -> l.length() < 90);
+    }
+
+    @Test
     void a_long_report_goes_over_pages_without_losing_a_line() throws IOException {
         Report one = report(Map.of(), Set.of());
         List<Report.Block> blocks =

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 
 /** Draws on a page of a PDF. */
@@ -14,14 +14,18 @@ final class PdfPen implements Pen {
     private static final double ROUND = 0.5523;
 
     private final PDPageContentStream out;
+
+    /** A line around letters makes them look bold when it is so wide a part of their size. */
+    private static final double THICKER = 0.03;
+
     private final double height;
-    private final PDFont plain;
-    private final PDFont bold;
+    private final Face plain;
+    private final Face bold;
 
     /**
      * @param height height of the page; y counts from its top
      */
-    PdfPen(PDPageContentStream out, double height, PDFont plain, PDFont bold) {
+    PdfPen(PDPageContentStream out, double height, Face plain, Face bold) {
         this.out = out;
         this.height = height;
         this.plain = plain;
@@ -130,9 +134,8 @@ final class PdfPen implements Pen {
             double x, double y, double size, boolean heavy, Ink ink, Anchor anchor, String text) {
         draw(
                 () -> {
-                    PDFont font = heavy ? bold : plain;
-                    String known = Letters.known(font, text);
-                    double width = Letters.width(font, known, size);
+                    Face face = heavy ? bold : plain;
+                    double width = face.width(text, size);
                     double left =
                             switch (anchor) {
                                 case START -> x;
@@ -141,11 +144,24 @@ final class PdfPen implements Pen {
                             };
                     fill(ink);
                     out.beginText();
-                    out.setFont(font, (float) size);
                     out.newLineAtOffset((float) left, y(y));
-                    out.showText(known);
+                    for (Face.Run run : face.runs(text)) {
+                        show(run, size, face.isThickened(run.font()), ink);
+                    }
                     out.endText();
                 });
+    }
+
+    private void show(Face.Run run, double size, boolean thickened, Ink ink) throws IOException {
+        out.setFont(run.font(), (float) size);
+        if (thickened) {
+            stroke(ink, size * THICKER);
+            out.setRenderingMode(RenderingMode.FILL_STROKE);
+        }
+        out.showText(run.text());
+        if (thickened) {
+            out.setRenderingMode(RenderingMode.FILL);
+        }
     }
 
     @Override

@@ -2,10 +2,12 @@ package org.zeroply.library.print;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -26,11 +28,14 @@ public final class PdfReport {
     private static final double SIZE = 10.5;
     private static final double LEADING = 1.38;
     private static final double PLOT = 110;
+    private static final String SECOND =
+            "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
     private final Report report;
     private final PDDocument document;
-    private final PDFont plain;
-    private final PDFont bold;
+    private Optional<PDFont> second = Optional.empty();
+    private final Face plain;
+    private final Face bold;
     private final List<PDPageContentStream> pages = new ArrayList<>();
     private PdfPen pen;
     private double y;
@@ -38,12 +43,24 @@ public final class PdfReport {
     private PdfReport(Report report, PDDocument document) throws IOException {
         this.report = report;
         this.document = document;
-        plain = font("Cabin-Regular.ttf");
-        bold = font("Cabin-Bold.ttf");
+        plain = new Face(font("Cabin-Regular.ttf"), this::second, false);
+        bold = new Face(font("Cabin-Bold.ttf"), this::second, true);
     }
 
     private PDFont font(String file) throws IOException {
         return PDType0Font.load(document, new ByteArrayInputStream(HtmlReport.bytes(file)), true);
+    }
+
+    /** A font that comes with the PDF library and has Latin, Greek and Cyrillic letters. */
+    private PDFont second() {
+        if (second.isEmpty()) {
+            try (InputStream in = PDDocument.class.getResourceAsStream(SECOND)) {
+                second = Optional.of(PDType0Font.load(document, in, true));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return second.get();
     }
 
     /**
@@ -159,7 +176,7 @@ public final class PdfReport {
     /** Sets lines one under the other; a long text runs over to the next page. */
     private void lines(String text, double size, boolean heavy, Ink ink, double x, double width)
             throws IOException {
-        for (String line : Letters.lines(heavy ? bold : plain, text, size, width)) {
+        for (String line : (heavy ? bold : plain).lines(text, size, width)) {
             room(size * LEADING);
             y += size * LEADING;
             pen.text(x, y - size * 0.3, size, heavy, ink, Pen.Anchor.START, line);
@@ -185,7 +202,7 @@ public final class PdfReport {
     }
 
     private double height(String text, double size, double width) {
-        return Letters.lines(plain, text, size, width).size() * size * LEADING;
+        return plain.lines(text, size, width).size() * size * LEADING;
     }
 
     private void table(Report.Table table) throws IOException {
@@ -213,13 +230,9 @@ public final class PdfReport {
     /** A cell cut to its column, with dots where something is missing. */
     private String cut(String cell, int column, double first, double other) {
         double room = (column == 0 ? first : other) - 6;
-        String text = Letters.known(plain, cell);
-        if (Letters.width(plain, text, SIZE) <= room) {
-            return text;
+        if (plain.width(cell, SIZE) <= room) {
+            return cell;
         }
-        while (!text.isEmpty() && Letters.width(plain, text + "…", SIZE) > room) {
-            text = text.substring(0, text.length() - 1);
-        }
-        return text + "…";
+        return plain.start(cell, SIZE, room - plain.width("…", SIZE)) + "…";
     }
 }

@@ -1,7 +1,6 @@
 package org.zeroply.library.print;
 
 import java.util.List;
-import org.apache.pdfbox.pdmodel.font.PDFont;
 
 /** Sets a position to solve into its part of a page: title, prompt, diagram, ruled lines. */
 final class ProblemGrid {
@@ -13,11 +12,11 @@ final class ProblemGrid {
     /** From rule to rule, for handwriting. */
     private static final double RULE = 21;
 
-    private final PDFont plain;
-    private final PDFont bold;
+    private final Face plain;
+    private final Face bold;
     private final int perPage;
 
-    ProblemGrid(PDFont plain, PDFont bold, int perPage) {
+    ProblemGrid(Face plain, Face bold, int perPage) {
         this.plain = plain;
         this.bold = bold;
         this.perPage = perPage;
@@ -73,7 +72,7 @@ final class ProblemGrid {
     private double words(
             Pen pen, String text, boolean heavy, Ink ink, double x, double top, double width) {
         double y = top;
-        for (String line : Letters.lines(heavy ? bold : plain, text, SIZE, width)) {
+        for (String line : (heavy ? bold : plain).lines(text, SIZE, width)) {
             y += SIZE * LEADING;
             pen.text(x, y - SIZE * 0.3, SIZE, heavy, ink, Pen.Anchor.START, line);
         }
