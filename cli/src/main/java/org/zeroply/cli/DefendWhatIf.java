@@ -21,6 +21,7 @@ import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.library.print.WhatIfSheet;
+import org.zeroply.library.store.WholeFile;
 
 /** {@code defend --what-if}: a table of positions against defences. */
 final class DefendWhatIf {
@@ -67,7 +68,8 @@ final class DefendWhatIf {
             }
         }
         if (epd) {
-            Files.writeString(out, WhatIfRows.of(table).text());
+            String written = WhatIfRows.of(table).text();
+            WholeFile.write(out, part -> Files.writeString(part, written));
         } else if (out != null) {
             ReportFile.write(WhatIfSheet.report(table, "What if", evaluator.engine()), out);
         }

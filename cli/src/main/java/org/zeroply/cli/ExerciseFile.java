@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.library.store.WholeFile;
 
 /** Files of exercises. */
 final class ExerciseFile {
@@ -61,8 +62,8 @@ final class ExerciseFile {
      */
     static void write(List<MoveTree> exercises, Path file) throws IOException {
         checkNew(file);
-        Files.writeString(
-                file, exercises.stream().map(PgnWriter::write).collect(Collectors.joining()));
+        String pgn = exercises.stream().map(PgnWriter::write).collect(Collectors.joining());
+        WholeFile.write(file, part -> Files.writeString(part, pgn));
     }
 
     /**

@@ -13,6 +13,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.library.print.ExerciseSheet;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.ReportWriter;
+import org.zeroply.library.store.WholeFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -65,7 +66,8 @@ final class ExerciseSheetCommand implements Callable<Integer> {
         ExerciseSheet sheet = new ExerciseSheet(title, student, trees);
         List<Path> written = new ArrayList<>(List.of(out));
         if (set) {
-            Files.writeString(out, name.endsWith(".epd") ? sheet.epd() : sheet.pgn());
+            String text = name.endsWith(".epd") ? sheet.epd() : sheet.pgn();
+            WholeFile.write(out, part -> Files.writeString(part, text));
         } else {
             Path apart = ReportWriter.beside(out, "solutions");
             ReportFile.write(sheet.questions(perPage), out);

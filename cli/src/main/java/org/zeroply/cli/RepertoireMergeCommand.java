@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Merge;
 import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.library.store.WholeFile;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -62,7 +63,7 @@ final class RepertoireMergeCommand implements Callable<Integer> {
         if (out != null) {
             StringBuilder pgn = new StringBuilder();
             repertoire.chapters().forEach(c -> pgn.append(PgnWriter.write(c)).append('\n'));
-            Files.writeString(out, pgn);
+            WholeFile.write(out, part -> Files.writeString(part, pgn));
         }
         ObjectNode document = document(merges);
         document.set("rejected", Output.node(input.rejected()));

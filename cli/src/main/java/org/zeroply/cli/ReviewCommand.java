@@ -23,6 +23,7 @@ import org.zeroply.coach.review.PlayerReview;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.print.GameReport;
 import org.zeroply.library.print.Report;
+import org.zeroply.library.store.WholeFile;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -68,7 +69,7 @@ final class ReviewCommand implements Callable<Integer> {
                 });
         document.set("rejected", Output.node(run.rejected()));
         if (annotated != null) {
-            Files.writeString(annotated, pgn);
+            WholeFile.write(annotated, part -> Files.writeString(part, pgn));
         }
         for (int i = 0; i < reports.size(); i++) {
             Path report = run.report().orElseThrow();

@@ -3,6 +3,7 @@ package org.zeroply.workshop;
 import java.util.List;
 import javafx.application.Application;
 import org.zeroply.workshop.command.Arguments;
+import org.zeroply.workshop.disk.DiskRun;
 import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.kill.KillRun;
 import org.zeroply.workshop.pauses.PausesApplication;
@@ -11,7 +12,7 @@ import org.zeroply.workshop.pictures.PicturesApplication;
 /**
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
- * kill}: see {@link KillRun}.
+ * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}.
  */
 public final class Main {
 
@@ -21,6 +22,7 @@ public final class Main {
     public static void main(String[] args) throws Exception {
         switch (args.length > 0 ? args[0] : "") {
             case "kill", KillRun.VICTIM -> end(KillRun.run(arguments(args), System.out));
+            case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
             case "pauses" -> Application.launch(PausesApplication.class, args);
             default -> Application.launch(PicturesApplication.class, args);

@@ -14,6 +14,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.ReportWriter;
+import org.zeroply.library.store.WholeFile;
 
 /** Asks where to save, and writes behind the window; failures are told in the status row. */
 public final class FileSaver {
@@ -66,7 +67,9 @@ public final class FileSaver {
 
     /** Writes a text, which is made behind the window. */
     public void writeText(File file, Supplier<String> text) {
-        write(file, () -> Files.writeString(file.toPath(), text.get()));
+        write(
+                file,
+                () -> WholeFile.write(file.toPath(), part -> Files.writeString(part, text.get())));
     }
 
     /** Writes a file. */

@@ -5,6 +5,7 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import org.zeroply.library.store.WholeFile;
 
 /** Writes reports to files. */
 public final class ReportWriter {
@@ -19,13 +20,19 @@ public final class ReportWriter {
     }
 
     /**
-     * Writes a page when the name ends in {@code .html} or {@code .htm}, else a PDF.
+     * Writes all of a report or nothing: a page when the name ends in {@code .html} or {@code
+     * .htm}, else a PDF.
      *
      * @throws IOException if the file cannot be written
      */
     public static void write(Report report, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        if (name.endsWith(".html") || name.endsWith(".htm")) {
+        boolean page = name.endsWith(".html") || name.endsWith(".htm");
+        WholeFile.write(file, part -> write(report, part, page));
+    }
+
+    private static void write(Report report, Path file, boolean page) throws IOException {
+        if (page) {
             Files.writeString(file, HtmlReport.write(report));
             return;
         }

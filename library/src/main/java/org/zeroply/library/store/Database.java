@@ -4,7 +4,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLong;
@@ -22,6 +21,7 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
+import org.sqlite.SQLiteOpenMode;
 import org.zeroply.library.LibraryException;
 
 /** The library file as a database: opening, bringing up to date, and one writer at a time. */
@@ -39,6 +39,7 @@ public final class Database {
     private static final int LOG_PAGES = 8 * 1024;
 
     private final Path file;
+    private final LibraryPlace place;
     private final SQLiteDataSource source;
     private final Jdbi jdbi;
 
@@ -68,6 +69,7 @@ public final class Database {
         this.source = source;
         this.jdbi = Jdbi.create(source);
         this.keeper = jdbi.open();
+        this.place = new LibraryPlace(file);
     }
 
     /** Opens or creates; see {@link org.zeroply.library.Library#open}. */
@@ -75,12 +77,12 @@ public final class Database {
         LibraryFile place = new LibraryFile(file);
         place.check();
         boolean made = place.isMissing() && make(place);
-        Database database = connect(file);
+        Database database = connect(file, false);
         try {
             if (!made && database.isUnfinished()) {
                 database.giveUp();
                 make(place);
-                database = connect(file);
+                database = connect(file, false);
             }
             if (!made) {
                 database.bringUpToDate();
@@ -96,8 +98,15 @@ public final class Database {
         }
     }
 
-    private static Database connect(Path file) {
+    /**
+     * @param make whether a file is made where there is none; otherwise one that was moved away
+     *     while it was open would be found again empty
+     */
+    private static Database connect(Path file, boolean make) {
         SQLiteConfig config = new SQLiteConfig();
+        if (!make) {
+            config.resetOpenMode(SQLiteOpenMode.CREATE);
+        }
         config.setJournalMode(SQLiteConfig.JournalMode.WAL);
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
         config.enforceForeignKeys(true);
@@ -114,7 +123,7 @@ public final class Database {
 
     /** Makes an empty library in a file that is nobody's yet. */
     private static void prepare(Path file) {
-        Database database = connect(file);
+        Database database = connect(file, true);
         try {
             database.write(h -> h.execute("PRAGMA application_id = " + LibraryFile.APPLICATION_ID));
             database.flyway().migrate();
@@ -136,7 +145,7 @@ public final class Database {
 
     /** Whether a program was stopped while it made the file, and nothing of anybody's is in it. */
     private static boolean isUnfinished(Path file) {
-        Database database = connect(file);
+        Database database = connect(file, false);
         try {
             return database.isUnfinished();
         } catch (LibraryException e) {
@@ -267,7 +276,16 @@ public final class Database {
         if (together.get() != null) {
             return within(together.get(), work);
         }
-        Handle handle = Optional.ofNullable(readers.poll()).orElseGet(jdbi::open);
+        Handle handle = readers.poll();
+        if (handle == null) {
+            if (!place.isTaken()) {
+                // Nothing can be opened any more, but what is open can be read.
+                synchronized (keeper) {
+                    return within(keeper, work);
+                }
+            }
+            handle = open();
+        }
         boolean sound = false;
         try {
             T result = work.apply(handle);
@@ -281,6 +299,14 @@ public final class Database {
             } else {
                 handle.close();
             }
+        }
+    }
+
+    private Handle open() {
+        try {
+            return jdbi.open();
+        } catch (JdbiException e) {
+            throw translate(file, e);
         }
     }
 
@@ -307,6 +333,7 @@ public final class Database {
         writing.lock();
         boolean sound = false;
         try {
+            place.check();
             T result = writer().inTransaction(work::apply);
             writes.incrementAndGet();
             sound = true;
@@ -323,7 +350,7 @@ public final class Database {
 
     private Handle writer() {
         if (writer == null) {
-            writer = jdbi.open();
+            writer = open();
             writer.execute("PRAGMA cache_size = -" + WRITER_KILOBYTES);
             writer.execute("PRAGMA wal_autocheckpoint = " + LOG_PAGES);
         }
@@ -341,13 +368,15 @@ public final class Database {
 
     /** A connection of its own, to be closed by who asked for it. */
     Handle connection() {
-        return jdbi.open();
+        place.check();
+        return open();
     }
 
     /** Does what writes without {@link #write}, in its turn. */
     void inTurn(Runnable work) {
         writing.lock();
         try {
+            place.check();
             work.run();
             writes.incrementAndGet();
         } finally {
@@ -410,6 +439,11 @@ public final class Database {
             return "The disk is full. What was saved before is safe in "
                     + file
                     + "; the last change was not saved. Make room and save again.";
+        }
+        if (name.startsWith("SQLITE_IOERR")) {
+            return file
+                    + " could not be read or written: the disk is full, or does not answer as it"
+                    + " should. What was saved before is safe. Make room, or see to the disk.";
         }
         if (name.startsWith("SQLITE_READONLY") || name.startsWith("SQLITE_CANTOPEN")) {
             return file + " cannot be written. What was saved before is safe. Allow writing there.";

@@ -80,6 +80,14 @@ final class LibraryFile {
                             + " cannot be written. Nothing was changed. Choose another place, or"
                             + " allow writing there.");
         }
+        if (!Files.exists(file) && size(beside("-wal")) > 0) {
+            throw new LibraryException(
+                    file
+                            + " is not there, but "
+                            + beside("-wal").getFileName()
+                            + " is, which holds the last changes of a library of that name. Put"
+                            + " both together again, or move that one away. Nothing was changed.");
+        }
         if (size(file) > 0) {
             checkHeader();
         }

@@ -12,21 +12,28 @@ public record SheetOrder(By by, boolean descending) {
 
     /** What can be sorted by. */
     public enum By {
-        ADDED("id"),
-        WHITE("white COLLATE NOCASE"),
-        BLACK("black COLLATE NOCASE"),
-        RESULT("result"),
-        MOVES("plies"),
-        DATE("date"),
-        EVENT("event COLLATE NOCASE"),
-        TITLE("title COLLATE NOCASE"),
-        RATING("max(white_elo, black_elo)");
+        ADDED("id", true),
+        WHITE("white COLLATE NOCASE", true),
+        BLACK("black COLLATE NOCASE", true),
+        RESULT("result", false),
+        MOVES("plies", false),
+        DATE("date", true),
+        EVENT("event COLLATE NOCASE", false),
+        TITLE("title COLLATE NOCASE", false),
+        RATING("max(white_elo, black_elo)", false);
 
         private final String column;
+        private final boolean indexed;
 
-        By(String column) {
+        By(String column, boolean indexed) {
             this.column = column;
+            this.indexed = indexed;
         }
+    }
+
+    /** Whether an index of the library has this order. */
+    boolean isIndexed() {
+        return by.indexed;
     }
 
     String sql() {

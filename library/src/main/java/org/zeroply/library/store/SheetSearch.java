@@ -10,7 +10,6 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.jdbi.v3.core.Handle;
-import org.jdbi.v3.core.statement.Query;
 import org.zeroply.chess.board.Side;
 
 /**
@@ -25,6 +24,9 @@ final class SheetSearch {
     private static final String TEXT =
             "white || ' ' || black || ' ' || event || ' ' || date || ' ' || own_title";
 
+    /** A word that so many sheets have is common. */
+    private static final int COMMON = 50_000;
+
     /** Rows asked for at once. */
     private static final int BATCH = 500;
 
@@ -36,29 +38,52 @@ final class SheetSearch {
      */
     static long[] ids(Handle h, SheetQuery query) {
         List<SheetWord> words = query.words().stream().map(SheetWord::new).toList();
-        String beginnings = words.stream().flatMap(w -> w.beginnings().stream()).collect(joined());
-        if (!beginnings.isEmpty()) {
-            long[] found =
-                    ids(h, query, words.stream().filter(w -> !w.isPlain()).toList(), beginnings);
+        List<SheetWord.Part> parts = words.stream().flatMap(w -> w.parts().stream()).toList();
+        if (!parts.isEmpty()) {
+            // To go through all that have a common word takes longer than to look at the others.
+            List<SheetWord.Part> rare = parts.stream().filter(p -> !isCommon(h, p)).toList();
+            List<SheetWord.Part> asked = rare.isEmpty() ? parts : rare;
+            List<SheetWord.Part> seen = parts.stream().filter(p -> !asked.contains(p)).toList();
+            List<SheetWord> inside = words.stream().filter(w -> !w.isPlain()).toList();
+            String beginnings =
+                    asked.stream().map(SheetWord.Part::query).collect(Collectors.joining(" AND "));
+            long[] found = ids(h, query, inside, beginnings, seen);
             if (found.length > 0) {
                 return found;
             }
         }
-        return ids(h, query, words, "");
+        return ids(h, query, words, "", List.of());
     }
 
-    private static java.util.stream.Collector<CharSequence, ?, String> joined() {
-        return Collectors.joining(" AND ");
+    private static boolean isCommon(Handle h, SheetWord.Part part) {
+        return h.createQuery(
+                                "SELECT count(*) FROM (SELECT 1 FROM sheet_words WHERE sheet_words"
+                                        + " MATCH :word LIMIT :most)")
+                        .bind("word", part.wholeQuery())
+                        .bind("most", COMMON)
+                        .mapTo(Integer.class)
+                        .one()
+                == COMMON;
     }
 
     /**
      * @param inside words that must stand somewhere in the text
      * @param beginnings a query of the word index; empty for none
+     * @param seen beginnings of words that are looked for in the text of each sheet that fits
+     *     otherwise
      */
     private static long[] ids(
-            Handle h, SheetQuery query, List<SheetWord> inside, String beginnings) {
+            Handle h,
+            SheetQuery query,
+            List<SheetWord> inside,
+            String beginnings,
+            List<SheetWord.Part> seen) {
         StringBuilder sql =
-                new StringBuilder("SELECT id FROM sheet WHERE deleted_at IS NULL AND kind = :kind");
+                new StringBuilder("SELECT id")
+                        .append(seen.isEmpty() ? "" : ", " + TEXT)
+                        .append(" FROM sheet")
+                        .append(isByIndex(query, inside, beginnings) ? "" : " NOT INDEXED")
+                        .append(" WHERE deleted_at IS NULL AND kind = :kind");
         if (query.fewestPlies() > 0) {
             sql.append(" AND plies >= :plies");
         }
@@ -74,10 +99,8 @@ final class SheetSearch {
         for (int i = 0; i < inside.size(); i++) {
             sql.append(" AND ").append(inside.get(i).condition(TEXT, ":word" + i));
         }
-        Query select =
-                h.createQuery(sql.append(query.order().sql()).toString())
-                        .bind("kind", query.kind().word());
         Map<String, Object> values = new HashMap<>();
+        values.put("kind", query.kind().word());
         values.put("plies", query.fewestPlies());
         values.put("in", query.collection());
         values.put("result", query.result());
@@ -85,13 +108,31 @@ final class SheetSearch {
         for (int i = 0; i < inside.size(); i++) {
             values.put("word" + i, inside.get(i).pattern());
         }
-        return select.bindMap(values).scanResultSet((rs, c) -> numbers(rs.get()));
+        return h.createQuery(sql.append(query.order().sql()).toString())
+                .bindMap(values)
+                .scanResultSet((rs, c) -> numbers(rs.get(), seen));
     }
 
-    private static long[] numbers(ResultSet rs) throws SQLException {
+    /**
+     * Whether an index leads to the sheets. Where all rows have to be looked at, that is several
+     * times as fast from the first to the last as in the order of an index.
+     */
+    private static boolean isByIndex(SheetQuery query, List<SheetWord> inside, String beginnings) {
+        boolean few = !beginnings.isEmpty() || query.collection() > 0;
+        boolean all = inside.isEmpty() && query.result().isEmpty() && query.fewestPlies() == 0;
+        return few || all && query.order().isIndexed();
+    }
+
+    private static long[] numbers(ResultSet rs, List<SheetWord.Part> seen) throws SQLException {
         long[] ids = new long[64];
         int n = 0;
         while (rs.next()) {
+            if (!seen.isEmpty()) {
+                String text = SheetWord.plain(rs.getString(2));
+                if (!seen.stream().allMatch(w -> w.begins(text))) {
+                    continue;
+                }
+            }
             ids = n < ids.length ? ids : Arrays.copyOf(ids, 2 * n);
             ids[n++] = rs.getLong(1);
         }
@@ -139,6 +180,6 @@ final class SheetSearch {
                                 + column
                                 + " = :name ORDER BY id")
                 .bind("name", name)
-                .scanResultSet((rs, c) -> numbers(rs.get()));
+                .scanResultSet((rs, c) -> numbers(rs.get(), List.of()));
     }
 }

@@ -3,9 +3,12 @@ package org.zeroply.library.store;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** A word that somebody typed to find sheets by. */
 final class SheetWord {
+
+    private static final Pattern MARKS = Pattern.compile("\\p{Mn}+");
 
     private final String word;
 
@@ -23,11 +26,36 @@ final class SheetWord {
     }
 
     /**
-     * The parts of it that the word index knows, as queries of that index: a part is a whole word
-     * where another follows, and the beginning of one at the end.
+     * A part of it that the word index knows.
+     *
+     * @param whole whether it is a whole word, as another part follows; else the beginning of one
      */
-    List<String> beginnings() {
-        List<String> parts = new ArrayList<>();
+    record Part(String text, boolean whole) {
+
+        /** What the word index is asked for. */
+        String query() {
+            return '"' + text + (whole ? "\"" : "\" *");
+        }
+
+        /** What is asked for by those that are this word, not for others that begin so. */
+        String wholeQuery() {
+            return '"' + text + '"';
+        }
+
+        /** Whether a word of a plain text begins so. */
+        boolean begins(String plainText) {
+            String wanted = plain(text);
+            int at = plainText.indexOf(wanted);
+            while (at > 0 && isOfWords(plainText.codePointBefore(at))) {
+                at = plainText.indexOf(wanted, at + 1);
+            }
+            return at >= 0;
+        }
+    }
+
+    /** Its parts, from left to right. */
+    List<Part> parts() {
+        List<Part> parts = new ArrayList<>();
         StringBuilder part = new StringBuilder();
         word.codePoints()
                 .forEach(
@@ -35,14 +63,25 @@ final class SheetWord {
                             if (isOfWords(c)) {
                                 part.appendCodePoint(c);
                             } else if (!part.isEmpty()) {
-                                parts.add('"' + part.toString() + '"');
+                                parts.add(new Part(part.toString(), true));
                                 part.setLength(0);
                             }
                         });
         if (!part.isEmpty()) {
-            parts.add('"' + part.toString() + "\" *");
+            parts.add(new Part(part.toString(), false));
         }
         return parts;
+    }
+
+    /** A text in small letters without marks on them, as the word index has it. */
+    static String plain(String text) {
+        boolean ascii = text.chars().allMatch(c -> c < 128);
+        String bare =
+                ascii
+                        ? text
+                        : MARKS.matcher(Normalizer.normalize(text, Normalizer.Form.NFD))
+                                .replaceAll("");
+        return SqlFunctions.fold(bare);
     }
 
     /** The condition that the word stands somewhere in a text, without regard to capitals. */

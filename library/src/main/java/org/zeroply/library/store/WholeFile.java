@@ -22,11 +22,17 @@ public final class WholeFile {
      * @throws IOException if it cannot be written
      */
     public static void write(Path file, Writer writer) throws IOException {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            // A device or a pipe, say: there is nothing to be put in its place.
+            writer.write(file);
+            return;
+        }
+        Path target = Files.isSymbolicLink(file) ? file.toRealPath() : file;
+        Path part = target.resolveSibling(target.getFileName() + ".part");
         try {
             Files.deleteIfExists(part);
             writer.write(part);
-            Files.move(part, file, StandardCopyOption.REPLACE_EXISTING);
+            Files.move(part, target, StandardCopyOption.REPLACE_EXISTING);
         } finally {
             Files.deleteIfExists(part);
         }

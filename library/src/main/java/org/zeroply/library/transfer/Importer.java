@@ -29,7 +29,7 @@ import org.zeroply.library.LibraryException;
  */
 public final class Importer {
 
-    private static final int BATCH = 1000;
+    private static final int BATCH = 500;
 
     private final Library library;
     private final Progress progress;

@@ -24,6 +24,25 @@ class SheetWordTest {
     void a_word_is_asked_for_by_its_beginning(String word, boolean plain, String parts) {
         SheetWord asked = new SheetWord(word);
         assertThat(asked.isPlain()).isEqualTo(plain);
-        assertThat(String.join(" ", asked.beginnings())).isEqualTo(parts);
+        assertThat(asked.parts().stream().map(SheetWord.Part::query))
+                .containsExactly(
+                        parts.isEmpty() ? new String[0] : parts.split("(?<=[*\"]) (?=\")"));
+    }
+
+    @ParameterizedTest(name = "{0} in {1}: {2}")
+    @CsvSource({
+        "quay, 'Marram – Quay', true",
+        "qu, 'Marram – (Quay)', true",
+        "uay, 'Marram – Quay', false",
+        "angstrom, 'Ängström, Åsa', true",
+        "Ångström, 'angstrom', true",
+        "b, 'Player A. 12', false",
+        "b, 'Player B. 12', true",
+        "12, 'x 312 123', true",
+        "23, 'x 312 123', false",
+    })
+    void a_word_of_a_text_begins_with_it(String word, String text, boolean does) {
+        SheetWord.Part part = new SheetWord(word).parts().get(0);
+        assertThat(part.begins(SheetWord.plain(text))).isEqualTo(does);
     }
 }
