@@ -8,11 +8,12 @@ import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.kill.KillRun;
 import org.zeroply.workshop.pauses.PausesApplication;
 import org.zeroply.workshop.pictures.PicturesApplication;
+import org.zeroply.workshop.walk.WalkRun;
 
 /**
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
- * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}.
+ * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun}.
  */
 public final class Main {
 
@@ -24,6 +25,7 @@ public final class Main {
             case "kill", KillRun.VICTIM -> end(KillRun.run(arguments(args), System.out));
             case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
+            case "walk" -> end(WalkRun.run(arguments(args), System.out));
             case "pauses" -> Application.launch(PausesApplication.class, args);
             default -> Application.launch(PicturesApplication.class, args);
         }

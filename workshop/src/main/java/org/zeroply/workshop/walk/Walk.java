@@ -1,0 +1,492 @@
+package org.zeroply.workshop.walk;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Random;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.LongStream;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetStep;
+import org.zeroply.library.store.SheetStore.State;
+import org.zeroply.library.store.Student;
+import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.library.store.index.GameFilter;
+import org.zeroply.library.transfer.Exporter;
+import org.zeroply.library.transfer.Importer;
+import org.zeroply.library.transfer.Progress;
+
+/** One walk: steps drawn at random, each done to the library and to what is expected of it. */
+final class Walk implements AutoCloseable {
+
+    private static final List<String> NAMES = List.of("Marram", "Quay", "Tern", "Skua", "Anker");
+    private static final int LOOK_EVERY = 50;
+
+    private final Path folder;
+    private final Random random;
+    private final Expected expected = new Expected();
+    private Library library;
+    private Library second;
+    private int files;
+    private int made;
+
+    Walk(Path folder, long seed) {
+        this.folder = folder;
+        this.random = new Random(seed);
+        library = Library.open(file());
+        second = Library.open(file());
+    }
+
+    private Path file() {
+        return folder.resolve("walk-" + files + ".zpl");
+    }
+
+    /** One thing a user does; nothing where it is not possible just now. */
+    private interface Step {
+        void run() throws IOException;
+    }
+
+    /**
+     * Walks on.
+     *
+     * @throws AssertionError when the library is not as expected
+     */
+    void go(int steps) throws IOException {
+        List<Step> often =
+                List.of(this::add, this::edit, this::edit, this::edit, this::back, this::forth);
+        List<Step> seldom =
+                List.of(
+                        this::putAway,
+                        this::bringBack,
+                        this::rename,
+                        this::collect,
+                        this::takeOut,
+                        this::editBeside,
+                        this::addStudent,
+                        this::renameStudent,
+                        this::putStudentAway,
+                        this::bringStudentBack,
+                        this::attempt);
+        List<Step> rarely =
+                List.of(this::reopen, this::kill, this::archive, this::backUpAndRestore);
+        for (int i = 1; i <= steps; i++) {
+            int kind = random.nextInt(20);
+            List<Step> from = kind == 0 ? rarely : kind < 8 ? seldom : often;
+            from.get(random.nextInt(from.size())).run();
+            if (i % LOOK_EVERY == 0 || i == steps) {
+                look();
+            }
+        }
+    }
+
+    /** This program or the other one. */
+    private Library any() {
+        return random.nextInt(4) == 0 ? second : library;
+    }
+
+    private String name() {
+        return NAMES.get(random.nextInt(NAMES.size()));
+    }
+
+    // ---- Sheets ---------------------------------------------------------------------------------
+
+    private void add() {
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        editor.tag("White", name());
+        editor.tag("Black", name());
+        editor.tag("Round", String.valueOf(++made));
+        for (int i = random.nextInt(12); i > 0; i--) {
+            play(editor);
+        }
+        long id = any().sheets().add(editor.tree());
+        require(!expected.sheets.containsKey(id), "a number was given twice: " + id);
+        expected.sheets.put(id, new Expected.Sheet(PgnWriter.write(editor.tree())));
+    }
+
+    private void play(TreeEditor editor) {
+        Node end = editor.tree().root().mainLineEnd();
+        List<Move> legal = end.position().legalMoves();
+        if (!legal.isEmpty()) {
+            editor.add(end, legal.get(random.nextInt(legal.size())));
+        }
+    }
+
+    private MoveTree changed(MoveTree known) {
+        TreeEditor editor = new TreeEditor(known.copy());
+        List<Node> nodes = editor.tree().nodes();
+        Node node = nodes.get(random.nextInt(nodes.size()));
+        switch (random.nextInt(3)) {
+            case 0 -> editor.comment(node, "words " + random.nextInt(1000) + " } 1-0");
+            case 1 -> editor.tag("Event", "Club " + random.nextInt(50));
+            default -> play(editor);
+        }
+        return editor.tree();
+    }
+
+    private void edit() {
+        long id = expected.anySheet(random, false);
+        if (id > 0) {
+            Library in = any();
+            MoveTree known = in.sheets().load(id);
+            MoveTree now = changed(known);
+            long kept = in.sheets().save(id, known, List.of(new State(now, SheetStep.CHANGE)));
+            require(kept == id, "an edit was kept beside without need");
+            expected.sheets.get(id).change(PgnWriter.write(now));
+        }
+    }
+
+    /** Two programs edit one sheet: the later one's state is kept beside. */
+    private void editBeside() {
+        long id = expected.anySheet(random, false);
+        if (id > 0) {
+            MoveTree known = library.sheets().load(id);
+            MoveTree theirs = changed(known);
+            second.sheets().save(id, known, List.of(new State(theirs, SheetStep.CHANGE)));
+            expected.sheets.get(id).change(PgnWriter.write(theirs));
+            MoveTree ours = changed(known);
+            long kept =
+                    library.sheets().save(id, known, List.of(new State(ours, SheetStep.CHANGE)));
+            boolean differs = !PgnWriter.write(theirs).equals(PgnWriter.write(known));
+            require((kept != id) == differs, "a change of another program was written over");
+            if (kept == id) {
+                expected.sheets.get(id).change(PgnWriter.write(ours));
+            } else {
+                Expected.Sheet beside = new Expected.Sheet(PgnWriter.write(known));
+                beside.change(PgnWriter.write(ours));
+                expected.sheets.put(kept, beside);
+            }
+        }
+    }
+
+    private void back() {
+        step(SheetStep.UNDO);
+    }
+
+    private void forth() {
+        step(SheetStep.REDO);
+    }
+
+    private void step(SheetStep step) {
+        long id = expected.anySheet(random, false);
+        if (id > 0) {
+            Library in = any();
+            Expected.Sheet sheet = expected.sheets.get(id);
+            boolean undo = step == SheetStep.UNDO;
+            Optional<MoveTree> found = undo ? in.sheets().earlier(id) : in.sheets().later(id);
+            int to = sheet.at + (undo ? -1 : 1);
+            boolean possible = to >= 0 && to < sheet.texts.size();
+            require(found.isPresent() == possible, step + " of " + id + ": " + found.isPresent());
+            if (possible) {
+                same(sheet.texts.get(to), PgnWriter.write(found.get()), step + " of " + id);
+                in.sheets().save(id, List.of(new State(found.get(), step)));
+                sheet.at = to;
+            }
+        }
+    }
+
+    private void rename() {
+        String from = name();
+        String to = name();
+        any().sheets().rename(from, to);
+        expected.sheets.values().stream()
+                .filter(s -> !s.away)
+                .forEach(
+                        s -> {
+                            String now = s.now();
+                            for (String tag : List.of("White", "Black")) {
+                                String row = "[" + tag + " \"%s\"]";
+                                now = now.replace(row.formatted(from), row.formatted(to));
+                            }
+                            s.change(now);
+                        });
+    }
+
+    private void putAway() {
+        move(false);
+    }
+
+    private void bringBack() {
+        move(true);
+    }
+
+    private void move(boolean back) {
+        long id = expected.anySheet(random, back);
+        if (id > 0) {
+            List<BinStore.Item> items = List.of(new BinStore.Item(BinStore.Kind.GAME, id));
+            if (back) {
+                any().bin().restore(items);
+            } else {
+                any().bin().put(items);
+            }
+            expected.sheets.get(id).away = !back;
+        }
+    }
+
+    private void collect() {
+        long id = expected.anySheet(random, false);
+        if (id > 0) {
+            String name = name();
+            any().collections().put(name, List.of(id));
+            expected.collections.computeIfAbsent(name, n -> new HashSet<>()).add(id);
+        }
+    }
+
+    private void takeOut() {
+        expected.collections.keySet().stream()
+                .findFirst()
+                .flatMap(any().collections()::named)
+                .ifPresent(
+                        c -> {
+                            List<Long> in = library.collections().sheets(c.id());
+                            library.collections().take(c.id(), in);
+                            // What is in the bin stays in it, and comes back into it.
+                            expected.collections
+                                    .get(c.name())
+                                    .removeIf(id -> !expected.sheets.get(id).away);
+                        });
+    }
+
+    // ---- Students -------------------------------------------------------------------------------
+
+    private void addStudent() {
+        String name = "Student " + ++made;
+        expected.pupils.put(any().students().add(name, 1500).id(), new Expected.Pupil(name));
+    }
+
+    private void renameStudent() {
+        long id = expected.anyPupil(random, false);
+        if (id > 0) {
+            Student now =
+                    library.students().all().stream()
+                            .filter(s -> s.id() == id)
+                            .findFirst()
+                            .orElseThrow();
+            String name = "Student " + ++made;
+            any().students().save(new Student(id, now.uuid(), name, now.rating(), "note"));
+            expected.pupils.get(id).name = name;
+        }
+    }
+
+    private void putStudentAway() {
+        moveStudent(false);
+    }
+
+    private void bringStudentBack() {
+        moveStudent(true);
+    }
+
+    private void moveStudent(boolean back) {
+        long id = expected.anyPupil(random, back);
+        if (id > 0) {
+            List<BinStore.Item> items = List.of(new BinStore.Item(BinStore.Kind.STUDENT, id));
+            if (back) {
+                any().bin().restore(items);
+            } else {
+                any().bin().put(items);
+            }
+            expected.pupils.get(id).away = !back;
+        }
+    }
+
+    private void attempt() {
+        long id = expected.anyPupil(random, false);
+        if (id > 0) {
+            String uuid = "attempt-" + ++made;
+            Attempt attempt =
+                    new Attempt(
+                            0,
+                            uuid,
+                            id,
+                            OptionalLong.empty(),
+                            "A set",
+                            Instant.EPOCH.plusSeconds(made),
+                            60,
+                            "1.e4",
+                            3,
+                            10,
+                            true,
+                            "1. e4 *",
+                            "{}",
+                            List.of(),
+                            false);
+            any().attempts().add(attempt);
+            expected.pupils.get(id).attempts.add(uuid);
+        }
+    }
+
+    // ---- The file -------------------------------------------------------------------------------
+
+    private void reopen() {
+        close();
+        library = Library.open(file());
+        second = Library.open(file());
+    }
+
+    /** What a killed program leaves: the files as they are in the middle of everything. */
+    private void kill() throws IOException {
+        Path before = file();
+        files++;
+        Files.copy(before, file());
+        Path log = before.resolveSibling(before.getFileName() + "-wal");
+        if (Files.exists(log)) {
+            Files.copy(log, file().resolveSibling(file().getFileName() + "-wal"));
+        }
+        close();
+        Files.delete(before);
+        library = Library.open(file());
+        second = Library.open(file());
+    }
+
+    /** Everything is written into an archive and read into an empty library. */
+    private void archive() throws IOException {
+        Path zip = folder.resolve("all.zip");
+        new Exporter(any()).write(zip);
+        Path other = folder.resolve("other.zpl");
+        try (Library copy = Library.open(other)) {
+            new Importer(copy, Progress.NONE, new Cancellation()).files(List.of(zip));
+            same(
+                    new TreeSet<>(expected.listed().values()).toString(),
+                    new TreeSet<>(texts(copy).values()).toString(),
+                    "the archive");
+        }
+        Files.delete(other);
+        Files.delete(zip);
+    }
+
+    /** A copy is made, something is changed, and the copy is gone back to. */
+    private void backUpAndRestore() throws IOException {
+        Path copy = library.backups().make().file();
+        library.sheets().add(new MoveTree(Position.START));
+        library.backups().restore(copy);
+        reopen();
+    }
+
+    // ---- Looking --------------------------------------------------------------------------------
+
+    private static Map<Long, String> texts(Library in) {
+        Map<Long, String> texts = new TreeMap<>();
+        LongStream.of(in.sheets().ids(SheetQuery.all(SheetKind.GAME)))
+                .forEach(id -> texts.put(id, PgnWriter.write(in.sheets().load(id))));
+        return texts;
+    }
+
+    private void look() {
+        Map<Long, String> listed = expected.listed();
+        for (Library in : List.of(library, second)) {
+            same(listed.toString(), texts(in).toString(), "the games");
+            int came = in.games().at(Position.START, GameFilter.ALL).games();
+            same(listed.size() + "", came + "", "the games of the index");
+        }
+        for (String name : NAMES) {
+            long found = library.sheets().ids(new SheetQuery(SheetKind.GAME, name, "", 0)).length;
+            long has = listed.values().stream().filter(t -> t.contains(name)).count();
+            same(has + "", found + "", "the games found by " + name);
+        }
+        expected.collections.forEach(
+                (name, sheets) ->
+                        same(
+                                sheets.stream()
+                                        .filter(id -> !expected.sheets.get(id).away)
+                                        .sorted()
+                                        .toList()
+                                        .toString(),
+                                new TreeSet<>(inCollection(name)).toString(),
+                                "the collection " + name));
+        look(library.bin().all());
+        students();
+        LibraryCheck.Result check = library.check().run(part -> {}, new Cancellation());
+        require(check.isSound(), "not whole: " + check.complaints());
+    }
+
+    private List<Long> inCollection(String name) {
+        return library.collections()
+                .named(name)
+                .map(c -> library.collections().sheets(c.id()))
+                .orElse(List.of());
+    }
+
+    private void look(List<BinStore.Entry> bin) {
+        List<Long> away =
+                expected.sheets.keySet().stream()
+                        .filter(id -> expected.sheets.get(id).away)
+                        .toList();
+        List<Long> found =
+                bin.stream()
+                        .map(BinStore.Entry::item)
+                        .filter(i -> i.kind() == BinStore.Kind.GAME)
+                        .map(BinStore.Item::id)
+                        .sorted()
+                        .toList();
+        same(away.toString(), found.toString(), "the bin");
+        for (long id : away) {
+            same(
+                    expected.sheets.get(id).now(),
+                    PgnWriter.write(library.sheets().load(id)),
+                    "a sheet in the bin");
+        }
+    }
+
+    private void students() {
+        Map<Long, String> wanted = new TreeMap<>();
+        expected.pupils.forEach(
+                (id, p) -> {
+                    if (!p.away) {
+                        wanted.put(id, p.name + p.attempts);
+                    }
+                });
+        Map<Long, String> found = new TreeMap<>();
+        for (Student s : library.students().all()) {
+            List<String> attempts = new ArrayList<>();
+            library.attempts().of(s.id()).forEach(a -> attempts.add(a.uuid()));
+            found.put(s.id(), s.name() + new TreeSet<>(attempts));
+        }
+        same(wanted.toString(), found.toString(), "the students");
+    }
+
+    private static void same(String wanted, String found, String what) {
+        if (!wanted.equals(found)) {
+            int at = 0;
+            int most = Math.min(wanted.length(), found.length());
+            while (at < most && wanted.charAt(at) == found.charAt(at)) {
+                at++;
+            }
+            String rest = " … at " + at + ": expected " + around(wanted, at) + ", found ";
+            throw new AssertionError(what + rest + around(found, at));
+        }
+    }
+
+    private static String around(String text, int at) {
+        return "'" + text.substring(Math.max(0, at - 60), Math.min(text.length(), at + 60)) + "'";
+    }
+
+    private static void require(boolean holds, String what) {
+        if (!holds) {
+            throw new AssertionError(what);
+        }
+    }
+
+    @Override
+    public void close() {
+        library.close();
+        second.close();
+    }
+}
