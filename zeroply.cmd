@@ -27,7 +27,7 @@ if not exist "%root%cli\target\lib" (
 if "%command%"=="demo" goto desktop
 if "%command%"=="desktop" goto desktop
 if "%command%"=="shots" goto shots
-java -XX:+UseParallelGC -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
+java -XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
 exit /b
 :desktop
 java -XX:+UseSerialGC -Xmn32m --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^

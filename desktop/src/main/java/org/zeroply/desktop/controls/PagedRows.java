@@ -107,12 +107,16 @@ public final class PagedRows<T> extends ObservableListBase<T> {
         return row == null ? blank.apply(keys[place]) : row;
     }
 
-    /** The place of a key; -1 if it is not in the list. */
-    public int placeOf(long wanted) {
-        return IntStream.range(0, keys.length)
-                .filter(i -> keys[i] == wanted)
-                .findFirst()
-                .orElse(-1);
+    /** The places of these keys, from the top; those that are not in the list are left out. */
+    int[] placesOf(Set<Long> wanted) {
+        if (wanted.size() == 1) {
+            // Most often one is looked for, and the list may be very long.
+            long one = wanted.iterator().next();
+            return IntStream.range(0, keys.length).filter(i -> keys[i] == one).limit(1).toArray();
+        }
+        return IntStream.range(0, wanted.isEmpty() ? 0 : keys.length)
+                .filter(i -> wanted.contains(keys[i]))
+                .toArray();
     }
 
     /**

@@ -116,9 +116,16 @@ public final class RowTable<T> extends TableView<T> {
                 .map(
                         r ->
                                 getVisibleLeafColumns().stream()
-                                        .map(c -> texts.get(c).apply(r))
+                                        .map(c -> cell(texts.get(c).apply(r)))
                                         .collect(Collectors.joining("\t")))
                 .collect(Collectors.joining("\n"));
+    }
+
+    /** A text that stays one cell where it is pasted, and is not taken for a formula there. */
+    private static String cell(String text) {
+        String one = text.replaceAll("[\\t\\r\\n]+", " ");
+        boolean formula = one.matches("[=@].*|[+-](?![\\d.,]*%?$).*");
+        return formula ? "'" + one : one;
     }
 
     private TableRow<T> row() {
@@ -272,16 +279,20 @@ public final class RowTable<T> extends TableView<T> {
 
     private void mark(Set<Object> keys) {
         int[] places =
-                IntStream.range(0, keys.isEmpty() ? 0 : getItems().size())
-                        .filter(i -> keys.contains(key.apply(peek(i))))
-                        .toArray();
+                paged.map(p -> p.placesOf(numbers(keys)))
+                        .orElseGet(
+                                () ->
+                                        IntStream.range(0, keys.isEmpty() ? 0 : rows.size())
+                                                .filter(i -> keys.contains(key.apply(rows.get(i))))
+                                                .toArray());
         if (places.length > 0) {
             getSelectionModel().selectIndices(places[0], places);
         }
     }
 
-    private T peek(int place) {
-        return paged.map(p -> p.peek(place)).orElseGet(() -> rows.get(place));
+    /** The keys of rows that are read as they are looked at are whole numbers. */
+    private static Set<Long> numbers(Set<Object> keys) {
+        return keys.stream().map(k -> ((Number) k).longValue()).collect(Collectors.toSet());
     }
 
     private void quietly(Runnable work) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.LongStream;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -133,6 +134,32 @@ class RowTableTest {
     }
 
     @Test
+    void what_is_copied_is_no_formula_and_stays_in_its_cell(FxRobot robot) {
+        List<String> names =
+                List.of(
+                        "=HYPERLINK(\"x\")",
+                        "@sum",
+                        "+cmd|' /C'",
+                        "-1+2",
+                        "+0.25",
+                        "-12",
+                        "a\tb\nc");
+        List<Row> rows = new ArrayList<>();
+        names.forEach(n -> rows.add(new Row(rows.size(), n)));
+        robot.interact(() -> table.show(rows));
+        robot.interact(() -> table.getSelectionModel().selectAll());
+        assertThat(table.text().lines())
+                .containsExactly(
+                        "'=HYPERLINK(\"x\")\t0",
+                        "'@sum\t1",
+                        "'+cmd|' /C'\t2",
+                        "'-1+2\t3",
+                        "+0.25\t4",
+                        "-12\t5",
+                        "a b c\t6");
+    }
+
+    @Test
     void what_can_be_opened_is_opened_from_the_menu_too(FxRobot robot) {
         List<Integer> opened = new ArrayList<>();
         robot.interact(
@@ -197,8 +224,9 @@ class RowTableTest {
         robot.interact(() -> table.show(again));
         assertThat(marked()).containsExactly(500_041);
         assertThat(chosen).hasSize(opened);
-        assertThat(again.peek(again.placeOf(500_041)).name()).isEqualTo("row 500041");
-        assertThat(again.placeOf(0)).isEqualTo(-1);
+        assertThat(again.peek(500_040).name()).isEqualTo("row 500041");
+        assertThat(again.placesOf(Set.of(0L))).isEmpty();
+        assertThat(again.placesOf(Set.of(7L, 3L, 0L))).containsExactly(2, 6);
         assertThat(robot.lookup("row 500041").tryQuery()).isPresent();
     }
 }
