@@ -58,13 +58,16 @@ public final class SheetStore {
      * @return the ids of those added
      */
     public List<Long> addNew(List<MoveTree> trees) {
+        return addPrepared(PreparedSheet.of(trees));
+    }
+
+    /** The same with sheets that are prepared already. */
+    public List<Long> addPrepared(List<PreparedSheet> sheets) {
         return database.write(
                 h -> {
                     List<Long> added = new ArrayList<>();
                     try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
-                        for (MoveTree tree : trees) {
-                            writer.addNew(tree).ifPresent(added::add);
-                        }
+                        sheets.forEach(sheet -> writer.addNew(sheet).ifPresent(added::add));
                     }
                     return added;
                 });
@@ -83,7 +86,7 @@ public final class SheetStore {
 
     private long insert(Handle h, MoveTree tree) {
         try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
-            return writer.add(tree);
+            return writer.add(PreparedSheet.of(List.of(tree)).get(0));
         }
     }
 

@@ -5,13 +5,12 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.statement.UnableToExecuteStatementException;
-import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.tree.MoveTree;
 
 /**
  * Adds sheets one after the other, in the transaction of whoever made it. The statements are
@@ -39,9 +38,8 @@ final class SheetWriter implements AutoCloseable {
             "SELECT EXISTS (SELECT 1 FROM sheet WHERE content = ?1 AND deleted_at IS NULL) OR EXISTS"
                     + " (SELECT 1 FROM sheet WHERE origin = ?1 AND deleted_at IS NULL)";
 
-    private final Handle handle;
+    private final Connection connection;
     private final long now;
-    private final PackedText.Packer packer = new PackedText.Packer();
     private final List<PreparedStatement> prepared = new ArrayList<>();
     private final PreparedStatement known;
     private final PreparedStatement sheet;
@@ -53,12 +51,12 @@ final class SheetWriter implements AutoCloseable {
      * @param now milliseconds since 1970
      */
     SheetWriter(Handle handle, long now) {
-        this.handle = handle;
         this.now = now;
         this.last =
                 handle.createQuery("SELECT coalesce(max(id), 0) FROM sheet")
                         .mapTo(Long.class)
                         .one();
+        connection = handle.getConnection();
         known = prepare(KNOWN);
         sheet =
                 prepare(
@@ -72,7 +70,6 @@ final class SheetWriter implements AutoCloseable {
     }
 
     private PreparedStatement prepare(String sql) {
-        Connection connection = handle.getConnection();
         try {
             PreparedStatement statement = connection.prepareStatement(sql);
             prepared.add(statement);
@@ -86,16 +83,10 @@ final class SheetWriter implements AutoCloseable {
         return new UnableToExecuteStatementException(e, null);
     }
 
-    /** Adds a tree, and gives its number. */
-    long add(MoveTree tree) {
-        return add(tree, PgnWriter.write(tree));
-    }
-
-    /** Adds a tree unless there is one, not put away, that is so now or came in so. */
-    Optional<Long> addNew(MoveTree tree) {
-        String pgn = PgnWriter.write(tree);
+    /** Adds a sheet unless there is one, not put away, that is so now or came in so. */
+    Optional<Long> addNew(PreparedSheet sheet) {
         try {
-            known.setBytes(1, ContentKey.kept(pgn));
+            known.setBytes(1, sheet.key());
             try (ResultSet rs = known.executeQuery()) {
                 if (rs.next() && rs.getBoolean(1)) {
                     return Optional.empty();
@@ -104,13 +95,14 @@ final class SheetWriter implements AutoCloseable {
         } catch (SQLException e) {
             throw failed(e);
         }
-        return Optional.of(add(tree, pgn));
+        return Optional.of(add(sheet));
     }
 
-    private long add(MoveTree tree, String pgn) {
+    /** Adds a sheet, and gives its number. */
+    long add(PreparedSheet prepared) {
         try {
-            Map<String, Object> values = Columns.of(tree);
-            values.put("content", ContentKey.kept(pgn));
+            Map<String, Object> values = new HashMap<>(prepared.columns());
+            values.put("content", prepared.key());
             values.put("added", now);
             values.put("changed", now);
             long id = ++last;
@@ -120,13 +112,12 @@ final class SheetWriter implements AutoCloseable {
             }
             sheet.executeUpdate();
             text.setLong(1, id);
-            text.setBytes(2, packer.pack(pgn));
+            text.setBytes(2, prepared.text());
             text.executeUpdate();
-            if (values.get("kind").equals(SheetKind.GAME.word())) {
-                PackedLine moves = PackedLine.of(tree.start(), tree.mainLine());
+            if (prepared.line().isPresent()) {
                 line.setLong(1, id);
-                line.setString(2, moves.start());
-                line.setBytes(3, moves.moves());
+                line.setString(2, prepared.line().get().start());
+                line.setBytes(3, prepared.line().get().moves());
                 line.executeUpdate();
             }
             return id;
@@ -137,7 +128,6 @@ final class SheetWriter implements AutoCloseable {
 
     @Override
     public void close() {
-        packer.close();
         for (PreparedStatement statement : prepared) {
             try {
                 statement.close();

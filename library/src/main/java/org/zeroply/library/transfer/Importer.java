@@ -10,7 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.SimpleFileVisitor;
 import java.nio.file.attribute.BasicFileAttributes;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -22,6 +24,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.PreparedSheet;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
@@ -31,6 +34,9 @@ public final class Importer {
 
     private static final int BATCH = 500;
 
+    /** Batches on their way at a time. */
+    private static final int WAITING = 2;
+
     private final Library library;
     private final Progress progress;
     private final Cancellation cancellation;
@@ -38,7 +44,7 @@ public final class Importer {
     private final List<MoveTree> batch = new ArrayList<>();
     private int read;
     private int stored;
-    private CompletableFuture<Integer> storing = CompletableFuture.completedFuture(0);
+    private final Deque<CompletableFuture<Integer>> storing = new ArrayDeque<>();
     private CompletableFuture<Void> indexing = CompletableFuture.completedFuture(null);
 
     public Importer(Library library, Progress progress, Cancellation cancellation) {
@@ -165,7 +171,7 @@ public final class Importer {
         } finally {
             try {
                 flush();
-                settle();
+                settle(0);
             } finally {
                 // What fails in it fails again when the index is asked next, and is told then.
                 indexing.exceptionally(e -> null).join();
@@ -187,27 +193,39 @@ public final class Importer {
         }
     }
 
-    /** Hands the batch to the writer, which stores it while the next one is read. */
+    /** Hands the batch on: one is prepared and one is stored while the next one is read. */
     private void flush() {
-        settle();
         List<MoveTree> full = List.copyOf(batch);
         batch.clear();
         if (!full.isEmpty()) {
-            storing = CompletableFuture.supplyAsync(() -> library.sheets().addNew(full).size());
+            CompletableFuture<List<PreparedSheet>> prepared =
+                    CompletableFuture.supplyAsync(() -> PreparedSheet.of(full));
+            storing.add(
+                    lastStored()
+                            .thenCombineAsync(
+                                    prepared,
+                                    (before, sheets) ->
+                                            library.sheets().addPrepared(sheets).size()));
             if (indexing.isDone()) {
                 indexing = CompletableFuture.runAsync(library.games()::keepUp);
             }
         }
+        settle(WAITING);
     }
 
-    /** Waits for the batch that is being stored. */
-    private void settle() {
-        CompletableFuture<Integer> last = storing;
-        storing = CompletableFuture.completedFuture(0);
-        try {
-            stored += last.join();
-        } catch (CompletionException e) {
-            throw e.getCause() instanceof LibraryException ours ? ours : e;
+    private CompletableFuture<Integer> lastStored() {
+        return storing.isEmpty() ? CompletableFuture.completedFuture(0) : storing.getLast();
+    }
+
+    /** Waits until no more batches than these are on their way. */
+    private void settle(int most) {
+        while (storing.size() > most) {
+            try {
+                stored += storing.remove().join();
+            } catch (CompletionException e) {
+                storing.clear();
+                throw e.getCause() instanceof LibraryException ours ? ours : e;
+            }
         }
     }
 

@@ -39,7 +39,7 @@ import org.zeroply.library.transfer.Progress;
 final class Walk implements AutoCloseable {
 
     private static final List<String> NAMES = List.of("Marram", "Quay", "Tern", "Skua", "Anker");
-    private static final int LOOK_EVERY = 50;
+    private static final int LOOK_EVERY = 100;
 
     private final Path folder;
     private final Random random;

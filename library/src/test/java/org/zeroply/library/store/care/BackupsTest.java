@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,6 +24,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
 
 class BackupsTest {
 
@@ -133,6 +136,30 @@ class BackupsTest {
         backups().restore(before);
         assertThat(games()).isEqualTo(2);
         assertThat(backups().changes(before)).isEmpty();
+    }
+
+    @Test
+    void a_copy_that_an_older_program_made_is_compared_and_brought_up_to_date() throws IOException {
+        Path old = folder.resolve("old.zpl");
+        try (InputStream in =
+                new GZIPInputStream(
+                        Library.class.getResourceAsStream("versions/version-5.zpl.gz"))) {
+            Files.copy(in, old);
+        }
+        byte[] bytes = Files.readAllBytes(old);
+        assertThat(backups().changes(old))
+                .extracting(Change::words)
+                .containsExactly(
+                        "games: 1 would go, 1 would come back",
+                        "students: 1 would come back",
+                        "attempts: 1 would come back");
+        backups().restore(old);
+        library.close();
+        library = Library.open(folder.resolve("it's a club.zpl"), clock);
+        assertThat(library.sheets().find(SheetQuery.all(SheetKind.GAME)))
+                .extracting(SheetRow::white)
+                .containsExactly("Marram, Ilse");
+        assertThat(Files.readAllBytes(old)).isEqualTo(bytes);
     }
 
     @Test
