@@ -4,11 +4,12 @@ import picocli.CommandLine.Command;
 
 @Command(
         name = "library",
-        description = "Checks, copies and restores a library.",
+        description = "Checks, copies, restores and measures a library.",
         subcommands = {
             LibraryCheckCommand.class,
             LibraryBackupCommand.class,
             LibraryBackupsCommand.class,
-            LibraryRestoreCommand.class
+            LibraryRestoreCommand.class,
+            LibraryMeasureCommand.class
         })
 final class LibraryCommand {}

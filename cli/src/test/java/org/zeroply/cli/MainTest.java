@@ -237,6 +237,11 @@ class MainTest extends CommandTest {
         assertThat(Path.of(before)).exists();
         assertThat(json("import", more, "--library", library, "--json").get("stored").asInt())
                 .isEqualTo(1);
+        JsonNode laps = json("library", "measure", library, "--search", "b", "--json").get("laps");
+        assertThat(laps)
+                .filteredOn(lap -> lap.get("what").asText().matches("list|search b|statistics"))
+                .extracting(lap -> lap.get("found").asInt())
+                .containsExactly(2, 1, 2);
         JsonNode all = json("library", "backups", library, "--daily", "off", "--json");
         assertThat(all.get("backups")).hasSize(1);
         assertThat(all.get("daily").asBoolean()).isFalse();
@@ -259,6 +264,7 @@ class MainTest extends CommandTest {
                 "export --library no-such.zpl --out x.pgn",
                 "review --library no-such.zpl",
                 "repertoire coverage no-such.pgn --library no-such.zpl",
+                "library measure no-such.zpl",
                 "statistics --library no-such.zpl",
                 "import no-such.pgn --library /no/such/folder/l.zpl",
             })
