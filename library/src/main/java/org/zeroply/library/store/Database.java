@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.atomic.AtomicLong;
@@ -359,10 +361,26 @@ public final class Database {
 
     /** A connection that failed is not used again; the next write begins with another one. */
     private void giveUpWriter() {
-        if (writer != null) {
-            Handle failed = writer;
+        if (writer == null) {
+            return;
+        }
+        Connection connection = writer.getConnection();
+        try {
+            writer.close();
+        } catch (JdbiException e) {
+            // Why the write failed is told already; here it is only that nothing can be tidied up.
+            close(connection);
+        } finally {
             writer = null;
-            failed.close();
+        }
+    }
+
+    private void close(Connection connection) {
+        try {
+            connection.close();
+        } catch (SQLException e) {
+            System.getLogger(Database.class.getName())
+                    .log(System.Logger.Level.WARNING, "a connection to " + file + " stays open", e);
         }
     }
 

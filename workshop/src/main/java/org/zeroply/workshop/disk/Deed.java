@@ -1,10 +1,11 @@
 package org.zeroply.workshop.disk;
 
 import java.io.IOException;
-import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
@@ -110,7 +111,7 @@ enum Deed {
 
     private static Report report() {
         List<Report.Block> lines =
-                java.util.stream.IntStream.range(0, 200)
+                IntStream.range(0, 200)
                         .<Report.Block>mapToObj(
                                 i -> new Report.Text("Line " + i, Report.Tone.PLAIN))
                         .toList();
@@ -153,11 +154,8 @@ enum Deed {
     /** Whether every file that is written whole or not at all is so. */
     static boolean areWhole(Path folder) throws IOException {
         for (String ending : ENDINGS) {
-            byte[] head;
-            try (InputStream in = Files.newInputStream(folder.resolve(OUT + ending))) {
-                head = in.readAllBytes();
-            }
-            String text = new String(head, java.nio.charset.StandardCharsets.ISO_8859_1);
+            byte[] bytes = Files.readAllBytes(folder.resolve(OUT + ending));
+            String text = new String(bytes, StandardCharsets.ISO_8859_1);
             boolean whole =
                     switch (ending) {
                         case "zip" -> text.startsWith("PK") && text.contains("PK\005\006");

@@ -231,13 +231,17 @@ final class Walk implements AutoCloseable {
     private void move(boolean back) {
         long id = expected.anySheet(random, back);
         if (id > 0) {
-            List<BinStore.Item> items = List.of(new BinStore.Item(BinStore.Kind.GAME, id));
-            if (back) {
-                any().bin().restore(items);
-            } else {
-                any().bin().put(items);
-            }
+            bin(BinStore.Kind.GAME, id, back);
             expected.sheets.get(id).away = !back;
+        }
+    }
+
+    private void bin(BinStore.Kind kind, long id, boolean back) {
+        List<BinStore.Item> items = List.of(new BinStore.Item(kind, id));
+        if (back) {
+            any().bin().restore(items);
+        } else {
+            any().bin().put(items);
         }
     }
 
@@ -297,12 +301,7 @@ final class Walk implements AutoCloseable {
     private void moveStudent(boolean back) {
         long id = expected.anyPupil(random, back);
         if (id > 0) {
-            List<BinStore.Item> items = List.of(new BinStore.Item(BinStore.Kind.STUDENT, id));
-            if (back) {
-                any().bin().restore(items);
-            } else {
-                any().bin().put(items);
-            }
+            bin(BinStore.Kind.STUDENT, id, back);
             expected.pupils.get(id).away = !back;
         }
     }
