@@ -72,6 +72,10 @@ class SheetListTest {
         "'quay, jonas', 2",
         "AND, 0",
         "'\"quay', 0",
+        "हिन्दी, 1",
+        "ไทยเ, 1",
+        "x̌y, 1",
+        "ᦷᦲ, 0",
         "QUAY, 2",
         "'100%_!', 0",
         "été_, 0",
@@ -79,6 +83,7 @@ class SheetListTest {
     void names_are_found_whatever_their_letters(String text, int count) {
         game("Ängström, Åsa", "Été, Zoë", "2026.01.02", 0, "1. e4 1-0");
         game("Иванов", "x", "2026.01.02", 0, "1. e4 1-0");
+        game("हिन्दी", "ไทยเที่ยว x̌y", "2026.01.02", 0, "1. e4 1-0");
         assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, text, "", 0)))
                 .hasSize(count);
     }

@@ -21,8 +21,14 @@ final class SheetWord {
         return !word.isEmpty() && word.codePoints().allMatch(SheetWord::isOfWords);
     }
 
+    /** Whether the word index has this in words; what it cuts them at must not be asked for. */
     private static boolean isOfWords(int c) {
-        return Character.isLetterOrDigit(c) || Character.getType(c) == Character.NON_SPACING_MARK;
+        return Character.isLetterOrDigit(c) && !isSignOfOld(c);
+    }
+
+    /** Letters of New Tai Lue and Vedic that were signs in Unicode 6.1, which the index goes by. */
+    private static boolean isSignOfOld(int c) {
+        return c >= 0x19b0 && c <= 0x19c9 || c == 0x1cf2 || c == 0x1cf3;
     }
 
     /**
