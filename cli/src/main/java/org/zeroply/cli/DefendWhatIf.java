@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -68,8 +67,7 @@ final class DefendWhatIf {
             }
         }
         if (epd) {
-            String written = WhatIfRows.of(table).text();
-            WholeFile.write(out, part -> Files.writeString(part, written));
+            WholeFile.writeText(out, WhatIfRows.of(table).text());
         } else if (out != null) {
             ReportFile.write(WhatIfSheet.report(table, "What if", evaluator.engine()), out);
         }

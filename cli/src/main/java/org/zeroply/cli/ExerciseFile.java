@@ -62,8 +62,8 @@ final class ExerciseFile {
      */
     static void write(List<MoveTree> exercises, Path file) throws IOException {
         checkNew(file);
-        String pgn = exercises.stream().map(PgnWriter::write).collect(Collectors.joining());
-        WholeFile.write(file, part -> Files.writeString(part, pgn));
+        WholeFile.writeText(
+                file, exercises.stream().map(PgnWriter::write).collect(Collectors.joining()));
     }
 
     /**

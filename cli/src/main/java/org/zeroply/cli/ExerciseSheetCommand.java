@@ -3,7 +3,6 @@ package org.zeroply.cli;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -66,8 +65,7 @@ final class ExerciseSheetCommand implements Callable<Integer> {
         ExerciseSheet sheet = new ExerciseSheet(title, student, trees);
         List<Path> written = new ArrayList<>(List.of(out));
         if (set) {
-            String text = name.endsWith(".epd") ? sheet.epd() : sheet.pgn();
-            WholeFile.write(out, part -> Files.writeString(part, text));
+            WholeFile.writeText(out, name.endsWith(".epd") ? sheet.epd() : sheet.pgn());
         } else {
             Path apart = ReportWriter.beside(out, "solutions");
             ReportFile.write(sheet.questions(perPage), out);

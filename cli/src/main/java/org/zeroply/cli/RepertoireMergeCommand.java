@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,7 +62,7 @@ final class RepertoireMergeCommand implements Callable<Integer> {
         if (out != null) {
             StringBuilder pgn = new StringBuilder();
             repertoire.chapters().forEach(c -> pgn.append(PgnWriter.write(c)).append('\n'));
-            WholeFile.write(out, part -> Files.writeString(part, pgn));
+            WholeFile.writeText(out, pgn);
         }
         ObjectNode document = document(merges);
         document.set("rejected", Output.node(input.rejected()));

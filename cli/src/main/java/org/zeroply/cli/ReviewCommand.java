@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,7 +68,7 @@ final class ReviewCommand implements Callable<Integer> {
                 });
         document.set("rejected", Output.node(run.rejected()));
         if (annotated != null) {
-            WholeFile.write(annotated, part -> Files.writeString(part, pgn));
+            WholeFile.writeText(annotated, pgn);
         }
         for (int i = 0; i < reports.size(); i++) {
             Path report = run.report().orElseThrow();

@@ -123,6 +123,14 @@ class ReportTest {
                 .allMatch(l -> l.length() < 90);
     }
 
+    /** A line at a time, however long the rest is. */
+    @Test
+    void a_word_of_very_many_letters_is_set_whole() throws IOException {
+        Report.Block word = new Report.Text("Ж".repeat(60_000), Report.Tone.PLAIN);
+        String text = pdfText(new Report("A word", "", List.of(word), ""));
+        assertThat(text.chars().filter(c -> c == 'Ж').count()).isEqualTo(60_000);
+    }
+
     @Test
     void a_long_report_goes_over_pages_without_losing_a_line() throws IOException {
         Report one = report(Map.of(), Set.of());

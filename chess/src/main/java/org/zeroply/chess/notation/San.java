@@ -24,9 +24,6 @@ public final class San {
 
     /** The move in exact SAN with minimal disambiguation and {@code +} or {@code #}. */
     public static String write(Position position, Move move) {
-        if (move.isNull()) {
-            return "--";
-        }
         return move.isNull() ? "--" : write(position, move, position.play(move));
     }
 

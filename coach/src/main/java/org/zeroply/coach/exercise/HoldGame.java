@@ -130,10 +130,10 @@ public final class HoldGame {
      */
     public Optional<Move> play(Move move, Cancellation cancellation) {
         Position before = position();
-        MoveEvaluator evaluator = evaluators.apply(cancellation);
         if (isOver() || !before.isLegal(move)) {
             throw new IllegalArgumentException("this move cannot be played now");
         }
+        MoveEvaluator evaluator = evaluators.apply(cancellation);
         Weighed best = evaluator.among(before, before.legalMoves()).orElseThrow();
         boolean isBest = best.move().equals(move);
         Loss given = isBest ? Loss.NONE : Loss.of(evaluator.weigh(before, move), best);

@@ -3,7 +3,6 @@ package org.zeroply.desktop.controls;
 import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -67,9 +66,7 @@ public final class FileSaver {
 
     /** Writes a text, which is made behind the window. */
     public void writeText(File file, Supplier<String> text) {
-        write(
-                file,
-                () -> WholeFile.write(file.toPath(), part -> Files.writeString(part, text.get())));
+        write(file, () -> WholeFile.writeText(file.toPath(), text.get()));
     }
 
     /** Writes a file. */

@@ -221,7 +221,7 @@ public final class EndingTables implements Endings {
         }
         EndingTable known = inMemory(signature);
         try {
-            EndingTable table = known == null ? table(signature) : known;
+            EndingTable table = known == null ? table(material) : known;
             return table.probe(board, material.signature() != signature);
         } catch (UncheckedIOException e) {
             // A damaged file must not end what asked: the ending is not known from now on.
@@ -237,14 +237,18 @@ public final class EndingTables implements Endings {
         return held == null ? null : held.get();
     }
 
-    private synchronized EndingTable table(int signature) {
-        EndingTable known = inMemory(signature);
-        if (known != null) {
-            return known;
-        }
+    private EndingTable table(int signature) {
         EndingMaterial material = present.get(signature);
         if (material == null) {
             throw new IllegalStateException("no ending table for signature " + signature);
+        }
+        return table(material);
+    }
+
+    private synchronized EndingTable table(EndingMaterial material) {
+        EndingTable known = inMemory(material.signature());
+        if (known != null) {
+            return known;
         }
         try {
             EndingTable table = read(material);

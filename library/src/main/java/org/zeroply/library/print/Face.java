@@ -38,19 +38,24 @@ final class Face {
     /** A text in parts, from left to right. */
     List<Run> runs(String text) {
         List<Run> runs = new ArrayList<>();
-        text.codePoints()
-                .mapToObj(c -> known.computeIfAbsent(c, this::letter))
-                .forEach(letter -> join(runs, letter));
+        StringBuilder same = new StringBuilder();
+        PDFont font = first;
+        for (Run letter : letters(text)) {
+            if (!letter.font().equals(font) && !same.isEmpty()) {
+                runs.add(new Run(font, same.toString()));
+                same.setLength(0);
+            }
+            font = letter.font();
+            same.append(letter.text());
+        }
+        if (!same.isEmpty()) {
+            runs.add(new Run(font, same.toString()));
+        }
         return runs;
     }
 
-    private static void join(List<Run> runs, Run letter) {
-        int last = runs.size() - 1;
-        if (last >= 0 && runs.get(last).font().equals(letter.font())) {
-            runs.set(last, new Run(letter.font(), runs.get(last).text() + letter.text()));
-        } else {
-            runs.add(letter);
-        }
+    private List<Run> letters(String text) {
+        return text.codePoints().mapToObj(c -> known.computeIfAbsent(c, this::letter)).toList();
     }
 
     private Run letter(int code) {
@@ -76,18 +81,17 @@ final class Face {
         return bold && !font.equals(first);
     }
 
-    /** Width of a part in points. */
-    static double width(Run run, double size) {
+    /** Width of a text in points. */
+    double width(String text, double size) {
+        return letters(text).stream().mapToDouble(letter -> width(letter, size)).sum();
+    }
+
+    private static double width(Run run, double size) {
         try {
             return run.font().getStringWidth(run.text()) * size / 1000;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    /** Width of a text in points. */
-    double width(String text, double size) {
-        return runs(text).stream().mapToDouble(r -> width(r, size)).sum();
     }
 
     /** Breaks a text at its spaces; a word wider than the line is broken where the line ends. */
@@ -101,11 +105,11 @@ final class Face {
                     lines.add(line);
                     longer = word;
                 }
-                while (width(longer, size) > width
-                        && longer.codePointCount(0, longer.length()) > 1) {
-                    String head = start(longer, size, width);
+                String head = start(longer, size, width);
+                while (head.length() < longer.length()) {
                     lines.add(head);
                     longer = longer.substring(head.length());
+                    head = start(longer, size, width);
                 }
                 line = longer;
             }

@@ -13,11 +13,10 @@ final class PdfPen implements Pen {
     /** Control points of a quarter circle lie so far along its tangents. */
     private static final double ROUND = 0.5523;
 
-    private final PDPageContentStream out;
-
     /** A line around letters makes them look bold when it is so wide a part of their size. */
     private static final double THICKER = 0.03;
 
+    private final PDPageContentStream out;
     private final double height;
     private final Face plain;
     private final Face bold;

@@ -33,10 +33,10 @@ public final class PdfReport {
 
     private final Report report;
     private final PDDocument document;
-    private Optional<PDFont> second = Optional.empty();
     private final Face plain;
     private final Face bold;
     private final List<PDPageContentStream> pages = new ArrayList<>();
+    private Optional<PDFont> second = Optional.empty();
     private PdfPen pen;
     private double y;
 

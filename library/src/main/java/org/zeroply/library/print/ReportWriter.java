@@ -27,15 +27,14 @@ public final class ReportWriter {
      */
     public static void write(Report report, Path file) throws IOException {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        boolean page = name.endsWith(".html") || name.endsWith(".htm");
-        WholeFile.write(file, part -> write(report, part, page));
+        if (name.endsWith(".html") || name.endsWith(".htm")) {
+            WholeFile.writeText(file, HtmlReport.write(report));
+        } else {
+            WholeFile.write(file, part -> writePdf(report, part));
+        }
     }
 
-    private static void write(Report report, Path file, boolean page) throws IOException {
-        if (page) {
-            Files.writeString(file, HtmlReport.write(report));
-            return;
-        }
+    private static void writePdf(Report report, Path file) throws IOException {
         try (OutputStream out = Files.newOutputStream(file)) {
             PdfReport.write(report, out);
         }

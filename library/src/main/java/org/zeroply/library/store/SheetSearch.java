@@ -21,9 +21,6 @@ final class SheetSearch {
     private static final String COLUMNS =
             "id, kind, title, white, black, event, date, result, white_elo, black_elo, plies";
 
-    private static final String TEXT =
-            "white || ' ' || black || ' ' || event || ' ' || date || ' ' || own_title";
-
     /** A word that so many sheets have is common. */
     private static final int COMMON = 50_000;
 
@@ -80,7 +77,7 @@ final class SheetSearch {
             List<SheetWord.Part> seen) {
         StringBuilder sql =
                 new StringBuilder("SELECT id")
-                        .append(seen.isEmpty() ? "" : ", " + TEXT)
+                        .append(seen.isEmpty() ? "" : ", " + WordIndex.TEXT)
                         .append(" FROM sheet")
                         .append(isByIndex(query, inside, beginnings) ? "" : " NOT INDEXED")
                         .append(" WHERE deleted_at IS NULL AND kind = :kind");
@@ -97,7 +94,7 @@ final class SheetSearch {
             sql.append(" AND id IN (SELECT rowid FROM sheet_words WHERE sheet_words MATCH :words)");
         }
         for (int i = 0; i < inside.size(); i++) {
-            sql.append(" AND ").append(inside.get(i).condition(TEXT, ":word" + i));
+            sql.append(" AND ").append(inside.get(i).condition(WordIndex.TEXT, ":word" + i));
         }
         Map<String, Object> values = new HashMap<>();
         values.put("kind", query.kind().word());

@@ -26,6 +26,11 @@ public final class SheetStore {
     /** Tag that tells an analysis from a game in PGN files. */
     public static final String SHEET_TAG = "ZpSheet";
 
+    /** The first sheet not put away that is so now, or came in so; each half has its index. */
+    static final String WITH_FINGERPRINT =
+            "SELECT min(id) FROM (SELECT id FROM sheet WHERE content = :key AND deleted_at IS NULL"
+                    + " UNION ALL SELECT id FROM sheet WHERE origin = :key AND deleted_at IS NULL)";
+
     private final Database database;
     private final Clock clock;
 
@@ -73,20 +78,13 @@ public final class SheetStore {
                 });
     }
 
-    /** The first sheet not put away that is so now, or came in so. */
     private static Optional<Long> sheetOf(Handle h, byte[] fingerprint) {
-        return h.createQuery(
-                        "SELECT min(id) FROM (SELECT id FROM sheet WHERE content = :key AND"
-                                + " deleted_at IS NULL UNION ALL SELECT id FROM sheet WHERE origin"
-                                + " = :key AND deleted_at IS NULL)")
-                .bind("key", fingerprint)
-                .mapTo(Long.class)
-                .findOne();
+        return h.createQuery(WITH_FINGERPRINT).bind("key", fingerprint).mapTo(Long.class).findOne();
     }
 
     private long insert(Handle h, MoveTree tree) {
         try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
-            return writer.add(PreparedSheet.of(List.of(tree)).get(0));
+            return writer.add(PreparedSheet.of(tree));
         }
     }
 

@@ -34,10 +34,6 @@ final class SheetWriter implements AutoCloseable {
                     "added",
                     "changed");
 
-    private static final String KNOWN =
-            "SELECT EXISTS (SELECT 1 FROM sheet WHERE content = ?1 AND deleted_at IS NULL) OR EXISTS"
-                    + " (SELECT 1 FROM sheet WHERE origin = ?1 AND deleted_at IS NULL)";
-
     private final Connection connection;
     private final long now;
     private final List<PreparedStatement> prepared = new ArrayList<>();
@@ -57,7 +53,7 @@ final class SheetWriter implements AutoCloseable {
                         .mapTo(Long.class)
                         .one();
         connection = handle.getConnection();
-        known = prepare(KNOWN);
+        known = prepare(SheetStore.WITH_FINGERPRINT);
         sheet =
                 prepare(
                         "INSERT INTO sheet (id, "
@@ -88,7 +84,7 @@ final class SheetWriter implements AutoCloseable {
         try {
             known.setBytes(1, sheet.key());
             try (ResultSet rs = known.executeQuery()) {
-                if (rs.next() && rs.getBoolean(1)) {
+                if (rs.next() && rs.getObject(1) != null) {
                     return Optional.empty();
                 }
             }

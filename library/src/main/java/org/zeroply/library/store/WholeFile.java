@@ -17,6 +17,15 @@ public final class WholeFile {
     }
 
     /**
+     * Writes a text; see {@link #write}.
+     *
+     * @throws IOException if it cannot be written
+     */
+    public static void writeText(Path file, CharSequence text) throws IOException {
+        write(file, part -> Files.writeString(part, text));
+    }
+
+    /**
      * Writes a file; an older one is untouched until the new one is whole, and no part stays.
      *
      * @throws IOException if it cannot be written

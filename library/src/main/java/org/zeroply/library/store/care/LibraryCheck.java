@@ -12,6 +12,7 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.Database;
 import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.store.WordIndex;
 import org.zeroply.library.store.index.PositionIndex;
 
 /** Looks through a library for what is damaged or belongs to nothing. */
@@ -76,7 +77,7 @@ public final class LibraryCheck {
             String what = " entries of the index of positions belong to no game.";
             complaints.add(new Complaint(orphans + what, true));
         }
-        if (!database.read(LibraryCheck::areWordsWhole)) {
+        if (!database.read(WordIndex::isWhole)) {
             complaints.add(new Complaint("Some sheets are not found by the words in them.", true));
         }
         return new Result(sheets, List.copyOf(complaints));
@@ -107,23 +108,6 @@ public final class LibraryCheck {
                                         rows + " rows of " + table + " belong to nothing.",
                                         table.equals("game_line"))));
         return complaints;
-    }
-
-    private static boolean areWordsWhole(Handle h) {
-        return count(h, "sheet") == count(h, "sheet_words_docsize")
-                && count(h, "sheet WHERE id NOT IN (SELECT id FROM sheet_words_docsize)") == 0;
-    }
-
-    private static void makeWordsAnew(Handle h) {
-        String made =
-                h.createQuery("SELECT sql FROM sqlite_master WHERE name = 'sheet_words'")
-                        .mapTo(String.class)
-                        .one();
-        h.execute("DROP TABLE sheet_words");
-        h.execute(made);
-        h.execute(
-                "INSERT INTO sheet_words (rowid, words) SELECT id, white || ' ' || black || ' ' ||"
-                        + " event || ' ' || date || ' ' || own_title FROM sheet");
     }
 
     private static int count(Handle h, String what) {
@@ -203,7 +187,7 @@ public final class LibraryCheck {
         database.write(
                 h -> {
                     h.execute("REINDEX");
-                    makeWordsAnew(h);
+                    WordIndex.makeAnew(h);
                     h.execute("DELETE FROM " + LINES_WITHOUT_GAME);
                     h.execute("DELETE FROM position_segment");
                     h.execute("DELETE FROM position_page");
