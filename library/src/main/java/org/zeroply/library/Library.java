@@ -9,6 +9,7 @@ import org.zeroply.library.store.AttemptStore;
 import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.Database;
+import org.zeroply.library.store.Failures;
 import org.zeroply.library.store.FindStore;
 import org.zeroply.library.store.LibraryCopies;
 import org.zeroply.library.store.RecallStore;
@@ -131,7 +132,7 @@ public final class Library implements AutoCloseable {
             database.part(work);
             return Optional.empty();
         } catch (RuntimeException e) {
-            if (!Database.isBadValue(e)) {
+            if (!Failures.isBadValue(e)) {
                 throw e;
             }
             boolean ours = e instanceof IllegalArgumentException && e.getMessage() != null;

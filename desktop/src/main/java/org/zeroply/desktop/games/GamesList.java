@@ -157,7 +157,7 @@ final class GamesList {
         table.text("Black", 150, r -> name(r.black(), r.blackElo(), ""));
         table.text("Result", 60, r -> r.result().replace("1/2-1/2", "½–½"));
         table.figure("Moves", 64, r -> (r.plies() + 1) / 2, String::valueOf);
-        table.text("Date", 92, SheetRow::date);
+        table.text("Date", 100, SheetRow::date);
         table.text("Event", 140, SheetRow::event);
         table.setTableMenuButtonVisible(true);
         List<String> hidden = memory.get(COLUMNS).map(t -> List.of(t.split(","))).orElse(List.of());

@@ -21,8 +21,6 @@ import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
-import org.sqlite.SQLiteErrorCode;
-import org.sqlite.SQLiteException;
 import org.sqlite.SQLiteOpenMode;
 import org.zeroply.library.LibraryException;
 
@@ -96,7 +94,7 @@ public final class Database {
             return database;
         } catch (JdbiException | FlywayException | LibraryException e) {
             database.giveUp();
-            throw e instanceof LibraryException ours ? ours : translate(file, e);
+            throw e instanceof LibraryException ours ? ours : Failures.translate(file, e);
         }
     }
 
@@ -119,7 +117,7 @@ public final class Database {
         try {
             return new Database(file, source);
         } catch (JdbiException e) {
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         }
     }
 
@@ -132,7 +130,7 @@ public final class Database {
             database.close();
         } catch (JdbiException | FlywayException e) {
             database.giveUp();
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         }
     }
 
@@ -252,24 +250,11 @@ public final class Database {
         }
     }
 
-    /** Whether a failure is that of a value which has no place in the library, not of its file. */
-    public static boolean isBadValue(Throwable failure) {
-        for (Throwable t = failure; t != null; t = t.getCause()) {
-            if (t instanceof SQLiteException sql) {
-                String name = sql.getResultCode().name();
-                return name.startsWith("SQLITE_CONSTRAINT")
-                        || name.startsWith("SQLITE_MISMATCH")
-                        || name.startsWith("SQLITE_TOOBIG");
-            }
-        }
-        return !(failure instanceof LibraryException);
-    }
-
     private <T> T within(Handle h, Function<Handle, T> work) {
         try {
             return work.apply(h);
         } catch (JdbiException e) {
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         }
     }
 
@@ -294,7 +279,7 @@ public final class Database {
             sound = true;
             return result;
         } catch (JdbiException e) {
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         } finally {
             if (sound && !closed) {
                 readers.add(handle);
@@ -308,7 +293,7 @@ public final class Database {
         try {
             return jdbi.open();
         } catch (JdbiException e) {
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         }
     }
 
@@ -341,7 +326,7 @@ public final class Database {
             sound = true;
             return result;
         } catch (JdbiException e) {
-            throw translate(file, e);
+            throw Failures.translate(file, e);
         } finally {
             if (!sound || closed) {
                 giveUpWriter();
@@ -430,49 +415,5 @@ public final class Database {
             h.close();
         }
         keeper.close();
-    }
-
-    static LibraryException translate(Path file, Exception e) {
-        for (Throwable t = e; t != null; t = t.getCause()) {
-            if (t instanceof SQLiteException sql) {
-                return new LibraryException(message(file, sql.getResultCode()), e);
-            }
-        }
-        // What a library of ours says is for developers, and in the log.
-        return new LibraryException(
-                "The library " + file + " could not be used. It was left as it is.", e);
-    }
-
-    /** Where to go back to, if there is anything. */
-    private static String copies(Path file) {
-        Path folder = LibraryCopies.folder(file);
-        return Files.isDirectory(folder)
-                ? "Copies of earlier days are in " + folder + "; each can be opened as it is."
-                : "There is no copy of it in " + folder + ".";
-    }
-
-    private static String message(Path file, SQLiteErrorCode code) {
-        String name = code.name();
-        if (name.startsWith("SQLITE_FULL")) {
-            return "The disk is full. What was saved before is safe in "
-                    + file
-                    + "; the last change was not saved. Make room and save again.";
-        }
-        if (name.startsWith("SQLITE_IOERR")) {
-            return file
-                    + " could not be read or written: the disk is full, or does not answer as it"
-                    + " should. What was saved before is safe. Make room, or see to the disk.";
-        }
-        if (name.startsWith("SQLITE_READONLY") || name.startsWith("SQLITE_CANTOPEN")) {
-            return file + " cannot be written. What was saved before is safe. Allow writing there.";
-        }
-        if (name.startsWith("SQLITE_CORRUPT") || name.startsWith("SQLITE_NOTADB")) {
-            return file + " is damaged and was left as it is. " + copies(file);
-        }
-        if (name.startsWith("SQLITE_BUSY") || name.startsWith("SQLITE_LOCKED")) {
-            return file
-                    + " is in use by another program. What was saved before is safe. Try again.";
-        }
-        return "The library " + file + " could not be used (" + code.message + ").";
     }
 }

@@ -40,7 +40,7 @@ public final class LibraryCopies {
         try (Handle h = database.connection()) {
             h.execute("VACUUM INTO ?", copy.toString());
         } catch (JdbiException e) {
-            throw Database.translate(copy, e);
+            throw Failures.translate(copy, e);
         }
     }
 
@@ -54,7 +54,7 @@ public final class LibraryCopies {
                 h.execute("DETACH DATABASE " + BESIDE);
             }
         } catch (JdbiException e) {
-            throw Database.translate(other, e);
+            throw Failures.translate(other, e);
         }
     }
 
@@ -69,7 +69,7 @@ public final class LibraryCopies {
                             throw DB.newSQLException(code, "restoring failed");
                         }
                     } catch (SQLException | JdbiException e) {
-                        throw Database.translate(database.file(), e);
+                        throw Failures.translate(database.file(), e);
                     }
                 });
     }

@@ -4,16 +4,12 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
-import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.stream.LongStream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
@@ -24,13 +20,9 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetStep;
 import org.zeroply.library.store.SheetStore.State;
 import org.zeroply.library.store.Student;
-import org.zeroply.library.store.care.LibraryCheck;
-import org.zeroply.library.store.index.GameFilter;
 import org.zeroply.library.transfer.Exporter;
 import org.zeroply.library.transfer.Importer;
 import org.zeroply.library.transfer.Progress;
@@ -93,7 +85,7 @@ final class Walk implements AutoCloseable {
             List<Step> from = kind == 0 ? rarely : kind < 8 ? seldom : often;
             from.get(random.nextInt(from.size())).run();
             if (i % LOOK_EVERY == 0 || i == steps) {
-                look();
+                new Looking(library, second, expected).look(NAMES);
             }
         }
     }
@@ -118,7 +110,7 @@ final class Walk implements AutoCloseable {
             play(editor);
         }
         long id = any().sheets().add(editor.tree());
-        require(!expected.sheets.containsKey(id), "a number was given twice: " + id);
+        Looking.require(!expected.sheets.containsKey(id), "a number was given twice: " + id);
         expected.sheets.put(id, new Expected.Sheet(PgnWriter.write(editor.tree())));
     }
 
@@ -149,7 +141,7 @@ final class Walk implements AutoCloseable {
             MoveTree known = in.sheets().load(id);
             MoveTree now = changed(known);
             long kept = in.sheets().save(id, known, List.of(new State(now, SheetStep.CHANGE)));
-            require(kept == id, "an edit was kept beside without need");
+            Looking.require(kept == id, "an edit was kept beside without need");
             expected.sheets.get(id).change(PgnWriter.write(now));
         }
     }
@@ -166,7 +158,8 @@ final class Walk implements AutoCloseable {
             long kept =
                     library.sheets().save(id, known, List.of(new State(ours, SheetStep.CHANGE)));
             boolean differs = !PgnWriter.write(theirs).equals(PgnWriter.write(known));
-            require((kept != id) == differs, "a change of another program was written over");
+            Looking.require(
+                    (kept != id) == differs, "a change of another program was written over");
             if (kept == id) {
                 expected.sheets.get(id).change(PgnWriter.write(ours));
             } else {
@@ -194,9 +187,10 @@ final class Walk implements AutoCloseable {
             Optional<MoveTree> found = undo ? in.sheets().earlier(id) : in.sheets().later(id);
             int to = sheet.at + (undo ? -1 : 1);
             boolean possible = to >= 0 && to < sheet.texts.size();
-            require(found.isPresent() == possible, step + " of " + id + ": " + found.isPresent());
+            Looking.require(
+                    found.isPresent() == possible, step + " of " + id + ": " + found.isPresent());
             if (possible) {
-                same(sheet.texts.get(to), PgnWriter.write(found.get()), step + " of " + id);
+                Looking.same(sheet.texts.get(to), PgnWriter.write(found.get()), step + " of " + id);
                 in.sheets().save(id, List.of(new State(found.get(), step)));
                 sheet.at = to;
             }
@@ -362,9 +356,9 @@ final class Walk implements AutoCloseable {
         Path other = folder.resolve("other.zpl");
         try (Library copy = Library.open(other)) {
             new Importer(copy, Progress.NONE, new Cancellation()).files(List.of(zip));
-            same(
+            Looking.same(
                     new TreeSet<>(expected.listed().values()).toString(),
-                    new TreeSet<>(texts(copy).values()).toString(),
+                    new TreeSet<>(Looking.texts(copy).values()).toString(),
                     "the archive");
         }
         Files.delete(other);
@@ -377,110 +371,6 @@ final class Walk implements AutoCloseable {
         library.sheets().add(new MoveTree(Position.START));
         library.backups().restore(copy);
         reopen();
-    }
-
-    // ---- Looking --------------------------------------------------------------------------------
-
-    private static Map<Long, String> texts(Library in) {
-        Map<Long, String> texts = new TreeMap<>();
-        LongStream.of(in.sheets().ids(SheetQuery.all(SheetKind.GAME)))
-                .forEach(id -> texts.put(id, PgnWriter.write(in.sheets().load(id))));
-        return texts;
-    }
-
-    private void look() {
-        Map<Long, String> listed = expected.listed();
-        for (Library in : List.of(library, second)) {
-            same(listed.toString(), texts(in).toString(), "the games");
-            int came = in.games().at(Position.START, GameFilter.ALL).games();
-            same(listed.size() + "", came + "", "the games of the index");
-        }
-        for (String name : NAMES) {
-            long found = library.sheets().ids(new SheetQuery(SheetKind.GAME, name, "", 0)).length;
-            long has = listed.values().stream().filter(t -> t.contains(name)).count();
-            same(has + "", found + "", "the games found by " + name);
-        }
-        expected.collections.forEach(
-                (name, sheets) ->
-                        same(
-                                sheets.stream()
-                                        .filter(id -> !expected.sheets.get(id).away)
-                                        .sorted()
-                                        .toList()
-                                        .toString(),
-                                new TreeSet<>(inCollection(name)).toString(),
-                                "the collection " + name));
-        look(library.bin().all());
-        students();
-        LibraryCheck.Result check = library.check().run(part -> {}, new Cancellation());
-        require(check.isSound(), "not whole: " + check.complaints());
-    }
-
-    private List<Long> inCollection(String name) {
-        return library.collections()
-                .named(name)
-                .map(c -> library.collections().sheets(c.id()))
-                .orElse(List.of());
-    }
-
-    private void look(List<BinStore.Entry> bin) {
-        List<Long> away =
-                expected.sheets.keySet().stream()
-                        .filter(id -> expected.sheets.get(id).away)
-                        .toList();
-        List<Long> found =
-                bin.stream()
-                        .map(BinStore.Entry::item)
-                        .filter(i -> i.kind() == BinStore.Kind.GAME)
-                        .map(BinStore.Item::id)
-                        .sorted()
-                        .toList();
-        same(away.toString(), found.toString(), "the bin");
-        for (long id : away) {
-            same(
-                    expected.sheets.get(id).now(),
-                    PgnWriter.write(library.sheets().load(id)),
-                    "a sheet in the bin");
-        }
-    }
-
-    private void students() {
-        Map<Long, String> wanted = new TreeMap<>();
-        expected.pupils.forEach(
-                (id, p) -> {
-                    if (!p.away) {
-                        wanted.put(id, p.name + p.attempts);
-                    }
-                });
-        Map<Long, String> found = new TreeMap<>();
-        for (Student s : library.students().all()) {
-            List<String> attempts = new ArrayList<>();
-            library.attempts().of(s.id()).forEach(a -> attempts.add(a.uuid()));
-            found.put(s.id(), s.name() + new TreeSet<>(attempts));
-        }
-        same(wanted.toString(), found.toString(), "the students");
-    }
-
-    private static void same(String wanted, String found, String what) {
-        if (!wanted.equals(found)) {
-            int at = 0;
-            int most = Math.min(wanted.length(), found.length());
-            while (at < most && wanted.charAt(at) == found.charAt(at)) {
-                at++;
-            }
-            String rest = " … at " + at + ": expected " + around(wanted, at) + ", found ";
-            throw new AssertionError(what + rest + around(found, at));
-        }
-    }
-
-    private static String around(String text, int at) {
-        return "'" + text.substring(Math.max(0, at - 60), Math.min(text.length(), at + 60)) + "'";
-    }
-
-    private static void require(boolean holds, String what) {
-        if (!holds) {
-            throw new AssertionError(what);
-        }
     }
 
     @Override
