@@ -35,6 +35,14 @@ final class MoveTextScan {
                 || i < line.length() && (line.charAt(i) == '{' || line.charAt(i) == ';');
     }
 
+    /** Whether a character ends a word of movetext. */
+    static boolean delimits(char c) {
+        return switch (c) {
+            case '{', '}', '(', ')', ';', '$' -> true;
+            default -> Character.isWhitespace(c);
+        };
+    }
+
     void line(String line) {
         if (!inComment && line.startsWith("%")) {
             return;
@@ -51,7 +59,7 @@ final class MoveTextScan {
                 i = close < 0 ? length : close;
                 continue;
             }
-            boolean delimits = Character.isWhitespace(c) || "{}();$".indexOf(c) >= 0;
+            boolean delimits = delimits(c);
             if (!delimits) {
                 from = inWord ? from : i;
                 to = i + 1;

@@ -161,6 +161,9 @@ final class PgnCommands {
 
     /** The comment after a move as it is written: our commands, then the text. */
     static String write(Annotation a) {
+        if (a.equals(Annotation.NONE)) {
+            return "";
+        }
         StringBuilder text = new StringBuilder();
         a.points().forEach(p -> text.append("[%zp.pts ").append(p.text()).append("] "));
         text.append(a.end() ? "[%zp.end] " : "");

@@ -280,12 +280,16 @@ final class PgnParser {
 
     private void word() throws Failure {
         int start = column;
-        while (column < text().length() && !isDelimiter(text().charAt(column))) {
+        while (column < text().length() && !MoveTextScan.delimits(text().charAt(column))) {
             column++;
         }
         String word = text().substring(start, column);
         if (isTagRepeated(start)) {
             column = text().length();
+            return;
+        }
+        if (isPlainMove(word)) {
+            move(word, start);
             return;
         }
         Optional<String> result = GameResult.ofWord(word);
@@ -305,6 +309,12 @@ final class PgnParser {
         move(body, start + word.length() - body.length());
     }
 
+    /** Whether a word can be nothing but a move: most are like {@code Nf3}. */
+    private static boolean isPlainMove(String word) {
+        return Character.isLetter(word.charAt(0))
+                && Character.isDigit(word.charAt(word.length() - 1));
+    }
+
     private String resultTag() {
         return tags.getOrDefault("Result", "").strip();
     }
@@ -322,10 +332,6 @@ final class PgnParser {
 
     private static Optional<Integer> verdict(String word) {
         return Verdict.ofSymbol(word).map(Verdict::nag);
-    }
-
-    private static boolean isDelimiter(char c) {
-        return Character.isWhitespace(c) || "{}();$".indexOf(c) >= 0;
     }
 
     private static String stripNumber(String word) {

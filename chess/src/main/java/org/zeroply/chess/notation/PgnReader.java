@@ -1,6 +1,5 @@
 package org.zeroply.chess.notation;
 
-import java.io.BufferedInputStream;
 import java.io.ByteArrayInputStream;
 import java.io.Closeable;
 import java.io.IOException;
@@ -29,7 +28,7 @@ public final class PgnReader implements Closeable {
     /** Reads from a stream; the name is used in problems. */
     public PgnReader(InputStream in, String file) {
         this.file = file;
-        this.splitter = new GameSplitter(new TextLines(new BufferedInputStream(in, 1 << 16)));
+        this.splitter = new GameSplitter(new TextLines(in));
     }
 
     /** Reads a file. */

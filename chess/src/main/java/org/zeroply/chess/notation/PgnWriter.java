@@ -86,9 +86,9 @@ public final class PgnWriter {
             return;
         }
         Node main = node.children().get(0);
-        move(main, step.numbered());
+        boolean interrupted = move(main, step.numbered());
         List<Node> variations = node.children().subList(1, node.children().size());
-        work.add(new Step(main, interrupts(main) || !variations.isEmpty(), Kind.CONTINUE));
+        work.add(new Step(main, interrupted || !variations.isEmpty(), Kind.CONTINUE));
         for (int i = variations.size() - 1; i >= 0; i--) {
             Node variation = variations.get(i);
             work.add(new Step(variation, false, Kind.CLOSE));
@@ -132,7 +132,8 @@ public final class PgnWriter {
         return PgnCommands.join(PgnCommands.write(node.annotation()), next);
     }
 
-    private void move(Node node, boolean numbered) {
+    /** Writes a move and tells whether a comment follows it. */
+    private boolean move(Node node, boolean numbered) {
         Position before = node.parent().orElseThrow().position();
         String number = Line.number(before, numbered);
         if (!number.isEmpty()) {
@@ -140,7 +141,9 @@ public final class PgnWriter {
         }
         word(San.write(before, node.move(), node.position()));
         node.annotation().nags().forEach(n -> word("$" + n));
-        comment(commentAfter(node));
+        String said = commentAfter(node);
+        comment(said);
+        return !said.isEmpty();
     }
 
     private void comment(String said) {

@@ -1,6 +1,5 @@
 package org.zeroply.chess.notation;
 
-import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.InputStream;
@@ -8,6 +7,7 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 
 /**
  * The lines of a stream whose encoding is not known: each is taken as UTF-8, and as Windows-1252,
@@ -28,7 +28,10 @@ final class TextLines implements Closeable {
     private static final String BYTE_ORDER_MARK = "\uFEFF";
 
     private final InputStream in;
-    private int pushedBack = -1;
+    private final byte[] buffer = new byte[1 << 16];
+    private int next;
+    private int end;
+    private byte[] line = new byte[256];
 
     TextLines(InputStream in) {
         this.in = in;
@@ -36,25 +39,37 @@ final class TextLines implements Closeable {
 
     /** The next line without its end, or null at the end of the stream. */
     String next() throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream(128);
-        int b = read();
+        int b = peek();
         if (b < 0) {
             return null;
         }
-        while (b >= 0 && b != '\n' && b != '\r' && !isCut(bytes.size(), b)) {
-            bytes.write(b);
-            b = read();
+        int size = 0;
+        int all = 0;
+        while (b >= 0 && b != '\n' && b != '\r' && !isCut(size, b)) {
+            if (size == line.length) {
+                line = Arrays.copyOf(line, 2 * size);
+            }
+            line[size++] = (byte) b;
+            all |= b;
+            next++;
+            b = peek();
         }
         if (b == '\r') {
-            int following = read();
-            if (following != '\n') {
-                pushedBack = following;
-            }
-        } else if (b >= 0 && b != '\n') {
-            pushedBack = b;
+            next++;
+            b = peek();
         }
-        String line = decode(bytes.toByteArray());
-        return line.contains(BYTE_ORDER_MARK) ? line.replace(BYTE_ORDER_MARK, "") : line;
+        if (b == '\n') {
+            next++;
+        }
+        return text(size, all < 0x80);
+    }
+
+    private String text(int size, boolean ascii) {
+        if (ascii) {
+            return new String(line, 0, size, StandardCharsets.US_ASCII);
+        }
+        String text = decode(Arrays.copyOf(line, size));
+        return text.contains(BYTE_ORDER_MARK) ? text.replace(BYTE_ORDER_MARK, "") : text;
     }
 
     /** Whether a line of so many bytes ends before the next one. */
@@ -63,13 +78,16 @@ final class TextLines implements Closeable {
         return size >= LONG && next == ' ' || size >= LONGEST && !within || size >= 2 * LONGEST;
     }
 
-    private int read() throws IOException {
-        if (pushedBack >= 0) {
-            int b = pushedBack;
-            pushedBack = -1;
-            return b;
+    /** The next byte, which stays the next one; -1 at the end. */
+    private int peek() throws IOException {
+        while (next == end) {
+            next = 0;
+            end = Math.max(0, in.read(buffer));
+            if (end == 0) {
+                return -1;
+            }
         }
-        return in.read();
+        return buffer[next] & 0xFF;
     }
 
     private static String decode(byte[] bytes) {

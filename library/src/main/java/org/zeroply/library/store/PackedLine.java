@@ -1,9 +1,7 @@
 package org.zeroply.library.store;
 
-import java.util.Arrays;
 import java.util.List;
 import org.zeroply.chess.board.Board;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Node;
@@ -29,28 +27,7 @@ public record PackedLine(String start, byte[] moves) {
 
     /** Packs a main line. */
     static PackedLine of(Position start, List<Node> line) {
-        byte[] bytes = new byte[line.size()];
-        Board board = start.toBoard();
-        int[] legal = new int[MoveGenerator.MAX_MOVES];
-        for (int i = 0; i < bytes.length; i++) {
-            int move = line.get(i).move().packed();
-            int place = 0;
-            int end = MoveGenerator.all(board, legal, 0);
-            for (int m = 0; m < end; m++) {
-                place += legal[m] < move ? 1 : 0;
-            }
-            bytes[i] = (byte) place;
-            if (move == Move.NULL.packed()) {
-                // A pass cannot be told apart from a move; the line is kept up to there.
-                return packed(start, Arrays.copyOf(bytes, i));
-            }
-            board.make(move);
-        }
-        return packed(start, bytes);
-    }
-
-    private static PackedLine packed(Position start, byte[] bytes) {
-        return new PackedLine(start.equals(Position.START) ? "" : start.fen(), bytes);
+        return PlayedLine.of(start, line).packed();
     }
 
     /** Plays the line through, position by position. */

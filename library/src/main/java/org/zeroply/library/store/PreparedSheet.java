@@ -17,7 +17,7 @@ import org.zeroply.chess.tree.MoveTree;
  * @param line the main line of a game; empty for other kinds
  */
 public record PreparedSheet(
-        Map<String, Object> columns, byte[] key, byte[] text, Optional<PackedLine> line) {
+        Map<String, Object> columns, byte[] key, byte[] text, Optional<PlayedLine> line) {
 
     /** Prepares trees, in their order. */
     public static List<PreparedSheet> of(List<MoveTree> trees) {
@@ -42,7 +42,7 @@ public record PreparedSheet(
                 ContentKey.kept(pgn),
                 packer.pack(pgn),
                 game
-                        ? Optional.of(PackedLine.of(tree.start(), tree.mainLine()))
+                        ? Optional.of(PlayedLine.of(tree.start(), tree.mainLine()))
                         : Optional.empty());
     }
 }

@@ -112,8 +112,9 @@ final class SheetWriter implements AutoCloseable {
             text.executeUpdate();
             if (prepared.line().isPresent()) {
                 line.setLong(1, id);
-                line.setString(2, prepared.line().get().start());
-                line.setBytes(3, prepared.line().get().moves());
+                PackedLine packed = prepared.line().get().packed();
+                line.setString(2, packed.start());
+                line.setBytes(3, packed.moves());
                 line.executeUpdate();
             }
             return id;

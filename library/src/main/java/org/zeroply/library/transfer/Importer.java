@@ -32,9 +32,13 @@ import org.zeroply.library.store.PreparedSheet;
  */
 public final class Importer {
 
-    private static final int BATCH = 500;
+    /** Games that are prepared together: few, as a tree takes fifty times its text. */
+    private static final int BATCH = 100;
 
-    /** Batches on their way at a time. */
+    /** Batches that are stored together. */
+    private static final int STORED_TOGETHER = 5;
+
+    /** Storings on their way at a time. */
     private static final int WAITING = 2;
 
     private final Library library;
@@ -44,6 +48,7 @@ public final class Importer {
     private final List<MoveTree> batch = new ArrayList<>();
     private int read;
     private int stored;
+    private final List<CompletableFuture<List<PreparedSheet>>> preparing = new ArrayList<>();
     private final Deque<CompletableFuture<Integer>> storing = new ArrayDeque<>();
     private CompletableFuture<Void> indexing = CompletableFuture.completedFuture(null);
 
@@ -170,7 +175,8 @@ public final class Importer {
                     new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
         } finally {
             try {
-                flush();
+                prepare();
+                store();
                 settle(0);
             } finally {
                 // What fails in it fails again when the index is asked next, and is told then.
@@ -189,43 +195,69 @@ public final class Importer {
         read++;
         batch.add(((PgnEntry.Game) entry).tree());
         if (batch.size() == BATCH) {
-            flush();
+            prepare();
+        }
+        if (preparing.size() == STORED_TOGETHER) {
+            store();
         }
     }
 
-    /** Hands the batch on: one is prepared and one is stored while the next one is read. */
-    private void flush() {
+    /** Hands the batch on, once the one before it is prepared. */
+    private void prepare() {
         List<MoveTree> full = List.copyOf(batch);
         batch.clear();
-        if (!full.isEmpty()) {
-            CompletableFuture<List<PreparedSheet>> prepared =
-                    CompletableFuture.supplyAsync(() -> PreparedSheet.of(full));
-            storing.add(
-                    lastStored()
-                            .thenCombineAsync(
-                                    prepared,
-                                    (before, sheets) ->
-                                            library.sheets().addPrepared(sheets).size()));
-            if (indexing.isDone()) {
-                indexing = CompletableFuture.runAsync(library.games()::keepUp);
-            }
+        if (!preparing.isEmpty()) {
+            done(preparing.get(preparing.size() - 1));
+        }
+        preparing.add(CompletableFuture.supplyAsync(() -> PreparedSheet.of(full)));
+    }
+
+    /** Hands on what is prepared: it is stored while more is read. */
+    private void store() {
+        List<CompletableFuture<List<PreparedSheet>>> batches = List.copyOf(preparing);
+        preparing.clear();
+        CompletableFuture<Void> prepared =
+                CompletableFuture.allOf(batches.toArray(CompletableFuture[]::new));
+        storing.add(
+                lastStored()
+                        .thenCombineAsync(
+                                prepared,
+                                (before, nothing) ->
+                                        store(
+                                                batches.stream()
+                                                        .flatMap(b -> b.join().stream())
+                                                        .toList())));
+        if (indexing.isDone()) {
+            indexing = CompletableFuture.runAsync(library.games()::keepUp);
         }
         settle(WAITING);
+    }
+
+    private int store(List<PreparedSheet> sheets) {
+        int added = library.sheets().addPrepared(sheets).size();
+        if (added > 0) {
+            sheets.forEach(sheet -> sheet.line().ifPresent(library.games()::expect));
+        }
+        return added;
     }
 
     private CompletableFuture<Integer> lastStored() {
         return storing.isEmpty() ? CompletableFuture.completedFuture(0) : storing.getLast();
     }
 
-    /** Waits until no more batches than these are on their way. */
+    /** Waits until no more storings than these are on their way. */
     private void settle(int most) {
         while (storing.size() > most) {
-            try {
-                stored += storing.remove().join();
-            } catch (CompletionException e) {
-                storing.clear();
-                throw e.getCause() instanceof LibraryException ours ? ours : e;
-            }
+            stored += done(storing.remove());
+        }
+    }
+
+    private <T> T done(CompletableFuture<T> work) {
+        try {
+            return work.join();
+        } catch (CompletionException e) {
+            storing.clear();
+            throw e.getCause() instanceof LibraryException ours ? ours : e;
         }
     }
 

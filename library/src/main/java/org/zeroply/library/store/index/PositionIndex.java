@@ -13,6 +13,7 @@ import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.review.KnownGames;
 import org.zeroply.library.store.Database;
 import org.zeroply.library.store.GameLines;
+import org.zeroply.library.store.PlayedLine;
 import org.zeroply.library.store.SheetStore;
 
 /**
@@ -26,8 +27,12 @@ public final class PositionIndex {
 
     private static final int SHOWN = 200;
 
+    /** Twice what the games of a segment usually have: our choice. */
+    private static final int RECENT_POSITIONS = 3_000_000;
+
     private final Database database;
     private final GameRoster roster = new GameRoster();
+    private final RecentLines recent = new RecentLines(RECENT_POSITIONS);
 
     private long seenVersion = -1;
     private long seenWrites = -1;
@@ -49,12 +54,18 @@ public final class PositionIndex {
     public synchronized void update() {
         seenVersion = -1;
         addMissingLines();
-        while (put(database.read(PositionIndex::nextSegment))) {
+        while (put(database.read(this::nextSegment))) {
             // Goes on while games wait.
         }
-        while (put(database.read(PositionIndex::mergeOfLast))) {
+        recent.clear();
+        while (put(database.read(this::mergeOfLast))) {
             // Goes on while the last two segments are of about the same size.
         }
+    }
+
+    /** Takes the positions of a line that was stored just now, so that it is not played again. */
+    public void expect(PlayedLine line) {
+        recent.add(line);
     }
 
     /**
@@ -64,7 +75,7 @@ public final class PositionIndex {
     public void keepUp() {
         addMissingLines();
         if (database.read(PositionIndex::waiting) >= SegmentBuilder.MOST_GAMES) {
-            put(database.read(PositionIndex::nextSegment));
+            put(database.read(this::nextSegment));
         }
     }
 
@@ -84,7 +95,11 @@ public final class PositionIndex {
     private record Sorted(
             List<Segment> replaced, Segment range, int games, List<PageWriter.Page> pages) {
 
-        static Sorted of(List<Segment> replaced, Segment range, List<GameLines.Numbered> lines) {
+        static Sorted of(
+                List<Segment> replaced,
+                Segment range,
+                List<GameLines.Numbered> lines,
+                RecentLines recent) {
             SegmentBuilder builder = new SegmentBuilder();
             int number = range.first();
             for (GameLines.Numbered line : lines) {
@@ -92,7 +107,7 @@ public final class PositionIndex {
                     builder.skip();
                     number++;
                 }
-                builder.add(line.line());
+                builder.add(recent.take(line.line()));
                 number++;
             }
             return new Sorted(replaced, range, lines.size(), builder.pages());
@@ -154,19 +169,20 @@ public final class PositionIndex {
         return missing;
     }
 
-    private static Optional<Sorted> nextSegment(Handle h) {
+    private Optional<Sorted> nextSegment(Handle h) {
         int after = lastNumber(h);
         List<GameLines.Numbered> lines =
                 lines(h, after, after + SegmentBuilder.MOST_GAMES, SegmentBuilder.MOST_GAMES);
         if (!lines.isEmpty()) {
             int last = lines.get(lines.size() - 1).number();
-            return Optional.of(Sorted.of(List.of(), new Segment(0, after + 1, last), lines));
+            return Optional.of(
+                    Sorted.of(List.of(), new Segment(0, after + 1, last), lines, recent));
         }
         // All games of this stretch were changed since; the next one begins further on.
         return lines(h, after, Integer.MAX_VALUE, 1).stream()
                 .findFirst()
                 .map(next -> new Segment(0, after + 1, next.number() - 1))
-                .map(range -> Sorted.of(List.of(), range, List.of()));
+                .map(range -> Sorted.of(List.of(), range, List.of(), recent));
     }
 
     private static boolean write(Handle h, Sorted sorted) {
@@ -208,7 +224,7 @@ public final class PositionIndex {
      * Joins the last two segments when the older one is not more than twice as large, so that there
      * are few and each game is sorted in only a few times.
      */
-    private static Optional<Sorted> mergeOfLast(Handle h) {
+    private Optional<Sorted> mergeOfLast(Handle h) {
         List<Segment> segments = segments(h);
         if (segments.size() < 2) {
             return Optional.empty();
@@ -225,7 +241,8 @@ public final class PositionIndex {
                 Sorted.of(
                         List.of(older, newer),
                         both,
-                        lines(h, both.first() - 1, both.last(), SegmentBuilder.MOST_GAMES)));
+                        lines(h, both.first() - 1, both.last(), SegmentBuilder.MOST_GAMES),
+                        recent));
     }
 
     private static List<Segment> segments(Handle h) {

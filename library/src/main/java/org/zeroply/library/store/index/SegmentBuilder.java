@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.zeroply.library.store.PackedLine;
+import org.zeroply.library.store.PlayedLine;
 
 /** Sorts the positions of a run of games into pages. */
 final class SegmentBuilder {
@@ -29,19 +29,11 @@ final class SegmentBuilder {
     }
 
     /** Adds the next game. */
-    void add(PackedLine line) {
-        int length = Math.min(MOST_PLIES, line.moves().length + 1);
-        long[] gameKeys = new long[length];
-        int[] gameMoves = new int[length];
-        line.replay(
-                (ply, key, next) -> {
-                    gameKeys[ply] = key;
-                    gameMoves[ply] = next;
-                    return ply + 1 < length;
-                });
-        keys.add(gameKeys);
-        moves.add(gameMoves);
-        positions += length;
+    void add(PlayedLine line) {
+        PlayedLine kept = line.upTo(MOST_PLIES);
+        keys.add(kept.keys());
+        moves.add(kept.next());
+        positions += kept.keys().length;
     }
 
     /** The pages of all games added. */
