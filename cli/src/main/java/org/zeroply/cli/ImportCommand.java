@@ -38,7 +38,8 @@ final class ImportCommand implements Callable<Integer> {
                 Output.document()
                         .put("read", report.read())
                         .put("stored", report.stored())
-                        .put("duplicates", report.duplicates());
+                        .put("duplicates", report.duplicates())
+                        .put("earlier", report.earlier());
         ArrayNode rejected = document.putArray("rejected");
         for (ImportReport.Rejected r : report.rejected()) {
             rejected.addObject()
@@ -55,6 +56,12 @@ final class ImportCommand implements Callable<Integer> {
                             report.stored(),
                             report.duplicates(),
                             report.rejected().size());
+                    if (report.earlier() > 0) {
+                        out.println(
+                                "  "
+                                        + report.earlier()
+                                        + " had been read before the import was broken off");
+                    }
                     report.rejected().forEach(r -> out.println("  " + r.reason()));
                 });
         boolean nothingUsable = report.read() == 0 && !report.rejected().isEmpty();

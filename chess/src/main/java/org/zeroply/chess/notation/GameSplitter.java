@@ -19,11 +19,31 @@ final class GameSplitter implements Closeable {
     private static final int LONGEST = 1 << 23;
 
     private final TextLines lines;
-    private final Deque<String> ahead = new ArrayDeque<>();
+    private final Deque<Row> ahead = new ArrayDeque<>();
+    private final long begin;
     private int number;
 
-    GameSplitter(TextLines lines) {
+    /** A line and where in the stream it begins, in bytes. */
+    private record Row(String text, long at) {}
+
+    /**
+     * @param begin what was read of the file before, in bytes
+     * @param number lines read before
+     */
+    GameSplitter(TextLines lines, long begin, int number) {
         this.lines = lines;
+        this.begin = begin;
+        this.number = number;
+    }
+
+    /** Where in the file the next game is looked for, in bytes. */
+    long at() {
+        return begin + (ahead.isEmpty() ? lines.at() : ahead.peek().at());
+    }
+
+    /** Lines before that place. */
+    int lines() {
+        return number;
     }
 
     /** The next game; empty at the end of the stream. */
@@ -33,7 +53,8 @@ final class GameSplitter implements Closeable {
         boolean blankBefore = false;
         int firstLine = 0;
         int size = 0;
-        for (String line = take(); line != null; line = take()) {
+        for (Row row = take(); row != null; row = take()) {
+            String line = row.text();
             boolean blank = line.isBlank();
             if (game.isEmpty() && blank) {
                 continue;
@@ -42,7 +63,7 @@ final class GameSplitter implements Closeable {
             boolean tag = !scan.inComment() && TagRow.is(line);
             boolean over = scan.ended() && !blank && !isAfterword(line, blankBefore);
             if (lost || scan.hasMoves() && tag || over || size > LONGEST) {
-                putBack(line);
+                putBack(row);
                 break;
             }
             if (game.isEmpty()) {
@@ -69,17 +90,18 @@ final class GameSplitter implements Closeable {
         if (!MoveTextScan.beginsComment(line)) {
             return false;
         }
-        List<String> read = new ArrayList<>();
+        List<Row> read = new ArrayList<>();
         MoveTextScan scan = new MoveTextScan();
         scan.line(line);
         int size = 0;
         boolean goesOn = true;
         // Right under the game the comment itself is enough; else all up to something else.
         while (goesOn && !scan.hasMoves() && (blankBefore || scan.inComment())) {
-            String next = size > LONGEST ? null : take();
-            goesOn = next != null;
+            Row row = size > LONGEST ? null : take();
+            goesOn = row != null;
             if (goesOn) {
-                read.add(next);
+                String next = row.text();
+                read.add(row);
                 size += next.length();
                 boolean tag = !scan.inComment() && TagRow.is(next);
                 scan.line(tag ? MoveTextScan.SOMETHING : next);
@@ -91,14 +113,19 @@ final class GameSplitter implements Closeable {
         return !scan.hasMoves() && size <= LONGEST;
     }
 
-    private String take() throws IOException {
-        String line = ahead.isEmpty() ? lines.next() : ahead.pop();
+    private Row take() throws IOException {
+        if (!ahead.isEmpty()) {
+            number++;
+            return ahead.pop();
+        }
+        long at = lines.at();
+        String line = lines.next();
         number += line == null ? 0 : 1;
-        return line;
+        return line == null ? null : new Row(line, at);
     }
 
-    private void putBack(String line) {
-        ahead.push(line);
+    private void putBack(Row row) {
+        ahead.push(row);
         number--;
     }
 

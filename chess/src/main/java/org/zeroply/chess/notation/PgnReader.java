@@ -25,10 +25,38 @@ public final class PgnReader implements Closeable {
     private final GameSplitter splitter;
     private int games;
 
+    /**
+     * A place between two games of a file.
+     *
+     * @param bytes where it is
+     * @param lines lines before it
+     * @param games games and problems before it
+     */
+    public record Place(long bytes, int lines, int games) {
+
+        /** Before everything. */
+        public static final Place START = new Place(0, 0, 0);
+    }
+
     /** Reads from a stream; the name is used in problems. */
     public PgnReader(InputStream in, String file) {
+        this(in, file, Place.START);
+    }
+
+    /**
+     * Goes on where another reader of the file stopped.
+     *
+     * @param in what follows that place
+     */
+    public PgnReader(InputStream in, String file, Place from) {
         this.file = file;
-        this.splitter = new GameSplitter(new TextLines(in));
+        this.splitter = new GameSplitter(new TextLines(in), from.bytes(), from.lines());
+        this.games = from.games();
+    }
+
+    /** Where the next game is looked for; another reader can go on there. */
+    public Place place() {
+        return new Place(splitter.at(), splitter.lines(), games);
     }
 
     /** Reads a file. */

@@ -31,10 +31,16 @@ final class TextLines implements Closeable {
     private final byte[] buffer = new byte[1 << 16];
     private int next;
     private int end;
+    private long before;
     private byte[] line = new byte[256];
 
     TextLines(InputStream in) {
         this.in = in;
+    }
+
+    /** Where in the stream the next line begins, in bytes. */
+    long at() {
+        return before + next;
     }
 
     /** The next line without its end, or null at the end of the stream. */
@@ -81,6 +87,7 @@ final class TextLines implements Closeable {
     /** The next byte, which stays the next one; -1 at the end. */
     private int peek() throws IOException {
         while (next == end) {
+            before += end;
             next = 0;
             end = Math.max(0, in.read(buffer));
             if (end == 0) {

@@ -8,9 +8,11 @@ import java.util.List;
  * @param read games read
  * @param stored games that were new
  * @param duplicates games that were there already
+ * @param earlier games and problems of a file that an import which was broken off had read before
  * @param rejected what could not be read; its text is kept in the library
  */
-public record ImportReport(int read, int stored, int duplicates, List<Rejected> rejected) {
+public record ImportReport(
+        int read, int stored, int duplicates, int earlier, List<Rejected> rejected) {
 
     public ImportReport {
         rejected = List.copyOf(rejected);
@@ -27,6 +29,9 @@ public record ImportReport(int read, int stored, int duplicates, List<Rejected> 
                         + " added, "
                         + duplicates
                         + " were there already";
+        if (earlier > 0) {
+            sentence += ", " + earlier + " had been read before the import was broken off";
+        }
         return rejected.isEmpty()
                 ? sentence + "."
                 : sentence

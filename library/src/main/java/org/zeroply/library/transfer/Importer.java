@@ -18,6 +18,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.function.Consumer;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
@@ -28,7 +29,7 @@ import org.zeroply.library.store.PreparedSheet;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
- * cancel or a failure stays; importing again adds only the rest.
+ * cancel or a failure stays; importing again goes on there.
  */
 public final class Importer {
 
@@ -48,8 +49,18 @@ public final class Importer {
     private final List<MoveTree> batch = new ArrayList<>();
     private int read;
     private int stored;
+    private int earlier;
+    private PgnReader.Place place = PgnReader.Place.START;
+
+    /** Told, together with the games before it, of each place that was reached. */
+    private Consumer<PgnReader.Place> reached = mark -> {};
+
     private final List<CompletableFuture<List<PreparedSheet>>> preparing = new ArrayList<>();
     private final Deque<CompletableFuture<Integer>> storing = new ArrayDeque<>();
+
+    /** Nothing is stored after something was not: what a place stands after has to be there. */
+    private boolean failed;
+
     private CompletableFuture<Void> indexing = CompletableFuture.completedFuture(null);
 
     public Importer(Library library, Progress progress, Cancellation cancellation) {
@@ -137,8 +148,9 @@ public final class Importer {
                 new ArchiveReader(library, this, cancellation).read(file);
                 return;
             }
+            BrokenOff place = BrokenOff.of(library.settings(), file);
             try (InputStream in = Files.newInputStream(file)) {
-                stream(in, file.getFileName().toString(), Files.size(file));
+                stream(in, file.getFileName().toString(), Files.size(file), Optional.of(place));
             }
         } catch (IOException e) {
             reject(file, e);
@@ -159,30 +171,60 @@ public final class Importer {
 
     /** Imports from a stream of the given length in bytes. */
     void stream(InputStream in, String name, long length) {
-        Counting counted = new Counting(in);
-        try (PgnReader reader = new PgnReader(counted, name)) {
-            Optional<PgnEntry> entry = reader.next();
-            while (entry.isPresent() && !cancellation.isCancelled()) {
-                take(entry.get());
-                if (read % 50 == 0) {
-                    double fraction = length <= 0 ? -1 : (double) counted.count / length;
-                    progress.report(fraction, name + ": " + read + " games");
-                }
-                entry = reader.next();
+        stream(in, name, length, Optional.empty());
+    }
+
+    private void stream(InputStream in, String name, long length, Optional<BrokenOff> place) {
+        PgnReader.Place from = place.map(BrokenOff::place).orElse(PgnReader.Place.START);
+        boolean whole = false;
+        reached = mark -> {};
+        try {
+            in.skipNBytes(from.bytes());
+            Counting counted = new Counting(in, from.bytes());
+            earlier += from.games();
+            try (PgnReader reader = new PgnReader(counted, name, from)) {
+                reached = mark -> place.ifPresent(p -> p.remember(mark));
+                whole = read(reader, counted, name, length);
             }
         } catch (IOException e) {
             rejected.add(
                     new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
         } finally {
             try {
-                prepare();
-                store();
-                settle(0);
+                if (!failed) {
+                    prepare();
+                    store();
+                    settle(0);
+                }
+                if (whole) {
+                    place.ifPresent(BrokenOff::forget);
+                }
             } finally {
                 // What fails in it fails again when the index is asked next, and is told then.
                 indexing.exceptionally(e -> null).join();
             }
         }
+    }
+
+    /** Reads on; whether the end was reached. */
+    private boolean read(PgnReader reader, Counting counted, String name, long length)
+            throws IOException {
+        while (!cancellation.isCancelled()) {
+            Optional<PgnEntry> entry = reader.next();
+            if (entry.isEmpty()) {
+                return true;
+            }
+            take(entry.get());
+            place = reader.place();
+            if (preparing.size() == STORED_TOGETHER) {
+                store();
+            }
+            if (read % 50 == 0) {
+                double fraction = length <= 0 ? -1 : (double) counted.count / length;
+                progress.report(fraction, name + ": " + (earlier + read) + " games");
+            }
+        }
+        return false;
     }
 
     private void take(PgnEntry entry) {
@@ -197,15 +239,15 @@ public final class Importer {
         if (batch.size() == BATCH) {
             prepare();
         }
-        if (preparing.size() == STORED_TOGETHER) {
-            store();
-        }
     }
 
     /** Hands the batch on, once the one before it is prepared. */
     private void prepare() {
         List<MoveTree> full = List.copyOf(batch);
         batch.clear();
+        if (full.isEmpty()) {
+            return;
+        }
         if (!preparing.isEmpty()) {
             done(preparing.get(preparing.size() - 1));
         }
@@ -216,6 +258,11 @@ public final class Importer {
     private void store() {
         List<CompletableFuture<List<PreparedSheet>>> batches = List.copyOf(preparing);
         preparing.clear();
+        if (batches.isEmpty()) {
+            return;
+        }
+        PgnReader.Place upTo = place;
+        Consumer<PgnReader.Place> telling = reached;
         CompletableFuture<Void> prepared =
                 CompletableFuture.allOf(batches.toArray(CompletableFuture[]::new));
         storing.add(
@@ -226,15 +273,21 @@ public final class Importer {
                                         store(
                                                 batches.stream()
                                                         .flatMap(b -> b.join().stream())
-                                                        .toList())));
+                                                        .toList(),
+                                                () -> telling.accept(upTo))));
         if (indexing.isDone()) {
             indexing = CompletableFuture.runAsync(library.games()::keepUp);
         }
         settle(WAITING);
     }
 
-    private int store(List<PreparedSheet> sheets) {
-        int added = library.sheets().addPrepared(sheets).size();
+    private int store(List<PreparedSheet> sheets, Runnable told) {
+        int added =
+                library.together(
+                        () -> {
+                            told.run();
+                            return library.sheets().addPrepared(sheets).size();
+                        });
         if (added > 0) {
             sheets.forEach(sheet -> sheet.line().ifPresent(library.games()::expect));
         }
@@ -256,21 +309,23 @@ public final class Importer {
         try {
             return work.join();
         } catch (CompletionException e) {
+            failed = true;
             storing.clear();
             throw e.getCause() instanceof LibraryException ours ? ours : e;
         }
     }
 
     private ImportReport report() {
-        return new ImportReport(read, stored, read - stored, rejected);
+        return new ImportReport(read, stored, read - stored, earlier, rejected);
     }
 
     /** Counts the bytes that were read, for the progress. */
     private static final class Counting extends FilterInputStream {
         private long count;
 
-        Counting(InputStream in) {
+        Counting(InputStream in, long before) {
             super(in);
+            this.count = before;
         }
 
         @Override
