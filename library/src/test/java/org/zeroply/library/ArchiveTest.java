@@ -8,9 +8,11 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
@@ -24,6 +26,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
@@ -109,6 +112,65 @@ class ArchiveTest {
         read(zip);
         assertThat(copy.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE))).hasSize(1);
         assertThat(copy.bin().all()).isEmpty();
+    }
+
+    private static long attempt(Library of, Student student, String title) {
+        return of.attempts()
+                .add(
+                        new Attempt(
+                                0,
+                                title + student.uuid(),
+                                student.id(),
+                                OptionalLong.empty(),
+                                title,
+                                Instant.EPOCH,
+                                60,
+                                "1. e4",
+                                1,
+                                2,
+                                true,
+                                "1. e4 *",
+                                "{\"points\":1,\"max\":2,\"items\":[],\"rows\":[],\"verdictRight\":true}",
+                                List.of(),
+                                false));
+    }
+
+    private static List<String> binned(Library of) {
+        return of.bin().all().stream().map(e -> e.title() + " " + e.deletedAt()).sorted().toList();
+    }
+
+    @Test
+    void students_and_attempts_in_the_bin_are_in_the_bin_again_with_all_that_is_theirs() {
+        Student nora = library.students().add("Nora", 1750);
+        Student jonas = library.students().add("Jonas", 1655);
+        attempt(library, nora, "kept");
+        putAway(BinStore.Kind.ATTEMPT, attempt(library, nora, "withdrawn"));
+        attempt(library, jonas, "his");
+        library.studentFile().add(jonas.id(), games(library).get(0).id(), 3, "his moment");
+        putAway(BinStore.Kind.STUDENT, jonas.id());
+        Path zip = export();
+        assertThat(read(zip).rejected()).isEmpty();
+        assertThat(binned(copy)).hasSize(2).isEqualTo(binned(library));
+        Student there = copy.students().putAway().keySet().iterator().next();
+        assertThat(copy.bin().of(there.id())).isEqualTo(library.bin().of(jonas.id()));
+        copy.bin().restore(copy.bin().all().stream().map(BinStore.Entry::item).toList());
+        assertThat(copy.attempts().all())
+                .extracting(Attempt::title)
+                .containsExactlyInAnyOrder("kept", "withdrawn", "his");
+        read(zip);
+        assertThat(copy.bin().all()).as("brought back stays so").isEmpty();
+        assertThat(copy.attempts().all()).hasSize(3);
+    }
+
+    @Test
+    void a_student_put_away_there_too_keeps_that_time() {
+        Student nora = library.students().add("Nora", 1750);
+        Student same = copy.students().add(nora.uuid(), "Nora", 1750, "");
+        Instant earlier = Instant.parse("2026-01-05T10:00:00Z");
+        copy.bin().put(List.of(new BinStore.Item(BinStore.Kind.STUDENT, same.id())), earlier);
+        putAway(BinStore.Kind.STUDENT, nora.id());
+        read(export());
+        assertThat(binned(copy)).containsExactly("Nora " + earlier);
     }
 
     @Test

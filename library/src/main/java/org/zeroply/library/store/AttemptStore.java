@@ -3,7 +3,10 @@ package org.zeroply.library.store;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
 import org.zeroply.coach.exercise.Ruling;
 
@@ -87,10 +90,44 @@ public final class AttemptStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT * FROM attempt WHERE deleted_at IS NULL AND student_id IN (SELECT id FROM student WHERE deleted_at IS NULL) "
+                                        "SELECT * FROM attempt WHERE deleted_at IS NULL AND"
+                                                + " student_id IN (SELECT id FROM student WHERE"
+                                                + " deleted_at IS NULL) "
                                                 + clause)
                                 .map((rs, c) -> attempt(rs))
                                 .list());
+    }
+
+    /**
+     * All attempts of a student who may be in the bin, the latest first; those that are in the bin
+     * by themselves with when they were put there.
+     */
+    public Map<Attempt, Optional<Instant>> withPutAway(long studentId) {
+        return database.read(
+                h -> {
+                    Map<Attempt, Optional<Instant>> all = new LinkedHashMap<>();
+                    h.createQuery(
+                                    "SELECT * FROM attempt WHERE student_id = :student ORDER BY"
+                                            + " julianday(began_at) DESC, id DESC")
+                            .bind("student", studentId)
+                            .map((rs, c) -> Map.entry(attempt(rs), deletedAt(rs)))
+                            .forEach(e -> all.put(e.getKey(), e.getValue()));
+                    return all;
+                });
+    }
+
+    /** Whether there is an attempt with this uuid, in the bin or not. */
+    public boolean isKnown(String uuid) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT EXISTS (SELECT 1 FROM attempt WHERE uuid = :uuid)")
+                                .bind("uuid", uuid)
+                                .mapTo(Boolean.class)
+                                .one());
+    }
+
+    private static Optional<Instant> deletedAt(ResultSet rs) throws SQLException {
+        return Optional.ofNullable(rs.getString("deleted_at")).map(Instant::parse);
     }
 
     private static Attempt attempt(ResultSet rs) throws SQLException {

@@ -77,10 +77,14 @@ public final class BinStore {
 
     /** Puts things away; all of them or none. */
     public void put(List<Item> items) {
-        String now = clock.instant().toString();
+        put(items, clock.instant());
+    }
+
+    /** Puts things away that were put away elsewhere at that time; all of them or none. */
+    public void put(List<Item> items, Instant at) {
         database.write(
                 h -> {
-                    items.forEach(i -> mark(h, i, now));
+                    items.forEach(i -> mark(h, i, at.toString()));
                     return null;
                 });
     }

@@ -3,7 +3,10 @@ package org.zeroply.library.store;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -79,6 +82,21 @@ public final class StudentStore {
                                                 + " name, id")
                                 .map((rs, c) -> student(rs))
                                 .list());
+    }
+
+    /** The students in the bin, in the order of their adding, and when they were put there. */
+    public Map<Student, Instant> putAway() {
+        return database.read(
+                h -> {
+                    Map<Student, Instant> away = new LinkedHashMap<>();
+                    h.createQuery(
+                                    COLUMNS
+                                            + ", deleted_at FROM student WHERE deleted_at IS NOT"
+                                            + " NULL ORDER BY id")
+                            .map((rs, c) -> Map.entry(student(rs), Instant.parse(rs.getString(6))))
+                            .forEach(e -> away.put(e.getKey(), e.getValue()));
+                    return away;
+                });
     }
 
     private static Student student(ResultSet rs) throws SQLException {

@@ -10,10 +10,12 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.zeroply.chess.notation.PgnWriter;
@@ -25,6 +27,7 @@ import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.Student;
 import org.zeroply.library.store.StudentFile;
 import org.zeroply.library.store.UnreadStore;
 
@@ -36,6 +39,7 @@ final class Archive {
     static final String COLLECTIONS = "collections.json";
     static final String ORIGINS = "origins.json";
     static final String PUT_AWAY = "put-away.json";
+    static final String PEOPLE_PUT_AWAY = "people-put-away.json";
 
     private final Library library;
     private final ObjectMapper json =
@@ -93,6 +97,18 @@ final class Archive {
     /** A sheet in the bin. */
     record Away(String pgn, String at) {}
 
+    /**
+     * A student of whom something is in the bin.
+     *
+     * @param student the student, with what belongs to one who is in the bin
+     * @param at when the student was put there; empty when only attempts were
+     * @param tries the attempts that are in the bin by themselves
+     */
+    record AwayPerson(Person student, String at, List<AwayTry> tries) {}
+
+    /** An attempt in the bin. */
+    record AwayTry(Try attempt, String at) {}
+
     /** An attempt; the exercise is named by its scheme. Older archives have no rulings. */
     record Try(
             String uuid,
@@ -127,6 +143,7 @@ final class Archive {
             write(zip, COLLECTIONS, collections());
             write(zip, ORIGINS, origins());
             write(zip, PUT_AWAY, putAway());
+            write(zip, PEOPLE_PUT_AWAY, peoplePutAway());
         }
     }
 
@@ -159,29 +176,68 @@ final class Archive {
     }
 
     private People people() {
-        List<Person> students =
-                library.students().all().stream()
-                        .map(
-                                s ->
-                                        new Person(
-                                                s.uuid(),
-                                                s.name(),
-                                                s.rating(),
-                                                s.note(),
-                                                library.attempts().of(s.id()).stream()
-                                                        .map(this::attempt)
-                                                        .toList(),
-                                                moments(s.id()),
-                                                library.recall().all(s.id()),
-                                                library.recall()
-                                                        .approach(s.id())
-                                                        .map(Approach::word)
-                                                        .orElse(""),
-                                                library.assignments().of(s.id()).stream()
-                                                        .map(this::assigned)
-                                                        .toList()))
-                        .toList();
+        List<Person> students = library.students().all().stream().map(this::person).toList();
         return new People(students, library.unread().all());
+    }
+
+    private Person person(Student s) {
+        return new Person(
+                s.uuid(),
+                s.name(),
+                s.rating(),
+                s.note(),
+                tries(s).entrySet().stream()
+                        .filter(e -> e.getValue().isEmpty())
+                        .map(e -> attempt(e.getKey()))
+                        .toList(),
+                moments(s.id()),
+                library.recall().all(s.id()),
+                library.recall().approach(s.id()).map(Approach::word).orElse(""),
+                library.assignments().of(s.id()).stream().map(this::assigned).toList());
+    }
+
+    private Map<Attempt, Optional<Instant>> tries(Student student) {
+        return library.attempts().withPutAway(student.id());
+    }
+
+    /** What stays in the bin of a student who is not. */
+    private static Person bare(Student s) {
+        return new Person(
+                s.uuid(),
+                s.name(),
+                s.rating(),
+                s.note(),
+                List.of(),
+                List.of(),
+                Map.of(),
+                "",
+                List.of());
+    }
+
+    private List<AwayPerson> peoplePutAway() {
+        List<AwayPerson> away = new ArrayList<>();
+        for (Student s : library.students().all()) {
+            List<AwayTry> tries = triesPutAway(s);
+            if (!tries.isEmpty()) {
+                away.add(new AwayPerson(bare(s), "", tries));
+            }
+        }
+        library.students()
+                .putAway()
+                .forEach(
+                        (s, at) ->
+                                away.add(
+                                        new AwayPerson(person(s), at.toString(), triesPutAway(s))));
+        return away;
+    }
+
+    private List<AwayTry> triesPutAway(Student student) {
+        List<AwayTry> away = new ArrayList<>();
+        tries(student)
+                .forEach(
+                        (a, at) ->
+                                at.ifPresent(t -> away.add(new AwayTry(attempt(a), t.toString()))));
+        return away;
     }
 
     private Assigned assigned(Assignment a) {

@@ -81,6 +81,7 @@ final class ArchiveReader {
                             zip,
                             Archive.PEOPLE,
                             Map.of("students", people::student, "unread", work::unread));
+            known += lists(zip, Archive.PEOPLE_PUT_AWAY, Map.of(WHOLE, people::putAway));
             known += lists(zip, Archive.REVIEWS, Map.of(WHOLE, work::note));
             known += lists(zip, Archive.COLLECTIONS, Map.of(WHOLE, work::collection));
             if (known == 0) {

@@ -5,7 +5,9 @@ import static org.zeroply.library.transfer.ArchiveReader.need;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -17,6 +19,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.Assignment;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.SheetStore;
 import org.zeroply.library.store.Student;
@@ -46,6 +49,59 @@ final class ArchivedPeople {
     /** A student and all that is sound of what belongs to them. */
     void student(JsonNode entry, BiConsumer<String, JsonNode> problems)
             throws JsonProcessingException {
+        add(entry, problems);
+    }
+
+    /**
+     * A student in the bin, or whose attempts are; whoever is here already stays where they are.
+     */
+    void putAway(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        JsonNode person = need(entry.get("student"), "student");
+        String uuid = person.path("uuid").asText();
+        Optional<Instant> at = at(entry);
+        boolean known = library.students().all().stream().anyMatch(s -> s.uuid().equals(uuid));
+        Optional<Instant> away =
+                known
+                        ? Optional.empty()
+                        : library.students().putAway().entrySet().stream()
+                                .filter(e -> e.getKey().uuid().equals(uuid))
+                                .map(Map.Entry::getValue)
+                                .findFirst()
+                                .or(() -> at);
+        Student student = add(person, problems);
+        each(
+                entry.path("tries"),
+                student.name() + ", attempt in the bin",
+                t -> attemptPutAway(student.id(), t),
+                problems);
+        away.ifPresent(
+                time ->
+                        library.bin()
+                                .put(
+                                        List.of(
+                                                new BinStore.Item(
+                                                        BinStore.Kind.STUDENT, student.id())),
+                                        time));
+    }
+
+    private void attemptPutAway(long student, JsonNode node) throws JsonProcessingException {
+        JsonNode attempt = need(node.get("attempt"), "attempt");
+        Instant at = at(node).orElseThrow(() -> new IllegalArgumentException("it has no time"));
+        if (!library.attempts().isKnown(attempt.path("uuid").asText())) {
+            long id = attempt(student, attempt);
+            library.bin().put(List.of(new BinStore.Item(BinStore.Kind.ATTEMPT, id)), at);
+        }
+    }
+
+    private static Optional<Instant> at(JsonNode node) {
+        return Optional.of(node.path("at").asText())
+                .filter(t -> !t.isEmpty())
+                .map(ArchivedWork::time);
+    }
+
+    private Student add(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
         Head head = json.treeToValue(entry, Head.class);
         String name = need(need(head, "content").name(), "name");
         String note = head.note() == null ? "" : head.note();
@@ -68,6 +124,7 @@ final class ArchivedPeople {
         if (library.recall().approach(id).isEmpty() && head.approach() != null) {
             library.recall().choose(id, Approach.of(head.approach()));
         }
+        return student;
     }
 
     private static void each(
@@ -91,14 +148,14 @@ final class ArchivedPeople {
         }
     }
 
-    private void attempt(long student, JsonNode node) throws JsonProcessingException {
+    private long attempt(long student, JsonNode node) throws JsonProcessingException {
         Archive.Try t = need(json.treeToValue(node, Archive.Try.class), "content");
         sound(() -> SheetStore.parse(need(t.scheme(), "scheme")), "scheme");
         sound(() -> MarkedSheets.read(need(t.marked(), "marked sheet")), "marked sheet");
         t.rulings().forEach(r -> need(r, "ruling"));
         OptionalLong exercise =
                 exercises.computeIfAbsent(need(t.exercise(), "exercise"), this::exercise);
-        library.attempts()
+        return library.attempts()
                 .add(
                         new Attempt(
                                 0,
