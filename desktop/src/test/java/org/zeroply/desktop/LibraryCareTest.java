@@ -8,6 +8,8 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.Statement;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.zip.ZipFile;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
@@ -48,6 +50,8 @@ class LibraryCareTest extends WindowTest {
     void a_copy_is_made_looked_at_and_put_in_the_place_of_the_library(FxRobot robot)
             throws Exception {
         importGame(robot);
+        List<String> saidThen = new CopyOnWriteArrayList<>();
+        robot.interact(() -> bench.onLibrary((file, words) -> saidThen.add(words)));
         command(robot, "Backups …");
         click(robot, "#backups-make");
         until(() -> services.library().backups().all().size() == 1);
@@ -60,7 +64,8 @@ class LibraryCareTest extends WindowTest {
         click(robot, "#backups-restore");
         until(() -> says(robot, "#question", "games: 1 would go"));
         click(robot, "#restore-go");
-        until(() -> games() == 1);
+        until(() -> games() == 1 && !saidThen.isEmpty());
+        assertThat(saidThen.get(0)).startsWith("Restored. As it was before: ");
         command(robot, "Backups …");
         until(() -> robot.lookup("#backup-table .table-row-cell:filled").tryQuery().isPresent());
         click(robot, "#backups-daily");

@@ -3,7 +3,7 @@ package org.zeroply.desktop.app;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
@@ -24,7 +24,7 @@ final class BackupPane extends VBox {
 
     private final Services services;
     private final Dialogs dialogs;
-    private final Consumer<Path> reopen;
+    private final BiConsumer<Path, String> reopen;
     private final CheckBox daily = new CheckBox("A copy every day");
     private final RowTable<Backups.Backup> table =
             new RowTable<>(
@@ -33,9 +33,9 @@ final class BackupPane extends VBox {
                     "There is no copy yet. One is made every day, and when you ask for it.");
 
     /**
-     * @param reopen opens the library anew when a copy has taken its place
+     * @param reopen opens the library anew when a copy has taken its place, and says this then
      */
-    BackupPane(Services services, Dialogs dialogs, Consumer<Path> reopen) {
+    BackupPane(Services services, Dialogs dialogs, BiConsumer<Path, String> reopen) {
         super(10);
         this.services = services;
         this.dialogs = dialogs;
@@ -152,9 +152,6 @@ final class BackupPane extends VBox {
         services.scheduler()
                 .library(
                         () -> services.library().backups().restore(backup.file()),
-                        before -> {
-                            services.messages().say("Restored. As it was before: " + before);
-                            reopen.accept(file);
-                        });
+                        before -> reopen.accept(file, "Restored. As it was before: " + before));
     }
 }

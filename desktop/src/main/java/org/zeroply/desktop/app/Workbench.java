@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
 import javafx.beans.value.ObservableValue;
@@ -60,7 +61,7 @@ public final class Workbench extends StackPane {
     private final StudentsDesk students;
     private final InvalidationListener roomChanged = o -> roomChanged();
     private Optional<ObservableValue<BoardUse>> use = Optional.empty();
-    private Consumer<Path> openLibrary = file -> {};
+    private BiConsumer<Path, String> openLibrary = (file, words) -> {};
     private Desk front;
 
     public Workbench(Services services, Clock clock) {
@@ -243,8 +244,11 @@ public final class Workbench extends StackPane {
         show(solve);
     }
 
-    /** Opens another library in the place of this one; called with its file. */
-    public void onLibrary(Consumer<Path> handler) {
+    /**
+     * Opens another library in the place of this one; called with its file and what is to be said
+     * once it is open.
+     */
+    public void onLibrary(BiConsumer<Path, String> handler) {
         openLibrary = handler;
     }
 
@@ -254,7 +258,12 @@ public final class Workbench extends StackPane {
     }
 
     void openLibrary(Path file) {
-        openLibrary.accept(file);
+        openLibrary(file, "");
+    }
+
+    /** The same, and says this then. */
+    void openLibrary(Path file, String words) {
+        openLibrary.accept(file, words);
     }
 
     /** Brings back the desk and the pages that were in front when the program ended. */

@@ -137,12 +137,14 @@ public final class ZeroPly extends Application {
     }
 
     /** Another library in the place of this one, once all of this one is saved. */
-    private void change(Path file) {
+    private void change(Path file, String words) {
         leave(
                 () -> {
                     end();
                     if (!open(file)) {
                         memory.drop(LIBRARIES, file);
+                    } else if (!words.isEmpty()) {
+                        services.ifPresent(s -> s.messages().say(words));
                     }
                 });
     }
