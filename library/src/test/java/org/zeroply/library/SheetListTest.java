@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.entry;
 
 import java.nio.file.Path;
+import java.text.Normalizer;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -86,6 +90,46 @@ class SheetListTest {
         game("हिन्दी", "ไทยเที่ยว x̌y", "2026.01.02", 0, "1. e4 1-0");
         assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, text, "", 0)))
                 .hasSize(count);
+    }
+
+    private static String bare(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD).replaceAll("\\p{Mn}", "");
+    }
+
+    /** Every text that stands inside a word and begins none, of up to four letters. */
+    @Test
+    void a_text_inside_words_is_found_wherever_it_stands() {
+        game("Ängström, Åsa", "O'Quaye", "2026.01.02", 0, "1. e4 1-0");
+        List<String> texts =
+                library.sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
+                        .map(r -> r.white() + " " + r.black() + " " + r.date())
+                        .map(t -> t.toLowerCase(Locale.ROOT))
+                        .toList();
+        Set<String> pieces = new TreeSet<>(List.of("zzz", "uay-", "ams"));
+        for (String text : texts) {
+            for (int from = 0; from < text.length(); from++) {
+                for (int to = from + 1; to <= Math.min(text.length(), from + 4); to++) {
+                    pieces.add(text.substring(from, to));
+                }
+            }
+        }
+        pieces.removeIf(p -> p.isBlank() || p.contains(" "));
+        for (String piece : pieces) {
+            String begins = "(.*\\W)?\\Q" + bare(piece) + "\\E.*";
+            if (texts.stream().noneMatch(t -> bare(t).matches(begins))) {
+                assertThat(library.sheets().find(new SheetQuery(SheetKind.GAME, piece, "", 0)))
+                        .as(piece)
+                        .hasSize((int) texts.stream().filter(t -> t.contains(piece)).count());
+            }
+        }
+    }
+
+    @Test
+    void a_word_that_came_in_since_is_found_inside_too() {
+        SheetQuery query = new SheetQuery(SheetKind.GAME, "ebtoy", "", 0);
+        assertThat(library.sheets().find(query)).isEmpty();
+        game("Webtoyer", "x", "2026.01.02", 0, "1. e4 1-0");
+        assertThat(library.sheets().find(query)).hasSize(1);
     }
 
     @Test

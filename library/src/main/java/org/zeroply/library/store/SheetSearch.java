@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.jdbi.v3.core.Handle;
@@ -22,18 +23,22 @@ final class SheetSearch {
             "id, kind, title, white, black, event, date, result, white_elo, black_elo, plies";
 
     /** A word that so many sheets have is common. */
-    private static final int COMMON = 50_000;
+    static final int COMMON = 50_000;
 
     /** Rows asked for at once. */
     private static final int BATCH = 500;
 
-    private SheetSearch() {}
+    private final Vocabulary vocabulary;
+
+    SheetSearch(Database database) {
+        vocabulary = new Vocabulary(database);
+    }
 
     /**
      * Words are looked for at the beginnings of words. Where nothing begins so, they are looked for
-     * inside words, too; that reads every row.
+     * inside words, too.
      */
-    static long[] ids(Handle h, SheetQuery query) {
+    long[] ids(Handle h, SheetQuery query) {
         List<SheetWord> words = query.words().stream().map(SheetWord::new).toList();
         List<SheetWord.Part> parts = words.stream().flatMap(w -> w.parts().stream()).toList();
         if (!parts.isEmpty()) {
@@ -49,7 +54,11 @@ final class SheetSearch {
                 return found;
             }
         }
-        return ids(h, query, words, "", List.of());
+        Optional<Vocabulary.Query> inside =
+                parts.isEmpty() ? Optional.empty() : vocabulary.inside(h, parts);
+        return inside.equals(Optional.of(Vocabulary.Query.NOTHING))
+                ? new long[0]
+                : ids(h, query, words, inside.map(Vocabulary.Query::match).orElse(""), List.of());
     }
 
     private static boolean isCommon(Handle h, SheetWord.Part part) {

@@ -33,10 +33,12 @@ public final class SheetStore {
 
     private final Database database;
     private final Clock clock;
+    private final SheetSearch search;
 
     public SheetStore(Database database, Clock clock) {
         this.database = database;
         this.clock = clock;
+        this.search = new SheetSearch(database);
     }
 
     /** What a tree is, by its tags. */
@@ -257,7 +259,7 @@ public final class SheetStore {
 
     /** The numbers of the sheets that fit, in the order asked for. */
     public long[] ids(SheetQuery query) {
-        return database.read(h -> SheetSearch.ids(h, query));
+        return database.read(h -> search.ids(h, query));
     }
 
     /** What is told of sheets, in this order; those that are no more are left out. */

@@ -38,6 +38,11 @@ final class SheetWord {
      */
     record Part(String text, boolean whole) {
 
+        /** Whether it is made of plain letters and digits alone. */
+        boolean isAscii() {
+            return text.chars().allMatch(c -> c < 128);
+        }
+
         /** What the word index is asked for. */
         String query() {
             return '"' + text + (whole ? "\"" : "\" *");
