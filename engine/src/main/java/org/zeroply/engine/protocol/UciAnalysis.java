@@ -17,6 +17,15 @@ import org.zeroply.engine.analysis.Score;
 /** Puts together what a program says about a position, believing only legal moves. */
 final class UciAnalysis {
 
+    /** More than this in centipawns says nothing else; mates lie further out. */
+    private static final long MOST_CENTIPAWNS = 90_000;
+
+    /** Longer mates than this nobody has found; it is not one. */
+    private static final long MOST_MOVES = 10_000;
+
+    private static final long MOST_DEPTH = 1_000;
+    private static final long FULL = 1_000;
+
     private final Position position;
     private final AnalysisListener listener;
     private final ExpectedScoreCurve curve;
@@ -38,8 +47,8 @@ final class UciAnalysis {
     void info(String line) {
         List<String> words = Arrays.asList(line.split("\\s+"));
         int pv = words.indexOf("pv");
-        nodes = number(words, "nodes").orElse(nodes);
-        fullness = (int) (long) number(words, "hashfull").orElse((long) fullness);
+        nodes = number(words, "nodes").filter(n -> n >= 0).orElse(nodes);
+        fullness = small(words, "hashfull", FULL).orElse(fullness);
         boolean bound = words.contains("lowerbound") || words.contains("upperbound");
         Optional<Score> score = score(words);
         if (pv < 0 || score.isEmpty() || bound) {
@@ -50,8 +59,8 @@ final class UciAnalysis {
         if (moves.isEmpty() || rank < 1 || rank > wanted) {
             return;
         }
-        int depth = (int) (long) number(words, "depth").orElse(0L);
-        int deepest = (int) (long) number(words, "seldepth").orElse((long) depth);
+        int depth = small(words, "depth", MOST_DEPTH).orElse(0);
+        int deepest = small(words, "seldepth", MOST_DEPTH).orElse(depth);
         Analysis.Candidate candidate =
                 new Analysis.Candidate(
                         moves.get(0), score.get(), curve.of(score.get()), depth, deepest, moves);
@@ -102,9 +111,17 @@ final class UciAnalysis {
     private static Optional<Score> score(List<String> words) {
         Optional<Long> mate = number(words, "mate");
         if (mate.isPresent()) {
-            return Optional.of(new Score.Mate((int) (long) mate.get()));
+            return mate.filter(m -> m > -MOST_MOVES && m < MOST_MOVES)
+                    .map(m -> new Score.Mate(m.intValue()));
         }
-        return number(words, "cp").map(cp -> new Score.Centipawns((int) (long) cp));
+        return number(words, "cp")
+                .map(cp -> Math.max(-MOST_CENTIPAWNS, Math.min(MOST_CENTIPAWNS, cp)))
+                .map(cp -> new Score.Centipawns(cp.intValue()));
+    }
+
+    /** A number from 0 to the most it can be; empty where it is none. */
+    private static Optional<Integer> small(List<String> words, String name, long most) {
+        return number(words, name).filter(n -> n >= 0 && n <= most).map(Long::intValue);
     }
 
     private static Optional<Long> number(List<String> words, String name) {

@@ -8,6 +8,8 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Limits;
@@ -39,6 +41,10 @@ class UciAnalysisTest {
                     "xyz",
                     "99999999999999999999",
                     "-2147483648",
+                    "4294967301",
+                    "200000",
+                    "seldepth",
+                    "hashfull",
                     "info",
                     "bestmove");
 
@@ -62,6 +68,32 @@ class UciAnalysisTest {
         analysis.finish("bestmove d2d4");
         assertThat(analysis.result().lines())
                 .isNotEmpty()
-                .allSatisfy(c -> assertThat(Position.START.isLegal(c.move())).isTrue());
+                .allSatisfy(
+                        c -> {
+                            assertThat(Position.START.isLegal(c.move())).isTrue();
+                            assertThat(c.depth()).isBetween(0, 1_000);
+                            assertThat(c.score().negated().negated()).isEqualTo(c.score());
+                        });
+        assertThat(analysis.result().nodes()).isNotNegative();
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "cp 34, 34",
+        "cp 4294967301, 90000",
+        "cp -2147483648, -90000",
+        "mate 3, 99997",
+        "mate -2, -99998",
+        "mate 200000, none",
+        "mate 4294967297, none",
+        "cp 99999999999999999999, none",
+    })
+    void a_score_that_cannot_be_is_not_turned_into_another(String said, String ordinal) {
+        UciAnalysis analysis =
+                new UciAnalysis(AnalysisRequest.of(Position.START, Limits.depth(3)), a -> {});
+        analysis.info("info depth 9 score " + said + " pv e2e4");
+        assertThat(analysis.result().lines())
+                .extracting(c -> String.valueOf(c.score().ordinal()))
+                .isEqualTo(ordinal.equals("none") ? List.of() : List.of(ordinal));
     }
 }

@@ -22,6 +22,8 @@ public final class FuzzRun {
         List<Target> all = new ArrayList<>(TextTarget.all());
         all.add(new GamesTarget());
         all.add(new ArchiveTarget());
+        all.add(LibraryTarget.queries());
+        all.add(LibraryTarget.settings());
         return all;
     }
 

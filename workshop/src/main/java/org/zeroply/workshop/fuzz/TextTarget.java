@@ -11,12 +11,19 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.coach.repertoire.Card;
 import org.zeroply.coach.repertoire.CardReader;
 import org.zeroply.engine.protocol.UciServer;
 import org.zeroply.engine.search.BuiltInEngine;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.MarkedSheets;
 
 /**
  * A reader of short texts.
@@ -60,6 +67,27 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
                                         + " UNLESS white queen on h5",
                                 "IF move Nxe5 possible THEN take"),
                         TextTarget::card),
+                new TextTarget(
+                        "commands",
+                        List.of(
+                                "[%zp.pts 3] [%zp.pts 2 by 4] a word [%zp.mark green e4] 1-0",
+                                "[%zp.check cp=-7 depth=3 nodes=9 by=x] [%zp.end] [%zp.equal]",
+                                "[%zp.main] [%zp.trap] [%zp.must] [%zp.approach sharp]",
+                                "[%zp.idea a 100%25] [%zp.card IF Bb5 THEN a6] [%zp.accept b]"),
+                        TextTarget::comment),
+                new TextTarget(
+                        "tables",
+                        List.of(
+                                "a pawn on h3: +white pawn h3\n# no\nblack to move: turn\n",
+                                "x: -e4"),
+                        WhatIfRows::parse),
+                new TextTarget(
+                        "marks",
+                        List.of(
+                                "{\"points\":5,\"max\":5,\"items\":[{\"line\":\"1.e4\",\"points\":5,"
+                                        + "\"earned\":5,\"why\":\"found\"}],\"rows\":[],"
+                                        + "\"verdictRight\":false}"),
+                        TextTarget::marks),
                 new TextTarget(
                         "protocol",
                         List.of(
@@ -118,6 +146,37 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
             Card card = CardReader.read(text);
             card.applies(Position.START);
             card.move(Position.START);
+        }
+    }
+
+    /** What a comment says is written, read and written the same. */
+    private static void comment(String text) {
+        String said = text.replace("}", ")").replace('\u0000', ' ');
+        MoveTree once = tree("1. e4 {" + said + "} e5 *\n");
+        String written = PgnWriter.write(once);
+        String again = PgnWriter.write(tree(written));
+        if (!again.equals(written)) {
+            throw new AssertionError("written otherwise: " + written + " / " + again);
+        }
+        if (once.mainLine().size() != 2) {
+            throw new AssertionError("a comment has changed the moves: " + written);
+        }
+    }
+
+    private static MoveTree tree(String pgn) {
+        if (PgnReader.readAll(pgn).get(0) instanceof PgnEntry.Game game) {
+            return game.tree();
+        }
+        throw new AssertionError("not read: " + pgn);
+    }
+
+    private static void marks(String text) {
+        try {
+            MarkedSheets.read(text);
+        } catch (LibraryException e) {
+            if (e.getMessage().isBlank()) {
+                throw new AssertionError("a problem that says nothing", e);
+            }
         }
     }
 
