@@ -61,15 +61,24 @@ public final class AssignmentStore {
                                 a.attempt()));
     }
 
-    /** A student's assignments, the next due first; those of deleted exercises are left out. */
+    /** A student's assignments, the next due first; those of exercises in the bin are left out. */
     public List<Assignment> of(long student) {
+        return list(student, "AND s.deleted_at IS NULL");
+    }
+
+    /** The same with those of exercises in the bin. */
+    public List<Assignment> withPutAway(long student) {
+        return list(student, "");
+    }
+
+    private List<Assignment> list(long student, String clause) {
         return database.read(
                 h ->
                         h.createQuery(
                                         "SELECT a.*, s.title FROM assignment a JOIN sheet s ON s.id"
-                                                + " = a.exercise_id WHERE a.student_id = :student"
-                                                + " AND s.deleted_at IS NULL ORDER BY a.due_day,"
-                                                + " a.id")
+                                                + " = a.exercise_id WHERE a.student_id = :student "
+                                                + clause
+                                                + " ORDER BY a.due_day, a.id")
                                 .bind("student", student)
                                 .map((rs, c) -> assignment(rs))
                                 .list());

@@ -2,6 +2,7 @@ package org.zeroply.library.store;
 
 import java.util.List;
 import java.util.Optional;
+import org.jdbi.v3.core.Handle;
 
 /** Collections: games the coach has put together under a name; a game may be in several. */
 public final class CollectionStore {
@@ -63,6 +64,20 @@ public final class CollectionStore {
                                 .list());
     }
 
+    /** The same with those in the bin. */
+    public List<Long> withPutAway(long collection) {
+        return database.read(h -> sheets(h, collection));
+    }
+
+    private static List<Long> sheets(Handle h, long collection) {
+        return h.createQuery(
+                        "SELECT sheet_id FROM collected WHERE collection_id = :id ORDER BY"
+                                + " sheet_id")
+                .bind("id", collection)
+                .mapTo(Long.class)
+                .list();
+    }
+
     /** Takes sheets out of a collection; the sheets themselves stay. */
     public void take(long collection, List<Long> sheets) {
         database.write(
@@ -95,12 +110,7 @@ public final class CollectionStore {
     public List<Long> dissolve(long collection) {
         return database.write(
                 h -> {
-                    List<Long> sheets =
-                            h.createQuery(
-                                            "SELECT sheet_id FROM collected WHERE collection_id = :id")
-                                    .bind("id", collection)
-                                    .mapTo(Long.class)
-                                    .list();
+                    List<Long> sheets = sheets(h, collection);
                     h.execute("DELETE FROM collected WHERE collection_id = ?", collection);
                     h.execute("DELETE FROM collection WHERE id = ?", collection);
                     return sheets;

@@ -193,7 +193,7 @@ final class Archive {
                 moments(s.id()),
                 library.recall().all(s.id()),
                 library.recall().approach(s.id()).map(Approach::word).orElse(""),
-                library.assignments().of(s.id()).stream().map(this::assigned).toList());
+                library.assignments().withPutAway(s.id()).stream().map(this::assigned).toList());
     }
 
     private Map<Attempt, Optional<Instant>> tries(Student student) {
@@ -281,7 +281,7 @@ final class Archive {
                         c ->
                                 new Collected(
                                         c.name(),
-                                        library.collections().sheets(c.id()).stream()
+                                        library.collections().withPutAway(c.id()).stream()
                                                 .map(library.sheets()::keyOf)
                                                 .toList()))
                 .toList();

@@ -83,7 +83,7 @@ final class ArchivedWork {
                         need(c.name(), "name"),
                         c.games().stream()
                                 .map(key -> need(key, "game"))
-                                .flatMap(key -> library.sheets().findByKey(key).stream())
+                                .flatMap(key -> library.sheetTransfer().anywhere(key).stream())
                                 .toList());
     }
 }

@@ -26,6 +26,11 @@ final class Expected {
             return texts.get(at);
         }
 
+        /** Whether it is a chapter of a repertoire and no game. */
+        boolean isChapter() {
+            return now().contains("[ZpSide ");
+        }
+
         /** A change; what was taken back before it cannot be made again. */
         void change(String text) {
             if (!text.equals(now())) {
@@ -36,10 +41,15 @@ final class Expected {
         }
     }
 
-    /** A student: the name, the attempts by their names, and whether the student was put away. */
+    /**
+     * A student: the name, the attempts by their names with those that were put away, what is to be
+     * solved by its reason, and whether the student was put away.
+     */
     static final class Pupil {
         String name;
         final Set<String> attempts = new TreeSet<>();
+        final Set<String> attemptsAway = new TreeSet<>();
+        final Map<String, Long> assigned = new TreeMap<>();
         boolean away;
 
         Pupil(String name) {
@@ -65,6 +75,60 @@ final class Expected {
 
     private static long any(Random random, List<Long> of) {
         return of.isEmpty() ? -1 : of.get(random.nextInt(of.size()));
+    }
+
+    /** The students, in the bin or not, with all that is theirs. */
+    String people() {
+        Set<String> people = new TreeSet<>();
+        pupils.values()
+                .forEach(
+                        p -> {
+                            Set<String> tasks = new TreeSet<>(p.assigned.keySet());
+                            tasks.removeIf(t -> sheets.get(p.assigned.get(t)).away);
+                            people.add(
+                                    (p.away ? "in the bin: " : "")
+                                            + person(p.name, p.attempts, tasks)
+                                            + p.attemptsAway);
+                        });
+        return people.toString();
+    }
+
+    /** One of them, without what is in the bin. */
+    static String person(String name, Set<String> attempts, Set<String> tasks) {
+        return name + attempts + tasks;
+    }
+
+    /** The texts in each collection, those in the bin too. */
+    Map<String, Set<String>> collected() {
+        Map<String, Set<String>> all = new TreeMap<>();
+        collections.forEach(
+                (name, ids) -> {
+                    Set<String> texts = all.computeIfAbsent(name, n -> new TreeSet<>());
+                    ids.forEach(id -> texts.add(sheets.get(id).now()));
+                });
+        return all;
+    }
+
+    /** The same with nothing in the bin. */
+    Expected allBack() {
+        Expected back = new Expected();
+        back.sheets.putAll(sheets);
+        collections.forEach(back.collections::put);
+        back.sheets.replaceAll((id, sheet) -> new Sheet(sheet.now()));
+        pupils.forEach(
+                (id, p) -> {
+                    Pupil pupil = new Pupil(p.name);
+                    pupil.attempts.addAll(p.attempts);
+                    pupil.attempts.addAll(p.attemptsAway);
+                    pupil.assigned.putAll(p.assigned);
+                    back.pupils.put(id, pupil);
+                });
+        return back;
+    }
+
+    /** The texts of the sheets that are put away, sorted. */
+    List<String> away() {
+        return sheets.values().stream().filter(s -> s.away).map(Sheet::now).sorted().toList();
     }
 
     /** The texts of the sheets that are not put away, by their numbers. */

@@ -1,16 +1,19 @@
 package org.zeroply.workshop.walk;
 
-import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.Student;
@@ -30,12 +33,58 @@ final class Looking {
         this.expected = expected;
     }
 
-    /** The texts of the games that are not put away, by their numbers. */
+    /** The texts of the games and chapters that are not put away, by their numbers. */
     static Map<Long, String> texts(Library in) {
         Map<Long, String> texts = new TreeMap<>();
-        LongStream.of(in.sheets().ids(SheetQuery.all(SheetKind.GAME)))
-                .forEach(id -> texts.put(id, PgnWriter.write(in.sheets().load(id))));
+        for (SheetKind kind : List.of(SheetKind.GAME, SheetKind.REPERTOIRE)) {
+            LongStream.of(in.sheets().ids(SheetQuery.all(kind)))
+                    .forEach(id -> texts.put(id, PgnWriter.write(in.sheets().load(id))));
+        }
         return texts;
+    }
+
+    /** The texts of sheets in the bin, sorted. */
+    static List<String> away(Library in) {
+        return in.bin().all().stream()
+                .map(BinStore.Entry::item)
+                .filter(i -> SHEETS.contains(i.kind()))
+                .map(i -> PgnWriter.write(in.sheets().load(i.id())))
+                .sorted()
+                .toList();
+    }
+
+    private static final Set<BinStore.Kind> SHEETS =
+            EnumSet.of(BinStore.Kind.GAME, BinStore.Kind.REPERTOIRE);
+
+    /** The texts in each collection, those in the bin too. */
+    static Map<String, Set<String>> collected(Library in) {
+        Map<String, Set<String>> all = new TreeMap<>();
+        for (CollectionStore.Collection c : in.collections().all()) {
+            Set<String> texts = all.computeIfAbsent(c.name(), n -> new TreeSet<>());
+            for (long id : in.collections().withPutAway(c.id())) {
+                texts.add(PgnWriter.write(in.sheets().load(id)));
+            }
+        }
+        return all;
+    }
+
+    /** The students, in the bin or not, as {@link Expected#people} has them. */
+    static String people(Library in) {
+        Set<String> people = new TreeSet<>();
+        in.students().all().forEach(s -> people.add(person(in, s)));
+        in.students().putAway().keySet().forEach(s -> people.add("in the bin: " + person(in, s)));
+        return people.toString();
+    }
+
+    private static String person(Library in, Student student) {
+        Set<String> kept = new TreeSet<>();
+        Set<String> away = new TreeSet<>();
+        in.attempts()
+                .withPutAway(student.id())
+                .forEach((a, at) -> (at.isPresent() ? away : kept).add(a.uuid()));
+        Set<String> tasks = new TreeSet<>();
+        in.assignments().of(student.id()).forEach(a -> tasks.add(a.reason()));
+        return Expected.person(student.name(), kept, tasks) + away;
     }
 
     /**
@@ -49,11 +98,11 @@ final class Looking {
         for (Library in : List.of(library, second)) {
             same(listed.toString(), texts(in).toString(), "the games");
             int came = in.games().at(Position.START, GameFilter.ALL).games();
-            same(listed.size() + "", came + "", "the games of the index");
+            same(games().count() + "", came + "", "the games of the index");
         }
         for (String name : names) {
             long found = library.sheets().ids(new SheetQuery(SheetKind.GAME, name, "", 0)).length;
-            long has = listed.values().stream().filter(t -> t.contains(name)).count();
+            long has = games().filter(t -> t.contains(name)).count();
             same(has + "", found + "", "the games found by " + name);
         }
         expected.collections.forEach(
@@ -66,10 +115,17 @@ final class Looking {
                                         .toString(),
                                 new TreeSet<>(inCollection(name)).toString(),
                                 "the collection " + name));
-        bin(library.bin().all());
-        students();
+        same(expected.away().toString(), away(library).toString(), "the bin");
+        same(expected.people(), people(library), "the students");
+        listedAttempts();
         LibraryCheck.Result check = library.check().run(part -> {}, new Cancellation());
         require(check.isSound(), "not whole: " + check.complaints());
+    }
+
+    private Stream<String> games() {
+        return expected.sheets.values().stream()
+                .filter(s -> !s.away && !s.isChapter())
+                .map(Expected.Sheet::now);
     }
 
     private List<Long> inCollection(String name) {
@@ -79,42 +135,15 @@ final class Looking {
                 .orElse(List.of());
     }
 
-    private void bin(List<BinStore.Entry> bin) {
-        List<Long> away =
-                expected.sheets.keySet().stream()
-                        .filter(id -> expected.sheets.get(id).away)
-                        .toList();
-        List<Long> found =
-                bin.stream()
-                        .map(BinStore.Entry::item)
-                        .filter(i -> i.kind() == BinStore.Kind.GAME)
-                        .map(BinStore.Item::id)
-                        .sorted()
-                        .toList();
-        same(away.toString(), found.toString(), "the bin");
-        for (long id : away) {
-            same(
-                    expected.sheets.get(id).now(),
-                    PgnWriter.write(library.sheets().load(id)),
-                    "a sheet in the bin");
-        }
-    }
-
-    private void students() {
-        Map<Long, String> wanted = new TreeMap<>();
-        expected.pupils.forEach(
-                (id, p) -> {
-                    if (!p.away) {
-                        wanted.put(id, p.name + p.attempts);
-                    }
-                });
-        Map<Long, String> found = new TreeMap<>();
-        for (Student s : library.students().all()) {
-            List<String> attempts = new ArrayList<>();
-            library.attempts().of(s.id()).forEach(a -> attempts.add(a.uuid()));
-            found.put(s.id(), s.name() + new TreeSet<>(attempts));
-        }
-        same(wanted.toString(), found.toString(), "the students");
+    /** What is in the bin, and all of a student who is, is not listed. */
+    private void listedAttempts() {
+        Set<String> wanted = new TreeSet<>();
+        expected.pupils.values().stream()
+                .filter(p -> !p.away)
+                .forEach(p -> wanted.addAll(p.attempts));
+        Set<String> found = new TreeSet<>();
+        library.attempts().all().forEach(a -> found.add(a.uuid()));
+        same(wanted.toString(), found.toString(), "the attempts");
     }
 
     static void same(String wanted, String found, String what) {

@@ -9,9 +9,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
+import java.util.Set;
 import java.util.TreeSet;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -32,6 +34,8 @@ final class Walk implements AutoCloseable {
 
     private static final List<String> NAMES = List.of("Marram", "Quay", "Tern", "Skua", "Anker");
     private static final int LOOK_EVERY = 100;
+    private static final String MARKED =
+            "{\"points\":3,\"max\":10,\"items\":[],\"rows\":[],\"verdictRight\":true}";
 
     private final Path folder;
     private final Random random;
@@ -77,9 +81,16 @@ final class Walk implements AutoCloseable {
                         this::renameStudent,
                         this::putStudentAway,
                         this::bringStudentBack,
-                        this::attempt);
+                        this::attempt,
+                        this::putAttemptAway,
+                        this::assign);
         List<Step> rarely =
-                List.of(this::reopen, this::kill, this::archive, this::backUpAndRestore);
+                List.of(
+                        this::reopen,
+                        this::kill,
+                        this::archive,
+                        this::archiveBack,
+                        this::backUpAndRestore);
         for (int i = 1; i <= steps; i++) {
             int kind = random.nextInt(20);
             List<Step> from = kind == 0 ? rarely : kind < 8 ? seldom : often;
@@ -103,8 +114,12 @@ final class Walk implements AutoCloseable {
 
     private void add() {
         TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
-        editor.tag("White", name());
-        editor.tag("Black", name());
+        if (random.nextInt(5) == 0) {
+            editor.tag("ZpSide", random.nextBoolean() ? "white" : "black");
+        } else {
+            editor.tag("White", name());
+            editor.tag("Black", name());
+        }
         editor.tag("Round", String.valueOf(++made));
         for (int i = random.nextInt(12); i > 0; i--) {
             play(editor);
@@ -225,7 +240,8 @@ final class Walk implements AutoCloseable {
     private void move(boolean back) {
         long id = expected.anySheet(random, back);
         if (id > 0) {
-            bin(BinStore.Kind.GAME, id, back);
+            boolean chapter = expected.sheets.get(id).isChapter();
+            bin(chapter ? BinStore.Kind.REPERTOIRE : BinStore.Kind.GAME, id, back);
             expected.sheets.get(id).away = !back;
         }
     }
@@ -318,11 +334,32 @@ final class Walk implements AutoCloseable {
                             10,
                             true,
                             "1. e4 *",
-                            "{}",
+                            MARKED,
                             List.of(),
                             false);
             any().attempts().add(attempt);
             expected.pupils.get(id).attempts.add(uuid);
+        }
+    }
+
+    private void putAttemptAway() {
+        long id = expected.anyPupil(random, false);
+        List<Attempt> attempts = id > 0 ? library.attempts().of(id) : List.of();
+        if (!attempts.isEmpty()) {
+            Attempt one = attempts.get(random.nextInt(attempts.size()));
+            bin(BinStore.Kind.ATTEMPT, one.id(), false);
+            expected.pupils.get(id).attempts.remove(one.uuid());
+            expected.pupils.get(id).attemptsAway.add(one.uuid());
+        }
+    }
+
+    private void assign() {
+        long id = expected.anyPupil(random, false);
+        long sheet = expected.anySheet(random, false);
+        if (id > 0 && sheet > 0) {
+            String reason = "task-" + ++made;
+            any().assignments().add(id, sheet, Symmetry.SAME, made, 15, reason);
+            expected.pupils.get(id).assigned.put(reason, sheet);
         }
     }
 
@@ -356,13 +393,39 @@ final class Walk implements AutoCloseable {
         Path other = folder.resolve("other.zpl");
         try (Library copy = Library.open(other)) {
             new Importer(copy, Progress.NONE, new Cancellation()).files(List.of(zip));
-            Looking.same(
-                    new TreeSet<>(expected.listed().values()).toString(),
-                    new TreeSet<>(Looking.texts(copy).values()).toString(),
-                    "the archive");
+            sameContent(expected, copy, "the archive");
+            copy.bin().restore(copy.bin().all().stream().map(BinStore.Entry::item).toList());
+            sameContent(expected.allBack(), copy, "the archive, all brought back");
         }
         Files.delete(other);
         Files.delete(zip);
+    }
+
+    /** The same content, though not under the same numbers; what is there twice comes once. */
+    private static void sameContent(Expected wanted, Library found, String what) {
+        Set<String> listed = new TreeSet<>(wanted.listed().values());
+        Looking.same(
+                listed.toString(), new TreeSet<>(Looking.texts(found).values()).toString(), what);
+        Set<String> away = new TreeSet<>(wanted.away());
+        away.removeAll(listed);
+        Looking.same(
+                away.toString(),
+                new TreeSet<>(Looking.away(found)).toString(),
+                "the bin of " + what);
+        Looking.same(wanted.people(), Looking.people(found), "the people of " + what);
+        Looking.same(
+                wanted.collected().toString(),
+                Looking.collected(found).toString(),
+                "the collections of " + what);
+    }
+
+    /** Everything is written into an archive and read into the same library: nothing is changed. */
+    private void archiveBack() throws IOException {
+        Path zip = folder.resolve("same.zip");
+        new Exporter(any()).write(zip);
+        new Importer(any(), Progress.NONE, new Cancellation()).files(List.of(zip));
+        Files.delete(zip);
+        new Looking(library, second, expected).look(NAMES);
     }
 
     /** A copy is made, something is changed, and the copy is gone back to. */
