@@ -114,6 +114,23 @@ class ArchiveTest {
         assertThat(copy.bin().all()).isEmpty();
     }
 
+    /** Two programs had it; one changed it, the other put its own away. */
+    @Test
+    void a_sheet_in_the_bin_stays_though_another_one_came_in_like_it() {
+        long id = games(library).get(0).id();
+        MoveTree first = library.sheets().load(id);
+        long twin = library.sheets().add(first.copy());
+        MoveTree changed = library.sheets().load(id);
+        new TreeEditor(changed).comment(changed.mainLine().get(0), "the coach's words");
+        library.sheets().save(id, changed);
+        putAway(BinStore.Kind.GAME, twin);
+        Path zip = export();
+        read(zip);
+        read(zip);
+        assertThat(games(copy)).hasSize(2);
+        assertThat(copy.bin().all()).hasSize(1);
+    }
+
     private static long attempt(Library of, Student student, String title) {
         return of.attempts()
                 .add(

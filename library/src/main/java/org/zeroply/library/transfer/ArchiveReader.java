@@ -74,8 +74,9 @@ final class ArchiveReader {
                     games(zip, entry);
                 }
             }
-            known += lists(zip, Archive.ORIGINS, Map.of(WHOLE, work::origin));
+            // What another sheet came in as may be in the bin by itself.
             known += lists(zip, Archive.PUT_AWAY, Map.of(WHOLE, work::putAway));
+            known += lists(zip, Archive.ORIGINS, Map.of(WHOLE, work::origin));
             known +=
                     lists(
                             zip,
