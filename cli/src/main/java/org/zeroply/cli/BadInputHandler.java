@@ -1,10 +1,12 @@
 package org.zeroply.cli;
 
 import java.io.IOException;
+import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 import picocli.CommandLine;
 
 /** Tells bad input (exit code 1, one sentence) from errors of our own, which keep their trace. */
@@ -28,6 +30,11 @@ final class BadInputHandler implements CommandLine.IExecutionExceptionHandler {
         if (e instanceof NoSuchFileException) {
             return "The file " + e.getMessage() + " does not exist.";
         }
-        return e instanceof IOException ? "Reading failed: " + e.getMessage() : e.getMessage();
+        if (e instanceof FileSystemException file) {
+            return "The file " + file.getFile() + ": " + FileTrouble.reason(e) + ".";
+        }
+        return e instanceof IOException
+                ? "Reading failed: " + FileTrouble.reason(e) + "."
+                : e.getMessage();
     }
 }

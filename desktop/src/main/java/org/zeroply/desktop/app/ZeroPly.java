@@ -24,6 +24,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 
 /** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {
@@ -223,7 +224,7 @@ public final class ZeroPly extends Application {
         try {
             return Files.createTempDirectory("zeroply-demo").resolve("demo.zpl");
         } catch (IOException e) {
-            throw new LibraryException("No place for the demo: " + e.getMessage(), e);
+            throw new LibraryException("No place for the demo: " + FileTrouble.reason(e), e);
         }
     }
 

@@ -13,6 +13,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.print.Report;
 import org.zeroply.library.print.ReportWriter;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.WholeFile;
 
 /** Asks where to save, and writes behind the window; failures are told in the status row. */
@@ -80,7 +81,7 @@ public final class FileSaver {
                                 throw new LibraryException(
                                         file
                                                 + " could not be written: "
-                                                + e.getMessage()
+                                                + FileTrouble.reason(e)
                                                 + ". Choose another place.",
                                         e);
                             }

@@ -9,6 +9,7 @@ import javafx.stage.FileChooser;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.library.store.FileTrouble;
 
 /** The note of a position: the coach's words and pinned facts, to be printed with the diagram. */
 final class NoteView extends VBox {
@@ -93,7 +94,7 @@ final class NoteView extends VBox {
                             } catch (IOException e) {
                                 return file
                                         + " cannot be written: "
-                                        + e.getMessage()
+                                        + FileTrouble.reason(e)
                                         + ". The note is kept in the sheet.";
                             }
                         },

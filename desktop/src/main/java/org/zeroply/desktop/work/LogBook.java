@@ -9,6 +9,7 @@ import java.util.logging.FileHandler;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
+import org.zeroply.library.store.FileTrouble;
 
 /**
  * What went wrong, in a file beside the library that a user can look into and send. It holds what
@@ -62,7 +63,7 @@ public final class LogBook implements AutoCloseable {
         try {
             return Files.exists(file) ? Files.readString(file) : "";
         } catch (IOException e) {
-            return "The log " + file + " could not be read: " + e.getMessage() + "\n";
+            return "The log " + file + " could not be read: " + FileTrouble.reason(e) + "\n";
         }
     }
 

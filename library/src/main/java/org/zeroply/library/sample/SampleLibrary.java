@@ -29,6 +29,7 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.Attempt;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.MarkedSheets;
 import org.zeroply.library.store.Student;
 import org.zeroply.library.transfer.ImportReport;
@@ -76,7 +77,8 @@ public final class SampleLibrary {
                 Files.deleteIfExists(copy);
             }
         } catch (IOException e) {
-            throw new LibraryException("The demo could not be unpacked: " + e.getMessage(), e);
+            throw new LibraryException(
+                    "The demo could not be unpacked: " + FileTrouble.reason(e), e);
         }
     }
 

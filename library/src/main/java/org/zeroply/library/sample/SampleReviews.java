@@ -24,6 +24,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.RememberedAnalyses;
 import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
@@ -135,7 +136,7 @@ final class SampleReviews {
             unpack(into);
         } catch (IOException e) {
             throw new LibraryException(
-                    "The reviews of the demo could not be unpacked: " + e.getMessage(), e);
+                    "The reviews of the demo could not be unpacked: " + FileTrouble.reason(e), e);
         }
     }
 }

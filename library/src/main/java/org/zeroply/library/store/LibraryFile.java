@@ -74,6 +74,10 @@ final class LibraryFile {
         if (!Files.isDirectory(folder)) {
             throw new LibraryException("The folder " + folder + " does not exist.");
         }
+        if (Files.exists(file) && !Files.isReadable(file)) {
+            throw new LibraryException(
+                    "The file " + file + " cannot be read: this user is not allowed to.");
+        }
         if (!Files.isWritable(folder) || Files.exists(file) && !Files.isWritable(file)) {
             throw new LibraryException(
                     (Files.exists(file) ? file : folder)
@@ -132,7 +136,8 @@ final class LibraryFile {
     }
 
     private static LibraryException unreadable(Path file, IOException e) {
-        return new LibraryException("The file " + file + " cannot be read: " + e.getMessage(), e);
+        return new LibraryException(
+                "The file " + file + " cannot be read: " + FileTrouble.reason(e) + ".", e);
     }
 
     /** Whether nothing was written here yet, not even beside the file. */
@@ -173,7 +178,8 @@ final class LibraryFile {
                 return made;
             } catch (IOException e) {
                 throw new LibraryException(
-                        "No library could be made at " + file + ": " + e.getMessage(), e);
+                        "No library could be made at " + file + ": " + FileTrouble.reason(e) + ".",
+                        e);
             }
         }
     }
@@ -220,7 +226,8 @@ final class LibraryFile {
                 Files.deleteIfExists(beside(ending));
             }
         } catch (IOException e) {
-            throw new LibraryException(file + " could not be removed: " + e.getMessage(), e);
+            throw new LibraryException(
+                    file + " could not be removed: " + FileTrouble.reason(e) + ".", e);
         }
     }
 }

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.WholeFile;
 
@@ -44,7 +45,7 @@ public final class Exporter {
             throw new LibraryException(
                     file
                             + " could not be written: "
-                            + e.getMessage()
+                            + FileTrouble.reason(e)
                             + ". An older file of that"
                             + " name is unchanged.",
                     e);

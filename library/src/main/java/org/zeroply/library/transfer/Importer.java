@@ -25,6 +25,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.PreparedSheet;
 
 /**
@@ -163,7 +164,8 @@ public final class Importer {
     }
 
     private void reject(Path file, IOException e) {
-        String reason = Files.exists(file) ? "cannot be read: " + e.getMessage() : "does not exist";
+        String reason =
+                Files.exists(file) ? "cannot be read: " + FileTrouble.reason(e) : "does not exist";
         rejected.add(
                 new ImportReport.Rejected(
                         file.getFileName().toString(), 0, "The file " + file + " " + reason));
@@ -188,7 +190,8 @@ public final class Importer {
             }
         } catch (IOException e) {
             rejected.add(
-                    new ImportReport.Rejected(name, 0, name + " broke off: " + e.getMessage()));
+                    new ImportReport.Rejected(
+                            name, 0, name + " broke off: " + FileTrouble.reason(e)));
         } finally {
             try {
                 if (!failed) {

@@ -17,6 +17,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.store.FileTrouble;
 import org.zeroply.library.store.LibraryCopies;
 import org.zeroply.library.store.SettingStore;
 import org.zeroply.library.store.WholeFile;
@@ -155,7 +156,7 @@ public final class Backups {
 
     private LibraryException failed(IOException e) {
         return new LibraryException(
-                "No copy could be written to " + folder() + ": " + e.getMessage() + ".", e);
+                "No copy could be written to " + folder() + ": " + FileTrouble.reason(e) + ".", e);
     }
 
     /**
