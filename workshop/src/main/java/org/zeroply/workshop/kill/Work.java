@@ -142,10 +142,10 @@ enum Work {
                 Library.open(library(folder)).close();
                 says.ready();
                 says.games(1);
-                Files.copy(
-                        folder.resolve("old.zpl"),
-                        library(folder),
-                        StandardCopyOption.REPLACE_EXISTING);
+                // Put there whole: half a copy would be this campaign's fault.
+                Path next = folder.resolve("next.zpl");
+                Files.copy(folder.resolve("old.zpl"), next, StandardCopyOption.REPLACE_EXISTING);
+                Files.move(next, library(folder), StandardCopyOption.ATOMIC_MOVE);
             }
         }
 
