@@ -28,6 +28,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;
+import org.zeroply.library.store.ReviewStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
@@ -112,6 +113,34 @@ class ArchiveTest {
         read(zip);
         assertThat(copy.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE))).hasSize(1);
         assertThat(copy.bin().all()).isEmpty();
+    }
+
+    @Test
+    void what_the_coach_says_here_of_a_moment_stays() {
+        Student nora = library.students().add("Nora", 1750);
+        long game = games(library).get(0).id();
+        library.studentFile().add(nora.id(), game, 1, "as it was");
+        Path zip = export();
+        library.studentFile().add(nora.id(), game, 1, "as I see it now");
+        new Importer(library, Progress.NONE, new Cancellation()).files(List.of(zip));
+        assertThat(library.studentFile().of(nora.id()))
+                .extracting(StudentFile.Filed::text)
+                .containsExactly("as I see it now");
+    }
+
+    @Test
+    void of_two_equal_games_the_one_that_was_meant_is_meant_when_an_archive_comes_back() {
+        long first = games(library).get(1).id();
+        long twin = library.sheets().add(library.sheets().load(first).copy());
+        Student nora = library.students().add("Nora", 1750);
+        library.collections().put("Models", List.of(twin));
+        library.studentFile().add(nora.id(), twin, 1, "a moment");
+        library.reviews().note(twin, new ReviewStore.Note(1, ReviewStore.Decision.KEPT, "well"));
+        new Importer(library, Progress.NONE, new Cancellation()).files(List.of(export()));
+        long models = library.collections().named("Models").orElseThrow().id();
+        assertThat(library.collections().sheets(models)).containsExactly(twin);
+        assertThat(library.studentFile().of(nora.id())).hasSize(1);
+        assertThat(library.reviews().notes(first)).isEmpty();
     }
 
     /** Two programs had it; one changed it, the other put its own away. */

@@ -357,9 +357,4 @@ public final class SheetStore {
     public String keyOf(long id) {
         return ContentKey.of(database.read(h -> pgn(h, id)).orElseThrow());
     }
-
-    /** The id of the sheet with this fingerprint, if there is one. */
-    public Optional<Long> findByKey(String key) {
-        return ContentKey.ofDigits(key).flatMap(k -> database.read(h -> sheetOf(h, k)));
-    }
 }

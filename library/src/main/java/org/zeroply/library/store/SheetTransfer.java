@@ -85,7 +85,7 @@ public final class SheetTransfer {
     /** Adds a sheet to the bin, unless it is in the library already. */
     public void add(PutAway away) {
         MoveTree tree = SheetStore.parse(away.pgn());
-        if (anywhere(ContentKey.kept(away.pgn())).isEmpty()) {
+        if (like(ContentKey.kept(away.pgn())).isEmpty()) {
             long id = sheets.add(tree);
             database.write(
                     h ->
@@ -96,19 +96,28 @@ public final class SheetTransfer {
         }
     }
 
-    /** The sheet with a fingerprint, also in the bin; rather one that is not. */
+    /** The sheet with a fingerprint, also in the bin; the first of {@link #like}. */
     public Optional<Long> anywhere(String key) {
-        return ContentKey.ofDigits(key).flatMap(this::anywhere);
+        return like(key).stream().findFirst();
     }
 
-    private Optional<Long> anywhere(byte[] key) {
+    /**
+     * All sheets with a fingerprint, also in the bin: first those that are so now, then those that
+     * came in so, and of either those that are not in the bin first.
+     */
+    public List<Long> like(String key) {
+        return ContentKey.ofDigits(key).map(this::like).orElse(List.of());
+    }
+
+    private List<Long> like(byte[] key) {
         return database.read(
                 h ->
                         h.createQuery(
                                         "SELECT id FROM sheet WHERE content = :key OR origin = :key"
-                                                + " ORDER BY deleted_at IS NOT NULL, id LIMIT 1")
+                                                + " ORDER BY content <> :key, deleted_at IS NOT"
+                                                + " NULL, id")
                                 .bind("key", key)
                                 .mapTo(Long.class)
-                                .findOne());
+                                .list());
     }
 }

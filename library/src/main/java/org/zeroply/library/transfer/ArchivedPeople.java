@@ -7,10 +7,12 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.tree.Approach;
@@ -109,7 +111,9 @@ final class ArchivedPeople {
                 library.students().add(need(head.uuid(), "uuid"), name, head.rating(), note);
         long id = student.id();
         each(entry.path("attempts"), name + ", attempt", a -> attempt(id, a), problems);
-        each(entry.path("file"), name + ", moment", f -> moment(id, f), problems);
+        Set<String> moments = new HashSet<>();
+        library.studentFile().of(id).forEach(m -> moments.add(place(m.sheetId(), m.ply())));
+        each(entry.path("file"), name + ", moment", f -> moment(id, f, moments), problems);
         each(entry.path("assigned"), name + ", assignment", a -> assignment(id, a), problems);
         Map<String, Recall> here = library.recall().all(id);
         entry.path("learnt")
@@ -188,12 +192,20 @@ final class ArchivedPeople {
         return id.map(OptionalLong::of).orElse(OptionalLong.empty());
     }
 
-    private void moment(long student, JsonNode node) throws JsonProcessingException {
+    private void moment(long student, JsonNode node, Set<String> here)
+            throws JsonProcessingException {
         Archive.Filed f = need(json.treeToValue(node, Archive.Filed.class), "content");
         String text = need(f.text(), "text");
-        library.sheetTransfer()
-                .anywhere(need(f.game(), "game"))
-                .ifPresent(id -> library.studentFile().add(student, id, f.ply(), text));
+        List<Long> like = library.sheetTransfer().like(need(f.game(), "game"));
+        // What the coach says of it here stays.
+        if (!like.isEmpty() && like.stream().noneMatch(id -> here.contains(place(id, f.ply())))) {
+            here.add(place(like.get(0), f.ply()));
+            library.studentFile().add(student, like.get(0), f.ply(), text);
+        }
+    }
+
+    private static String place(long sheet, int ply) {
+        return sheet + " " + ply;
     }
 
     private void assignment(long student, JsonNode node) throws JsonProcessingException {

@@ -7,6 +7,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.DateTimeException;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.ReviewStore;
@@ -65,25 +70,35 @@ final class ArchivedWork {
                 ReviewStore.Decision.valueOf(need(n.decision(), "decision"));
         ReviewStore.Note note =
                 new ReviewStore.Note(n.ply(), decision, n.words() == null ? "" : n.words());
-        library.sheetTransfer()
-                .anywhere(need(n.game(), "game"))
-                .filter(
-                        id ->
-                                library.reviews().notes(id).stream()
-                                        .noneMatch(known -> known.ply() == n.ply()))
-                .ifPresent(id -> library.reviews().note(id, note));
+        List<Long> like = library.sheetTransfer().like(need(n.game(), "game"));
+        boolean noted =
+                like.stream()
+                        .flatMap(id -> library.reviews().notes(id).stream())
+                        .anyMatch(known -> known.ply() == n.ply());
+        if (!noted) {
+            like.stream().findFirst().ifPresent(id -> library.reviews().note(id, note));
+        }
     }
 
-    /** A collection; games that are not here are left out. */
+    /** A collection; games that are not here are left out, and of equal ones one is enough. */
     void collection(JsonNode entry, BiConsumer<String, JsonNode> problems)
             throws JsonProcessingException {
         Archive.Collected c = json.treeToValue(entry, Archive.Collected.class);
-        library.collections()
-                .put(
-                        need(c.name(), "name"),
-                        c.games().stream()
-                                .map(key -> need(key, "game"))
-                                .flatMap(key -> library.sheetTransfer().anywhere(key).stream())
-                                .toList());
+        String name = need(c.name(), "name");
+        Set<Long> known =
+                library.collections()
+                        .named(name)
+                        .map(k -> library.collections().withPutAway(k.id()))
+                        .map(HashSet::new)
+                        .orElseGet(HashSet::new);
+        List<Long> added = new ArrayList<>();
+        for (String key : c.games()) {
+            List<Long> like = library.sheetTransfer().like(need(key, "game"));
+            if (!like.isEmpty() && Collections.disjoint(known, like)) {
+                added.add(like.get(0));
+                known.add(like.get(0));
+            }
+        }
+        library.collections().put(name, added);
     }
 }

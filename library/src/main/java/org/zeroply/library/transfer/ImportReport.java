@@ -9,10 +9,16 @@ import java.util.List;
  * @param stored games that were new
  * @param duplicates games that were there already
  * @param earlier games and problems of a file that an import which was broken off had read before
+ * @param stopped whether it was cancelled
  * @param rejected what could not be read; its text is kept in the library
  */
 public record ImportReport(
-        int read, int stored, int duplicates, int earlier, List<Rejected> rejected) {
+        int read,
+        int stored,
+        int duplicates,
+        int earlier,
+        boolean stopped,
+        List<Rejected> rejected) {
 
     public ImportReport {
         rejected = List.copyOf(rejected);
@@ -32,12 +38,10 @@ public record ImportReport(
         if (earlier > 0) {
             sentence += ", " + earlier + " had been read before the import was broken off";
         }
-        return rejected.isEmpty()
-                ? sentence + "."
-                : sentence
-                        + ", "
-                        + rejected.size()
-                        + " could not be read. "
-                        + rejected.get(0).reason();
+        if (!rejected.isEmpty()) {
+            sentence += ", " + rejected.size() + " could not be read. " + rejected.get(0).reason();
+        }
+        String whole = sentence.endsWith(".") ? sentence : sentence + ".";
+        return stopped ? "Stopped: " + whole + " Importing it again goes on there." : whole;
     }
 }

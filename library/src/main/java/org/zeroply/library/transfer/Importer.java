@@ -319,7 +319,8 @@ public final class Importer {
     }
 
     private ImportReport report() {
-        return new ImportReport(read, stored, read - stored, earlier, rejected);
+        return new ImportReport(
+                read, stored, read - stored, earlier, cancellation.isCancelled(), rejected);
     }
 
     /** Counts the bytes that were read, for the progress. */

@@ -73,6 +73,9 @@ class BrokenOffTest {
         try (Library library = open()) {
             ImportReport first = readUpTo(library, 650);
             assertThat(first.stored()).isEqualTo(650);
+            assertThat(first.words())
+                    .startsWith("Stopped: 650 games were added")
+                    .endsWith("there.");
             assertThat(count(library)).isEqualTo(650);
         }
         try (Library library = open()) {
@@ -80,6 +83,7 @@ class BrokenOffTest {
             assertThat(second.earlier()).isEqualTo(650);
             assertThat(second.read()).isEqualTo(GAMES - 650);
             assertThat(second.duplicates()).isZero();
+            assertThat(second.stopped()).isFalse();
             assertThat(second.words()).contains("650 had been read before");
             assertThat(count(library)).isEqualTo(GAMES);
             assertThat(read(library).duplicates()).as("read whole once more").isEqualTo(GAMES);
