@@ -57,6 +57,7 @@ class HostilePageTest {
                                 "--headless",
                                 "--no-sandbox",
                                 "--disable-gpu",
+                                "--disable-dev-shm-usage",
                                 "--user-data-dir=" + folder.resolve("profile"),
                                 "--dump-dom",
                                 page.toUri().toString())
@@ -100,6 +101,7 @@ class HostilePageTest {
     @Test
     void whatever_is_typed_stays_text_in_a_browser() throws Exception {
         assumeThat(browser()).as("a browser named chromium").isPresent();
+        assumeThat(opened("<title>probe</title>")).as("a browser that runs").contains("probe");
         for (String text : HOSTILE) {
             for (Report report : List.of(everywhere(text), booklet(text))) {
                 String page = opened(HtmlReport.write(report));
