@@ -151,7 +151,8 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
 
     /** What a comment says is written, read and written the same. */
     private static void comment(String text) {
-        String said = text.replace("}", ")").replace('\u0000', ' ');
+        // A tag after an empty row ends a comment that nobody closed.
+        String said = text.replace("}", ")").replaceAll("[\\s\u0000]", " ");
         MoveTree once = tree("1. e4 {" + said + "} e5 *\n");
         String written = PgnWriter.write(once);
         String again = PgnWriter.write(tree(written));
