@@ -3,28 +3,23 @@ package org.zeroply.workshop.walk;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;
 import org.zeroply.library.store.SheetStep;
 import org.zeroply.library.store.SheetStore.State;
-import org.zeroply.library.store.Student;
 import org.zeroply.library.transfer.Exporter;
 import org.zeroply.library.transfer.Importer;
 import org.zeroply.library.transfer.Progress;
@@ -34,12 +29,11 @@ final class Walk implements AutoCloseable {
 
     private static final List<String> NAMES = List.of("Marram", "Quay", "Tern", "Skua", "Anker");
     private static final int LOOK_EVERY = 100;
-    private static final String MARKED =
-            "{\"points\":3,\"max\":10,\"items\":[],\"rows\":[],\"verdictRight\":true}";
 
     private final Path folder;
     private final Random random;
     private final Expected expected = new Expected();
+    private final PupilSteps pupils;
     private Library library;
     private Library second;
     private int files;
@@ -48,6 +42,7 @@ final class Walk implements AutoCloseable {
     Walk(Path folder, long seed) {
         this.folder = folder;
         this.random = new Random(seed);
+        this.pupils = new PupilSteps(random, expected, this::any);
         library = Library.open(file());
         second = Library.open(file());
     }
@@ -77,13 +72,13 @@ final class Walk implements AutoCloseable {
                         this::collect,
                         this::takeOut,
                         this::editBeside,
-                        this::addStudent,
-                        this::renameStudent,
-                        this::putStudentAway,
-                        this::bringStudentBack,
-                        this::attempt,
-                        this::putAttemptAway,
-                        this::assign);
+                        pupils::addStudent,
+                        pupils::renameStudent,
+                        pupils::putStudentAway,
+                        pupils::bringStudentBack,
+                        pupils::attempt,
+                        pupils::putAttemptAway,
+                        pupils::assign);
         List<Step> rarely =
                 List.of(
                         this::reopen,
@@ -241,17 +236,18 @@ final class Walk implements AutoCloseable {
         long id = expected.anySheet(random, back);
         if (id > 0) {
             boolean chapter = expected.sheets.get(id).isChapter();
-            bin(chapter ? BinStore.Kind.REPERTOIRE : BinStore.Kind.GAME, id, back);
+            BinStore.Kind kind = chapter ? BinStore.Kind.REPERTOIRE : BinStore.Kind.GAME;
+            move(any(), new BinStore.Item(kind, id), back);
             expected.sheets.get(id).away = !back;
         }
     }
 
-    private void bin(BinStore.Kind kind, long id, boolean back) {
-        List<BinStore.Item> items = List.of(new BinStore.Item(kind, id));
+    /** Puts something away, or brings it back. */
+    static void move(Library in, BinStore.Item item, boolean back) {
         if (back) {
-            any().bin().restore(items);
+            in.bin().restore(List.of(item));
         } else {
-            any().bin().put(items);
+            in.bin().put(List.of(item));
         }
     }
 
@@ -277,90 +273,6 @@ final class Walk implements AutoCloseable {
                                     .get(c.name())
                                     .removeIf(id -> !expected.sheets.get(id).away);
                         });
-    }
-
-    // ---- Students -------------------------------------------------------------------------------
-
-    private void addStudent() {
-        String name = "Student " + ++made;
-        expected.pupils.put(any().students().add(name, 1500).id(), new Expected.Pupil(name));
-    }
-
-    private void renameStudent() {
-        long id = expected.anyPupil(random, false);
-        if (id > 0) {
-            Student now =
-                    library.students().all().stream()
-                            .filter(s -> s.id() == id)
-                            .findFirst()
-                            .orElseThrow();
-            String name = "Student " + ++made;
-            any().students().save(new Student(id, now.uuid(), name, now.rating(), "note"));
-            expected.pupils.get(id).name = name;
-        }
-    }
-
-    private void putStudentAway() {
-        moveStudent(false);
-    }
-
-    private void bringStudentBack() {
-        moveStudent(true);
-    }
-
-    private void moveStudent(boolean back) {
-        long id = expected.anyPupil(random, back);
-        if (id > 0) {
-            bin(BinStore.Kind.STUDENT, id, back);
-            expected.pupils.get(id).away = !back;
-        }
-    }
-
-    private void attempt() {
-        long id = expected.anyPupil(random, false);
-        if (id > 0) {
-            String uuid = "attempt-" + ++made;
-            Attempt attempt =
-                    new Attempt(
-                            0,
-                            uuid,
-                            id,
-                            OptionalLong.empty(),
-                            "A set",
-                            Instant.EPOCH.plusSeconds(made),
-                            60,
-                            "1.e4",
-                            3,
-                            10,
-                            true,
-                            "1. e4 *",
-                            MARKED,
-                            List.of(),
-                            false);
-            any().attempts().add(attempt);
-            expected.pupils.get(id).attempts.add(uuid);
-        }
-    }
-
-    private void putAttemptAway() {
-        long id = expected.anyPupil(random, false);
-        List<Attempt> attempts = id > 0 ? library.attempts().of(id) : List.of();
-        if (!attempts.isEmpty()) {
-            Attempt one = attempts.get(random.nextInt(attempts.size()));
-            bin(BinStore.Kind.ATTEMPT, one.id(), false);
-            expected.pupils.get(id).attempts.remove(one.uuid());
-            expected.pupils.get(id).attemptsAway.add(one.uuid());
-        }
-    }
-
-    private void assign() {
-        long id = expected.anyPupil(random, false);
-        long sheet = expected.anySheet(random, false);
-        if (id > 0 && sheet > 0) {
-            String reason = "task-" + ++made;
-            any().assignments().add(id, sheet, Symmetry.SAME, made, 15, reason);
-            expected.pupils.get(id).assigned.put(reason, sheet);
-        }
     }
 
     // ---- The file -------------------------------------------------------------------------------
