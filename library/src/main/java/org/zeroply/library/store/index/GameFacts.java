@@ -22,8 +22,8 @@ public record GameFacts(
         return (white.isEmpty() ? "?" : white) + " – " + (black.isEmpty() ? "?" : black);
     }
 
-    /** The year; 0 if not known. */
-    public int year() {
+    /** The year of a date as in PGN; 0 if not known. */
+    static int year(String date) {
         int year = 0;
         for (int i = 0; i < 4 && i < date.length(); i++) {
             int digit = date.charAt(i) - '0';
@@ -35,8 +35,8 @@ public record GameFacts(
         return year;
     }
 
-    /** Half points of White; -1 where there is no result. */
-    int halves() {
+    /** Half points of White in a result as in PGN; -1 where there is none. */
+    static int halves(String result) {
         return switch (result) {
             case "1-0" -> 2;
             case "1/2-1/2" -> 1;

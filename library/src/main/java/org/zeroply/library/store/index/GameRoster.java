@@ -8,7 +8,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 
 /**
@@ -35,6 +34,11 @@ final class GameRoster {
     private final List<String> texts = new ArrayList<>();
 
     private final Map<String, Integer> places = new HashMap<>();
+
+    /** What each of the texts is as a date, and as a result. */
+    private int[] years = new int[0];
+
+    private int[] halves = new int[0];
 
     /** The latest change that was read, in milliseconds since 1970; -1 for none. */
     private long seen = -1;
@@ -89,8 +93,15 @@ final class GameRoster {
         return places.computeIfAbsent(
                 text,
                 t -> {
+                    int place = texts.size();
+                    if (place >= years.length) {
+                        years = Arrays.copyOf(years, roomFor(place));
+                        halves = Arrays.copyOf(halves, roomFor(place));
+                    }
                     texts.add(t);
-                    return texts.size() - 1;
+                    years[place] = GameFacts.year(t);
+                    halves[place] = GameFacts.halves(t);
+                    return place;
                 });
     }
 
@@ -114,18 +125,35 @@ final class GameRoster {
         return place + place / 4 + 64;
     }
 
-    /** The game of a number; empty when it is no more. */
-    Optional<GameFacts> of(int number) {
-        return number < sheets.length && sheets[number] > 0
-                ? Optional.of(
-                        new GameFacts(
-                                sheets[number],
-                                texts.get(whites[number]),
-                                texts.get(blacks[number]),
-                                whiteRatings[number],
-                                blackRatings[number],
-                                texts.get(dates[number]),
-                                texts.get(results[number])))
-                : Optional.empty();
+    /** Whether there is a game of this number still. */
+    boolean has(int number) {
+        return number < sheets.length && sheets[number] > 0;
+    }
+
+    /** The game of a number that there is. */
+    GameFacts of(int number) {
+        return new GameFacts(
+                sheets[number],
+                texts.get(whites[number]),
+                texts.get(blacks[number]),
+                whiteRatings[number],
+                blackRatings[number],
+                texts.get(dates[number]),
+                texts.get(results[number]));
+    }
+
+    /** The rating of a side in a game; 0 if not known. */
+    int rating(int number, boolean white) {
+        return white ? whiteRatings[number] : blackRatings[number];
+    }
+
+    /** The year of a game; 0 if not known. */
+    int year(int number) {
+        return years[dates[number]];
+    }
+
+    /** Half points of White in a game; -1 where there is no result. */
+    int halves(int number) {
+        return halves[results[number]];
     }
 }

@@ -257,11 +257,12 @@ public final class PositionIndex {
 
     /** What the games that pass did in a position. */
     public PositionStatistics at(Position position, GameFilter filter) {
-        Tally tally = new Tally(position.sideToMove());
+        Tally tally = new Tally(roster, position.sideToMove());
+        boolean all = filter.equals(GameFilter.ALL);
         visits(
                 position,
                 (game, next) -> {
-                    if (filter.passes(game)) {
+                    if (all || filter.passes(roster.of(game))) {
                         tally.add(game, next);
                     }
                 });
@@ -275,8 +276,8 @@ public final class PositionIndex {
             visits(
                     position,
                     (game, next) -> {
-                        if (known.size() < SHOWN && game.sheetId() != sheetId) {
-                            known.add(known(position, game, next));
+                        if (known.size() < SHOWN && roster.of(game).sheetId() != sheetId) {
+                            known.add(known(position, roster.of(game), next));
                         }
                     });
             return known;
@@ -312,10 +313,11 @@ public final class PositionIndex {
     }
 
     /**
-     * Told of each game that came to a position and the packed move it went on with, 0 for none.
+     * Told of the number of each game that came to a position and the packed move it went on with,
+     * 0 for none.
      */
     private interface Visitor {
-        void visit(GameFacts game, int next);
+        void visit(int game, int next);
     }
 
     private synchronized void visits(Position position, Visitor visitor) {
@@ -377,8 +379,10 @@ public final class PositionIndex {
                         new PageReader.Found() {
                             @Override
                             public void surely(int game, int move) {
-                                roster.of(segment.first() + game)
-                                        .ifPresent(g -> visitor.visit(g, move));
+                                int number = segment.first() + game;
+                                if (roster.has(number)) {
+                                    visitor.visit(number, move);
+                                }
                             }
 
                             @Override
@@ -393,13 +397,12 @@ public final class PositionIndex {
 
     /** Plays a game through and tells if it came to the position. */
     private void through(GameLines.Numbered numbered, long key, Visitor visitor) {
-        Optional<GameFacts> game = roster.of(numbered.number());
-        if (game.isPresent()) {
+        if (roster.has(numbered.number())) {
             numbered.line()
                     .replay(
                             (ply, here, next) -> {
                                 if (here == key) {
-                                    visitor.visit(game.get(), next);
+                                    visitor.visit(numbered.number(), next);
                                 }
                                 return here != key;
                             });

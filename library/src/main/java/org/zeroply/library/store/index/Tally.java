@@ -17,15 +17,25 @@ final class Tally {
             Comparator.<PositionStatistics.Sample>comparingInt(s -> strength(s.game()))
                     .thenComparing(s -> -s.game().sheetId());
 
+    private final GameRoster roster;
     private final boolean white;
     private final Map<Integer, Cell> byMove = new HashMap<>();
     private final PriorityQueue<PositionStatistics.Sample> sample = new PriorityQueue<>(WEAKEST);
     private int games;
 
+    /** Games come move by move. */
+    private int lastMove;
+
+    private Cell last = new Cell();
+
+    /** Both ratings of the weakest game of the sample. */
+    private int weakest;
+
     /**
      * @param toMove who is to move in the position
      */
-    Tally(Side toMove) {
+    Tally(GameRoster roster, Side toMove) {
+        this.roster = roster;
         white = toMove == Side.WHITE;
     }
 
@@ -38,37 +48,42 @@ final class Tally {
         private int lastYear;
     }
 
-    /** Adds a game that went on with a packed move, 0 for none. */
-    void add(GameFacts game, int next) {
+    /** Adds the game of a number, which went on with a packed move, 0 for none. */
+    void add(int game, int next) {
         games++;
         sample(game, next);
         if (next == 0) {
             return;
         }
-        Cell cell = byMove.computeIfAbsent(next, m -> new Cell());
-        cell.games++;
-        int halves = game.halves();
+        if (next != lastMove) {
+            lastMove = next;
+            last = byMove.computeIfAbsent(next, m -> new Cell());
+        }
+        last.games++;
+        int halves = roster.halves(game);
         if (halves >= 0) {
-            cell.scored++;
-            cell.halves += halves;
+            last.scored++;
+            last.halves += halves;
         }
-        int rating = white ? game.whiteRating() : game.blackRating();
+        int rating = roster.rating(game, white);
         if (rating > 0) {
-            cell.rated++;
-            cell.ratings += rating;
+            last.rated++;
+            last.ratings += rating;
         }
-        cell.lastYear = Math.max(cell.lastYear, game.year());
+        last.lastYear = Math.max(last.lastYear, roster.year(game));
     }
 
     private static int strength(GameFacts game) {
         return game.whiteRating() + game.blackRating();
     }
 
-    private void sample(GameFacts game, int next) {
+    private void sample(int number, int next) {
         boolean full = sample.size() == PositionStatistics.SAMPLE;
-        if (full && strength(game) < strength(sample.element().game())) {
+        int strength = roster.rating(number, true) + roster.rating(number, false);
+        if (full && strength < weakest) {
             return;
         }
+        GameFacts game = roster.of(number);
         PositionStatistics.Sample here =
                 new PositionStatistics.Sample(
                         game, next == 0 ? Optional.empty() : Optional.of(new Move(next)));
@@ -79,6 +94,7 @@ final class Tally {
         if (full) {
             sample.remove();
         }
+        weakest = strength(sample.element().game());
     }
 
     /** What came together. */
