@@ -1,5 +1,7 @@
 package org.zeroply.library.store.index;
 
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.IntConsumer;
 
 /** Finds a position in a page; see {@link PageWriter} for how one is written. */
@@ -23,24 +25,38 @@ final class PageReader {
         void perhaps(int game);
     }
 
-    /** Tells of all games of a position; numbers count from the first of the segment. */
+    /**
+     * Tells of all games of a position, of each once; numbers count from the first of the segment.
+     * Positions that share the short key stand in one page. Where one of them is surely the wanted
+     * one, the games of the others are there for something else.
+     */
     void find(long key, Found found) {
+        Set<Integer> perhaps = new TreeSet<>();
+        if (!told(key, found, perhaps)) {
+            perhaps.forEach(found::perhaps);
+        }
+    }
+
+    /** Whether the games were told for sure; otherwise those that may have been there. */
+    private boolean told(long key, Found found, Set<Integer> perhaps) {
         long wanted = key >>> PageWriter.SHORT;
         long shortKey = firstKey;
+        boolean told = false;
         while (at < bytes.length) {
             long step = number();
             shortKey += step >>> 1;
             if (shortKey > wanted) {
-                return;
+                return told;
             }
             int count = (step & 1) == 1 ? 1 : (int) number();
             boolean here = shortKey == wanted;
             if (count < PageWriter.MANY) {
-                numbers(count, here ? found::perhaps : g -> {});
+                numbers(count, here ? perhaps::add : g -> {});
             } else {
-                many(key, here, found);
+                told |= many(key, here, found);
             }
         }
+        return told;
     }
 
     private void numbers(int count, IntConsumer game) {
@@ -51,7 +67,8 @@ final class PageReader {
         }
     }
 
-    private void many(long wanted, boolean here, Found found) {
+    /** Whether this was the wanted position. */
+    private boolean many(long wanted, boolean here, Found found) {
         long key = 0;
         for (int i = 0; i < 8; i++) {
             key = key << 8 | bytes[at++] & 0xff;
@@ -63,6 +80,7 @@ final class PageReader {
             int count = (int) number();
             numbers(count, it ? g -> found.surely(g, move) : g -> {});
         }
+        return it;
     }
 
     private long number() {
