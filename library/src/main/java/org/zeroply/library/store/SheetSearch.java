@@ -7,7 +7,6 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.jdbi.v3.core.Handle;
@@ -54,11 +53,7 @@ final class SheetSearch {
                 return found;
             }
         }
-        Optional<Vocabulary.Query> inside =
-                parts.isEmpty() ? Optional.empty() : vocabulary.inside(h, parts);
-        return inside.equals(Optional.of(Vocabulary.Query.NOTHING))
-                ? new long[0]
-                : ids(h, query, words, inside.map(Vocabulary.Query::match).orElse(""), List.of());
+        return ids(h, query, words, vocabulary.inside(h, parts), List.of());
     }
 
     private static boolean isCommon(Handle h, SheetWord.Part part) {

@@ -99,6 +99,27 @@ public final class StudentStore {
                 });
     }
 
+    /** Whether there is a student with this uuid, in the bin or not. */
+    public boolean isKnown(String uuid) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT EXISTS (SELECT 1 FROM student WHERE uuid = :uuid)")
+                                .bind("uuid", uuid)
+                                .mapTo(Boolean.class)
+                                .one());
+    }
+
+    /** When the student with this uuid was put into the bin; empty for those who are not in it. */
+    public Optional<Instant> putAwayAt(String uuid) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT deleted_at FROM student WHERE uuid = :uuid")
+                                .bind("uuid", uuid)
+                                .mapTo(String.class)
+                                .findOne()
+                                .map(Instant::parse));
+    }
+
     private static Student student(ResultSet rs) throws SQLException {
         return new Student(
                 rs.getLong(1), rs.getString(2), rs.getString(3), rs.getInt(4), rs.getString(5));

@@ -2,7 +2,6 @@ package org.zeroply.library.store;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
 
@@ -27,33 +26,27 @@ final class Vocabulary {
     }
 
     /**
-     * A query of the word index that finds all sheets with these parts inside words, and others.
+     * A query of the word index that finds all sheets with these parts inside words, and others; a
+     * part that no word has finds none.
      *
      * @param parts what the words have to have inside
      * @return empty where the index cannot tell: the parts have letters of which it may have others
      *     than we would, or they stand in very many words or sheets
      */
-    Optional<Query> inside(Handle h, List<SheetWord.Part> parts) {
-        List<SheetWord.Part> told = parts.stream().filter(SheetWord.Part::isAscii).toList();
-        List<List<Word>> having = told.stream().map(p -> having(h, p)).toList();
-        if (having.stream().anyMatch(List::isEmpty)) {
-            return Optional.of(Query.NOTHING);
-        }
-        String match =
-                having.stream()
-                        .filter(Vocabulary::isRare)
-                        .map(Vocabulary::anyOf)
-                        .collect(Collectors.joining(" AND "));
-        return Optional.of(match).filter(m -> !m.isEmpty()).map(Query::new);
+    String inside(Handle h, List<SheetWord.Part> parts) {
+        return parts.stream()
+                .filter(SheetWord.Part::isAscii)
+                .map(part -> query(h, part))
+                .filter(q -> !q.isEmpty())
+                .collect(Collectors.joining(" AND "));
     }
 
-    /**
-     * What to ask the word index for.
-     *
-     * @param match the query; empty where no sheet fits
-     */
-    record Query(String match) {
-        static final Query NOTHING = new Query("");
+    private String query(Handle h, SheetWord.Part part) {
+        List<Word> having = having(h, part);
+        if (having.isEmpty()) {
+            return part.wholeQuery();
+        }
+        return isRare(having) ? anyOf(having) : "";
     }
 
     private List<Word> having(Handle h, SheetWord.Part part) {

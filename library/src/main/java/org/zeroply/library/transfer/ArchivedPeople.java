@@ -48,12 +48,6 @@ final class ArchivedPeople {
         void store(JsonNode part) throws JsonProcessingException;
     }
 
-    /** A student and all that is sound of what belongs to them. */
-    void student(JsonNode entry, BiConsumer<String, JsonNode> problems)
-            throws JsonProcessingException {
-        add(entry, problems);
-    }
-
     /**
      * A student in the bin, or whose attempts are; whoever is here already stays where they are.
      */
@@ -61,17 +55,9 @@ final class ArchivedPeople {
             throws JsonProcessingException {
         JsonNode person = need(entry.get("student"), "student");
         String uuid = person.path("uuid").asText();
-        Optional<Instant> at = at(entry);
-        boolean known = library.students().all().stream().anyMatch(s -> s.uuid().equals(uuid));
         Optional<Instant> away =
-                known
-                        ? Optional.empty()
-                        : library.students().putAway().entrySet().stream()
-                                .filter(e -> e.getKey().uuid().equals(uuid))
-                                .map(Map.Entry::getValue)
-                                .findFirst()
-                                .or(() -> at);
-        Student student = add(person, problems);
+                library.students().isKnown(uuid) ? library.students().putAwayAt(uuid) : at(entry);
+        Student student = student(person, problems);
         each(
                 entry.path("tries"),
                 student.name() + ", attempt in the bin",
@@ -102,7 +88,8 @@ final class ArchivedPeople {
                 .map(ArchivedWork::time);
     }
 
-    private Student add(JsonNode entry, BiConsumer<String, JsonNode> problems)
+    /** A student and all that is sound of what belongs to them. */
+    Student student(JsonNode entry, BiConsumer<String, JsonNode> problems)
             throws JsonProcessingException {
         Head head = json.treeToValue(entry, Head.class);
         String name = need(need(head, "content").name(), "name");

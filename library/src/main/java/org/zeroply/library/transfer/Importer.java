@@ -18,7 +18,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
-import java.util.function.Consumer;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
@@ -53,8 +52,8 @@ public final class Importer {
     private int earlier;
     private PgnReader.Place place = PgnReader.Place.START;
 
-    /** Told, together with the games before it, of each place that was reached. */
-    private Consumer<PgnReader.Place> reached = mark -> {};
+    /** Where it is kept, together with the games before it, how far a file was read. */
+    private Optional<BrokenOff> kept = Optional.empty();
 
     private final List<CompletableFuture<List<PreparedSheet>>> preparing = new ArrayList<>();
     private final Deque<CompletableFuture<Integer>> storing = new ArrayDeque<>();
@@ -149,9 +148,9 @@ public final class Importer {
                 new ArchiveReader(library, this, cancellation).read(file);
                 return;
             }
-            BrokenOff place = BrokenOff.of(library.settings(), file);
+            BrokenOff brokenOff = BrokenOff.of(library.settings(), file);
             try (InputStream in = Files.newInputStream(file)) {
-                stream(in, file.getFileName().toString(), Files.size(file), Optional.of(place));
+                stream(in, file.getFileName().toString(), Files.size(file), Optional.of(brokenOff));
             }
         } catch (IOException e) {
             reject(file, e);
@@ -176,16 +175,15 @@ public final class Importer {
         stream(in, name, length, Optional.empty());
     }
 
-    private void stream(InputStream in, String name, long length, Optional<BrokenOff> place) {
-        PgnReader.Place from = place.map(BrokenOff::place).orElse(PgnReader.Place.START);
+    private void stream(InputStream in, String name, long length, Optional<BrokenOff> file) {
+        PgnReader.Place from = file.map(BrokenOff::place).orElse(PgnReader.Place.START);
         boolean whole = false;
-        reached = mark -> {};
+        kept = file;
         try {
             in.skipNBytes(from.bytes());
             Counting counted = new Counting(in, from.bytes());
             earlier += from.games();
             try (PgnReader reader = new PgnReader(counted, name, from)) {
-                reached = mark -> place.ifPresent(p -> p.remember(mark));
                 whole = read(reader, counted, name, length);
             }
         } catch (IOException e) {
@@ -200,7 +198,7 @@ public final class Importer {
                     settle(0);
                 }
                 if (whole) {
-                    place.ifPresent(BrokenOff::forget);
+                    file.ifPresent(BrokenOff::forget);
                 }
             } finally {
                 // What fails in it fails again when the index is asked next, and is told then.
@@ -265,7 +263,7 @@ public final class Importer {
             return;
         }
         PgnReader.Place upTo = place;
-        Consumer<PgnReader.Place> telling = reached;
+        Optional<BrokenOff> file = kept;
         CompletableFuture<Void> prepared =
                 CompletableFuture.allOf(batches.toArray(CompletableFuture[]::new));
         storing.add(
@@ -277,7 +275,7 @@ public final class Importer {
                                                 batches.stream()
                                                         .flatMap(b -> b.join().stream())
                                                         .toList(),
-                                                () -> telling.accept(upTo))));
+                                                () -> file.ifPresent(f -> f.remember(upTo)))));
         if (indexing.isDone()) {
             indexing = CompletableFuture.runAsync(library.games()::keepUp);
         }

@@ -22,8 +22,7 @@ public final class FuzzRun {
         List<Target> all = new ArrayList<>(TextTarget.all());
         all.add(new GamesTarget());
         all.add(new ArchiveTarget());
-        all.add(LibraryTarget.queries());
-        all.add(LibraryTarget.settings());
+        all.addAll(SearchedLibrary.targets());
         return all;
     }
 

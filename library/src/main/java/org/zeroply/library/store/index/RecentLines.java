@@ -33,16 +33,19 @@ final class RecentLines {
     }
 
     /** Gives a line away. */
-    synchronized PlayedLine take(PackedLine line) {
-        Optional<PlayedLine> known =
-                Optional.ofNullable(lines.get(moves(line)))
-                        .filter(k -> k.packed().start().equals(line.start()));
-        known.ifPresent(
-                k -> {
-                    lines.remove(moves(line));
-                    positions -= k.keys().length;
-                });
-        return known.orElseGet(() -> PlayedLine.of(line));
+    PlayedLine take(PackedLine line) {
+        // Others need not wait while one is played.
+        return known(line).orElseGet(() -> PlayedLine.of(line));
+    }
+
+    private synchronized Optional<PlayedLine> known(PackedLine line) {
+        PlayedLine known = lines.get(moves(line));
+        if (known == null || !known.packed().start().equals(line.start())) {
+            return Optional.empty();
+        }
+        lines.remove(moves(line));
+        positions -= known.keys().length;
+        return Optional.of(known);
     }
 
     synchronized void clear() {

@@ -28,9 +28,6 @@ final class Tally {
 
     private Cell last = new Cell();
 
-    /** Both ratings of the weakest game of the sample. */
-    private int weakest;
-
     /**
      * @param toMove who is to move in the position
      */
@@ -80,7 +77,7 @@ final class Tally {
     private void sample(int number, int next) {
         boolean full = sample.size() == PositionStatistics.SAMPLE;
         int strength = roster.rating(number, true) + roster.rating(number, false);
-        if (full && strength < weakest) {
+        if (full && strength < strength(sample.element().game())) {
             return;
         }
         GameFacts game = roster.of(number);
@@ -94,7 +91,6 @@ final class Tally {
         if (full) {
             sample.remove();
         }
-        weakest = strength(sample.element().game());
     }
 
     /** What came together. */

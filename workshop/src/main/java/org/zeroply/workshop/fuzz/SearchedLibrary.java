@@ -2,7 +2,6 @@ package org.zeroply.workshop.fuzz;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -14,8 +13,8 @@ import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
 import org.zeroply.library.store.SheetRow;
 
-/** Texts that a library is searched for, and settings as they might stand in one. */
-abstract class LibraryTarget implements Target {
+/** A library that is searched for damaged texts, and whose settings are damaged. */
+final class SearchedLibrary {
 
     private static final List<String> SETTINGS =
             List.of("threads", "megabytes", "program", "options", "patience");
@@ -33,48 +32,17 @@ abstract class LibraryTarget implements Target {
 
     private Library library;
 
-    /** Everything is looked for; what is not found stands nowhere. */
-    static Target queries() {
-        return new LibraryTarget() {
-            @Override
-            public String name() {
-                return "queries";
-            }
-
-            @Override
-            public List<byte[]> corpus() {
-                return PLAYERS.stream().map(LibraryTarget::bytes).toList();
-            }
-
-            @Override
-            public void read(byte[] input) {
-                query(new String(input, StandardCharsets.UTF_8));
-            }
-        };
-    }
-
-    /** Settings that are broken are as usual. */
-    static Target settings() {
-        return new LibraryTarget() {
-            @Override
-            public String name() {
-                return "settings";
-            }
-
-            @Override
-            public List<byte[]> corpus() {
-                return List.of(bytes("7"), bytes("\"/a b/c\" -x"), bytes("Hash=7\nA = b"));
-            }
-
-            @Override
-            public void read(byte[] input) {
-                setting(new String(input, StandardCharsets.UTF_8));
-            }
-        };
-    }
-
-    private static byte[] bytes(String text) {
-        return text.getBytes(StandardCharsets.UTF_8);
+    /**
+     * Everything is looked for, and what is not found stands nowhere; broken settings are as usual.
+     */
+    static List<Target> targets() {
+        SearchedLibrary searched = new SearchedLibrary();
+        return List.of(
+                new TextTarget("queries", PLAYERS, searched::query),
+                new TextTarget(
+                        "settings",
+                        List.of("7", "\"/a b/c\" -x", "Hash=7\nA = b"),
+                        searched::setting));
     }
 
     private Library library() {
@@ -93,7 +61,7 @@ abstract class LibraryTarget implements Target {
         return library;
     }
 
-    final void query(String text) {
+    private void query(String text) {
         List<SheetRow> found = library().sheets().find(new SheetQuery(SheetKind.GAME, text, "", 0));
         String word = text.strip().toLowerCase(Locale.ROOT);
         boolean plain = !word.isEmpty() && word.chars().allMatch(c -> c > ' ' && c < 128);
@@ -103,7 +71,7 @@ abstract class LibraryTarget implements Target {
         }
     }
 
-    final void setting(String text) {
+    private void setting(String text) {
         for (String name : SETTINGS) {
             library().settings().put("engine." + name, text);
         }
