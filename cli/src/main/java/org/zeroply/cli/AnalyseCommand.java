@@ -15,7 +15,6 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -76,7 +75,7 @@ final class AnalyseCommand implements Callable<Integer> {
         }
         Position start = request.start();
         EndingTables endings = cache.endings();
-        BuiltInEngine engine = new BuiltInEngine(hash, Weights.shipped(), endings);
+        BuiltInEngine engine = new BuiltInEngine(hash, endings);
         Analysis analysis = EngineMemory.told(engine, hash, output).analyse(request);
         boolean exact = endings.probe(start.toBoard()) != Endings.UNKNOWN;
         output.print(

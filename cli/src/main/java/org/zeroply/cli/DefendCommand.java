@@ -16,7 +16,6 @@ import org.zeroply.coach.defence.PinFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -119,7 +118,7 @@ final class DefendCommand implements Callable<Integer> {
             throw new BadInputException("--out and --propose go with --what-if.");
         }
         EndingTables tables = cache.endings();
-        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), tables);
+        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, tables);
         MoveEvaluator evaluator = new MoveEvaluator(engine, tables, nodes, new Cancellation());
         if (question.whatIf != null) {
             new DefendWhatIf(evaluators(evaluator, tables), output)
@@ -160,7 +159,7 @@ final class DefendCommand implements Callable<Integer> {
 
     /** Two engines, for as many cores. */
     private List<MoveEvaluator> evaluators(MoveEvaluator evaluator, EndingTables tables) {
-        BuiltInEngine second = new BuiltInEngine(MEGABYTES, Weights.shipped(), tables);
+        BuiltInEngine second = new BuiltInEngine(MEGABYTES, tables);
         return List.of(evaluator, new MoveEvaluator(second, tables, nodes, new Cancellation()));
     }
 

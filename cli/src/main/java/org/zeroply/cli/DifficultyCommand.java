@@ -9,7 +9,6 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.insight.Difficulty;
 import org.zeroply.coach.insight.DifficultyMeter;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -33,7 +32,7 @@ final class DifficultyCommand implements Callable<Integer> {
             throw new BadInputException("The nodes must be positive.");
         }
         Position start = position.position();
-        BuiltInEngine engine = new BuiltInEngine(64, Weights.shipped(), cache.endings());
+        BuiltInEngine engine = new BuiltInEngine(64, cache.endings());
         Difficulty d =
                 new DifficultyMeter(engine, nodes)
                         .measure(start, p -> {}, new Cancellation())

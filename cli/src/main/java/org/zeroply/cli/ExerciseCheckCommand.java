@@ -21,7 +21,6 @@ import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.LibraryExercises;
@@ -70,7 +69,7 @@ final class ExerciseCheckCommand implements Callable<Integer> {
         }
         List<PgnEntry> entries = ExerciseFile.all(file);
         Endings endings = cache.endings();
-        Engine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), endings);
+        Engine engine = new BuiltInEngine(MEGABYTES, endings);
         if (library == null) {
             print(check(entries, engine, endings, Optional.empty()));
             return 0;

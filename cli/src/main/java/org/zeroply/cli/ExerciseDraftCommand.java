@@ -22,7 +22,6 @@ import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -106,11 +105,7 @@ final class ExerciseDraftCommand implements Callable<Integer> {
         }
         Endings endings = cache.endings();
         SchemeDraft whole =
-                new SchemeDraft(
-                                new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
-                                endings,
-                                nodes,
-                                points)
+                new SchemeDraft(new BuiltInEngine(MEGABYTES, endings), endings, nodes, points)
                         .within(limit.millis());
         SchemeDraft drafter = quick ? whole.first() : whole;
         boolean defence = !task.isBlank();

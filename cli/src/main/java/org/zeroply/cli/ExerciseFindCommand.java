@@ -32,7 +32,6 @@ import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
@@ -155,7 +154,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
             ExerciseFile.checkNew(out);
         }
         Endings endings = cache.endings();
-        Engine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), endings);
+        Engine engine = new BuiltInEngine(MEGABYTES, endings);
         PrintWriter err = output.err();
         if (library == null) {
             run(engine, endings, wishes, Optional.empty(), err);
@@ -248,7 +247,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
             case DefenceFinder.THEME ->
                     // Its many short searches are quicker made than remembered.
                     new DefenceFinder(
-                            new BuiltInEngine(MEGABYTES, Weights.shipped(), endings),
+                            new BuiltInEngine(MEGABYTES, endings),
                             endings,
                             DefenceFinder.nodesFor(nodes),
                             wishes);

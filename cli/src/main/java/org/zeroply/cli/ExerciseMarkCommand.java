@@ -15,7 +15,6 @@ import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -55,7 +54,7 @@ final class ExerciseMarkCommand implements Callable<Integer> {
 
     private LineChecker checker() {
         Endings endings = cache.endings();
-        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), endings);
+        BuiltInEngine engine = new BuiltInEngine(MEGABYTES, endings);
         return new LineChecker(engine, endings, nodes);
     }
 

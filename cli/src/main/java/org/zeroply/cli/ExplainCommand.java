@@ -2,9 +2,11 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.network.StaticJudge;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 
@@ -26,6 +28,8 @@ final class ExplainCommand implements Callable<Integer> {
                     .put("black", entry.black());
         }
         document.put("total", breakdown.total());
+        OptionalInt learnt = StaticJudge.shipped().learnt(position.position());
+        learnt.ifPresent(value -> document.put("network", value));
         output.print(
                 document,
                 out -> {
@@ -36,6 +40,8 @@ final class ExplainCommand implements Callable<Integer> {
                                 e.name(), e.white(), e.black(), e.white() - e.black());
                     }
                     out.printf("%-24s %7s %7s %+7d%n", "Total", "", "", breakdown.total());
+                    learnt.ifPresent(
+                            value -> out.printf("%-24s %7s %7s %+7d%n", "Network", "", "", value));
                 });
         return 0;
     }

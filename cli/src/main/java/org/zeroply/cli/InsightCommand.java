@@ -31,7 +31,6 @@ import org.zeroply.coach.structure.StructureTable;
 import org.zeroply.coach.tactics.Contest;
 import org.zeroply.coach.tactics.ForcingMoves;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -158,7 +157,7 @@ final class InsightCommand implements Callable<Integer> {
         List<Fact> facts = new ArrayList<>(Insight.of(start));
         if (nodes > 0) {
             PrintWriter err = spec.commandLine().getErr();
-            BuiltInEngine engine = new BuiltInEngine(16, Weights.shipped(), cache.endings());
+            BuiltInEngine engine = new BuiltInEngine(16, cache.endings());
             new SearchedInsight(engine, nodes)
                     .search(
                             start,
@@ -303,7 +302,7 @@ final class InsightCommand implements Callable<Integer> {
     }
 
     private void exchanges(Position start) {
-        BuiltInEngine engine = new BuiltInEngine(16, Weights.shipped(), cache.endings());
+        BuiltInEngine engine = new BuiltInEngine(16, cache.endings());
         List<Exchange> all =
                 new ExchangeInquiry(engine, Math.max(1, nodes))
                         .exchanges(start, new Cancellation());

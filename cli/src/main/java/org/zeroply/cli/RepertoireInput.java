@@ -18,7 +18,6 @@ import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.index.GameFilter;
@@ -153,7 +152,7 @@ final class RepertoireInput implements AutoCloseable {
 
     /** An engine of its own. */
     Engine engine() {
-        return new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
+        return new BuiltInEngine(MEGABYTES, cache.endings());
     }
 
     /** What moves are worth on the nodes chosen. */

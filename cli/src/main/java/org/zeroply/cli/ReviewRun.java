@@ -23,7 +23,6 @@ import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.coach.tactics.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
@@ -140,7 +139,7 @@ final class ReviewRun {
         if (files.isEmpty() && library == null) {
             throw new BadInputException("Name a PGN file, or a library with --library.");
         }
-        Engine engine = new BuiltInEngine(MEGABYTES, Weights.shipped(), cache.endings());
+        Engine engine = new BuiltInEngine(MEGABYTES, cache.endings());
         if (library == null) {
             for (Path file : files) {
                 file(file, engine, Optional.empty(), err, listener);

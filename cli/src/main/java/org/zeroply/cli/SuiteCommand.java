@@ -15,7 +15,6 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -42,7 +41,7 @@ final class SuiteCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        engine = new BuiltInEngine(256, Weights.shipped(), cache.endings());
+        engine = new BuiltInEngine(256, cache.endings());
         List<ObjectNode> items = new ArrayList<>();
         EpdFile.read(file, (epd, row) -> items.add(solve(epd, row)));
         long solved = items.stream().filter(n -> n.get("solved").asBoolean()).count();

@@ -5,7 +5,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.protocol.UciServer;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine;
@@ -25,7 +24,7 @@ final class UciCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         EndingTables endings = cache.endings();
         new UciServer(
-                        megabytes -> new BuiltInEngine(megabytes, Weights.shipped(), endings),
+                        megabytes -> new BuiltInEngine(megabytes, endings),
                         new InputStreamReader(System.in, StandardCharsets.UTF_8),
                         spec.commandLine().getOut())
                 .serve();

@@ -6,14 +6,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 
 @Tag("slow")
 class MainTest extends CommandTest {
@@ -82,51 +79,6 @@ class MainTest extends CommandTest {
         assertThat(bench.get("together").get("timesAsFast").asDouble()).isPositive();
         assertThat(json("bench", "--depth", "6", "--hash", "8", "--json").get("nodes").asLong())
                 .isEqualTo(alone);
-    }
-
-    @Test
-    void games_with_itself_are_positions_to_tune_on() throws IOException {
-        Path samples = folder.resolve("samples.txt");
-        Path weights = folder.resolve("weights.txt");
-        JsonNode played =
-                json(
-                        "selfplay",
-                        "--games",
-                        "12",
-                        "--nodes",
-                        "100",
-                        "--out",
-                        samples + "",
-                        "--json");
-        assertThat(played.get("positions").asInt()).isGreaterThan(100);
-        assertThat(played.get("games").asInt()).isEqualTo(12);
-        assertThat(played.get("score").asDouble()).isBetween(0.0, 12.0);
-        JsonNode tuned =
-                json("tune", samples + "", "--rounds", "20", "--out", weights + "", "--json");
-        assertThat(tuned.get("lossAfter").asDouble())
-                .isLessThan(tuned.get("lossBefore").asDouble());
-        JsonNode match =
-                json(
-                        "match",
-                        "--weights",
-                        weights + "",
-                        "--games",
-                        "2",
-                        "--nodes",
-                        "100",
-                        "--pgn",
-                        folder.resolve("match.pgn") + "",
-                        "--cache",
-                        folder + "",
-                        "--json");
-        assertThat(match.get("games").asInt()).isEqualTo(2);
-        List<PgnEntry> games = PgnReader.readAll(Files.readString(folder.resolve("match.pgn")));
-        assertThat(games)
-                .hasSize(2)
-                .allSatisfy(
-                        game ->
-                                assertThat(((PgnEntry.Game) game).tree().result())
-                                        .isIn("1-0", "0-1", "1/2-1/2"));
     }
 
     @Test

@@ -1,21 +1,39 @@
 package org.zeroply.workshop;
 
 import java.util.List;
+import java.util.concurrent.Callable;
 import javafx.application.Application;
 import org.zeroply.workshop.command.Arguments;
+import org.zeroply.workshop.command.CommandGroup;
 import org.zeroply.workshop.disk.DiskRun;
 import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.kill.KillRun;
+import org.zeroply.workshop.match.MatchCommand;
 import org.zeroply.workshop.pauses.PausesApplication;
 import org.zeroply.workshop.pictures.PicturesApplication;
+import org.zeroply.workshop.selfplay.SelfPlayCommand;
+import org.zeroply.workshop.suite.PositionalCommand;
+import org.zeroply.workshop.suite.TacticsCommand;
+import org.zeroply.workshop.training.TrainCommand;
+import org.zeroply.workshop.tuning.TuneCommand;
 import org.zeroply.workshop.walk.WalkRun;
 
 /**
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
- * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun}.
+ * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun};
+ * {@code match}, {@code selfplay}, {@code train}, {@code tune}: what makes and measures the engine.
  */
 public final class Main {
+
+    private static final List<Callable<Integer>> ENGINE_COMMANDS =
+            List.of(
+                    new MatchCommand(),
+                    new SelfPlayCommand(),
+                    new TrainCommand(),
+                    new TuneCommand(),
+                    new TacticsCommand(),
+                    new PositionalCommand());
 
     private Main() {}
 
@@ -26,6 +44,8 @@ public final class Main {
             case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
             case "walk" -> end(WalkRun.run(arguments(args), System.out));
+            case "match", "selfplay", "train", "tune", "tactics", "positional" ->
+                    System.exit(CommandGroup.run(ENGINE_COMMANDS, args));
             case "pauses" -> Application.launch(PausesApplication.class, args);
             default -> Application.launch(PicturesApplication.class, args);
         }

@@ -13,7 +13,7 @@ import org.zeroply.coach.trial.PlayOut;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.match.RandomOpenings;
+import org.zeroply.engine.tuning.RandomOpenings;
 
 /** Positions to be defended out of games of the engine with itself, to measure with. */
 public final class DefencePositions {

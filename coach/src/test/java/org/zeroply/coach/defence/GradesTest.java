@@ -22,7 +22,6 @@ import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** What holds, holds at a price and fails, in positions where that is known, in both colours. */
@@ -34,10 +33,7 @@ class GradesTest {
 
     private final MoveEvaluator evaluator =
             new MoveEvaluator(
-                    new BuiltInEngine(16, Weights.shipped(), TABLES),
-                    TABLES,
-                    Eliminator.NODES,
-                    new Cancellation());
+                    new BuiltInEngine(16, TABLES), TABLES, Eliminator.NODES, new Cancellation());
 
     static Stream<Epd> positions() throws Exception {
         try (InputStream in = GradesTest.class.getResourceAsStream("grades.epd")) {

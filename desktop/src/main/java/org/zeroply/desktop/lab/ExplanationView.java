@@ -37,6 +37,7 @@ final class ExplanationView extends VBox {
     private final TreeSession session;
     private final GridPane grid = new GridPane();
     private final Label sum = Widgets.label("", "sum");
+    private final Label learnt = Widgets.label("", "plain");
     private final Label engine = Widgets.label("", "plain");
     private final Label compensation = Widgets.label("", "plain");
     private final LiveAnalysis live;
@@ -64,7 +65,10 @@ final class ExplanationView extends VBox {
         compensation.setId("compensation");
         compensation.setWrapText(true);
         compensation.managedProperty().bind(compensation.textProperty().isNotEmpty());
-        getChildren().addAll(grid, sum, engine, compensation);
+        learnt.setId("explanation-learnt");
+        learnt.setWrapText(true);
+        learnt.managedProperty().bind(learnt.textProperty().isNotEmpty());
+        getChildren().addAll(grid, sum, learnt, engine, compensation);
     }
 
     void show() {
@@ -92,8 +96,22 @@ final class ExplanationView extends VBox {
                         + words(explanation.total())
                         + changed
                         + " (hundredths of a pawn).");
+        learnt.setText(learnt(explanation));
         compensation.setText(Compensation.of(node.position()).map(Compensation::text).orElse(""));
         showEngine();
+    }
+
+    /**
+     * What the engine itself goes by, and that the terms do not account for it where they do not.
+     */
+    private String learnt(Explanation explanation) {
+        if (explanation.learnt().isEmpty()) {
+            return "";
+        }
+        String value = "By its experience of games " + words(explanation.learnt().getAsInt());
+        return explanation.isDisputed()
+                ? value + ": the terms above do not account for it."
+                : value + ".";
     }
 
     /**

@@ -24,7 +24,6 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.protocol.UciEngine;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -144,7 +143,7 @@ public final class LiveAnalysis implements AutoCloseable {
                 () -> {
                     other.ifPresent(UciEngine::close);
                     other = chosen.second();
-                    own = new BuiltInEngine(chosen.megabytes(), Weights.shipped(), endings);
+                    own = new BuiltInEngine(chosen.megabytes(), endings);
                 });
         restart();
     }

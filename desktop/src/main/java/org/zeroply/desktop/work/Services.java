@@ -14,7 +14,6 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.LibraryExercises;
@@ -81,7 +80,7 @@ public final class Services implements AutoCloseable {
     }
 
     private static Engine engine(int megabytes, Endings exact) {
-        return new BuiltInEngine(megabytes, Weights.shipped(), exact);
+        return new BuiltInEngine(megabytes, exact);
     }
 
     /** Shows files and folders with what the system has for them, from now on. */

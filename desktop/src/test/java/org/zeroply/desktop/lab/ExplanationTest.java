@@ -2,12 +2,14 @@ package org.zeroply.desktop.lab;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.network.StaticJudge;
 
 class ExplanationTest {
 
@@ -28,6 +30,19 @@ class ExplanationTest {
                 .filteredOn(r -> r.name().equals("Material"))
                 .singleElement()
                 .satisfies(r -> assertThat(r.change()).as("a pawn was taken").isPositive());
+    }
+
+    @Test
+    void the_network_is_told_beside_the_terms_and_where_they_differ() {
+        Explanation explanation = Explanation.of(BEFORE, Optional.empty());
+        int learnt = StaticJudge.shipped().learnt(BEFORE).orElseThrow();
+        assertThat(explanation.learnt()).hasValue(learnt);
+        assertThat(new Explanation(List.of(), learnt + 74, 0, explanation.learnt()).isDisputed())
+                .isFalse();
+        assertThat(new Explanation(List.of(), learnt - 75, 0, explanation.learnt()).isDisputed())
+                .isTrue();
+        Position few = Position.fromFen("4k3/8/8/8/8/8/4P3/4K3 w - - 0 1");
+        assertThat(Explanation.of(few, Optional.empty()).learnt()).isEmpty();
     }
 
     @Test

@@ -15,14 +15,14 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.mate.MateSearch;
+import org.zeroply.engine.network.StaticJudge;
 
 /** Our own engine. One analysis at a time; a second call waits for the first. */
 public final class BuiltInEngine implements Engine {
 
     /** Name and version in stamps; changes whenever the same request could give another answer. */
-    public static final String NAME = "zeroply-0.7";
+    public static final String NAME = "zeroply-0.8";
 
     /** Analyses that must always come out the same begin with an empty table, at most this big. */
     private static final int REPEATABLE_MEGABYTES = 16;
@@ -30,7 +30,7 @@ public final class BuiltInEngine implements Engine {
     private static final long NODES_A_MEGABYTE = 1 << 15;
 
     private final int megabytes;
-    private final Weights weights;
+    private final StaticJudge judge;
     private final Endings endings;
     private final List<SearchState> states = new ArrayList<>();
     private final Map<Integer, TranspositionTable> repeatable = new HashMap<>();
@@ -43,18 +43,27 @@ public final class BuiltInEngine implements Engine {
      *     program may use
      */
     public BuiltInEngine(int megabytes) {
-        this(megabytes, Weights.shipped(), Endings.NONE);
+        this(megabytes, Endings.NONE);
     }
 
     /**
      * @param megabytes memory for remembered positions, in MiB; at most a quarter of what this
      *     program may use
-     * @param weights what the evaluation counts
      * @param endings exact results to use where the men on the board are few
      */
-    public BuiltInEngine(int megabytes, Weights weights, Endings endings) {
+    public BuiltInEngine(int megabytes, Endings endings) {
+        this(megabytes, StaticJudge.shipped(), endings);
+    }
+
+    /**
+     * @param megabytes memory for remembered positions, in MiB; at most a quarter of what this
+     *     program may use
+     * @param judge what quiet positions are judged by
+     * @param endings exact results to use where the men on the board are few
+     */
+    public BuiltInEngine(int megabytes, StaticJudge judge, Endings endings) {
         this.megabytes = TranspositionTable.fitting(megabytes);
-        this.weights = weights;
+        this.judge = judge;
         this.endings = endings;
     }
 
@@ -82,7 +91,7 @@ public final class BuiltInEngine implements Engine {
         TranspositionTable table = fresh ? repeatable(request.limits()) : shared();
         boolean apart = fresh && request.lines() > 1;
         while (states.size() < (apart ? 2 : request.threads())) {
-            states.add(new SearchState(weights, endings));
+            states.add(new SearchState(judge, endings));
         }
         SearchState main = states.get(0);
         SearchLimits limits = limits(request.limits(), began, cancellation);

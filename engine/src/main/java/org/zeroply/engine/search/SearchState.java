@@ -8,8 +8,10 @@ import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.endings.ExactLine;
 import org.zeroply.engine.eval.Evaluator;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.mate.MateInOne;
+import org.zeroply.engine.network.Accumulator;
+import org.zeroply.engine.network.Network;
+import org.zeroply.engine.network.StaticJudge;
 
 /**
  * What one searching thread works with: the board, what it remembers ply by ply, and when it has to
@@ -30,6 +32,10 @@ final class SearchState {
     private final Endings endings;
     private int endingMen;
     private final Evaluator evaluator;
+
+    /** For the network; null where the terms alone judge. */
+    private final Accumulator accumulator;
+
     TranspositionTable table;
     private SearchLimits limits;
 
@@ -64,9 +70,10 @@ final class SearchState {
     /** Limits count only after the first depth, so that there is always a move to give. */
     boolean limited;
 
-    SearchState(Weights weights, Endings endings) {
+    SearchState(StaticJudge judge, Endings endings) {
         this.endings = endings;
-        evaluator = Evaluator.with(weights);
+        evaluator = Evaluator.with(judge.weights());
+        accumulator = judge.network().map(n -> new Accumulator(n, MAX_PLY + 2)).orElse(null);
         for (int i = 0; i < pickers.length; i++) {
             pickers[i] = new MovePicker(board, history);
         }
@@ -83,6 +90,9 @@ final class SearchState {
         endingMen = endings.mostMen();
         limits = until;
         foundations[0] = evaluator.foundation(board);
+        if (accumulator != null) {
+            accumulator.begin(board);
+        }
         checks[0] = board.inCheck();
         slots[0] = History.NO_SLOT;
         slots[1] = History.NO_SLOT;
@@ -100,6 +110,9 @@ final class SearchState {
     /** Plays a move at a ply; the next ply is then ready, and its place in the table at hand. */
     void make(int move, int ply) {
         foundations[ply + 1] = foundations[ply] + evaluator.change(board, move);
+        if (accumulator != null) {
+            accumulator.note(board, move, ply);
+        }
         slots[ply + 2] = History.slot(board, move);
         board.make(move);
         touched += table.touch(board.key());
@@ -108,6 +121,9 @@ final class SearchState {
 
     void makeNull(int ply) {
         foundations[ply + 1] = foundations[ply];
+        if (accumulator != null) {
+            accumulator.notePass(ply);
+        }
         slots[ply + 2] = History.NO_SLOT;
         board.makeNull();
         checks[ply + 1] = false;
@@ -130,7 +146,11 @@ final class SearchState {
     }
 
     int evaluate(int ply) {
-        int score = evaluator.evaluate(board, foundations[ply]);
+        boolean learnt = accumulator != null && Network.judges(board);
+        int score =
+                learnt
+                        ? accumulator.judge(board, ply)
+                        : evaluator.evaluate(board, foundations[ply]);
         return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
     }
 

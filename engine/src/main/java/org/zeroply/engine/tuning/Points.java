@@ -3,7 +3,7 @@ package org.zeroply.engine.tuning;
 import org.zeroply.chess.board.Board;
 
 /** Material in the usual points. */
-final class Points {
+public final class Points {
 
     /** By type of man, pawn to king: 1, 3, 3, 5, 9, and nothing for the king. */
     static final int[] OF = {1, 3, 3, 5, 9, 0};
@@ -11,7 +11,7 @@ final class Points {
     private Points() {}
 
     /** What a side, 0 white or 1 black, has more than the other. */
-    static int lead(Board board, int side) {
+    public static int lead(Board board, int side) {
         int sum = 0;
         for (int type = 0; type < OF.length; type++) {
             int more =

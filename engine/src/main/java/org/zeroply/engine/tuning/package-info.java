@@ -1,2 +1,2 @@
-/** Fits the weights of the evaluation and the expected score to positions of our own games. */
+/** Finds positions in which mates or gains of men are proved by searching every move. */
 package org.zeroply.engine.tuning;

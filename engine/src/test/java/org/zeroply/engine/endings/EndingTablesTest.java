@@ -28,7 +28,6 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.search.BuiltInEngine;
 
 /** Against published figures, and against the rules: each result follows from its successors. */
@@ -124,7 +123,7 @@ class EndingTablesTest {
                 List.of("8/8/8/3k4/8/8/8/BB2K3 w - - 0 1", "8/8/8/3k4/8/8/8/BN2K3 b - - 0 1")) {
             Position p = Position.fromFen(fen);
             assertThat(broken.probe(p.toBoard())).isEqualTo(Endings.UNKNOWN);
-            Engine engine = new BuiltInEngine(8, Weights.shipped(), broken);
+            Engine engine = new BuiltInEngine(8, broken);
             assertThat(engine.analyse(AnalysisRequest.of(p, Limits.depth(3))).best()).isPresent();
         }
         assertThat(broken.count()).isEqualTo(before - 2);
@@ -137,7 +136,7 @@ class EndingTablesTest {
         Position start = Position.fromFen("8/8/8/8/3k4/8/2n5/RN2K3 w - - 0 1");
         Position bare = Position.fromFen("8/8/3k4/8/8/8/4P3/4K2B w - - 0 1");
         for (Position p : List.of(Position.fromFen("7k/8/8/8/8/8/1N6/B3K3 w - - 0 1"), bare)) {
-            Engine engine = new BuiltInEngine(8, Weights.shipped(), tables);
+            Engine engine = new BuiltInEngine(8, tables);
             Analysis.Candidate best =
                     engine.analyse(AnalysisRequest.of(p, Limits.depth(4))).best().orElseThrow();
             if (best.score() instanceof Score.Mate m) {

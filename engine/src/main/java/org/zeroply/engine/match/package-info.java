@@ -1,2 +1,0 @@
-/** Games of engines with each other, and what their results prove. */
-package org.zeroply.engine.match;

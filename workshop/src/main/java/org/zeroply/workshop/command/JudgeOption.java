@@ -1,0 +1,58 @@
+package org.zeroply.workshop.command;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.zeroply.engine.eval.Weights;
+import org.zeroply.engine.network.Network;
+import org.zeroply.engine.network.NetworkWeights;
+import org.zeroply.engine.network.StaticJudge;
+import picocli.CommandLine.Option;
+
+/** What the engine judges positions by. */
+public final class JudgeOption {
+
+    /** The named terms alone, in place of a file. */
+    private static final String TERMS = "terms";
+
+    @Option(
+            names = "--network",
+            description = "Network to judge by, or \"terms\" for none.",
+            paramLabel = "FILE")
+    private String network = "";
+
+    @Option(names = "--weights", description = "Weights of the terms.", paramLabel = "FILE")
+    private Path weights;
+
+    /** What was chosen; what the program is shipped with where nothing was. */
+    public StaticJudge judge() throws IOException {
+        return of(network, weights);
+    }
+
+    /**
+     * What judges by a network and weights of the terms.
+     *
+     * @param network a file, {@code terms}, or nothing for the one that is shipped
+     * @param weights a file; null for those that are shipped
+     * @throws Refusal if a file is not what it should be
+     */
+    public static StaticJudge of(String network, Path weights) throws IOException {
+        Weights terms;
+        try {
+            terms = weights == null ? Weights.shipped() : Weights.read(Files.readString(weights));
+        } catch (IllegalArgumentException e) {
+            throw new Refusal(weights + ": " + e.getMessage());
+        }
+        if (network.equals(TERMS)) {
+            return StaticJudge.ofTerms(terms);
+        }
+        if (network.isEmpty()) {
+            return new StaticJudge(terms, StaticJudge.shipped().network());
+        }
+        try (InputStream in = Files.newInputStream(Path.of(network))) {
+            Network learnt = new Network(NetworkWeights.read(in));
+            return new StaticJudge(terms, java.util.Optional.of(learnt));
+        }
+    }
+}

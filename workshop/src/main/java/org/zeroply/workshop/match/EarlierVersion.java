@@ -1,0 +1,101 @@
+package org.zeroply.workshop.match;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.regex.Pattern;
+import org.zeroply.workshop.command.Refusal;
+
+/**
+ * An earlier version of this program, built from the repository that the current folder lies in.
+ * What was built is kept in the user's cache.
+ *
+ * @param folder of the version
+ */
+record EarlierVersion(Path folder) {
+
+    private static final Pattern COMMIT = Pattern.compile("[0-9a-f]{7,40}");
+
+    /** Whether a text names a commit: seven to forty hexadecimal digits. */
+    static boolean isCommit(String text) {
+        return COMMIT.matcher(text).matches();
+    }
+
+    /**
+     * Builds a version where that was not done before.
+     *
+     * @param progress told what is being done
+     * @throws Refusal if there is no such commit, or it cannot be built
+     */
+    static EarlierVersion of(String commit, Consumer<String> progress) throws IOException {
+        Path repository = Path.of(output(Path.of(""), "git", "rev-parse", "--show-toplevel"));
+        String hash = output(repository, "git", "rev-parse", "--verify", commit + "^{commit}");
+        Path versions = Path.of(System.getProperty("user.home"), ".cache", "zeroply", "versions");
+        Path folder = Files.createDirectories(versions).resolve(hash.substring(0, 12));
+        EarlierVersion version = new EarlierVersion(folder);
+        if (Files.exists(version.done())) {
+            return version;
+        }
+        progress.accept("building " + commit + " in " + folder + " ...");
+        if (!Files.exists(folder)) {
+            output(versions, "git", "clone", "-q", repository.toString(), folder.toString());
+        }
+        output(folder, "git", "checkout", "-q", hash);
+        output(
+                folder,
+                "mvn",
+                "-q",
+                "-B",
+                "-ntp",
+                "package",
+                "-DskipTests",
+                "-Dspotless.check.skip",
+                "-pl",
+                "cli",
+                "-am");
+        Files.createFile(version.done());
+        return version;
+    }
+
+    private Path done() {
+        return folder.resolve("cli/target/built");
+    }
+
+    /** The command line that serves the open engine protocol. */
+    List<String> command() {
+        Path target = folder.resolve("cli/target");
+        String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+        String separator = System.getProperty("path.separator");
+        return List.of(
+                java,
+                "-XX:+IgnoreUnrecognizedVMOptions",
+                "-XX:+UseTransparentHugePages",
+                "-Xss8m",
+                "-cp",
+                target.resolve("lib") + "/*" + separator + target.resolve("cli-0.1.0.jar"),
+                "org.zeroply.cli.Main",
+                "uci");
+    }
+
+    private static String output(Path folder, String... command) throws IOException {
+        Process process =
+                new ProcessBuilder(command)
+                        .directory(folder.toAbsolutePath().toFile())
+                        .redirectErrorStream(true)
+                        .start();
+        String text =
+                new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).trim();
+        try {
+            if (process.waitFor() != 0) {
+                throw new Refusal(String.join(" ", command) + ": " + text);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new Refusal("interrupted");
+        }
+        return text;
+    }
+}

@@ -1,0 +1,33 @@
+package org.zeroply.workshop.suite;
+
+import org.zeroply.engine.analysis.Engine;
+import picocli.CommandLine.Command;
+
+/** Makes a set of positions with one clearly best quiet move. */
+@Command(
+        name = "positional",
+        description = {
+            "Plays games and writes positions of them with one clearly best quiet move by which",
+            "nothing is won at once: a set for the suite command."
+        })
+public final class PositionalCommand extends SuiteCommand {
+
+    private static final long NODES = 50_000_000;
+    private static final long PLAY = 5000;
+
+    /** With fifty million nodes of games that are played not too badly. */
+    public PositionalCommand() {
+        super(NODES, PLAY);
+    }
+
+    @Override
+    KeyFinder finder(Engine engine, long deepest) {
+        return new QuietKeyFinder(engine, deepest);
+    }
+
+    /** Positions of one game are too much alike. */
+    @Override
+    int mostOfAGame() {
+        return 2;
+    }
+}

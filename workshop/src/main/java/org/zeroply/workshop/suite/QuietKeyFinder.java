@@ -1,0 +1,77 @@
+package org.zeroply.workshop.suite;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.Limits;
+
+/**
+ * Finds positions that are still open, in which one quiet move, no check, is better than every
+ * other one by more than hangs on taste, but wins nothing at once. Each search is longer than the
+ * one before and must say the same; the bounds are our choice.
+ */
+final class QuietKeyFinder implements KeyFinder {
+
+    private static final long[] SHORTER_LOOKS = {4000, 60_000, 1_000_000};
+
+    /** The key must be better than all others by so many centipawns. */
+    private static final int BETTER = 30;
+
+    /** What is better by more than this wins something at once. */
+    private static final int WINS = 160;
+
+    /** Where one side is further ahead than this, the question is another one. */
+    private static final int OPEN = 250;
+
+    /** Endings of a few men are known or need to be calculated. */
+    private static final int LEAST_MEN = 9;
+
+    private final Engine engine;
+    private final long nodes;
+
+    /**
+     * @param nodes of the search that has the last word
+     */
+    QuietKeyFinder(Engine engine, long nodes) {
+        this.engine = engine;
+        this.nodes = nodes;
+    }
+
+    @Override
+    public Optional<Analysis.Candidate> find(Position position) {
+        Board board = position.toBoard();
+        if (board.inCheck() || Long.bitCount(board.occupied()) < LEAST_MEN) {
+            return Optional.empty();
+        }
+        for (long look : SHORTER_LOOKS) {
+            if (look < nodes && key(position, look).isEmpty()) {
+                return Optional.empty();
+            }
+        }
+        return key(position, nodes);
+    }
+
+    private Optional<Analysis.Candidate> key(Position position, long budget) {
+        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(budget)).withLines(2);
+        List<Analysis.Candidate> lines = engine.analyse(request).lines();
+        if (lines.size() < 2 || !isQuiet(position, lines.get(0).move())) {
+            return Optional.empty();
+        }
+        int best = lines.get(0).score().ordinal();
+        int better = best - lines.get(1).score().ordinal();
+        return Math.abs(best) <= OPEN && better >= BETTER && better <= WINS
+                ? Optional.of(lines.get(0))
+                : Optional.empty();
+    }
+
+    private static boolean isQuiet(Position position, Move move) {
+        return !move.isCapture()
+                && move.promotion().isEmpty()
+                && !position.play(move).toBoard().inCheck();
+    }
+}

@@ -1,0 +1,2 @@
+/** Makes sets of positions to measure the engine by. */
+package org.zeroply.workshop.suite;

@@ -1,0 +1,2 @@
+/** Learns the network of the engine from positions of its own games. */
+package org.zeroply.workshop.training;

@@ -1,0 +1,105 @@
+package org.zeroply.workshop.suite;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisListener;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.Score;
+
+/** What counts as a key, by what an engine would say. */
+class QuietKeyFinderTest {
+
+    private static final Position OPEN =
+            Position.fromFen(
+                    "r1bq1rk1/pp2bppp/2n1pn2/2pp4/3P1B2/2PBPN2/PP1N1PPP/R2QK2R w KQ - 0 8");
+
+    @ParameterizedTest
+    @CsvSource({
+        "e1g1, 40, 5, true",
+        "e1g1, 40, 11, false",
+        "e1g1, 200, 30, false",
+        "e1g1, 260, 200, false",
+        "d4c5, 40, 5, false",
+        "d3h7, 40, 5, false"
+    })
+    void a_key_is_quiet_and_clearly_but_not_hugely_better(
+            String move, int best, int second, boolean key) {
+        assertThat(finder(move, best, second).find(OPEN).isPresent()).isEqualTo(key);
+    }
+
+    @Test
+    void every_longer_look_must_say_so_too() {
+        List<Long> asked = new ArrayList<>();
+        Engine changing =
+                new Saying(
+                        request -> {
+                            asked.add(request.limits().nodes());
+                            return said("e1g1", 40, asked.size() < 3 ? 5 : 20);
+                        });
+        assertThat(new QuietKeyFinder(changing, 2_000_000).find(OPEN)).isEmpty();
+        assertThat(asked).containsExactly(4000L, 60_000L, 1_000_000L);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "4k3/8/8/8/8/8/4P3/4K3 w - - 0 1",
+        "rnb1kbnr/pppp1ppp/8/4p3/5PPq/8/PPPPP2P/RNBQKBNR w KQkq - 1 3"
+    })
+    void few_men_and_checks_are_not_even_looked_at(String fen) {
+        Engine never =
+                new Saying(
+                        request -> {
+                            throw new AssertionError("asked");
+                        });
+        assertThat(new QuietKeyFinder(never, 1000).find(Position.fromFen(fen))).isEmpty();
+    }
+
+    /** An engine that says what it is told to. */
+    private record Saying(Function<AnalysisRequest, Analysis> answer) implements Engine {
+        @Override
+        public String name() {
+            return "saying";
+        }
+
+        @Override
+        public Analysis analyse(
+                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
+            return answer.apply(request);
+        }
+    }
+
+    private static QuietKeyFinder finder(String move, int best, int second) {
+        return new QuietKeyFinder(new Saying(request -> said(move, best, second)), 1000);
+    }
+
+    private static Analysis said(String move, int best, int second) {
+        Move first = move(move);
+        Move other = OPEN.legalMoves().stream().filter(m -> !m.equals(first)).findFirst().get();
+        return new Analysis(
+                List.of(candidate(first, best), candidate(other, second)), List.of(), 1, 1, 1, 1);
+    }
+
+    private static Move move(String text) {
+        return OPEN.legalMoves().stream()
+                .filter(m -> m.coordinates().equals(text))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Analysis.Candidate candidate(Move move, int score) {
+        return new Analysis.Candidate(
+                move, new Score.Centipawns(score), new ExpectedScore(0.5), 1, 1, List.of(move));
+    }
+}
