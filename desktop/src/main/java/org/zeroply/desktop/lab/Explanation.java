@@ -15,8 +15,8 @@ import org.zeroply.engine.network.StaticJudge;
  * @param rows the terms
  * @param total centipawns from White's view
  * @param change what the move changed in the total, from White's view; 0 without a move
- * @param learnt what the engine's network says of the position, in centipawns from White's view;
- *     nothing with so few men that the terms alone judge
+ * @param learnt what the network says of the position, in centipawns from White's view; nothing
+ *     with so few men that the terms alone judge
  */
 public record Explanation(List<Row> rows, int total, int change, OptionalInt learnt) {
 
@@ -59,6 +59,6 @@ public record Explanation(List<Row> rows, int total, int change, OptionalInt lea
                 rows,
                 now.total(),
                 now.total() - then.total(),
-                StaticJudge.shipped().learnt(position));
+                StaticJudge.ofShippedNetwork().learnt(position));
     }
 }

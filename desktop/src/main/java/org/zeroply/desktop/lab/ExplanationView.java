@@ -101,14 +101,12 @@ final class ExplanationView extends VBox {
         showEngine();
     }
 
-    /**
-     * What the engine itself goes by, and that the terms do not account for it where they do not.
-     */
+    /** What was learnt from games, and whether the terms account for it. */
     private String learnt(Explanation explanation) {
         if (explanation.learnt().isEmpty()) {
             return "";
         }
-        String value = "By its experience of games " + words(explanation.learnt().getAsInt());
+        String value = "By experience of games " + words(explanation.learnt().getAsInt());
         return explanation.isDisputed()
                 ? value + ": the terms above do not account for it."
                 : value + ".";

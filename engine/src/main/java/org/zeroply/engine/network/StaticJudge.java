@@ -14,8 +14,16 @@ import org.zeroply.engine.eval.Weights;
  */
 public record StaticJudge(Weights weights, Optional<Network> network) {
 
-    /** What the program is shipped with. */
+    /**
+     * What the program searches with: the terms, until all that is told of moves has been looked at
+     * again with the network.
+     */
     public static StaticJudge shipped() {
+        return ofTerms(Weights.shipped());
+    }
+
+    /** The network the program is shipped with, for comparison. */
+    public static StaticJudge ofShippedNetwork() {
         return of(Network.shipped());
     }
 

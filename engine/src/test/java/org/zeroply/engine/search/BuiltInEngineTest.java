@@ -75,7 +75,7 @@ class BuiltInEngineTest {
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource({
         "r2q1rk1/p4pp1/1p2N2p/2pp4/3P4/P2NPP2/1PPn2Pb/R2Q1R1K b - - 0 1, Qh4, 60000",
-        "5B1k/5p2/4p1pp/8/3Pp1QP/2q1P1P1/5PK1/r7 w - - 0 1, Qf4, 8000",
+        "5B1k/5p2/4p1pp/8/3Pp1QP/2q1P1P1/5PK1/r7 w - - 0 1, Qf4, 1000",
     })
     void a_quiet_move_that_threatens_mate_is_found_whatever_it_offers(
             String fen, String expected, long nodes) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.network.Network;
 import org.zeroply.engine.network.NetworkWeights;
@@ -16,9 +17,15 @@ public final class JudgeOption {
     /** The named terms alone, in place of a file. */
     private static final String TERMS = "terms";
 
+    /** The network the program is shipped with, in place of a file. */
+    private static final String SHIPPED = "shipped";
+
     @Option(
             names = "--network",
-            description = "Network to judge by, or \"terms\" for none.",
+            description = {
+                "Network to judge by, \"shipped\" for the program's own, or \"terms\" for none, as",
+                "the program does."
+            },
             paramLabel = "FILE")
     private String network = "";
 
@@ -33,7 +40,7 @@ public final class JudgeOption {
     /**
      * What judges by a network and weights of the terms.
      *
-     * @param network a file, {@code terms}, or nothing for the one that is shipped
+     * @param network a file, {@code shipped}, or {@code terms} or nothing for the terms alone
      * @param weights a file; null for those that are shipped
      * @throws Refusal if a file is not what it should be
      */
@@ -44,15 +51,15 @@ public final class JudgeOption {
         } catch (IllegalArgumentException e) {
             throw new Refusal(weights + ": " + e.getMessage());
         }
-        if (network.equals(TERMS)) {
+        if (network.isEmpty() || network.equals(TERMS)) {
             return StaticJudge.ofTerms(terms);
         }
-        if (network.isEmpty()) {
-            return new StaticJudge(terms, StaticJudge.shipped().network());
+        if (network.equals(SHIPPED)) {
+            return new StaticJudge(terms, Optional.of(Network.shipped()));
         }
         try (InputStream in = Files.newInputStream(Path.of(network))) {
             Network learnt = new Network(NetworkWeights.read(in));
-            return new StaticJudge(terms, java.util.Optional.of(learnt));
+            return new StaticJudge(terms, Optional.of(learnt));
         }
     }
 }

@@ -54,7 +54,7 @@ public final class MatchCommand implements Callable<Integer> {
 
     @Option(
             names = "--against-network",
-            description = "Network of the opponent, or \"terms\".",
+            description = "Network of the opponent, \"shipped\" or \"terms\".",
             paramLabel = "FILE")
     private String otherNetwork = "";
 
