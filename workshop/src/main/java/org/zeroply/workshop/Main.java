@@ -22,7 +22,8 @@ import org.zeroply.workshop.walk.WalkRun;
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
  * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun};
- * {@code match}, {@code selfplay}, {@code train}, {@code tune}: what makes and measures the engine.
+ * {@code match}, {@code selfplay}, {@code train}, {@code tune}, {@code tactics}, {@code
+ * positional}: what makes and measures the engine.
  */
 public final class Main {
 

@@ -29,12 +29,6 @@ final class Kernels {
         }
     }
 
-    static void remove(int[] to, int[] row) {
-        for (int i = 0; i < to.length; i++) {
-            to[i] -= row[i];
-        }
-    }
-
     /** Clips each value to 0 and {@link Network#ONE}, squares and weighs it. */
     static void weigh(int[] to, int[] values, int[] weights) {
         for (int i = 0; i < to.length; i++) {

@@ -40,7 +40,7 @@ public final class Network {
     final int[][] theirs;
 
     /** By stage, in the units of the sum. */
-    private final long[] constants;
+    private final int[] constants;
 
     private final int centipawns;
 
@@ -62,10 +62,7 @@ public final class Network {
             theirs[s] = ints(weights.output(), (2 * s + 1) * hidden, hidden);
             requireNoOverflow(own[s], theirs[s]);
         }
-        constants = new long[STAGES];
-        for (int s = 0; s < STAGES; s++) {
-            constants[s] = weights.constants()[s];
-        }
+        constants = weights.constants().clone();
         centipawns = weights.centipawns();
     }
 

@@ -32,14 +32,15 @@ public final class RandomOpenings {
     public List<Move> opening(long number) {
         SplittableRandom random = new SplittableRandom(number * 0x9E3779B97F4A7C15L + 1);
         while (true) {
-            List<Move> moves = tryOne(random, PLIES + random.nextInt(2));
+            List<Move> moves = moves(random, PLIES + random.nextInt(2));
             if (!moves.isEmpty() && isBalanced(moves)) {
                 return moves;
             }
         }
     }
 
-    private static List<Move> tryOne(SplittableRandom random, int plies) {
+    /** So many moves by chance from the start; none if the game is over by them. */
+    public static List<Move> moves(SplittableRandom random, int plies) {
         Board board = Position.START.toBoard();
         List<Move> moves = new ArrayList<>();
         int[] legal = new int[MoveGenerator.MAX_MOVES];

@@ -45,19 +45,15 @@ public final class CommandGroup implements Runnable {
 
     private static int refuse(Exception e, CommandLine command, CommandLine.ParseResult parsed)
             throws Exception {
-        if (e instanceof Refusal) {
-            command.getErr().println("zeroply: " + e.getMessage());
-            return 1;
+        if (!(e instanceof Refusal) && !(e instanceof IOException)) {
+            throw e;
         }
-        if (e instanceof NoSuchFileException) {
-            command.getErr().println("zeroply: The file " + e.getMessage() + " does not exist.");
-            return 1;
-        }
-        if (e instanceof IOException) {
-            command.getErr().println("zeroply: " + e.getMessage());
-            return 1;
-        }
-        throw e;
+        String sentence =
+                e instanceof NoSuchFileException
+                        ? "The file " + e.getMessage() + " does not exist."
+                        : e.getMessage();
+        command.getErr().println("zeroply: " + sentence);
+        return 1;
     }
 
     @Override

@@ -45,12 +45,7 @@ public final class JudgeOption {
      * @throws Refusal if a file is not what it should be
      */
     public static StaticJudge of(String network, Path weights) throws IOException {
-        Weights terms;
-        try {
-            terms = weights == null ? Weights.shipped() : Weights.read(Files.readString(weights));
-        } catch (IllegalArgumentException e) {
-            throw new Refusal(weights + ": " + e.getMessage());
-        }
+        Weights terms = terms(weights);
         if (network.isEmpty() || network.equals(TERMS)) {
             return StaticJudge.ofTerms(terms);
         }
@@ -60,6 +55,20 @@ public final class JudgeOption {
         try (InputStream in = Files.newInputStream(Path.of(network))) {
             Network learnt = new Network(NetworkWeights.read(in));
             return new StaticJudge(terms, Optional.of(learnt));
+        }
+    }
+
+    /**
+     * Weights of the terms.
+     *
+     * @param file null for those that are shipped
+     * @throws Refusal if the file holds none
+     */
+    public static Weights terms(Path file) throws IOException {
+        try {
+            return file == null ? Weights.shipped() : Weights.read(Files.readString(file));
+        } catch (IllegalArgumentException e) {
+            throw new Refusal(file + ": " + e.getMessage());
         }
     }
 }

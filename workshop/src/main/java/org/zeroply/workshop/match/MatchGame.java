@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
@@ -104,18 +103,7 @@ public record MatchGame(List<Move> opening, List<Move> moves, List<Score> scores
     }
 
     private static Outcome finished(Board board) {
-        if (!MoveGenerator.any(board)) {
-            if (!board.inCheck()) {
-                return Outcome.DRAW;
-            }
-            return board.sideToMove() == 0 ? Outcome.BLACK_WINS : Outcome.WHITE_WINS;
-        }
-        boolean bare =
-                Long.bitCount(board.occupied()) <= 3
-                        && (board.piecesOfType(0) | board.piecesOfType(3) | board.piecesOfType(4))
-                                == 0;
-        return bare || board.halfmoveClock() >= 100 || board.repetitions() >= 2
-                ? Outcome.DRAW
-                : null;
+        return Outcome.atEnd(board)
+                .orElseGet(() -> Outcome.isDrawnByRule(board) ? Outcome.DRAW : null);
     }
 }

@@ -31,7 +31,8 @@ public record JudgedPosition(long occupied, long low, long high, int score, int 
      */
     public static JudgedPosition of(Board board, int score, int points) {
         int turn = board.sideToMove() == 0 ? 0 : 56;
-        long occupied = board.sideToMove() == 0 ? board.occupied() : swapped(board.occupied());
+        long men = board.occupied();
+        long occupied = board.sideToMove() == 0 ? men : Long.reverseBytes(men);
         long[] codes = new long[2];
         int n = 0;
         for (long s = occupied; s != 0; s &= s - 1) {
@@ -43,8 +44,9 @@ public record JudgedPosition(long occupied, long low, long high, int score, int 
         return new JudgedPosition(occupied, codes[0], codes[1], score, points);
     }
 
-    private static long swapped(long squares) {
-        return Long.reverseBytes(squares);
+    /** The same, with what became of the game. */
+    JudgedPosition withPoints(int ofGame) {
+        return new JudgedPosition(occupied, low, high, score, ofGame);
     }
 
     /** Code of the man that comes as number n, from 0, in the order of the squares. */

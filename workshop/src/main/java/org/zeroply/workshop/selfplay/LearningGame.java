@@ -2,16 +2,18 @@ package org.zeroply.workshop.selfplay;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.tuning.RandomOpenings;
+import org.zeroply.workshop.match.Outcome;
 
 /**
  * One game of an engine with itself after an opening of random moves, and its quiet positions: not
@@ -82,16 +84,9 @@ final class LearningGame {
     }
 
     private boolean open(SplittableRandom random) {
-        int plies = OPENING + random.nextInt(MORE + 1);
-        int[] legal = new int[MoveGenerator.MAX_MOVES];
-        for (int i = 0; i < plies; i++) {
-            int count = MoveGenerator.all(board, legal, 0);
-            if (count == 0) {
-                return false;
-            }
-            make(new Move(legal[random.nextInt(count)]));
-        }
-        return MoveGenerator.any(board) && Math.abs(best().score().ordinal()) <= UNEVEN;
+        List<Move> opening = RandomOpenings.moves(random, OPENING + random.nextInt(MORE + 1));
+        opening.forEach(this::make);
+        return !opening.isEmpty() && Math.abs(best().score().ordinal()) <= UNEVEN;
     }
 
     private Played playOn() {
@@ -114,9 +109,7 @@ final class LearningGame {
         }
         List<JudgedPosition> positions = new ArrayList<>();
         for (Kept k : kept) {
-            JudgedPosition p = k.position();
-            int points = k.side() == 0 ? white : 2 - white;
-            positions.add(new JudgedPosition(p.occupied(), p.low(), p.high(), p.score(), points));
+            positions.add(k.position().withPoints(k.side() == 0 ? white : 2 - white));
         }
         return new Played(white, positions);
     }
@@ -142,20 +135,15 @@ final class LearningGame {
 
     /** Points of White, 0 to 2; -1 while the game goes on. */
     private int outcome(int plies) {
-        if (!MoveGenerator.any(board)) {
-            return !board.inCheck() ? 1 : board.sideToMove() == 0 ? 0 : 2;
+        Optional<Outcome> end = Outcome.atEnd(board);
+        if (end.isPresent()) {
+            return (int) (2 * end.get().points());
         }
         if (Math.abs(ahead) >= WON_PLIES) {
             return ahead > 0 ? 2 : 0;
         }
-        boolean bare =
-                Long.bitCount(board.occupied()) <= 3
-                        && (board.piecesOfType(0) | board.piecesOfType(3) | board.piecesOfType(4))
-                                == 0;
         boolean drawn =
-                bare
-                        || board.halfmoveClock() >= 100
-                        || board.repetitions() >= 2
+                Outcome.isDrawnByRule(board)
                         || level >= LEVEL_PLIES && plies > LEVEL_FROM
                         || plies > LONGEST;
         return drawn ? 1 : -1;

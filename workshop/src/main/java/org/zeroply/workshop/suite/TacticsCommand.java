@@ -10,23 +10,18 @@ import picocli.CommandLine.Command;
             "Plays weak games and writes positions of them with one winning move that a short look",
             "misses: a set for the suite command."
         })
-public final class TacticsCommand extends SuiteCommand {
+public final class TacticsCommand extends KeySearchCommand {
 
     private static final long NODES = 1_000_000;
     private static final long WEAK = 150;
 
     /** With a million nodes of weak games. */
     public TacticsCommand() {
-        super(NODES, WEAK);
+        super(NODES, WEAK, Integer.MAX_VALUE);
     }
 
     @Override
     KeyFinder finder(Engine engine, long deepest) {
         return new TacticsFinder(engine, deepest);
-    }
-
-    @Override
-    int mostOfAGame() {
-        return Integer.MAX_VALUE;
     }
 }

@@ -1,5 +1,6 @@
 package org.zeroply.workshop.training;
 
+import java.util.Arrays;
 import java.util.SplittableRandom;
 import org.zeroply.engine.network.Features;
 import org.zeroply.engine.network.Network;
@@ -39,15 +40,12 @@ final class NetworkParameters {
         for (float[] row : p.rows) {
             fill(row, random, 0.12);
         }
-        java.util.Arrays.fill(p.base, 0.3f);
-        for (int s = 0; s < Network.STAGES; s++) {
-            if (s == 0) {
-                fill(p.own[0], random, 0.25);
-                fill(p.theirs[0], random, 0.25);
-            } else {
-                p.own[s] = p.own[0].clone();
-                p.theirs[s] = p.theirs[0].clone();
-            }
+        Arrays.fill(p.base, 0.3f);
+        fill(p.own[0], random, 0.25);
+        fill(p.theirs[0], random, 0.25);
+        for (int s = 1; s < Network.STAGES; s++) {
+            p.own[s] = p.own[0].clone();
+            p.theirs[s] = p.theirs[0].clone();
         }
         return p;
     }
@@ -93,11 +91,8 @@ final class NetworkParameters {
 
     private static void round(float[] from, short[] to, int at, int one) {
         for (int i = 0; i < from.length; i++) {
-            to[at + i] =
-                    (short)
-                            Math.max(
-                                    Short.MIN_VALUE,
-                                    Math.min(Short.MAX_VALUE, Math.round(from[i] * one)));
+            int whole = Math.round(from[i] * one);
+            to[at + i] = (short) Math.max(Short.MIN_VALUE, Math.min(Short.MAX_VALUE, whole));
         }
     }
 }

@@ -1,6 +1,7 @@
 package org.zeroply.workshop.training;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
@@ -57,38 +58,43 @@ final class Trainer implements AutoCloseable {
     double round(int round, int rounds, double rate) {
         int[] order = set.shuffled(round + 1);
         int batch = surroundings.isEmpty() ? BATCH : BATCH / AROUND;
-        Sum all = new Sum(0, 0);
+        DoubleSummaryStatistics losses = new DoubleSummaryStatistics();
         for (int from = 0; from < order.length; from += batch) {
             int to = Math.min(order.length, from + batch);
             int begin = from;
-            Sum sum = sum(t -> learn(order, part(begin, to, t), part(begin, to, t + 1), t));
+            DoubleSummaryStatistics ofBatch =
+                    together(t -> learn(order, part(begin, to, t), part(begin, to, t + 1), t));
             double done = (round + (double) from / order.length) / rounds;
             double share = (1 + Math.cos(Math.PI * done)) / 2;
-            adam.step(gradients, sum.count(), rate * (LAST_RATE + (1 - LAST_RATE) * share));
-            all = all.plus(sum);
+            int count = (int) ofBatch.getCount();
+            adam.step(gradients, count, rate * (LAST_RATE + (1 - LAST_RATE) * share));
+            losses.combine(ofBatch);
         }
-        return all.mean();
+        return losses.getAverage();
     }
 
     /** Mean loss on the positions that are not learnt from. */
     double lossAside() {
         int[] aside = set.aside();
-        return sum(t -> loss(aside, part(0, aside.length, t), part(0, aside.length, t + 1), t))
-                .mean();
+        int all = aside.length;
+        return together(t -> loss(aside, part(0, all, t), part(0, all, t + 1), t)).getAverage();
     }
 
-    private Sum learn(int[] order, int from, int to, int thread) {
-        Sum[] sum = {new Sum(0, 0)};
-        Consumer<JudgedPosition> learner =
-                p -> sum[0] = sum[0].with(passes[thread].learn(p, gradients[thread]));
-        each(order, from, to, thread, learner);
-        return sum[0];
+    private DoubleSummaryStatistics learn(int[] order, int from, int to, int thread) {
+        DoubleSummaryStatistics losses = new DoubleSummaryStatistics();
+        each(
+                order,
+                from,
+                to,
+                thread,
+                p -> losses.accept(passes[thread].learn(p, gradients[thread])));
+        return losses;
     }
 
-    private Sum loss(int[] order, int from, int to, int thread) {
-        Sum[] sum = {new Sum(0, 0)};
-        each(order, from, to, thread, p -> sum[0] = sum[0].with(passes[thread].loss(p)));
-        return sum[0];
+    private DoubleSummaryStatistics loss(int[] order, int from, int to, int thread) {
+        DoubleSummaryStatistics losses = new DoubleSummaryStatistics();
+        each(order, from, to, thread, p -> losses.accept(passes[thread].loss(p)));
+        return losses;
     }
 
     private void each(
@@ -107,35 +113,21 @@ final class Trainer implements AutoCloseable {
         return from + (int) ((long) (to - from) * thread / passes.length);
     }
 
-    /** Losses added up, and how many. */
-    private record Sum(double loss, int count) {
-        Sum with(double more) {
-            return new Sum(loss + more, count + 1);
-        }
-
-        Sum plus(Sum other) {
-            return new Sum(loss + other.loss, count + other.count);
-        }
-
-        double mean() {
-            return loss / Math.max(1, count);
-        }
-    }
-
     private interface Work {
-        Sum of(int thread);
+        DoubleSummaryStatistics of(int thread);
     }
 
-    private Sum sum(Work work) {
-        List<Future<Sum>> parts = new ArrayList<>();
+    /** The losses of all threads, added up in their order. */
+    private DoubleSummaryStatistics together(Work work) {
+        List<Future<DoubleSummaryStatistics>> parts = new ArrayList<>();
         for (int t = 0; t < passes.length; t++) {
             int thread = t;
             parts.add(workers.submit(() -> work.of(thread)));
         }
-        Sum sum = new Sum(0, 0);
+        DoubleSummaryStatistics losses = new DoubleSummaryStatistics();
         try {
-            for (Future<Sum> part : parts) {
-                sum = sum.plus(part.get());
+            for (Future<DoubleSummaryStatistics> part : parts) {
+                losses.combine(part.get());
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -143,7 +135,7 @@ final class Trainer implements AutoCloseable {
         } catch (ExecutionException e) {
             throw new IllegalStateException(e.getCause());
         }
-        return sum;
+        return losses;
     }
 
     @Override

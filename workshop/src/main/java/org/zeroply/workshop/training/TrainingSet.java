@@ -74,12 +74,14 @@ final class TrainingSet {
         return size / JudgedPosition.BYTES * JudgedPosition.BYTES;
     }
 
+    /** Numbers of the positions that are kept aside; not to be written to. */
     int[] aside() {
-        return aside.clone();
+        return aside;
     }
 
+    /** Numbers of the positions to learn from, in their order; not to be written to. */
     int[] learnt() {
-        return learnt.clone();
+        return learnt;
     }
 
     /** The positions to learn from in an order by chance. */

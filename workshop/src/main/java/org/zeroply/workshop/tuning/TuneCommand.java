@@ -11,6 +11,7 @@ import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.workshop.command.Answer;
+import org.zeroply.workshop.command.JudgeOption;
 import org.zeroply.workshop.command.Refusal;
 import org.zeroply.workshop.selfplay.JudgedPosition;
 import org.zeroply.workshop.selfplay.PositionFiles;
@@ -30,6 +31,7 @@ public final class TuneCommand implements Callable<Integer> {
 
     private static final int LEAST = 100;
     private static final int THIRDS = 3;
+    private static final int PHASES_OF_A_THIRD = 8;
 
     @Mixin private Answer answer;
 
@@ -81,7 +83,7 @@ public final class TuneCommand implements Callable<Integer> {
     }
 
     private int fitWeights(List<JudgedPosition> samples) throws IOException {
-        Weights weights = start == null ? Weights.shipped() : read(start);
+        Weights weights = JudgeOption.terms(start);
         Evaluator evaluator = Evaluator.with(weights);
         double scale = LogisticScale.fit(samples, s -> evaluator.evaluate(s.position().toBoard()));
         Tuner tuner = new Tuner(samples, weights, scale, resultShare, pull);
@@ -119,23 +121,24 @@ public final class TuneCommand implements Callable<Integer> {
         return 0;
     }
 
-    private static Weights read(Path file) throws IOException {
-        try {
-            return Weights.read(Files.readString(file));
-        } catch (IllegalArgumentException e) {
-            throw new Refusal(file + ": " + e.getMessage());
-        }
-    }
-
     private int fitExpected(List<JudgedPosition> samples) {
         ObjectNode document = Answer.document().put("positions", samples.size());
+        List<List<JudgedPosition>> thirds = new ArrayList<>();
+        int[] phases = new int[THIRDS];
+        for (int third = 0; third < THIRDS; third++) {
+            thirds.add(new ArrayList<>());
+        }
+        for (JudgedPosition sample : samples) {
+            int phase = ExpectedScoreCurve.phase(sample.position());
+            int third = Math.min(THIRDS - 1, phase / PHASES_OF_A_THIRD);
+            thirds.get(third).add(sample);
+            phases[third] += phase;
+        }
         List<String> rows = new ArrayList<>();
         for (int third = 0; third < THIRDS; third++) {
-            int part = third;
-            List<JudgedPosition> some =
-                    samples.stream().filter(s -> third(phase(s)) == part).toList();
+            List<JudgedPosition> some = thirds.get(third);
             if (some.size() >= LEAST) {
-                double mean = some.stream().mapToInt(TuneCommand::phase).average().orElseThrow();
+                double mean = (double) phases[third] / some.size();
                 double scale = LogisticScale.fit(some, JudgedPosition::score);
                 document.putObject("phase" + third).put("mean", mean).put("scale", scale);
                 rows.add(
@@ -146,13 +149,5 @@ public final class TuneCommand implements Callable<Integer> {
         }
         answer.print(document, String.join(System.lineSeparator(), rows));
         return 0;
-    }
-
-    private static int phase(JudgedPosition position) {
-        return ExpectedScoreCurve.phase(position.position());
-    }
-
-    private static int third(int phase) {
-        return Math.min(THIRDS - 1, phase / 8);
     }
 }

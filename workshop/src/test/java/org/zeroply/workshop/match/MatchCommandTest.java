@@ -9,6 +9,7 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -127,7 +128,7 @@ class MatchCommandTest {
 
     private JsonNode json(String... args) throws IOException {
         StringWriter out = new StringWriter();
-        String[] all = java.util.Arrays.copyOf(args, args.length + 1);
+        String[] all = Arrays.copyOf(args, args.length + 1);
         all[args.length] = "--json";
         assertThat(run(out, all)).as(err.toString()).isZero();
         return new ObjectMapper().readTree(out.toString());

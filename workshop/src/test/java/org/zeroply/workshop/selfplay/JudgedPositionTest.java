@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,7 +41,7 @@ class JudgedPositionTest {
             start.write(bytes);
         }
         Path file = folder.resolve("some" + PositionFiles.ENDING);
-        byte[] part = java.util.Arrays.copyOf(bytes.array(), 2 * JudgedPosition.BYTES + 5);
+        byte[] part = Arrays.copyOf(bytes.array(), 2 * JudgedPosition.BYTES + 5);
         Files.write(file, part);
         assertThat(PositionFiles.read(file)).containsExactly(start, start);
         assertThat(PositionFiles.in(List.of(folder))).containsExactly(file);

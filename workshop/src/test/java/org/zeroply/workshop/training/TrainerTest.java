@@ -54,9 +54,9 @@ class TrainerTest {
     @Test
     void what_holds_everywhere_is_learnt_and_holds_for_what_was_not_seen() {
         NetworkParameters parameters = NetworkParameters.random(8, 1);
-        double before = new Trainer(set, parameters, GOAL, 1).lossAside();
+        double before = lossAside(parameters);
         learn(parameters, 1);
-        double after = new Trainer(set, parameters, GOAL, 1).lossAside();
+        double after = lossAside(parameters);
         assertThat(after).isLessThan(before / 4);
     }
 
@@ -108,6 +108,12 @@ class TrainerTest {
                     });
         }
         assertThat(count[0]).isGreaterThan(4 * set.aside().length);
+    }
+
+    private double lossAside(NetworkParameters parameters) {
+        try (Trainer trainer = new Trainer(set, parameters, GOAL, 1)) {
+            return trainer.lossAside();
+        }
     }
 
     private void learn(NetworkParameters parameters, int threads) {

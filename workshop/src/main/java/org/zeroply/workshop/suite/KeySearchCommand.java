@@ -29,7 +29,7 @@ import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 
 /** Plays games of the engine with itself and looks in them for positions with one key move. */
-abstract class SuiteCommand implements Callable<Integer> {
+abstract class KeySearchCommand implements Callable<Integer> {
 
     @Mixin private Answer answer;
 
@@ -51,22 +51,22 @@ abstract class SuiteCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, description = "EPD file.", paramLabel = "FILE")
     private Path file;
 
+    private final int mostOfAGame;
     private final Set<Position> seen = new HashSet<>();
 
     /**
      * @param nodes of the deepest search, where none are given
      * @param weak nodes a move of the games, where none are given
+     * @param mostOfAGame how many positions of one game may come into the set
      */
-    SuiteCommand(long nodes, long weak) {
+    KeySearchCommand(long nodes, long weak, int mostOfAGame) {
         this.nodes = nodes;
         this.weak = weak;
+        this.mostOfAGame = mostOfAGame;
     }
 
     /** What tells whether a position has a key. */
     abstract KeyFinder finder(Engine engine, long deepest);
-
-    /** How many positions of one game may come into the set. */
-    abstract int mostOfAGame();
 
     @Override
     public Integer call() throws IOException {
@@ -99,7 +99,7 @@ abstract class SuiteCommand implements Callable<Integer> {
             int ofGame = 0;
             for (int i = 0; i < game.moves().size() && found.get() < count; i++) {
                 now = now.play(game.moves().get(i));
-                if (ofGame < mostOfAGame() && isNew(now)) {
+                if (ofGame < mostOfAGame && isNew(now)) {
                     Optional<Analysis.Candidate> best = finder.find(now);
                     if (best.isPresent()) {
                         write(now, best.get(), number, found, writer);
