@@ -136,7 +136,7 @@ public final class BuiltInEngine implements Engine {
         if (shared != null) {
             shared.clear();
         }
-        states.forEach(s -> s.history.clear());
+        states.forEach(SearchState::forget);
         mates.forget();
     }
 

@@ -5,23 +5,35 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 
 /**
- * What earlier cut-offs taught about moves: by origin and target, by the one and the two moves
- * before, for captures, and the replies to single moves. Values lie within ±{@link #MOST}.
+ * What earlier cut-offs taught about moves: by origin and target, by the moves one, two and four
+ * plies before, for captures, and the replies to single moves. Values lie within ±{@link #MOST}.
  */
 final class History {
 
     static final int MOST = 1 << 14;
 
-    /** A slot for "no move before". Else a slot is {@link #slot}. */
-    static final int NO_SLOT = 0;
+    /** Stands for "no move". Else a slot is {@link #slot}. */
+    private static final int NO_SLOT = 0;
 
     private static final int SLOTS = 16 * 64;
+
+    /** The line is kept from so many plies before its root, where there was no move. */
+    private static final int BEFORE = 5;
+
+    /** How many plies before a move stands what it continues. */
+    private static final int[] BACK = {1, 2, 4};
 
     private final short[] quiets = new short[2 * 64 * 64];
     private final short[] captures = new short[16 * 64 * 8];
     private final short[] continuations = new short[SLOTS * SLOTS];
     private final int[] counters = new int[SLOTS];
     private final int[] killers = new int[2 * (SearchState.MAX_PLY + 2)];
+
+    /** The line at hand, from {@link #BEFORE} plies before the root: slots of its moves. */
+    private final int[] slots = new int[SearchState.MAX_PLY + BEFORE + 2];
+
+    /** By ply: the move that led to it. */
+    private final int[] played = new int[SearchState.MAX_PLY + 2];
 
     void clear() {
         Arrays.fill(quiets, (short) 0);
@@ -36,62 +48,95 @@ final class History {
         killers[2 * ply + 1] = 0;
     }
 
+    /** A move is about to be played at a ply; it belongs to the line from now on. */
+    void play(Board board, int move, int ply) {
+        slots[ply + BEFORE] = slot(board, move);
+        played[ply + 1] = move;
+    }
+
+    /** The side to move passes at a ply. */
+    void pass(int ply) {
+        slots[ply + BEFORE] = NO_SLOT;
+        played[ply + 1] = 0;
+    }
+
     /** Piece code and target of a move, not yet made: the index for what follows it. */
-    static int slot(Board board, int move) {
+    private static int slot(Board board, int move) {
         return board.codeAt(Move.from(move)) << 6 | Move.to(move);
+    }
+
+    /** The move that led to a ply, packed; 0 for a pass and at the root. */
+    int lastMove(int ply) {
+        return played[ply];
+    }
+
+    /** Piece code and target of that move, from 0 to 1023; 0 for none. */
+    int lastSlot(int ply) {
+        return back(ply, 1);
+    }
+
+    private int back(int ply, int plies) {
+        return slots[ply + BEFORE - plies];
     }
 
     int killer(int ply, int number) {
         return killers[2 * ply + number];
     }
 
-    int counter(int lastSlot) {
-        return counters[lastSlot];
+    int counter(int ply) {
+        return counters[back(ply, 1)];
     }
 
-    /** Rank of a quiet move, not yet made. */
-    int quiet(Board board, int move, int lastSlot, int slotBefore) {
+    /** Rank of a quiet move, not yet made at a ply. */
+    int quiet(Board board, int move, int ply) {
         int slot = slot(board, move);
         return quiets[board.sideToMove() << 12 | move & 0xfff]
-                + continuations[lastSlot * SLOTS + slot]
-                + continuations[slotBefore * SLOTS + slot];
+                + continuations[back(ply, 1) * SLOTS + slot]
+                + continuations[back(ply, 2) * SLOTS + slot]
+                + continuations[back(ply, 4) * SLOTS + slot] / 2;
     }
 
     /** Rank of a capture or promotion, not yet made. */
     int capture(Board board, int move) {
-        return captures[slot(board, move) << 3 | board.codeAt(Move.to(move)) & 7];
+        return captures[captureIndex(board, move)];
     }
 
     /** A quiet move refuted what came before; the quiet moves tried earlier did not. */
-    void learnQuiet(
-            Board board,
-            int move,
-            int[] tried,
-            int count,
-            int depth,
-            int ply,
-            int last,
-            int before) {
+    void learnQuiet(Board board, int move, int[] tried, int count, int depth, int ply) {
         if (killers[2 * ply] != move) {
             killers[2 * ply + 1] = killers[2 * ply];
             killers[2 * ply] = move;
         }
-        counters[last] = move;
+        counters[back(ply, 1)] = move;
         int bonus = bonus(depth);
-        reward(board, move, bonus, last, before);
+        reward(board, move, bonus, ply);
         for (int i = 0; i < count; i++) {
-            reward(board, tried[i], -bonus, last, before);
+            reward(board, tried[i], -bonus, ply);
         }
     }
 
-    private void reward(Board board, int move, int by, int last, int before) {
-        int slot = slot(board, move);
-        adjust(quiets, board.sideToMove() << 12 | move & 0xfff, by);
-        if (last != NO_SLOT) {
-            adjust(continuations, last * SLOTS + slot, by);
-        }
-        if (before != NO_SLOT) {
-            adjust(continuations, before * SLOTS + slot, by);
+    /** A quiet move that is remembered was good enough once more. */
+    void confirmQuiet(Board board, int move, int depth, int ply) {
+        reward(board, move, bonus(depth), ply);
+    }
+
+    /** Nothing was found against the quiet move that led to a ply. */
+    void learnUnrefuted(Board board, int depth, int ply) {
+        int fromTo = 1 - board.sideToMove() << 12 | played[ply] & 0xfff;
+        reward(back(ply, 1), fromTo, bonus(depth) / 2, ply - 1);
+    }
+
+    private void reward(Board board, int move, int by, int ply) {
+        reward(slot(board, move), board.sideToMove() << 12 | move & 0xfff, by, ply);
+    }
+
+    private void reward(int slot, int fromTo, int by, int ply) {
+        adjust(quiets, fromTo, by);
+        for (int plies : BACK) {
+            int before = back(ply, plies);
+            if (before != NO_SLOT) {
+                adjust(continuations, before * SLOTS + slot, plies == 4 ? by / 2 : by);
+            }
         }
     }
 

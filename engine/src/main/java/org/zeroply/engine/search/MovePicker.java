@@ -35,8 +35,7 @@ final class MovePicker {
     private int end;
     private int stage;
     private int first;
-    private int last;
-    private int before;
+    private int ply;
     private boolean noisyOnly;
     private int threshold;
     private boolean inCheck;
@@ -48,19 +47,19 @@ final class MovePicker {
     }
 
     /** All moves. */
-    void start(int tableMove, int ply, int lastSlot, int slotBefore, boolean check) {
-        begin(tableMove, lastSlot, slotBefore, check);
+    void start(int tableMove, int ply, boolean check) {
+        begin(tableMove, ply, check);
         noisyOnly = false;
         threshold = 0;
         refutations[0] = history.killer(ply, 0);
         refutations[1] = history.killer(ply, 1);
-        refutations[2] = history.counter(lastSlot);
+        refutations[2] = history.counter(ply);
     }
 
     /** Captures and queen promotions only, or every evasion of a check. */
-    void startQuiescence(int tableMove, int lastSlot, int slotBefore, boolean check) {
+    void startQuiescence(int tableMove, int ply, boolean check) {
         boolean usable = check || Move.isCapture(tableMove) || Move.isPromotion(tableMove);
-        begin(usable ? tableMove : 0, lastSlot, slotBefore, check);
+        begin(usable ? tableMove : 0, ply, check);
         noisyOnly = true;
         threshold = 0;
     }
@@ -68,15 +67,14 @@ final class MovePicker {
     /** Captures and queen promotions that win at least so many centipawns. */
     void startCaptures(int tableMove, int atLeast) {
         boolean usable = Move.isCapture(tableMove) || Move.isPromotion(tableMove);
-        begin(usable ? tableMove : 0, 0, 0, false);
+        begin(usable ? tableMove : 0, 0, false);
         noisyOnly = true;
         threshold = atLeast;
     }
 
-    private void begin(int tableMove, int lastSlot, int slotBefore, boolean check) {
+    private void begin(int tableMove, int ply, boolean check) {
         first = tableMove != 0 && MoveGenerator.isLegal(board, tableMove) ? tableMove : 0;
-        last = lastSlot;
-        before = slotBefore;
+        this.ply = ply;
         losingCount = 0;
         index = 0;
         end = 0;
@@ -198,7 +196,7 @@ final class MovePicker {
             index = 0;
             end = MoveGenerator.quiets(board, moves, 0);
             for (int i = 0; i < end; i++) {
-                moves[i] = ranked(moves[i], history.quiet(board, moves[i], last, before));
+                moves[i] = ranked(moves[i], history.quiet(board, moves[i], ply));
             }
         }
         while (index < end) {
@@ -220,7 +218,7 @@ final class MovePicker {
                 int rank =
                         noisy
                                 ? FRONT_RANK + captureRank(move) / 2
-                                : history.quiet(board, move, last, before) / 2;
+                                : history.quiet(board, move, ply) / 2;
                 moves[i] = ranked(move, rank);
             }
         }

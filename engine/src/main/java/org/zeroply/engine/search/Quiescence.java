@@ -50,12 +50,15 @@ final class Quiescence {
         boolean check = s.checks[ply];
         int alpha = alphaIn;
         int best = -SearchState.MATE + ply;
-        int still = TranspositionTable.NO_EVALUATION;
+        boolean main = mainLine || known != 0 && TranspositionTable.isMain(known);
+        int raw = TranspositionTable.NO_EVALUATION;
+        int still = raw;
         if (!check) {
-            still = known == 0 ? still : TranspositionTable.evaluation(known);
-            if (still == TranspositionTable.NO_EVALUATION) {
-                still = s.evaluate(ply);
+            raw = known == 0 ? raw : TranspositionTable.evaluation(known);
+            if (raw == TranspositionTable.NO_EVALUATION) {
+                raw = s.evaluate(ply);
             }
+            still = s.corrected(raw, ply);
             best = known == 0 ? still : bettered(known, still, ply);
             if (best >= beta) {
                 if (known == 0) {
@@ -63,15 +66,16 @@ final class Quiescence {
                             key,
                             0,
                             SearchState.toTable(best, ply),
-                            still,
+                            raw,
                             0,
-                            TranspositionTable.LOWER);
+                            TranspositionTable.LOWER,
+                            main);
                 }
                 return best;
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, still, tableMove);
+        return captures(ply, alphaIn, alpha, beta, best, raw, still, tableMove, main);
     }
 
     /** A remembered bound can say more than the static evaluation. */
@@ -88,7 +92,15 @@ final class Quiescence {
     }
 
     private int captures(
-            int ply, int alphaIn, int alphaNow, int beta, int standing, int still, int tableMove) {
+            int ply,
+            int alphaIn,
+            int alphaNow,
+            int beta,
+            int standing,
+            int raw,
+            int still,
+            int tableMove,
+            boolean main) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -96,7 +108,7 @@ final class Quiescence {
         int futile = still + DELTA;
         boolean few = Long.bitCount(s.board.occupied()) <= FEW;
         MovePicker picker = s.pickers[ply];
-        picker.startQuiescence(tableMove, s.lastSlot(ply), s.slotBefore(ply), check);
+        picker.startQuiescence(tableMove, ply, check);
         while (true) {
             int move = picker.next(false);
             if (move == 0) {
@@ -137,7 +149,7 @@ final class Quiescence {
         if (best > alphaIn && best < beta) {
             bound = TranspositionTable.EXACT;
         }
-        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), still, 0, bound);
+        s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), raw, 0, bound, main);
         return best;
     }
 }

@@ -69,7 +69,8 @@ final class RootSearch {
                 boolean late = depth >= 3 && number > 3 && quiet && !s.checks[0] && !s.checks[1];
                 int reduction =
                         late
-                                ? Math.min(depth - 2, Math.max(0, Reductions.of(depth, number) - 1))
+                                ? Math.min(
+                                        depth - 2, Math.max(0, LateMoves.plies(depth, number) - 1))
                                 : 0;
                 score = -search.search(depth - 1 - reduction, 1, -low - 1, -low, true);
                 if (score > low && reduction > 0 && !s.stopped) {

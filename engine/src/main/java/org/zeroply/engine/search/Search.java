@@ -1,6 +1,6 @@
 package org.zeroply.engine.search;
 
-import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.exchange.StaticExchange;
 
@@ -30,21 +30,28 @@ final class Search {
     private final StaticCuts cuts;
     private final Forcing[] forcing = new Forcing[NEAR + 1];
 
-    /** By ply: the static evaluation, or {@link TranspositionTable#NO_EVALUATION} in check. */
-    private final int[] statics = new int[MAX_PLY + 2];
+    private final Node[] nodes = new Node[MAX_PLY + 2];
+
+    /** By ply: the same positions searched without the remembered move. */
+    private final Node[] without = new Node[MAX_PLY + 2];
 
     /** By ply: a move left out, to see whether it is the only good one. */
     private final int[] excluded = new int[MAX_PLY + 2];
 
+    /** By ply: how many plies less the position is searched than it could be. */
+    private final int[] reduced = new int[MAX_PLY + 2];
+
     private final int[] doubled = new int[MAX_PLY + 2];
-    private final int[][] quietsTried = new int[MAX_PLY + 2][64];
-    private final int[][] capturesTried = new int[MAX_PLY + 2][32];
     private int rootDepth;
 
     Search(SearchState state) {
         s = state;
         quiescence = new Quiescence(state);
         cuts = new StaticCuts(state, this, quiescence);
+        for (int i = 0; i < nodes.length; i++) {
+            nodes[i] = new Node();
+            without[i] = new Node();
+        }
         for (int i = 0; i <= NEAR; i++) {
             forcing[i] = new Forcing();
         }
@@ -54,7 +61,9 @@ final class Search {
     void begin(int depth) {
         rootDepth = depth;
         cuts.begin();
-        statics[0] = s.checks[0] ? TranspositionTable.NO_EVALUATION : s.evaluate(0);
+        Node root = nodes[0];
+        root.begin(depth, -INFINITE, INFINITE, false, 0);
+        judge(root, 0);
     }
 
     /** Searches a position that is not the root with a full or a null window. */
@@ -97,6 +106,13 @@ final class Search {
             int score = SearchState.fromTable(TranspositionTable.score(known), ply);
             if (s.board.halfmoveClock() < 90
                     && SearchState.decides(TranspositionTable.bound(known), score, alpha, beta)) {
+                int move = TranspositionTable.move(known);
+                if (score >= beta
+                        && move != 0
+                        && LateMoves.isQuiet(move)
+                        && MoveGenerator.isLegal(s.board, move)) {
+                    s.history.confirmQuiet(s.board, move, depthLeft, ply);
+                }
                 return score;
             }
         }
@@ -104,70 +120,78 @@ final class Search {
     }
 
     private int beyondTable(int depthLeft, int ply, int alpha, int beta, boolean cut, long known) {
-        boolean check = s.checks[ply];
-        boolean mainLine = beta - alpha > 1;
-        int out = excluded[ply];
-        int still = TranspositionTable.NO_EVALUATION;
-        int judged = still;
-        if (out != 0) {
-            still = statics[ply];
-            judged = still;
-        } else if (!check) {
-            still = known == 0 ? still : TranspositionTable.evaluation(known);
-            if (still == TranspositionTable.NO_EVALUATION) {
-                still = s.evaluate(ply);
-            }
-            judged = known == 0 ? still : Quiescence.bettered(known, still, ply);
+        boolean whole = excluded[ply] == 0;
+        Node n = whole ? nodes[ply] : without[ply];
+        n.begin(depthLeft, alpha, beta, cut, known);
+        if (whole) {
+            judge(n, ply);
+        } else {
+            n.judgeAs(nodes[ply]);
         }
-        statics[ply] = still;
         s.history.clearKillers(ply + 1);
         doubled[ply] = ply == 0 ? 0 : doubled[ply - 1];
-        boolean improving = !check && isImproving(ply, still);
-        int depth = depthLeft;
-        if (!mainLine && !check && out == 0) {
-            int score = cuts.of(depth, ply, alpha, beta, cut, known, still, judged, improving);
+        if (whole && !n.check && ply > 0) {
+            n.depth += insight(n, ply);
+        }
+        reduced[ply] = 0;
+        if (whole && !n.isOpen() && !n.check) {
+            int score = cuts.of(n, ply);
             if (score != INFINITE) {
                 return score;
             }
         }
-        if (depth >= 4
-                && (mainLine || cut)
-                && out == 0
-                && (known == 0 || TranspositionTable.move(known) == 0)) {
-            depth--;
+        if (n.depth >= 4 && (n.isOpen() || n.cut) && whole && n.tableMove == 0) {
+            n.depth--;
         }
-        return moves(depth, ply, alpha, beta, cut, known, improving);
+        return moves(n, ply);
     }
 
-    private boolean isImproving(int ply, int still) {
-        int before = ply >= 2 ? statics[ply - 2] : TranspositionTable.NO_EVALUATION;
-        return before == TranspositionTable.NO_EVALUATION || still > before;
+    /** Judges a position as it stands. */
+    private void judge(Node n, int ply) {
+        n.check = s.checks[ply];
+        n.main = n.isOpen() || n.known != 0 && TranspositionTable.isMain(n.known);
+        n.raw = TranspositionTable.NO_EVALUATION;
+        n.still = n.raw;
+        n.judged = n.raw;
+        n.improving = false;
+        if (n.check) {
+            return;
+        }
+        n.raw = n.known == 0 ? n.raw : TranspositionTable.evaluation(n.known);
+        if (n.raw == TranspositionTable.NO_EVALUATION) {
+            n.raw = s.evaluate(ply);
+        }
+        n.still = s.corrected(n.raw, ply);
+        n.judged = n.known == 0 ? n.still : Quiescence.bettered(n.known, n.still, ply);
+        int before = ply >= 2 ? nodes[ply - 2].still : TranspositionTable.NO_EVALUATION;
+        n.improving = before == TranspositionTable.NO_EVALUATION || n.still > before;
     }
 
-    private int moves(
-            int depth, int ply, int alphaIn, int beta, boolean cut, long known, boolean improving) {
-        boolean check = s.checks[ply];
-        boolean mainLine = beta - alphaIn > 1;
+    /**
+     * Plies more or less for a position that was to be searched less deeply, now that it is seen
+     * what the move to it brought.
+     */
+    private int insight(Node n, int ply) {
+        int before = nodes[ply - 1].still;
+        if (before == TranspositionTable.NO_EVALUATION) {
+            return 0;
+        }
+        int gained = n.still + before;
+        if (reduced[ply] >= 3 && gained <= 0) {
+            return 1;
+        }
+        return reduced[ply] >= 1 && n.depth >= 2 && gained > 180 ? -1 : 0;
+    }
+
+    private int moves(Node n, int ply) {
         int out = excluded[ply];
-        int tableMove = known == 0 ? 0 : TranspositionTable.move(known);
-        int last = s.lastSlot(ply);
-        int before = s.slotBefore(ply);
-        int still = statics[ply];
-        int[] quiets = quietsTried[ply];
-        int[] captures = capturesTried[ply];
-        int quietCount = 0;
-        int captureCount = 0;
-        int alpha = alphaIn;
-        int best = -INFINITE;
-        int bestMove = 0;
-        int number = 0;
         boolean skipQuiets = false;
-        boolean near = ply <= NEAR && depth >= FORCING_DEPTH;
+        boolean near = ply <= NEAR && n.depth >= FORCING_DEPTH;
         if (near) {
             forcing[ply].reset();
         }
         MovePicker picker = s.pickers[ply];
-        picker.start(tableMove, ply, last, before, check);
+        picker.start(n.tableMove, ply, n.check);
         while (true) {
             int move = picker.next(skipQuiets);
             if (move == 0) {
@@ -176,164 +200,175 @@ final class Search {
             if (move == out) {
                 continue;
             }
-            number++;
-            boolean quiet = !Move.isCapture(move) && !Move.isPromotion(move);
-            int rank = quiet ? s.history.quiet(s.board, move, last, before) : 0;
+            n.number++;
+            boolean quiet = LateMoves.isQuiet(move);
+            int rank =
+                    quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
             boolean forces =
-                    near && number > 1 && picker.isLate() && forcing[ply].isForcing(s.board, move);
-            if (!forces && best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
-                if (quiet && !check) {
-                    int reduced = Math.max(0, depth - Reductions.of(depth, number));
-                    if (number > (improving ? 3 + depth * depth : 3 + depth * depth / 2)
-                            && !mainLine) {
-                        skipQuiets = !near;
-                        continue;
-                    }
-                    if (reduced <= 6 && still + 120 + 90 * reduced <= alpha && rank < 12_000) {
-                        skipQuiets = !near;
-                        continue;
-                    }
-                    if (reduced <= 4 && rank < -3500 * depth) {
-                        continue;
-                    }
+                    near
+                            && n.number > 1
+                            && picker.isLate()
+                            && forcing[ply].isForcing(s.board, move);
+            if (!forces && n.best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
+                if (quiet && !n.check && LateMoves.isHopeless(n, rank)) {
+                    skipQuiets = !near;
+                    continue;
                 }
-                int worst = quiet ? -24 * depth * depth : -95 * depth;
-                if (depth <= 8
-                        && picker.isLate()
-                        && !StaticExchange.isAtLeast(s.board, move, worst)) {
+                if (quiet && !n.check && LateMoves.isUnpromising(n, rank)
+                        || n.depth <= 8
+                                && picker.isLate()
+                                && !StaticExchange.isAtLeast(
+                                        s.board, move, LateMoves.worst(n, quiet))) {
                     continue;
                 }
             }
             int extension = 0;
-            if (move == tableMove && out == 0 && ply < 2 * rootDepth) {
-                extension = singular(depth, ply, beta, cut, known, move, mainLine);
+            if (move == n.tableMove && out == 0 && ply < 2 * rootDepth) {
+                extension = singular(n, ply);
                 if (extension == MULTIPLE) {
-                    return Math.max(
-                            -MATE_BOUND, Math.min(MATE_BOUND, singularBound(known, depth, ply)));
+                    return Math.max(-MATE_BOUND, Math.min(MATE_BOUND, singularBound(n, ply)));
                 }
             }
             s.make(move, ply);
+            reduced[ply + 1] = 0;
             boolean gives = s.checks[ply + 1];
             if (gives
                     && extension == 0
                     && ply < 2 * rootDepth
                     && !picker.isLosing()
-                    && (mainLine || depth <= 6)) {
+                    && (n.isOpen() || n.depth <= 6)) {
                 s.board.unmake(move);
                 boolean sound = StaticExchange.isAtLeast(s.board, move, 0);
                 s.make(move, ply);
                 extension = sound ? 1 : 0;
             }
-            int next = depth - 1 + extension;
-            int score = 0;
-            boolean full = mainLine && number == 1;
-            if (!full) {
-                int reduction = 0;
-                if (depth >= 2 && number > (mainLine ? 2 : 1) && (quiet || picker.isLate())) {
-                    reduction = Reductions.of(depth, number);
-                    reduction += improving ? 0 : 1;
-                    reduction += cut ? 1 : 0;
-                    reduction -= mainLine ? 1 : 0;
-                    reduction -= check ? 1 : 0;
-                    reduction -= gives ? 1 : 0;
-                    reduction -= quiet ? rank / 9000 : 1;
-                    reduction = forces ? Math.min(reduction, 1) : reduction;
-                    reduction = Math.max(0, Math.min(reduction, next - 1));
-                }
-                score =
-                        -search(
-                                next - reduction,
-                                ply + 1,
-                                -alpha - 1,
-                                -alpha,
-                                reduction > 0 || !cut);
-                if (score > alpha && reduction > 0) {
-                    score = -search(next, ply + 1, -alpha - 1, -alpha, !cut);
-                }
-                full = mainLine && score > alpha;
+            int next = n.depth - 1 + extension;
+            int reduction = 0;
+            if (n.depth >= 2 && n.number > (n.isOpen() ? 2 : 1) && (quiet || picker.isLate())) {
+                reduction = LateMoves.reduction(n, move, rank, gives, next);
+                reduction = forces ? Math.min(reduction, 1) : reduction;
             }
-            if (full) {
-                score = -search(next, ply + 1, -beta, -alpha, false);
-            }
+            int score = searched(n, ply, next, reduction);
             s.board.unmake(move);
             if (s.stopped) {
                 return 0;
             }
-            if (score > best) {
-                best = score;
-                if (score > alpha) {
-                    bestMove = move;
-                    alpha = score;
+            if (score > n.best) {
+                n.best = score;
+                if (score > n.low) {
+                    n.bestMove = move;
+                    n.low = score;
                     s.remember(ply, move);
-                    if (alpha >= beta) {
+                    if (n.low >= n.beta) {
                         break;
                     }
                 }
             }
-            if (quiet && quietCount < quiets.length) {
-                quiets[quietCount++] = move;
-            } else if (!quiet && captureCount < captures.length) {
-                captures[captureCount++] = move;
+            n.tried(move, quiet);
+        }
+        if (n.number == 0) {
+            return out != 0 ? n.alpha : n.check ? -MATE + ply : 0;
+        }
+        learn(n, ply);
+        return n.best;
+    }
+
+    /** Searches the move just made: whether it is better, and if so by how much. */
+    private int searched(Node n, int ply, int depthLeft, int reduction) {
+        int next = depthLeft;
+        int score = 0;
+        boolean full = n.isOpen() && n.number == 1;
+        if (!full) {
+            int low = n.low;
+            reduced[ply + 1] = reduction;
+            boolean cut = reduction > 0 || !n.cut;
+            score = -search(next - reduction, ply + 1, -low - 1, -low, cut);
+            reduced[ply + 1] = 0;
+            if (score > low && reduction > 0) {
+                int shallow = next - reduction;
+                next += n.best > -MATE_BOUND ? more(n, score, reduction) : 0;
+                if (next > shallow) {
+                    score = -search(next, ply + 1, -low - 1, -low, !n.cut);
+                }
             }
+            full = n.isOpen() && score > low;
         }
-        if (number == 0) {
-            return out != 0 ? alphaIn : check ? -MATE + ply : 0;
-        }
-        if (best >= beta) {
-            if (!Move.isCapture(bestMove) && !Move.isPromotion(bestMove)) {
-                s.history.learnQuiet(
-                        s.board, bestMove, quiets, quietCount, depth, ply, last, before);
+        return full ? -search(next, ply + 1, -n.beta, -n.low, false) : score;
+    }
+
+    /** A late move that is far better than the best one is searched deeper, and the contrary. */
+    private static int more(Node n, int score, int reduction) {
+        return score > n.best + 45 && reduction > 1 ? 1 : score < n.best + 8 ? -1 : 0;
+    }
+
+    /** Keeps what the moves of a position came to. */
+    private void learn(Node n, int ply) {
+        boolean quiet = n.bestMove != 0 && LateMoves.isQuiet(n.bestMove);
+        if (n.best >= n.beta) {
+            if (quiet) {
+                s.history.learnQuiet(s.board, n.bestMove, n.quiets, n.quietCount, n.depth, ply);
             }
-            s.history.learnCaptures(s.board, bestMove, captures, captureCount, depth);
+            s.history.learnCaptures(s.board, n.bestMove, n.captures, n.captureCount, n.depth);
         }
-        if (out == 0) {
-            int bound =
-                    best >= beta
-                            ? TranspositionTable.LOWER
-                            : best > alphaIn ? TranspositionTable.EXACT : TranspositionTable.UPPER;
-            s.table.store(
-                    s.board.key(), bestMove, SearchState.toTable(best, ply), still, depth, bound);
+        if (excluded[ply] != 0) {
+            return;
         }
-        return best;
+        int last = s.history.lastMove(ply);
+        if (n.best <= n.alpha && last != 0 && LateMoves.isQuiet(last)) {
+            s.history.learnUnrefuted(s.board, n.depth, ply);
+        }
+        int bound =
+                n.best >= n.beta
+                        ? TranspositionTable.LOWER
+                        : n.best > n.alpha ? TranspositionTable.EXACT : TranspositionTable.UPPER;
+        int stored = SearchState.toTable(n.best, ply);
+        s.table.store(s.board.key(), n.bestMove, stored, n.raw, n.depth, bound, n.main);
+        boolean tells =
+                bound == TranspositionTable.EXACT
+                        || (bound == TranspositionTable.LOWER) == n.best > n.still;
+        boolean calm = !n.check && (n.bestMove == 0 || quiet);
+        if (calm && tells && Math.abs(n.best) < MATE_BOUND) {
+            int slot = s.history.lastSlot(ply);
+            s.corrections.learn(s.board, slot, n.best - n.still, n.depth);
+        }
     }
 
     /** Several moves beat the bound even without the remembered one. */
     private static final int MULTIPLE = 100;
 
-    private static int singularBound(long known, int depth, int ply) {
-        return SearchState.fromTable(TranspositionTable.score(known), ply) - 2 * depth;
+    private static int singularBound(Node n, int ply) {
+        return SearchState.fromTable(TranspositionTable.score(n.known), ply) - 2 * n.depth;
     }
 
     /** Whether the remembered move is the only good one, and so to be looked at more deeply. */
-    private int singular(
-            int depth, int ply, int beta, boolean cut, long known, int move, boolean mainLine) {
-        int score = SearchState.fromTable(TranspositionTable.score(known), ply);
-        if (depth < 7
-                || TranspositionTable.depth(known) < depth - 3
-                || (TranspositionTable.bound(known) & TranspositionTable.LOWER) == 0
+    private int singular(Node n, int ply) {
+        int score = SearchState.fromTable(TranspositionTable.score(n.known), ply);
+        if (n.depth < 7
+                || TranspositionTable.depth(n.known) < n.depth - 3
+                || (TranspositionTable.bound(n.known) & TranspositionTable.LOWER) == 0
                 || Math.abs(score) >= MATE_BOUND) {
             return 0;
         }
-        int bar = singularBound(known, depth, ply);
-        excluded[ply] = move;
-        int others = search((depth - 1) / 2, ply, bar - 1, bar, cut);
+        int bar = singularBound(n, ply);
+        excluded[ply] = n.tableMove;
+        int others = search((n.depth - 1) / 2, ply, bar - 1, bar, n.cut);
         excluded[ply] = 0;
         // The picker of this ply was used by the search without the move.
-        s.pickers[ply].start(move, ply, s.lastSlot(ply), s.slotBefore(ply), s.checks[ply]);
+        s.pickers[ply].start(n.tableMove, ply, n.check);
         s.pickers[ply].next(false);
         if (s.stopped) {
             return 0;
         }
         if (others < bar) {
-            if (!mainLine && others < bar - 20 && doubled[ply] < 6) {
+            if (!n.isOpen() && others < bar - 20 && doubled[ply] < 6) {
                 doubled[ply]++;
                 return 2;
             }
             return 1;
         }
-        if (bar >= beta) {
+        if (bar >= n.beta) {
             return MULTIPLE;
         }
-        return score >= beta ? -1 : 0;
+        return score >= n.beta ? -1 : 0;
     }
 }

@@ -29,6 +29,7 @@ final class SearchState {
 
     final Board board = new Board();
     final History history = new History();
+    final Corrections corrections = new Corrections();
     private final Endings endings;
     private int endingMen;
     private final Evaluator evaluator;
@@ -46,9 +47,6 @@ final class SearchState {
 
     /** By ply: whether the side to move is in check. */
     final boolean[] checks = new boolean[MAX_PLY + 2];
-
-    /** By ply plus 2: the slot of the move played there. */
-    private final int[] slots = new int[MAX_PLY + 4];
 
     private final int[][] lines = new int[MAX_PLY + 2][MAX_PLY + 2];
     private final int[] lengths = new int[MAX_PLY + 2];
@@ -94,8 +92,6 @@ final class SearchState {
             accumulator.begin(board);
         }
         checks[0] = board.inCheck();
-        slots[0] = History.NO_SLOT;
-        slots[1] = History.NO_SLOT;
         nodes = 0;
         counted = 0;
         deepest = 0;
@@ -103,7 +99,7 @@ final class SearchState {
         limited = false;
         proofs = Proofs.NONE;
         if (fresh) {
-            history.clear();
+            forget();
         }
     }
 
@@ -113,7 +109,7 @@ final class SearchState {
         if (accumulator != null) {
             accumulator.note(board, move, ply);
         }
-        slots[ply + 2] = History.slot(board, move);
+        history.play(board, move, ply);
         board.make(move);
         touched += table.touch(board.key());
         checks[ply + 1] = board.inCheck();
@@ -124,19 +120,9 @@ final class SearchState {
         if (accumulator != null) {
             accumulator.notePass(ply);
         }
-        slots[ply + 2] = History.NO_SLOT;
+        history.pass(ply);
         board.makeNull();
         checks[ply + 1] = false;
-    }
-
-    /** Slot of the move that led to a ply. */
-    int lastSlot(int ply) {
-        return slots[ply + 1];
-    }
-
-    /** Slot of the move before that one. */
-    int slotBefore(int ply) {
-        return slots[ply];
     }
 
     /** Men and places alone, in centipawns from the side to move: at once, and roughly. */
@@ -152,6 +138,18 @@ final class SearchState {
                         ? accumulator.judge(board, ply)
                         : evaluator.evaluate(board, foundations[ply]);
         return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
+    }
+
+    /** A static evaluation, corrected by what searches of the like found. */
+    int corrected(int raw, int ply) {
+        int score = raw + corrections.of(board, history.lastSlot(ply));
+        return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
+    }
+
+    /** Forgets what searches taught about moves and judgements. */
+    void forget() {
+        history.clear();
+        corrections.clear();
     }
 
     /** Counts a node and tells whether to stop. */

@@ -29,40 +29,32 @@ final class StaticCuts {
      * Cuts that need no move: razoring, the margin by which a position is already too good,
      * passing, and a capture that will do.
      *
-     * @param still the static evaluation
-     * @param judged the same, bettered by what is remembered
      * @return {@link SearchState#INFINITE} when there is none
      */
-    int of(
-            int depth,
-            int ply,
-            int alpha,
-            int beta,
-            boolean cut,
-            long known,
-            int still,
-            int judged,
-            boolean improving) {
-        if (depth <= 3 && judged + 180 * depth + 60 < alpha) {
+    int of(Node n, int ply) {
+        int depth = n.depth;
+        int beta = n.beta;
+        int judged = n.judged;
+        if (depth <= 3 && judged + 180 * depth + 60 < n.alpha) {
             int mate = s.mateAtOnce(ply);
             if (mate != 0) {
                 return mate;
             }
-            int score = quiescence.search(ply, alpha, alpha + 1);
-            if (score <= alpha) {
+            int score = quiescence.search(ply, n.alpha, n.alpha + 1);
+            if (score <= n.alpha) {
                 return score;
             }
         }
         if (Math.abs(beta) >= SearchState.MATE_BOUND) {
             return INFINITE;
         }
-        boolean enough = depth <= 8 && judged - 75 * (depth - (improving ? 1 : 0)) >= beta;
+        boolean enough = depth <= 8 && judged - 75 * (depth - (n.improving ? 1 : 0)) >= beta;
         boolean passing =
                 depth >= 3
                         && ply >= noNullBefore
                         && judged >= beta
-                        && still >= beta + 60 - 18 * depth
-                        && s.lastSlot(ply) != History.NO_SLOT;
+                        && n.still >= beta + 60 - 18 * depth
+                        && s.history.lastMove(ply) != 0;
         if ((enough || passing) && Forcing.threatensMate(s.board)) {
             return INFINITE;
         }
@@ -70,23 +62,25 @@ final class StaticCuts {
             return judged;
         }
         if (passing && s.board.hasPieces(s.board.sideToMove())) {
-            int score = pass(depth, ply, beta, cut, judged);
+            int score = pass(n, ply);
             if (score >= beta || s.stopped) {
                 return score;
             }
         }
         boolean refuted =
-                known != 0
-                        && TranspositionTable.depth(known) >= depth - 3
-                        && TranspositionTable.score(known) < beta + 170;
-        return depth >= 5 && !refuted ? capture(depth, ply, beta, cut, known, still) : INFINITE;
+                n.known != 0
+                        && TranspositionTable.depth(n.known) >= depth - 3
+                        && TranspositionTable.score(n.known) < beta + 170;
+        return depth >= 5 && !refuted ? capture(n, ply) : INFINITE;
     }
 
     /** Null move; verified where zugzwang is likely or much depends on it. */
-    private int pass(int depth, int ply, int beta, boolean cut, int judged) {
-        int reduced = depth - 4 - depth / 4 - Math.min(3, (judged - beta) / 180);
+    private int pass(Node n, int ply) {
+        int depth = n.depth;
+        int beta = n.beta;
+        int reduced = depth - 4 - depth / 4 - Math.min(3, (n.judged - beta) / 180);
         s.makeNull(ply);
-        int score = -search.search(reduced, ply + 1, -beta, -beta + 1, !cut);
+        int score = -search.search(reduced, ply + 1, -beta, -beta + 1, !n.cut);
         s.board.unmakeNull();
         if (s.stopped || score < beta) {
             return s.stopped ? 0 : -INFINITE;
@@ -99,17 +93,21 @@ final class StaticCuts {
             return result;
         }
         noNullBefore = ply + Math.max(1, reduced * 3 / 4);
+        int alpha = n.alpha;
+        boolean cut = n.cut;
+        long known = n.known;
         int verified = search.search(Math.max(1, reduced), ply, beta - 1, beta, false);
         noNullBefore = 0;
+        // The node of this ply was used by that search.
+        n.begin(depth, alpha, beta, cut, known);
         return verified >= beta ? result : -INFINITE;
     }
 
     /** ProbCut: a capture that is far above the bound in a shallow search is so in a deep one. */
-    private int capture(int depth, int ply, int beta, boolean cut, long known, int still) {
-        int bar = beta + 170;
+    private int capture(Node n, int ply) {
+        int bar = n.beta + 170;
         MovePicker picker = s.pickers[ply];
-        int tableMove = known == 0 ? 0 : TranspositionTable.move(known);
-        picker.startCaptures(tableMove, bar - still);
+        picker.startCaptures(n.tableMove, bar - n.still);
         while (true) {
             int move = picker.next(true);
             if (move == 0) {
@@ -118,7 +116,7 @@ final class StaticCuts {
             s.make(move, ply);
             int score = -quiescence.search(ply + 1, -bar, -bar + 1);
             if (score >= bar && !s.stopped) {
-                score = -search.search(depth - 4, ply + 1, -bar, -bar + 1, !cut);
+                score = -search.search(n.depth - 4, ply + 1, -bar, -bar + 1, !n.cut);
             }
             s.board.unmake(move);
             if (s.stopped) {
@@ -129,9 +127,10 @@ final class StaticCuts {
                         s.board.key(),
                         move,
                         SearchState.toTable(score, ply),
-                        still,
-                        depth - 3,
-                        TranspositionTable.LOWER);
+                        n.raw,
+                        n.depth - 3,
+                        TranspositionTable.LOWER,
+                        n.main);
                 return score;
             }
         }

@@ -20,6 +20,7 @@ final class TranspositionTable {
     /** The largest size, in MiB. */
     private static final int MOST = 8192;
 
+    private static final long MAIN = 1L << 39;
     private static final int BUCKET = 8;
 
     /** Words skipped so that buckets begin at multiples of 64 bytes after the array's header. */
@@ -98,8 +99,9 @@ final class TranspositionTable {
      * Stores a result; the entry least worth keeping makes way.
      *
      * @param evaluation the static evaluation, or {@link #NO_EVALUATION}
+     * @param main whether the position lies on a main line, or did so before
      */
-    void store(long key, int move, int score, int evaluation, int depth, int bound) {
+    void store(long key, int move, int score, int evaluation, int depth, int bound, boolean main) {
         int slot = bucket(key);
         int victim = slot;
         int least = Integer.MAX_VALUE;
@@ -124,6 +126,7 @@ final class TranspositionTable {
                 kept
                         | (long) (score + 0x8000) << 16
                         | (long) Math.max(0, depth) << 32
+                        | (main ? MAIN : 0)
                         | (long) bound << 40
                         | (long) age << 42
                         | (long) evaluation << 48;
@@ -151,7 +154,12 @@ final class TranspositionTable {
     }
 
     static int depth(long data) {
-        return (int) (data >>> 32) & 0xff;
+        return (int) (data >>> 32) & 0x7f;
+    }
+
+    /** Whether the position lay on a main line. */
+    static boolean isMain(long data) {
+        return (data & MAIN) != 0;
     }
 
     static int bound(long data) {

@@ -29,7 +29,7 @@ class MovePickerTest {
         teach(board, random);
         MovePicker picker = new MovePicker(board, history);
         int remembered = random.nextInt(1 << 16);
-        picker.start(remembered, 3, History.NO_SLOT, History.NO_SLOT, board.inCheck());
+        picker.start(remembered, 3, board.inCheck());
         assertThat(drain(picker))
                 .containsExactlyInAnyOrderElementsOf(
                         position.legalMoves().stream().map(Move::packed).toList());
@@ -47,7 +47,7 @@ class MovePickerTest {
         }
         int remembered = legal.get(random.nextInt(legal.size())).packed();
         MovePicker picker = new MovePicker(board, history);
-        picker.start(remembered, 3, History.NO_SLOT, History.NO_SLOT, false);
+        picker.start(remembered, 3, false);
         List<Integer> order = drain(picker);
         assertThat(order.get(0)).isEqualTo(remembered);
         List<Boolean> losing =
@@ -66,7 +66,7 @@ class MovePickerTest {
             return;
         }
         MovePicker picker = new MovePicker(board, history);
-        picker.start(0, 3, History.NO_SLOT, History.NO_SLOT, false);
+        picker.start(0, 3, false);
         List<Integer> noisy = new ArrayList<>();
         for (int m = picker.next(true); m != 0; m = picker.next(true)) {
             noisy.add(m);
@@ -84,7 +84,7 @@ class MovePickerTest {
         Position position = RandomPositions.after(new Random(seed), plies);
         Board board = position.toBoard();
         MovePicker picker = new MovePicker(board, history);
-        picker.startQuiescence(0, History.NO_SLOT, History.NO_SLOT, board.inCheck());
+        picker.startQuiescence(0, 3, board.inCheck());
         List<Integer> moves = drain(picker);
         if (board.inCheck()) {
             assertThat(moves).hasSize(position.legalMoves().size());
@@ -102,7 +102,7 @@ class MovePickerTest {
                         .toArray();
         for (int i = 0; i < 3 && quiet.length > 0; i++) {
             int move = quiet[random.nextInt(quiet.length)];
-            history.learnQuiet(board, move, quiet, 0, 4, 3, History.NO_SLOT, History.NO_SLOT);
+            history.learnQuiet(board, move, quiet, 0, 4, 3);
         }
     }
 

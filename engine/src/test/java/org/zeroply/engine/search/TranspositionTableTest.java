@@ -25,22 +25,24 @@ class TranspositionTableTest {
             @ForAll @IntRange(min = -32_500, max = 32_500) int score,
             @ForAll @IntRange(min = -20_000, max = 20_000) int evaluation,
             @ForAll @IntRange(max = 127) int depth,
-            @ForAll @IntRange(min = 1, max = 3) int bound) {
+            @ForAll @IntRange(min = 1, max = 3) int bound,
+            @ForAll boolean main) {
         table.clear();
-        table.store(key, move, score, evaluation, depth, bound);
+        table.store(key, move, score, evaluation, depth, bound, main);
         long data = table.probe(key);
         assertThat(TranspositionTable.move(data)).isEqualTo(move);
         assertThat(TranspositionTable.score(data)).isEqualTo(score);
         assertThat(TranspositionTable.evaluation(data)).isEqualTo(evaluation);
         assertThat(TranspositionTable.depth(data)).isEqualTo(depth);
         assertThat(TranspositionTable.bound(data)).isEqualTo(bound);
+        assertThat(TranspositionTable.isMain(data)).isEqualTo(main);
     }
 
     @Test
     void what_was_never_stored_is_not_found() {
         SplittableRandom random = new SplittableRandom(1);
         for (int i = 0; i < 100_000; i++) {
-            table.store(random.nextLong(), 7, 0, 0, 5, TranspositionTable.EXACT);
+            table.store(random.nextLong(), 7, 0, 0, 5, TranspositionTable.EXACT, false);
         }
         for (int i = 0; i < 100_000; i++) {
             assertThat(table.probe(random.nextLong())).isZero();
@@ -51,10 +53,10 @@ class TranspositionTableTest {
     @Test
     void a_table_before_another_one_gives_what_either_knows_and_leaves_the_other_as_it_is() {
         TranspositionTable before = new TranspositionTable(table);
-        table.store(5, 7, 10, 0, 5, TranspositionTable.EXACT);
-        table.store(6, 7, 20, 0, 5, TranspositionTable.EXACT);
-        before.store(6, 8, 30, 0, 2, TranspositionTable.EXACT);
-        before.store(9, 8, 40, 0, 2, TranspositionTable.EXACT);
+        table.store(5, 7, 10, 0, 5, TranspositionTable.EXACT, false);
+        table.store(6, 7, 20, 0, 5, TranspositionTable.EXACT, false);
+        before.store(6, 8, 30, 0, 2, TranspositionTable.EXACT, false);
+        before.store(9, 8, 40, 0, 2, TranspositionTable.EXACT, false);
         assertThat(TranspositionTable.score(before.probe(5))).isEqualTo(10);
         assertThat(TranspositionTable.score(before.probe(6))).isEqualTo(30);
         assertThat(TranspositionTable.score(table.probe(6))).isEqualTo(20);
@@ -63,17 +65,17 @@ class TranspositionTableTest {
 
     @Test
     void a_much_shallower_bound_does_not_replace_what_is_known_of_the_same_position() {
-        table.store(99, 7, 50, 10, 12, TranspositionTable.LOWER);
-        table.store(99, 8, 40, 10, 3, TranspositionTable.UPPER);
+        table.store(99, 7, 50, 10, 12, TranspositionTable.LOWER, false);
+        table.store(99, 8, 40, 10, 3, TranspositionTable.UPPER, false);
         assertThat(TranspositionTable.depth(table.probe(99))).isEqualTo(12);
-        table.store(99, 8, 40, 10, 3, TranspositionTable.EXACT);
+        table.store(99, 8, 40, 10, 3, TranspositionTable.EXACT, false);
         assertThat(TranspositionTable.depth(table.probe(99))).isEqualTo(3);
     }
 
     @Test
     void a_bound_without_a_move_keeps_the_move_known_before() {
-        table.store(99, 7, 50, 10, 5, TranspositionTable.LOWER);
-        table.store(99, 0, 20, 10, 6, TranspositionTable.UPPER);
+        table.store(99, 7, 50, 10, 5, TranspositionTable.LOWER, false);
+        table.store(99, 0, 20, 10, 6, TranspositionTable.UPPER, false);
         assertThat(TranspositionTable.move(table.probe(99))).isEqualTo(7);
     }
 
@@ -81,15 +83,15 @@ class TranspositionTableTest {
     void in_a_full_bucket_the_shallowest_makes_way_and_old_searches_first_of_all() {
         long step = 1L << 40;
         for (int i = 0; i < 4; i++) {
-            table.store(step * (i + 1), 1, 0, 0, 10 + i, TranspositionTable.EXACT);
+            table.store(step * (i + 1), 1, 0, 0, 10 + i, TranspositionTable.EXACT, false);
         }
-        table.store(step * 5, 1, 0, 0, 20, TranspositionTable.EXACT);
+        table.store(step * 5, 1, 0, 0, 20, TranspositionTable.EXACT, false);
         assertThat(table.probe(step)).isZero();
         assertThat(table.probe(step * 5)).isNotZero();
         table.nextSearch();
         table.nextSearch();
-        table.store(step * 6, 1, 0, 0, 1, TranspositionTable.EXACT);
-        table.store(step * 7, 1, 0, 0, 1, TranspositionTable.EXACT);
+        table.store(step * 6, 1, 0, 0, 1, TranspositionTable.EXACT, false);
+        table.store(step * 7, 1, 0, 0, 1, TranspositionTable.EXACT, false);
         assertThat(table.probe(step * 6)).isNotZero();
         assertThat(table.probe(step * 7)).isNotZero();
     }

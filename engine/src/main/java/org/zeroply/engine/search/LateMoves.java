@@ -1,0 +1,87 @@
+package org.zeroply.engine.search;
+
+import org.zeroply.chess.board.Move;
+
+/**
+ * What is saved on moves that come late in the order: which are left out, and how much less the
+ * others are searched. The numbers are our own, tried in matches (docs/engine-log.md).
+ */
+final class LateMoves {
+
+    /** Stands for one ply of a reduction. */
+    static final int PLY = 1024;
+
+    private static final int[] TABLE = new int[64 * 64];
+
+    static {
+        for (int depth = 1; depth < 64; depth++) {
+            for (int number = 1; number < 64; number++) {
+                double plies = 0.6 + Math.log(depth) * Math.log(number) / 2.2;
+                TABLE[depth << 6 | number] = (int) (plies * PLY);
+            }
+        }
+    }
+
+    private LateMoves() {}
+
+    /** How many plies less a move is searched, by the plies left and its number alone. */
+    static int plies(int depth, int number) {
+        return parts(depth, number) / PLY;
+    }
+
+    private static int parts(int depth, int number) {
+        return TABLE[Math.min(depth, 63) << 6 | Math.min(number, 63)];
+    }
+
+    /**
+     * Whether this quiet move and all after it are left out: so many were tried before, or the
+     * position is so far below the bound.
+     */
+    static boolean isHopeless(Node n, int rank) {
+        int tries = n.depth * n.depth / (n.improving ? 1 : 2);
+        if (n.number > 3 + tries && !n.isOpen()) {
+            return true;
+        }
+        int lesser = lesser(n);
+        return lesser <= 6 && n.still + 120 + 90 * lesser <= n.low && rank < 12_000;
+    }
+
+    /** Whether this quiet move alone is left out, as its like seldom was good. */
+    static boolean isUnpromising(Node n, int rank) {
+        return lesser(n) <= 4 && rank < -3500 * n.depth;
+    }
+
+    private static int lesser(Node n) {
+        return Math.max(0, n.depth - plies(n.depth, n.number));
+    }
+
+    /** What a move may lose at once before it is left out, in centipawns. */
+    static int worst(Node n, boolean quiet) {
+        return quiet ? -24 * n.depth * n.depth : -95 * n.depth;
+    }
+
+    /**
+     * How many plies less the move at hand is searched.
+     *
+     * @param rank of the move by {@link History}
+     * @param gives whether it gives check
+     * @param next plies left after it
+     */
+    static int reduction(Node n, int move, int rank, boolean gives, int next) {
+        int parts = parts(n.depth, n.number);
+        parts += n.improving ? 0 : 700;
+        parts += n.cut ? 1400 : 0;
+        parts += n.tableTakes() ? 700 : 0;
+        parts -= n.main ? 1200 : 0;
+        parts -= n.isOpen() ? 500 : 0;
+        parts -= n.check ? PLY : 0;
+        parts -= gives ? PLY : 0;
+        parts -= isQuiet(move) ? rank / 8 : PLY + rank / 12;
+        return Math.max(0, Math.min((parts + 300) / PLY, next - 1));
+    }
+
+    /** Neither a capture nor a promotion. */
+    static boolean isQuiet(int move) {
+        return !Move.isCapture(move) && !Move.isPromotion(move);
+    }
+}
