@@ -12,7 +12,7 @@ public final class Accumulator {
 
     private final Network network;
 
-    /** By ply and side: hidden values, and whether they are worked out. */
+    /** By ply and side: hidden values in pairs, and whether they are worked out. */
     private final int[][][] values;
 
     private final boolean[][] known;
@@ -34,15 +34,15 @@ public final class Accumulator {
      */
     public Accumulator(Network network, int plies) {
         this.network = network;
-        int hidden = network.hidden();
-        values = new int[plies][2][hidden];
+        int pairs = network.base.length;
+        values = new int[plies][2][pairs];
         known = new boolean[plies][2];
         added = new int[plies];
         removed = new int[plies];
         alsoAdded = new int[plies];
         alsoRemoved = new int[plies];
         turned = new int[plies];
-        weighed = new int[hidden];
+        weighed = new int[pairs];
     }
 
     /** Begins a line with the position on a board. */
@@ -100,8 +100,10 @@ public final class Accumulator {
         work(board, ply, 1);
         int side = board.sideToMove();
         int stage = Network.stage(Long.bitCount(board.occupied()));
-        Kernels.weigh(weighed, values[ply][side], network.own[stage]);
-        Kernels.weighMore(weighed, values[ply][1 - side], network.theirs[stage]);
+        Network.Output own = network.own[stage];
+        Network.Output theirs = network.theirs[stage];
+        Kernels.weigh(weighed, values[ply][side], own.low(), own.high());
+        Kernels.weighMore(weighed, values[ply][1 - side], theirs.low(), theirs.high());
         int score = network.centipawns(stage, Kernels.sum(weighed));
         int ahead = score > 0 ? side : 1 - side;
         return score * Drawishness.ofMaterial(board, ahead) / Drawishness.FULL;

@@ -3,6 +3,7 @@ package org.zeroply.engine.network;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import org.zeroply.chess.board.Board;
 
 /**
@@ -28,16 +29,34 @@ public final class Network {
     /** With so few men, kings included, the terms know more of what can be won: our choice. */
     private static final int FEW = 5;
 
-    /** By feature, what it adds to the hidden values. */
+    /** No position has more men, so that no hidden value is the sum of more rows. */
+    private static final int MOST_MEN = 32;
+
+    /** By feature, what it adds to the hidden values, in pairs ({@link Kernels#pair}). */
     final int[][] rows;
 
-    /** The hidden values of an empty board. */
+    /** The hidden values of an empty board, in pairs. */
     final int[] base;
 
     /** By stage: for the side to move and for the other one, what the hidden values count. */
-    final int[][] own;
+    final Output[] own;
 
-    final int[][] theirs;
+    final Output[] theirs;
+
+    /** Weights of the hidden values in the low and the high halves of their pairs. */
+    record Output(int[] low, int[] high) {
+
+        static Output of(short[] from, int at, int hidden) {
+            int[] low = new int[(hidden + 1) / 2];
+            int[] high = new int[low.length];
+            for (int i = 0; i < hidden; i++) {
+                (i % 2 == 0 ? low : high)[i / 2] = from[at + i];
+            }
+            return new Output(low, high);
+        }
+    }
+
+    private final int hidden;
 
     /** By stage, in the units of the sum. */
     private final int[] constants;
@@ -46,42 +65,62 @@ public final class Network {
 
     /**
      * @param weights all of it, quantised
-     * @throws IllegalArgumentException if sums of these weights could overflow
+     * @throws IllegalArgumentException if sums of these weights could overflow: hidden values 16
+     *     bits, what is weighed 32
      */
     public Network(NetworkWeights weights) {
-        int hidden = weights.base().length;
+        hidden = weights.base().length;
+        requireSixteenBits(weights);
         rows = new int[Features.COUNT][];
         for (int f = 0; f < Features.COUNT; f++) {
-            rows[f] = ints(weights.features(), f * hidden, hidden);
+            rows[f] = pairs(weights.features(), f * hidden, hidden);
         }
-        base = ints(weights.base(), 0, hidden);
-        own = new int[STAGES][];
-        theirs = new int[STAGES][];
+        base = pairs(weights.base(), 0, hidden);
+        own = new Output[STAGES];
+        theirs = new Output[STAGES];
         for (int s = 0; s < STAGES; s++) {
-            own[s] = ints(weights.output(), 2 * s * hidden, hidden);
-            theirs[s] = ints(weights.output(), (2 * s + 1) * hidden, hidden);
-            requireNoOverflow(own[s], theirs[s]);
+            requireNoOverflow(weights.output(), 2 * s * hidden, 2 * hidden);
+            own[s] = Output.of(weights.output(), 2 * s * hidden, hidden);
+            theirs[s] = Output.of(weights.output(), (2 * s + 1) * hidden, hidden);
         }
         constants = weights.constants().clone();
         centipawns = weights.centipawns();
     }
 
-    private static int[] ints(short[] from, int at, int count) {
-        int[] values = new int[count];
+    private static int[] pairs(short[] from, int at, int count) {
+        int[] values = new int[(count + 1) / 2];
         for (int i = 0; i < count; i++) {
-            values[i] = from[at + i];
+            int value = from[at + i];
+            values[i / 2] += i % 2 == 0 ? value : Kernels.pair(0, value);
         }
         return values;
     }
 
-    private static void requireNoOverflow(int[] own, int[] theirs) {
+    /** No hidden value may leave 16 bits, however the men stand. */
+    private static void requireSixteenBits(NetworkWeights weights) {
+        int hidden = weights.base().length;
+        int[] sizes = new int[Features.COUNT];
+        for (int i = 0; i < hidden; i++) {
+            for (int f = 0; f < Features.COUNT; f++) {
+                sizes[f] = Math.abs(weights.features()[f * hidden + i]);
+            }
+            Arrays.sort(sizes);
+            int most = Math.abs(weights.base()[i]);
+            for (int k = 1; k <= MOST_MEN; k++) {
+                most += sizes[Features.COUNT - k];
+            }
+            if (most > Short.MAX_VALUE) {
+                throw new IllegalArgumentException("the weights of the features are too large");
+            }
+        }
+    }
+
+    private static void requireNoOverflow(short[] weights, int at, int count) {
         long up = 0;
         long down = 0;
-        for (int[] weights : new int[][] {own, theirs}) {
-            for (int w : weights) {
-                up += Math.max(0, w);
-                down += Math.max(0, -w);
-            }
+        for (int i = at; i < at + count; i++) {
+            up += Math.max(0, weights[i]);
+            down += Math.max(0, -weights[i]);
         }
         if (Math.max(up, down) * ONE * ONE > Integer.MAX_VALUE) {
             throw new IllegalArgumentException("the output weights are too large");
@@ -112,7 +151,7 @@ public final class Network {
 
     /** How many hidden values there are for each side. */
     int hidden() {
-        return base.length;
+        return hidden;
     }
 
     /** The stage of the game with so many men on the board, kings included. */

@@ -8,6 +8,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -45,6 +48,37 @@ class NetworkTest {
         assertThat(new Network(weights(1, 5_503)).hidden()).isEqualTo(HIDDEN);
         assertThatThrownBy(() -> new Network(weights(1, 5_505)))
                 .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void rows_whose_sums_could_leave_sixteen_bits_are_refused() {
+        NetworkWeights most = weights(1, 100);
+        Arrays.fill(most.features(), (short) -1_023);
+        assertThat(new Network(most).hidden()).isEqualTo(HIDDEN);
+        Arrays.fill(most.features(), (short) -1_024);
+        assertThatThrownBy(() -> new Network(most))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("features");
+    }
+
+    @Property(tries = 500)
+    void pairs_add_up_like_what_they_are_made_of(
+            @ForAll @IntRange(min = -16_000, max = 16_000) int low,
+            @ForAll @IntRange(min = -16_000, max = 16_000) int high,
+            @ForAll @IntRange(min = -16_000, max = 16_000) int moreLow,
+            @ForAll @IntRange(min = -16_000, max = 16_000) int moreHigh) {
+        int[] sum = {Kernels.pair(low, high) + Kernels.pair(moreLow, moreHigh)};
+        int[] weighed = new int[1];
+        Kernels.weigh(weighed, sum, new int[] {3}, new int[] {-5});
+        int expected = 3 * squared(low + moreLow) - 5 * squared(high + moreHigh);
+        assertThat(weighed[0]).isEqualTo(expected);
+        Kernels.weighMore(weighed, sum, new int[] {1}, new int[] {0});
+        assertThat(weighed[0]).isEqualTo(expected + squared(low + moreLow));
+    }
+
+    private static int squared(int value) {
+        int clipped = Math.max(0, Math.min(Network.ONE, value));
+        return clipped * clipped;
     }
 
     @ParameterizedTest
