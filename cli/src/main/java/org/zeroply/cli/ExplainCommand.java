@@ -28,7 +28,7 @@ final class ExplainCommand implements Callable<Integer> {
                     .put("black", entry.black());
         }
         document.put("total", breakdown.total());
-        OptionalInt learnt = StaticJudge.ofShippedNetwork().learnt(position.position());
+        OptionalInt learnt = StaticJudge.shipped().learnt(position.position());
         learnt.ifPresent(value -> document.put("network", value));
         output.print(
                 document,

@@ -59,6 +59,6 @@ public record Explanation(List<Row> rows, int total, int change, OptionalInt lea
                 rows,
                 now.total(),
                 now.total() - then.total(),
-                StaticJudge.ofShippedNetwork().learnt(position));
+                StaticJudge.shipped().learnt(position));
     }
 }

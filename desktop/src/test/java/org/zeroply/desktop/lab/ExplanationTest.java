@@ -35,7 +35,7 @@ class ExplanationTest {
     @Test
     void the_network_is_told_beside_the_terms_and_where_they_differ() {
         Explanation explanation = Explanation.of(BEFORE, Optional.empty());
-        int learnt = StaticJudge.ofShippedNetwork().learnt(BEFORE).orElseThrow();
+        int learnt = StaticJudge.shipped().learnt(BEFORE).orElseThrow();
         assertThat(explanation.learnt()).hasValue(learnt);
         assertThat(new Explanation(List.of(), learnt + 74, 0, explanation.learnt()).isDisputed())
                 .isFalse();

@@ -14,16 +14,8 @@ import org.zeroply.engine.eval.Weights;
  */
 public record StaticJudge(Weights weights, Optional<Network> network) {
 
-    /**
-     * What the program searches with: the terms, until all that is told of moves has been looked at
-     * again with the network.
-     */
+    /** What the program searches with: the network it is shipped with. */
     public static StaticJudge shipped() {
-        return ofTerms(Weights.shipped());
-    }
-
-    /** The network the program is shipped with, for comparison. */
-    public static StaticJudge ofShippedNetwork() {
         return of(Network.shipped());
     }
 
