@@ -23,8 +23,8 @@ public final class JudgeOption {
     @Option(
             names = "--network",
             description = {
-                "Network to judge by, \"shipped\" for the program's own, or \"terms\" for none, as",
-                "the program does."
+                "Network to judge by, \"shipped\" for the program's own, or \"terms\" for none. Left",
+                "out, what the program does; with --weights, the terms alone."
             },
             paramLabel = "FILE")
     private String network = "";
@@ -40,16 +40,17 @@ public final class JudgeOption {
     /**
      * What judges by a network and weights of the terms.
      *
-     * @param network a file, {@code shipped}, or {@code terms} or nothing for the terms alone
+     * @param network a file, {@code shipped}, {@code terms} for the terms alone, or nothing: what
+     *     the program does, or the terms alone where weights are given
      * @param weights a file; null for those that are shipped
      * @throws Refusal if a file is not what it should be
      */
     public static StaticJudge of(String network, Path weights) throws IOException {
         Weights terms = terms(weights);
-        if (network.isEmpty() || network.equals(TERMS)) {
+        if (network.equals(TERMS) || network.isEmpty() && weights != null) {
             return StaticJudge.ofTerms(terms);
         }
-        if (network.equals(SHIPPED)) {
+        if (network.isEmpty() || network.equals(SHIPPED)) {
             return new StaticJudge(terms, Optional.of(Network.shipped()));
         }
         try (InputStream in = Files.newInputStream(Path.of(network))) {
