@@ -60,7 +60,7 @@ class ExercisesDeskTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-        services.library().settings().put(ExerciseSearch.NODES, "20000");
+        services.library().settings().put(ExerciseSearch.NODES, "200000");
         services.library().settings().put(Services.EXERCISE_NODES, "8000");
     }
 
