@@ -186,6 +186,13 @@ public final class Board {
         return key;
     }
 
+    /** Well mixed bits of where the pawns of both sides stand. */
+    public long pawnHash() {
+        long white = bySide[0] & byType[0];
+        long black = bySide[1] & byType[0];
+        return (white * 0x9E3779B97F4A7C15L ^ black) * 0xC2B2AE3D27D4EB4FL;
+    }
+
     /** Square of a side's king. */
     public int kingSquare(int ofSide) {
         return Long.numberOfTrailingZeros(bySide[ofSide] & byType[5]);

@@ -56,6 +56,11 @@ public record Move(int packed) {
         return (packed >>> 12 & 3) + 1;
     }
 
+    /** Whether a packed move neither takes nor promotes. */
+    public static boolean isQuiet(int packed) {
+        return !isCapture(packed) && !isPromotion(packed);
+    }
+
     /** Origin square. */
     public int from() {
         return from(packed);

@@ -35,8 +35,7 @@ final class PawnCache {
     void turnTo(Survey s) {
         long white = s.white.pawns;
         long black = s.black.pawns;
-        long hash = (white * 0x9E3779B97F4A7C15L ^ black) * 0xC2B2AE3D27D4EB4FL;
-        at = ((int) (hash >>> 40) & mask) * WORDS;
+        at = ((int) (s.board.pawnHash() >>> 40) & mask) * WORDS;
         boolean empty = words[at + STRUCTURE] == 0 && (white | black) == 0;
         if (!remembers || empty || words[at] != white || words[at + 1] != black) {
             words[at] = white;

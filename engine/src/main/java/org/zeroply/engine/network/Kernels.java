@@ -35,8 +35,24 @@ final class Kernels {
         return (high << 16) + low;
     }
 
+    private static int low(int pair) {
+        return pair << 16 >> 16;
+    }
+
+    private static int high(int pair) {
+        return pair - low(pair) >> 16;
+    }
+
+    /** Clips a value to 0 and {@link Network#ONE} and squares it, without a branch. */
+    private static int squared(int value) {
+        int positive = value & ~(value >> 31);
+        int over = positive - ONE;
+        int clipped = ONE + (over & over >> 31);
+        return clipped * clipped;
+    }
+
     /**
-     * Clips each of the paired values to 0 and {@link Network#ONE}, squares and weighs it.
+     * Clips each of the paired values, squares and weighs it.
      *
      * @param low weights of the low halves
      * @param high weights of the high halves
@@ -44,15 +60,7 @@ final class Kernels {
     static void weigh(int[] to, int[] values, int[] low, int[] high) {
         for (int i = 0; i < to.length; i++) {
             int pair = values[i];
-            int x = pair << 16 >> 16;
-            int y = pair - x >> 16;
-            x &= ~(x >> 31);
-            y &= ~(y >> 31);
-            int overX = x - ONE;
-            int overY = y - ONE;
-            x = ONE + (overX & overX >> 31);
-            y = ONE + (overY & overY >> 31);
-            to[i] = x * x * low[i] + y * y * high[i];
+            to[i] = squared(low(pair)) * low[i] + squared(high(pair)) * high[i];
         }
     }
 
@@ -60,15 +68,7 @@ final class Kernels {
     static void weighMore(int[] to, int[] values, int[] low, int[] high) {
         for (int i = 0; i < to.length; i++) {
             int pair = values[i];
-            int x = pair << 16 >> 16;
-            int y = pair - x >> 16;
-            x &= ~(x >> 31);
-            y &= ~(y >> 31);
-            int overX = x - ONE;
-            int overY = y - ONE;
-            x = ONE + (overX & overX >> 31);
-            y = ONE + (overY & overY >> 31);
-            to[i] += x * x * low[i] + y * y * high[i];
+            to[i] += squared(low(pair)) * low[i] + squared(high(pair)) * high[i];
         }
     }
 

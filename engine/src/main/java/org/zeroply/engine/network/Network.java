@@ -101,18 +101,27 @@ public final class Network {
         int hidden = weights.base().length;
         int[] sizes = new int[Features.COUNT];
         for (int i = 0; i < hidden; i++) {
+            int largest = 0;
             for (int f = 0; f < Features.COUNT; f++) {
                 sizes[f] = Math.abs(weights.features()[f * hidden + i]);
+                largest = Math.max(largest, sizes[f]);
             }
-            Arrays.sort(sizes);
-            int most = Math.abs(weights.base()[i]);
-            for (int k = 1; k <= MOST_MEN; k++) {
-                most += sizes[Features.COUNT - k];
-            }
-            if (most > Short.MAX_VALUE) {
+            int room = Short.MAX_VALUE - Math.abs(weights.base()[i]);
+            // To sort them all takes long when the program starts, and is hardly ever needed.
+            if (MOST_MEN * largest > room && sumOfLargest(sizes) > room) {
                 throw new IllegalArgumentException("the weights of the features are too large");
             }
         }
+    }
+
+    private static int sumOfLargest(int[] sizes) {
+        int[] sorted = sizes.clone();
+        Arrays.sort(sorted);
+        int sum = 0;
+        for (int k = 1; k <= MOST_MEN; k++) {
+            sum += sorted[sorted.length - k];
+        }
+        return sum;
     }
 
     private static void requireNoOverflow(short[] weights, int at, int count) {

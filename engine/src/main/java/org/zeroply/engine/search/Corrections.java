@@ -50,7 +50,7 @@ final class Corrections {
         int pieces =
                 means[index(WHITE_PIECES, board, pieces(board, 0))]
                         + means[index(BLACK_PIECES, board, pieces(board, 1))];
-        int sum = means[index(PAWNS, board, pawns(board))] + pieces + afterMove[lastSlot] / 2;
+        int sum = means[index(PAWNS, board, board.pawnHash())] + pieces + afterMove[lastSlot] / 2;
         return sum / (2 * GRAIN);
     }
 
@@ -62,7 +62,7 @@ final class Corrections {
     void learn(Board board, int lastSlot, int by, int depth) {
         int weight = Math.min(MOST_WEIGHT, depth + 1);
         int bounded = Math.max(-MOST_STEP, Math.min(MOST_STEP, by));
-        learn(means, index(PAWNS, board, pawns(board)), bounded, weight);
+        learn(means, index(PAWNS, board, board.pawnHash()), bounded, weight);
         learn(means, index(WHITE_PIECES, board, pieces(board, 0)), bounded, weight);
         learn(means, index(BLACK_PIECES, board, pieces(board, 1)), bounded, weight);
         learn(afterMove, lastSlot, bounded, weight);
@@ -75,11 +75,6 @@ final class Corrections {
 
     private static int index(int table, Board board, long hash) {
         return (2 * table + board.sideToMove() << BITS) + (int) (hash >>> 64 - BITS);
-    }
-
-    private static long pawns(Board board) {
-        long hash = board.pieces(0, 0) * 0x9E3779B97F4A7C15L ^ board.pieces(1, 0);
-        return hash * 0xC2B2AE3D27D4EB4FL;
     }
 
     private static long pieces(Board board, int side) {

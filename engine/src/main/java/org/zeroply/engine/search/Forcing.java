@@ -32,7 +32,7 @@ final class Forcing {
         if (checks.isCheck(move)) {
             return true;
         }
-        if (Move.isCapture(move) || Move.isPromotion(move) || !bearsOnKing(board, move)) {
+        if (!Move.isQuiet(move) || !bearsOnKing(board, move)) {
             return false;
         }
         board.make(move);

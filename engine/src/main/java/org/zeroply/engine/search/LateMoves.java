@@ -37,7 +37,7 @@ final class LateMoves {
      * Whether this quiet move and all after it are left out: so many were tried before, or the
      * position is so far below the bound.
      */
-    static boolean isHopeless(Node n, int rank) {
+    static boolean isHopeless(SearchNode n, int rank) {
         int tries = n.depth * n.depth / (n.improving ? 1 : 2);
         if (n.number > 3 + tries && !n.isOpen()) {
             return true;
@@ -47,16 +47,16 @@ final class LateMoves {
     }
 
     /** Whether this quiet move alone is left out, as its like seldom was good. */
-    static boolean isUnpromising(Node n, int rank) {
+    static boolean isUnpromising(SearchNode n, int rank) {
         return lesser(n) <= 4 && rank < -3500 * n.depth;
     }
 
-    private static int lesser(Node n) {
+    private static int lesser(SearchNode n) {
         return Math.max(0, n.depth - plies(n.depth, n.number));
     }
 
     /** What a move may lose at once before it is left out, in centipawns. */
-    static int worst(Node n, boolean quiet) {
+    static int worst(SearchNode n, boolean quiet) {
         return quiet ? -24 * n.depth * n.depth : -95 * n.depth;
     }
 
@@ -67,7 +67,7 @@ final class LateMoves {
      * @param gives whether it gives check
      * @param next plies left after it
      */
-    static int reduction(Node n, int move, int rank, boolean gives, int next) {
+    static int reduction(SearchNode n, int move, int rank, boolean gives, int next) {
         int parts = parts(n.depth, n.number);
         parts += n.improving ? 0 : 700;
         parts += n.cut ? 1400 : 0;
@@ -76,12 +76,7 @@ final class LateMoves {
         parts -= n.isOpen() ? 500 : 0;
         parts -= n.check ? PLY : 0;
         parts -= gives ? PLY : 0;
-        parts -= isQuiet(move) ? rank / 8 : PLY + rank / 12;
+        parts -= Move.isQuiet(move) ? rank / 8 : PLY + rank / 12;
         return Math.max(0, Math.min((parts + 300) / PLY, next - 1));
-    }
-
-    /** Neither a capture nor a promotion. */
-    static boolean isQuiet(int move) {
-        return !Move.isCapture(move) && !Move.isPromotion(move);
     }
 }

@@ -58,7 +58,7 @@ final class MovePicker {
 
     /** Captures and queen promotions only, or every evasion of a check. */
     void startQuiescence(int tableMove, int ply, boolean check) {
-        boolean usable = check || Move.isCapture(tableMove) || Move.isPromotion(tableMove);
+        boolean usable = check || !Move.isQuiet(tableMove);
         begin(usable ? tableMove : 0, ply, check);
         noisyOnly = true;
         threshold = 0;
@@ -66,7 +66,7 @@ final class MovePicker {
 
     /** Captures and queen promotions that win at least so many centipawns. */
     void startCaptures(int tableMove, int atLeast) {
-        boolean usable = Move.isCapture(tableMove) || Move.isPromotion(tableMove);
+        boolean usable = !Move.isQuiet(tableMove);
         begin(usable ? tableMove : 0, 0, false);
         noisyOnly = true;
         threshold = atLeast;
@@ -145,7 +145,7 @@ final class MovePicker {
     }
 
     private boolean isFreshRefutation(int move) {
-        if (move == 0 || move == first || Move.isCapture(move) || Move.isPromotion(move)) {
+        if (move == 0 || move == first || !Move.isQuiet(move)) {
             return false;
         }
         for (int i = 0; i < index - 1; i++) {
@@ -214,7 +214,7 @@ final class MovePicker {
             end = MoveGenerator.all(board, moves, 0);
             for (int i = 0; i < end; i++) {
                 int move = moves[i];
-                boolean noisy = Move.isCapture(move) || Move.isPromotion(move);
+                boolean noisy = !Move.isQuiet(move);
                 int rank =
                         noisy
                                 ? FRONT_RANK + captureRank(move) / 2

@@ -38,9 +38,7 @@ final class Quiescence {
         boolean mainLine = beta - alphaIn > 1;
         long key = s.board.key();
         long known = s.table.probe(key);
-        int tableMove = 0;
         if (known != 0) {
-            tableMove = TranspositionTable.move(known);
             int score = SearchState.fromTable(TranspositionTable.score(known), ply);
             if (!mainLine
                     && SearchState.decides(TranspositionTable.bound(known), score, alphaIn, beta)) {
@@ -50,16 +48,12 @@ final class Quiescence {
         boolean check = s.checks[ply];
         int alpha = alphaIn;
         int best = -SearchState.MATE + ply;
-        boolean main = mainLine || known != 0 && TranspositionTable.isMain(known);
         int raw = TranspositionTable.NO_EVALUATION;
         int still = raw;
         if (!check) {
-            raw = known == 0 ? raw : TranspositionTable.evaluation(known);
-            if (raw == TranspositionTable.NO_EVALUATION) {
-                raw = s.evaluate(ply);
-            }
+            raw = s.evaluate(known, ply);
             still = s.corrected(raw, ply);
-            best = known == 0 ? still : bettered(known, still, ply);
+            best = bettered(known, still, ply);
             if (best >= beta) {
                 if (known == 0) {
                     s.table.store(
@@ -69,17 +63,20 @@ final class Quiescence {
                             raw,
                             0,
                             TranspositionTable.LOWER,
-                            main);
+                            mainLine);
                 }
                 return best;
             }
             alpha = Math.max(alpha, best);
         }
-        return captures(ply, alphaIn, alpha, beta, best, raw, still, tableMove, main);
+        return captures(ply, alphaIn, alpha, beta, best, raw, still, known);
     }
 
-    /** A remembered bound can say more than the static evaluation. */
+    /** A remembered bound, if there is one, can say more than the static evaluation. */
     static int bettered(long known, int still, int ply) {
+        if (known == 0) {
+            return still;
+        }
         int score = SearchState.fromTable(TranspositionTable.score(known), ply);
         int bound = TranspositionTable.bound(known);
         boolean usable =
@@ -99,8 +96,7 @@ final class Quiescence {
             int standing,
             int raw,
             int still,
-            int tableMove,
-            boolean main) {
+            long known) {
         boolean check = s.checks[ply];
         int alpha = alphaNow;
         int best = standing;
@@ -108,7 +104,7 @@ final class Quiescence {
         int futile = still + DELTA;
         boolean few = Long.bitCount(s.board.occupied()) <= FEW;
         MovePicker picker = s.pickers[ply];
-        picker.startQuiescence(tableMove, ply, check);
+        picker.startQuiescence(TranspositionTable.move(known), ply, check);
         while (true) {
             int move = picker.next(false);
             if (move == 0) {
@@ -149,6 +145,7 @@ final class Quiescence {
         if (best > alphaIn && best < beta) {
             bound = TranspositionTable.EXACT;
         }
+        boolean main = beta - alphaIn > 1 || TranspositionTable.isMain(known);
         s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), raw, 0, bound, main);
         return best;
     }

@@ -59,7 +59,7 @@ final class RootSearch {
         for (int i = from; i < rootMoves.length; i++) {
             int move = rootMoves[i];
             beginsMove.accept((long) (i - from + 1) << 32 | move);
-            boolean quiet = !Move.isCapture(move) && !Move.isPromotion(move);
+            boolean quiet = Move.isQuiet(move);
             s.make(move, 0);
             int score;
             if (i == from) {

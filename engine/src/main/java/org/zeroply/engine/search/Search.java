@@ -1,5 +1,6 @@
 package org.zeroply.engine.search;
 
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.exchange.StaticExchange;
@@ -30,10 +31,10 @@ final class Search {
     private final StaticCuts cuts;
     private final Forcing[] forcing = new Forcing[NEAR + 1];
 
-    private final Node[] nodes = new Node[MAX_PLY + 2];
+    private final SearchNode[] nodes = new SearchNode[MAX_PLY + 2];
 
     /** By ply: the same positions searched without the remembered move. */
-    private final Node[] without = new Node[MAX_PLY + 2];
+    private final SearchNode[] without = new SearchNode[MAX_PLY + 2];
 
     /** By ply: a move left out, to see whether it is the only good one. */
     private final int[] excluded = new int[MAX_PLY + 2];
@@ -49,8 +50,8 @@ final class Search {
         quiescence = new Quiescence(state);
         cuts = new StaticCuts(state, this, quiescence);
         for (int i = 0; i < nodes.length; i++) {
-            nodes[i] = new Node();
-            without[i] = new Node();
+            nodes[i] = new SearchNode();
+            without[i] = new SearchNode();
         }
         for (int i = 0; i <= NEAR; i++) {
             forcing[i] = new Forcing();
@@ -61,7 +62,7 @@ final class Search {
     void begin(int depth) {
         rootDepth = depth;
         cuts.begin();
-        Node root = nodes[0];
+        SearchNode root = nodes[0];
         root.begin(depth, -INFINITE, INFINITE, false, 0);
         judge(root, 0);
     }
@@ -109,7 +110,7 @@ final class Search {
                 int move = TranspositionTable.move(known);
                 if (score >= beta
                         && move != 0
-                        && LateMoves.isQuiet(move)
+                        && Move.isQuiet(move)
                         && MoveGenerator.isLegal(s.board, move)) {
                     s.history.confirmQuiet(s.board, move, depthLeft, ply);
                 }
@@ -121,7 +122,7 @@ final class Search {
 
     private int beyondTable(int depthLeft, int ply, int alpha, int beta, boolean cut, long known) {
         boolean whole = excluded[ply] == 0;
-        Node n = whole ? nodes[ply] : without[ply];
+        SearchNode n = whole ? nodes[ply] : without[ply];
         n.begin(depthLeft, alpha, beta, cut, known);
         if (whole) {
             judge(n, ply);
@@ -129,8 +130,8 @@ final class Search {
             n.judgeAs(nodes[ply]);
         }
         s.history.clearKillers(ply + 1);
-        doubled[ply] = ply == 0 ? 0 : doubled[ply - 1];
-        if (whole && !n.check && ply > 0) {
+        doubled[ply] = doubled[ply - 1];
+        if (whole && !n.check) {
             n.depth += insight(n, ply);
         }
         reduced[ply] = 0;
@@ -147,9 +148,9 @@ final class Search {
     }
 
     /** Judges a position as it stands. */
-    private void judge(Node n, int ply) {
+    private void judge(SearchNode n, int ply) {
         n.check = s.checks[ply];
-        n.main = n.isOpen() || n.known != 0 && TranspositionTable.isMain(n.known);
+        n.main = n.isOpen() || TranspositionTable.isMain(n.known);
         n.raw = TranspositionTable.NO_EVALUATION;
         n.still = n.raw;
         n.judged = n.raw;
@@ -157,12 +158,9 @@ final class Search {
         if (n.check) {
             return;
         }
-        n.raw = n.known == 0 ? n.raw : TranspositionTable.evaluation(n.known);
-        if (n.raw == TranspositionTable.NO_EVALUATION) {
-            n.raw = s.evaluate(ply);
-        }
+        n.raw = s.evaluate(n.known, ply);
         n.still = s.corrected(n.raw, ply);
-        n.judged = n.known == 0 ? n.still : Quiescence.bettered(n.known, n.still, ply);
+        n.judged = Quiescence.bettered(n.known, n.still, ply);
         int before = ply >= 2 ? nodes[ply - 2].still : TranspositionTable.NO_EVALUATION;
         n.improving = before == TranspositionTable.NO_EVALUATION || n.still > before;
     }
@@ -171,7 +169,7 @@ final class Search {
      * Plies more or less for a position that was to be searched less deeply, now that it is seen
      * what the move to it brought.
      */
-    private int insight(Node n, int ply) {
+    private int insight(SearchNode n, int ply) {
         int before = nodes[ply - 1].still;
         if (before == TranspositionTable.NO_EVALUATION) {
             return 0;
@@ -183,7 +181,7 @@ final class Search {
         return reduced[ply] >= 1 && n.depth >= 2 && gained > 180 ? -1 : 0;
     }
 
-    private int moves(Node n, int ply) {
+    private int moves(SearchNode n, int ply) {
         int out = excluded[ply];
         boolean skipQuiets = false;
         boolean near = ply <= NEAR && n.depth >= FORCING_DEPTH;
@@ -201,7 +199,7 @@ final class Search {
                 continue;
             }
             n.number++;
-            boolean quiet = LateMoves.isQuiet(move);
+            boolean quiet = Move.isQuiet(move);
             int rank =
                     quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
             boolean forces =
@@ -230,7 +228,6 @@ final class Search {
                 }
             }
             s.make(move, ply);
-            reduced[ply + 1] = 0;
             boolean gives = s.checks[ply + 1];
             if (gives
                     && extension == 0
@@ -274,7 +271,7 @@ final class Search {
     }
 
     /** Searches the move just made: whether it is better, and if so by how much. */
-    private int searched(Node n, int ply, int depthLeft, int reduction) {
+    private int searched(SearchNode n, int ply, int depthLeft, int reduction) {
         int next = depthLeft;
         int score = 0;
         boolean full = n.isOpen() && n.number == 1;
@@ -297,13 +294,13 @@ final class Search {
     }
 
     /** A late move that is far better than the best one is searched deeper, and the contrary. */
-    private static int more(Node n, int score, int reduction) {
+    private static int more(SearchNode n, int score, int reduction) {
         return score > n.best + 45 && reduction > 1 ? 1 : score < n.best + 8 ? -1 : 0;
     }
 
     /** Keeps what the moves of a position came to. */
-    private void learn(Node n, int ply) {
-        boolean quiet = n.bestMove != 0 && LateMoves.isQuiet(n.bestMove);
+    private void learn(SearchNode n, int ply) {
+        boolean quiet = n.bestMove != 0 && Move.isQuiet(n.bestMove);
         if (n.best >= n.beta) {
             if (quiet) {
                 s.history.learnQuiet(s.board, n.bestMove, n.quiets, n.quietCount, n.depth, ply);
@@ -314,7 +311,7 @@ final class Search {
             return;
         }
         int last = s.history.lastMove(ply);
-        if (n.best <= n.alpha && last != 0 && LateMoves.isQuiet(last)) {
+        if (n.best <= n.alpha && last != 0 && Move.isQuiet(last)) {
             s.history.learnUnrefuted(s.board, n.depth, ply);
         }
         int bound =
@@ -336,12 +333,12 @@ final class Search {
     /** Several moves beat the bound even without the remembered one. */
     private static final int MULTIPLE = 100;
 
-    private static int singularBound(Node n, int ply) {
+    private static int singularBound(SearchNode n, int ply) {
         return SearchState.fromTable(TranspositionTable.score(n.known), ply) - 2 * n.depth;
     }
 
     /** Whether the remembered move is the only good one, and so to be looked at more deeply. */
-    private int singular(Node n, int ply) {
+    private int singular(SearchNode n, int ply) {
         int score = SearchState.fromTable(TranspositionTable.score(n.known), ply);
         if (n.depth < 7
                 || TranspositionTable.depth(n.known) < n.depth - 3

@@ -137,12 +137,24 @@ final class SearchState {
                 learnt
                         ? accumulator.judge(board, ply)
                         : evaluator.evaluate(board, foundations[ply]);
-        return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
+        return bounded(score);
+    }
+
+    /** The static evaluation of a position that the table may remember, 0 where it does not. */
+    int evaluate(long known, int ply) {
+        int remembered =
+                known == 0
+                        ? TranspositionTable.NO_EVALUATION
+                        : TranspositionTable.evaluation(known);
+        return remembered == TranspositionTable.NO_EVALUATION ? evaluate(ply) : remembered;
     }
 
     /** A static evaluation, corrected by what searches of the like found. */
     int corrected(int raw, int ply) {
-        int score = raw + corrections.of(board, history.lastSlot(ply));
+        return bounded(raw + corrections.of(board, history.lastSlot(ply)));
+    }
+
+    private static int bounded(int score) {
         return Math.max(-MOST_STATIC, Math.min(MOST_STATIC, score));
     }
 

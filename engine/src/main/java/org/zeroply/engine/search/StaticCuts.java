@@ -31,7 +31,7 @@ final class StaticCuts {
      *
      * @return {@link SearchState#INFINITE} when there is none
      */
-    int of(Node n, int ply) {
+    int of(SearchNode n, int ply) {
         int depth = n.depth;
         int beta = n.beta;
         int judged = n.judged;
@@ -75,7 +75,7 @@ final class StaticCuts {
     }
 
     /** Null move; verified where zugzwang is likely or much depends on it. */
-    private int pass(Node n, int ply) {
+    private int pass(SearchNode n, int ply) {
         int depth = n.depth;
         int beta = n.beta;
         int reduced = depth - 4 - depth / 4 - Math.min(3, (n.judged - beta) / 180);
@@ -104,7 +104,7 @@ final class StaticCuts {
     }
 
     /** ProbCut: a capture that is far above the bound in a shallow search is so in a deep one. */
-    private int capture(Node n, int ply) {
+    private int capture(SearchNode n, int ply) {
         int bar = n.beta + 170;
         MovePicker picker = s.pickers[ply];
         picker.startCaptures(n.tableMove, bar - n.still);

@@ -59,6 +59,9 @@ class NetworkTest {
         assertThatThrownBy(() -> new Network(most))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("features");
+        NetworkWeights fewLarge = weights(1, 100);
+        Arrays.fill(fewLarge.features(), 0, HIDDEN, (short) 20_000);
+        assertThat(new Network(fewLarge).hidden()).isEqualTo(HIDDEN);
     }
 
     @Property(tries = 500)

@@ -12,8 +12,8 @@ class LateMovesTest {
 
     private static final int QUIET = Move.pack(12, 28, Move.QUIET);
 
-    private static Node node(int depth, int number, int alpha, int beta) {
-        Node n = new Node();
+    private static SearchNode node(int depth, int number, int alpha, int beta) {
+        SearchNode n = new SearchNode();
         n.begin(depth, alpha, beta, false, 0);
         n.number = number;
         n.still = 0;
@@ -36,14 +36,14 @@ class LateMovesTest {
             @ForAll @IntRange(min = 2, max = 60) int depth,
             @ForAll @IntRange(min = 2, max = 80) int number,
             @ForAll @IntRange(min = -50_000, max = 50_000) int rank) {
-        Node n = node(depth, number, 0, 1);
+        SearchNode n = node(depth, number, 0, 1);
         assertThat(LateMoves.reduction(n, QUIET, rank, false, depth - 1))
                 .isBetween(0, Math.max(0, depth - 2));
     }
 
     @Test
     void main_lines_checks_and_moves_that_were_good_before_are_reduced_less() {
-        Node n = node(12, 10, 0, 1);
+        SearchNode n = node(12, 10, 0, 1);
         int usual = LateMoves.reduction(n, QUIET, 0, false, 11);
         assertThat(LateMoves.reduction(n, QUIET, 0, true, 11)).isLessThan(usual);
         assertThat(LateMoves.reduction(n, QUIET, 20_000, false, 11)).isLessThan(usual);
@@ -64,7 +64,7 @@ class LateMovesTest {
 
     @Test
     void quiet_moves_are_left_out_far_below_the_bound_unless_their_like_was_often_good() {
-        Node far = node(2, 2, 400, 401);
+        SearchNode far = node(2, 2, 400, 401);
         assertThat(LateMoves.isHopeless(far, 0)).isTrue();
         assertThat(LateMoves.isHopeless(far, 12_000)).isFalse();
         assertThat(LateMoves.isHopeless(node(2, 2, 100, 101), 0)).isFalse();

@@ -98,7 +98,7 @@ class MovePickerTest {
         int[] quiet =
                 Position.of(board).legalMoves().stream()
                         .mapToInt(Move::packed)
-                        .filter(m -> !Move.isCapture(m) && !Move.isPromotion(m))
+                        .filter(Move::isQuiet)
                         .toArray();
         for (int i = 0; i < 3 && quiet.length > 0; i++) {
             int move = quiet[random.nextInt(quiet.length)];

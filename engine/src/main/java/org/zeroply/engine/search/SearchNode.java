@@ -6,7 +6,7 @@ import org.zeroply.chess.board.Move;
  * What a search knows of one position of its line, filled anew for each it comes to: how far and
  * within what bounds it is looked at, how it is judged as it stands, and what its moves came to.
  */
-final class Node {
+final class SearchNode {
 
     /** Plies left. */
     int depth;
@@ -60,7 +60,7 @@ final class Node {
         beta = to;
         cut = cutExpected;
         known = remembered;
-        tableMove = remembered == 0 ? 0 : TranspositionTable.move(remembered);
+        tableMove = TranspositionTable.move(remembered);
         number = 0;
         best = -SearchState.INFINITE;
         bestMove = 0;
@@ -69,7 +69,7 @@ final class Node {
     }
 
     /** Takes over how the same position was judged. */
-    void judgeAs(Node other) {
+    void judgeAs(SearchNode other) {
         check = other.check;
         raw = other.raw;
         still = other.still;
