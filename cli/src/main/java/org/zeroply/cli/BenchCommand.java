@@ -1,6 +1,9 @@
 package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -13,13 +16,14 @@ import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
 
 @Command(
         name = "bench",
         description = {
-            "Searches fixed positions to a fixed depth. The number of nodes changes only when the",
-            "search or the evaluation does; the speed tells of the machine too. Several threads are",
-            "measured beside one."
+            "Searches fixed positions, or those of a file, to a fixed depth. The number of nodes",
+            "changes only when the search or the evaluation does; the speed tells of the machine",
+            "too. Several threads are measured beside one."
         })
 final class BenchCommand implements Callable<Integer> {
 
@@ -41,6 +45,9 @@ final class BenchCommand implements Callable<Integer> {
 
     @Mixin private Output output;
 
+    @Parameters(arity = "0..1", paramLabel = "FILE.epd", description = "Positions to search.")
+    private Path file;
+
     @Option(names = "--depth", description = "Plies.", paramLabel = "N")
     private int depth = 14;
 
@@ -60,7 +67,7 @@ final class BenchCommand implements Callable<Integer> {
     private Limits limits;
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         try {
             // A time far off: so that one thread and several work with the same table.
             limits = new Limits(depth, Long.MAX_VALUE, TimeUnit.DAYS.toMillis(1));
@@ -72,39 +79,48 @@ final class BenchCommand implements Callable<Integer> {
             throw new BadInputException("Each position has to be searched at least once.");
         }
         engine = EngineMemory.told(new BuiltInEngine(hash), hash, output);
+        List<Position> positions = positions();
         // Once through to warm the compiler up; this does not count.
         Limits warmUp = Limits.depth(Math.min(depth, WARM_UP_DEPTH));
-        POSITIONS.forEach(fen -> engine.analyse(AnalysisRequest.of(position(fen), warmUp)));
+        positions.forEach(position -> engine.analyse(AnalysisRequest.of(position, warmUp)));
         Sum alone = new Sum();
         Sum together = new Sum();
-        for (String fen : POSITIONS) {
-            measure(fen, alone, together);
+        for (Position position : positions) {
+            measure(position, alone, together);
         }
         print(alone, together);
         return 0;
     }
 
+    private List<Position> positions() throws IOException {
+        if (file == null) {
+            return POSITIONS.stream().map(Position::fromFen).toList();
+        }
+        List<Position> read = new ArrayList<>();
+        EpdFile.read(file, (epd, row) -> read.add(epd.position()));
+        if (read.isEmpty()) {
+            throw new BadInputException(file + " has no positions.");
+        }
+        return read;
+    }
+
     /** One thread and several take turns, so that both meet the machine in the same state. */
-    private void measure(String fen, Sum alone, Sum together) {
+    private void measure(Position position, Sum alone, Sum together) {
         alone.begin();
         together.begin();
         for (int i = 0; i < repeat; i++) {
-            alone.add(search(fen, 1));
+            alone.add(search(position, 1));
             if (threads > 1) {
-                together.add(search(fen, threads));
+                together.add(search(position, threads));
             }
         }
         alone.end();
         together.end();
     }
 
-    private Analysis search(String fen, int count) {
+    private Analysis search(Position position, int count) {
         engine.forget();
-        return engine.analyse(AnalysisRequest.of(position(fen), limits).withThreads(count));
-    }
-
-    private static Position position(String fen) {
-        return Position.fromFen(fen);
+        return engine.analyse(AnalysisRequest.of(position, limits).withThreads(count));
     }
 
     private void print(Sum alone, Sum together) {

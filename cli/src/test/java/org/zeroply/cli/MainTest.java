@@ -61,6 +61,23 @@ class MainTest extends CommandTest {
     }
 
     @Test
+    void positions_of_a_file_are_benched_in_place_of_the_fixed_ones() throws IOException {
+        String row = "4k3/8/8/8/8/8/4P3/4K3 w - - id \"a\";\n";
+        long ofOne = benched(Files.writeString(folder.resolve("one.epd"), row));
+        assertThat(ofOne).isPositive();
+        Path two = Files.writeString(folder.resolve("two.epd"), "# two\n" + row + "\n" + row);
+        assertThat(benched(two)).isEqualTo(2 * ofOne);
+        Path none = Files.writeString(folder.resolve("none.epd"), "# nothing\n");
+        assertThat(run("bench", none.toString())).isEqualTo(1);
+    }
+
+    private long benched(Path file) throws IOException {
+        return json("bench", file.toString(), "--depth", "7", "--hash", "8", "--json")
+                .get("nodes")
+                .asLong();
+    }
+
+    @Test
     void several_threads_are_benched_beside_one() throws IOException {
         JsonNode bench =
                 json(

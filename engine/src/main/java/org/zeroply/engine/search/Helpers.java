@@ -30,10 +30,14 @@ final class Helpers implements AutoCloseable {
         threads.forEach(Thread::start);
     }
 
-    /** Lets the helpers take part in a race; what they ran before is given up. */
-    synchronized void join(Race race) {
-        current = race;
+    /** A race in which the helpers take part; what they ran before is given up. */
+    synchronized Race race(Race.Course course) {
+        if (states.isEmpty()) {
+            return new Race(course);
+        }
+        current = new Race(course, new Underway());
         notifyAll();
+        return current;
     }
 
     private void help(SearchState state) {

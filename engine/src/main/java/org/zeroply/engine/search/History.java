@@ -17,6 +17,9 @@ final class History {
 
     private static final int SLOTS = 16 * 64;
 
+    private static final int PAWN_BITS = 9;
+    private static final int PAWN_SETS = 1 << PAWN_BITS;
+
     /** The line is kept from so many plies before its root, where there was no move. */
     private static final int BEFORE = 5;
 
@@ -26,6 +29,10 @@ final class History {
     private final short[] quiets = new short[2 * 64 * 64];
     private final short[] captures = new short[16 * 64 * 8];
     private final short[] continuations = new short[SLOTS * SLOTS];
+
+    /** By a hash of the pawns and the slot: what is good where the pawns stand so. */
+    private final short[] byPawns = new short[PAWN_SETS * SLOTS];
+
     private final int[] counters = new int[SLOTS];
     private final int[] killers = new int[2 * (SearchState.MAX_PLY + 2)];
 
@@ -39,6 +46,7 @@ final class History {
         Arrays.fill(quiets, (short) 0);
         Arrays.fill(captures, (short) 0);
         Arrays.fill(continuations, (short) 0);
+        Arrays.fill(byPawns, (short) 0);
         Arrays.fill(counters, 0);
         Arrays.fill(killers, 0);
     }
@@ -63,6 +71,11 @@ final class History {
     /** Piece code and target of a move, not yet made: the index for what follows it. */
     private static int slot(Board board, int move) {
         return board.codeAt(Move.from(move)) << 6 | Move.to(move);
+    }
+
+    /** Where what goes by the pawns begins. */
+    private static int pawns(Board board) {
+        return (int) (board.pawnHash() >>> 64 - PAWN_BITS) * SLOTS;
     }
 
     /** The move that led to a ply, packed; 0 for a pass and at the root. */
@@ -91,6 +104,7 @@ final class History {
     int quiet(Board board, int move, int ply) {
         int slot = slot(board, move);
         return quiets[board.sideToMove() << 12 | move & 0xfff]
+                + byPawns[pawns(board) | slot]
                 + continuations[back(ply, 1) * SLOTS + slot]
                 + continuations[back(ply, 2) * SLOTS + slot]
                 + continuations[back(ply, 4) * SLOTS + slot] / 2;
@@ -127,6 +141,7 @@ final class History {
     }
 
     private void reward(Board board, int move, int by, int ply) {
+        adjust(byPawns, pawns(board) | slot(board, move), by);
         reward(slot(board, move), board.sideToMove() << 12 | move & 0xfff, by, ply);
     }
 

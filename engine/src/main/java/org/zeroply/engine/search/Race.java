@@ -17,10 +17,23 @@ final class Race {
     record Finish(int score, int[] line, int[] roots) {}
 
     private final Course course;
+
+    /** What the threads are at; null where one runs alone. */
+    private final Underway underway;
+
     private volatile Finish finish;
 
+    /** A race of a single thread. */
     Race(Course course) {
+        this(course, null);
+    }
+
+    /**
+     * @param underway what the threads that take part are at
+     */
+    Race(Course course, Underway underway) {
         this.course = course;
+        this.underway = underway;
     }
 
     boolean isDecided() {
@@ -34,10 +47,12 @@ final class Race {
      */
     Finish run(RootSearch search, SearchState state) {
         state.race = this;
+        state.underway = underway;
         state.proofs = course.proofs();
         int[] roots = course.roots().clone();
         int score = search.search(roots, course.from(), course.depth(), course.guess());
         state.race = null;
+        state.underway = null;
         Finish own = new Finish(score, state.line(), roots);
         if (!state.stopped) {
             finish(own);

@@ -80,10 +80,8 @@ final class RootLines {
         if (isApart()) {
             state.until(most - (k == 0 ? others : first).count());
         }
-        Race race = new Race(new Race.Course(roots.clone(), k, depth, guess, proofs));
-        if (shared) {
-            helpers.join(race);
-        }
+        Race.Course course = new Race.Course(roots.clone(), k, depth, guess, proofs);
+        Race race = shared ? helpers.race(course) : new Race(course);
         state.stopped = false;
         Race.Finish own = race.run(k == 0 ? firstSearch : otherSearch, state);
         stopped = !race.isDecided();

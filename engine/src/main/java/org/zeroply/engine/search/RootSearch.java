@@ -12,6 +12,9 @@ final class RootSearch {
     private final Search search;
     private final LongConsumer beginsMove;
 
+    private int best;
+    private int low;
+
     /**
      * @param beginsMove told of every root move begun: the move, and its number from 1 shifted left
      *     by 32
@@ -53,50 +56,78 @@ final class RootSearch {
     }
 
     private int window(int[] rootMoves, int from, int depth, int alpha, int beta) {
-        int best = -INFINITE;
-        int low = alpha;
+        best = -INFINITE;
+        low = alpha;
         s.clearLine(0);
-        for (int i = from; i < rootMoves.length; i++) {
-            int move = rootMoves[i];
-            beginsMove.accept((long) (i - from + 1) << 32 | move);
-            boolean quiet = Move.isQuiet(move);
-            s.make(move, 0);
-            int score;
-            if (i == from) {
-                score = -search.search(depth - 1, 1, -beta, -low, false);
+        int[] putOff = new int[rootMoves.length];
+        int count = 0;
+        for (int i = from; i < rootMoves.length && low < beta && !s.stopped; i++) {
+            if (i > from && isUnderway(rootMoves[i], depth)) {
+                putOff[count++] = rootMoves[i];
             } else {
-                int number = i - from + 1;
-                boolean late = depth >= 3 && number > 3 && quiet && !s.checks[0] && !s.checks[1];
-                int reduction =
-                        late
-                                ? Math.min(
-                                        depth - 2, Math.max(0, LateMoves.plies(depth, number) - 1))
-                                : 0;
-                score = -search.search(depth - 1 - reduction, 1, -low - 1, -low, true);
-                if (score > low && reduction > 0 && !s.stopped) {
-                    score = -search.search(depth - 1, 1, -low - 1, -low, true);
-                }
-                if (score > low && !s.stopped) {
-                    score = -search.search(depth - 1, 1, -beta, -low, false);
-                }
-            }
-            s.board.unmake(move);
-            if (s.stopped) {
-                return best;
-            }
-            if (score > best) {
-                best = score;
-                if (score > low || i == from) {
-                    s.remember(0, move);
-                    System.arraycopy(rootMoves, from, rootMoves, from + 1, i - from);
-                    rootMoves[from] = move;
-                }
-                low = Math.max(low, score);
-            }
-            if (low >= beta) {
-                return best;
+                move(rootMoves, from, i, depth, beta);
             }
         }
+        for (int k = 0; k < count && low < beta && !s.stopped; k++) {
+            int i = from;
+            while (rootMoves[i] != putOff[k]) {
+                i++;
+            }
+            move(rootMoves, from, i, depth, beta);
+        }
         return best;
+    }
+
+    private boolean isUnderway(int move, int depth) {
+        return s.underway != null
+                && depth >= Underway.LEAST_DEPTH
+                && s.underway.has(Underway.mark(s.board.key(), move, 0));
+    }
+
+    private void move(int[] rootMoves, int from, int i, int depth, int beta) {
+        int move = rootMoves[i];
+        beginsMove.accept((long) (i - from + 1) << 32 | move);
+        long mark = Underway.mark(s.board.key(), move, 0);
+        boolean shared = s.underway != null && i > from;
+        if (shared) {
+            s.underway.begin(mark);
+        }
+        s.make(move, 0);
+        int score =
+                i == from
+                        ? -search.search(depth - 1, 1, -beta, -low, false)
+                        : later(move, i - from + 1, depth, beta);
+        s.board.unmake(move);
+        if (shared) {
+            s.underway.end(mark);
+        }
+        if (s.stopped) {
+            return;
+        }
+        if (score > best) {
+            best = score;
+            if (score > low || i == from) {
+                s.remember(0, move);
+                System.arraycopy(rootMoves, from, rootMoves, from + 1, i - from);
+                rootMoves[from] = move;
+            }
+            low = Math.max(low, score);
+        }
+    }
+
+    /** Searches a move that is not the first, just made: whether it is better, and by how much. */
+    private int later(int move, int number, int depth, int beta) {
+        boolean quiet = Move.isQuiet(move);
+        boolean late = depth >= 3 && number > 3 && quiet && !s.checks[0] && !s.checks[1];
+        int reduction =
+                late ? Math.min(depth - 2, Math.max(0, LateMoves.plies(depth, number) - 1)) : 0;
+        int score = -search.search(depth - 1 - reduction, 1, -low - 1, -low, true);
+        if (score > low && reduction > 0 && !s.stopped) {
+            score = -search.search(depth - 1, 1, -low - 1, -low, true);
+        }
+        if (score > low && !s.stopped) {
+            score = -search.search(depth - 1, 1, -beta, -low, false);
+        }
+        return score;
     }
 }

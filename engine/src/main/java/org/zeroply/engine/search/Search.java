@@ -190,7 +190,7 @@ final class Search {
         }
         MovePicker picker = s.pickers[ply];
         picker.start(n.tableMove, ply, n.check);
-        while (true) {
+        while (n.low < n.beta && !s.stopped) {
             int move = picker.next(skipQuiets);
             if (move == 0) {
                 break;
@@ -198,23 +198,18 @@ final class Search {
             if (move == out) {
                 continue;
             }
-            n.number++;
+            n.takes(move, picker.isLate(), picker.isLosing());
             boolean quiet = Move.isQuiet(move);
-            int rank =
-                    quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
-            boolean forces =
-                    near
-                            && n.number > 1
-                            && picker.isLate()
-                            && forcing[ply].isForcing(s.board, move);
-            if (!forces && n.best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
-                if (quiet && !n.check && LateMoves.isHopeless(n, rank)) {
+            n.rank = quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
+            n.forces = near && n.number > 1 && n.late && forcing[ply].isForcing(s.board, move);
+            if (!n.forces && n.best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
+                if (quiet && !n.check && LateMoves.isHopeless(n, n.rank)) {
                     skipQuiets = !near;
                     continue;
                 }
-                if (quiet && !n.check && LateMoves.isUnpromising(n, rank)
+                if (quiet && !n.check && LateMoves.isUnpromising(n, n.rank)
                         || n.depth <= 8
-                                && picker.isLate()
+                                && n.late
                                 && !StaticExchange.isAtLeast(
                                         s.board, move, LateMoves.worst(n, quiet))) {
                     continue;
@@ -227,47 +222,79 @@ final class Search {
                     return Math.max(-MATE_BOUND, Math.min(MATE_BOUND, singularBound(n, ply)));
                 }
             }
-            s.make(move, ply);
-            boolean gives = s.checks[ply + 1];
-            if (gives
-                    && extension == 0
-                    && ply < 2 * rootDepth
-                    && !picker.isLosing()
-                    && (n.isOpen() || n.depth <= 6)) {
-                s.board.unmake(move);
-                boolean sound = StaticExchange.isAtLeast(s.board, move, 0);
-                s.make(move, ply);
-                extension = sound ? 1 : 0;
+            if (!isUnderway(n, ply) || !n.putOff()) {
+                atHand(n, ply, extension);
             }
-            int next = n.depth - 1 + extension;
-            int reduction = 0;
-            if (n.depth >= 2 && n.number > (n.isOpen() ? 2 : 1) && (quiet || picker.isLate())) {
-                reduction = LateMoves.reduction(n, move, rank, gives, next);
-                reduction = forces ? Math.min(reduction, 1) : reduction;
-            }
-            int score = searched(n, ply, next, reduction);
-            s.board.unmake(move);
-            if (s.stopped) {
-                return 0;
-            }
-            if (score > n.best) {
-                n.best = score;
-                if (score > n.low) {
-                    n.bestMove = move;
-                    n.low = score;
-                    s.remember(ply, move);
-                    if (n.low >= n.beta) {
-                        break;
-                    }
-                }
-            }
-            n.tried(move, quiet);
+        }
+        for (int i = 0; n.low < n.beta && !s.stopped && n.takeUp(i); i++) {
+            atHand(n, ply, 0);
+        }
+        if (s.stopped) {
+            return 0;
         }
         if (n.number == 0) {
             return out != 0 ? n.alpha : n.check ? -MATE + ply : 0;
         }
         learn(n, ply);
         return n.best;
+    }
+
+    /** Whether another thread is searching the move at hand. */
+    private boolean isUnderway(SearchNode n, int ply) {
+        return isShared(n) && s.underway.has(Underway.mark(s.board.key(), n.move, excluded[ply]));
+    }
+
+    private boolean isShared(SearchNode n) {
+        return s.underway != null && n.number > 1 && n.depth >= Underway.LEAST_DEPTH;
+    }
+
+    /** Searches the move at hand, and keeps it where it is the best so far. */
+    private void atHand(SearchNode n, int ply, int extension) {
+        int move = n.move;
+        boolean quiet = Move.isQuiet(move);
+        boolean shared = isShared(n);
+        long mark = shared ? Underway.mark(s.board.key(), move, excluded[ply]) : 0;
+        if (shared) {
+            s.underway.begin(mark);
+        }
+        s.make(move, ply);
+        boolean gives = s.checks[ply + 1];
+        int more = extension;
+        if (gives
+                && more == 0
+                && ply < 2 * rootDepth
+                && !n.losing
+                && (n.isOpen() || n.depth <= 6)) {
+            s.board.unmake(move);
+            boolean sound = StaticExchange.isAtLeast(s.board, move, 0);
+            s.make(move, ply);
+            more = sound ? 1 : 0;
+        }
+        int next = n.depth - 1 + more;
+        int reduction = 0;
+        if (n.depth >= 2 && n.number > (n.isOpen() ? 2 : 1) && (quiet || n.late)) {
+            reduction = LateMoves.reduction(n, move, n.rank, gives, next);
+            reduction = n.forces ? Math.min(reduction, 1) : reduction;
+        }
+        int score = searched(n, ply, next, reduction);
+        s.board.unmake(move);
+        if (shared) {
+            s.underway.end(mark);
+        }
+        if (s.stopped) {
+            return;
+        }
+        if (score > n.best) {
+            n.best = score;
+            if (score > n.low) {
+                n.bestMove = move;
+                n.low = score;
+                s.remember(ply, move);
+            }
+        }
+        if (n.low < n.beta) {
+            n.tried(move, quiet);
+        }
     }
 
     /** Searches the move just made: whether it is better, and if so by how much. */
@@ -366,6 +393,6 @@ final class Search {
         if (bar >= n.beta) {
             return MULTIPLE;
         }
-        return score >= n.beta ? -1 : 0;
+        return score >= n.beta ? -2 : n.cut ? -1 : 0;
     }
 }

@@ -43,8 +43,24 @@ final class SearchNode {
     /** Whether it lies on a main line, or did so in an earlier search. */
     boolean main;
 
-    /** Number of the move at hand, from 1. */
+    /** The move at hand; its number, from 1; and how good its like was ({@link History}). */
+    int move;
+
     int number;
+    int rank;
+
+    /** Whether the move at hand is one of those that come late in the order, or loses something. */
+    boolean late;
+
+    boolean losing;
+
+    /** Whether the move at hand forces matters near the root ({@link Forcing}). */
+    boolean forces;
+
+    /** Moves put off, each as it was at hand. */
+    private final long[] putOff = new long[64];
+
+    private int putOffCount;
 
     int best;
     int bestMove;
@@ -66,6 +82,40 @@ final class SearchNode {
         bestMove = 0;
         quietCount = 0;
         captureCount = 0;
+        putOffCount = 0;
+    }
+
+    /** The next move is at hand. */
+    void takes(int next, boolean comesLate, boolean loses) {
+        move = next;
+        number++;
+        late = comesLate;
+        losing = loses;
+    }
+
+    /** Puts the move at hand off; false where so many were that this one is to be searched now. */
+    boolean putOff() {
+        if (putOffCount == putOff.length) {
+            return false;
+        }
+        int kind = (late ? 1 : 0) | (losing ? 2 : 0) | (forces ? 4 : 0);
+        putOff[putOffCount++] = move | number << 16 | (long) kind << 24 | (long) rank << 32;
+        return true;
+    }
+
+    /** Takes up the moves that were put off, one after the other; false when there are no more. */
+    boolean takeUp(int index) {
+        if (index >= putOffCount) {
+            return false;
+        }
+        long kept = putOff[index];
+        move = (int) kept & 0xffff;
+        number = (int) (kept >>> 16) & 0xff;
+        late = (kept >>> 24 & 1) != 0;
+        losing = (kept >>> 24 & 2) != 0;
+        forces = (kept >>> 24 & 4) != 0;
+        rank = (int) (kept >> 32);
+        return true;
     }
 
     /** Takes over how the same position was judged. */

@@ -61,6 +61,9 @@ final class SearchState {
     /** What is searched side by side with other threads; null while a thread is on its own. */
     Race race;
 
+    /** What other threads are at; null while a thread is on its own. */
+    Underway underway;
+
     /** Keeps the early look at the table from being optimised away. */
     @SuppressWarnings("UnusedVariable")
     private long touched;

@@ -57,6 +57,18 @@ class HistoryTest {
     }
 
     @Test
+    void what_is_good_with_the_pawns_so_ranks_lower_where_they_stand_otherwise() {
+        Board here = Position.fromFen("4k3/5ppp/8/8/8/8/5PPP/4K1N1 w - - 0 1").toBoard();
+        int move = move(here, "g1f3");
+        history.learnQuiet(here, move, NONE, 0, 6, 0);
+        int known = history.quiet(here, move, 0);
+        Board otherPieces = Position.fromFen("r3k3/5ppp/8/8/8/8/5PPP/4K1NR w - - 0 1").toBoard();
+        Board otherPawns = Position.fromFen("4k3/5ppp/8/8/8/7P/5PP1/4K1N1 w - - 0 1").toBoard();
+        assertThat(history.quiet(otherPieces, move, 0)).isEqualTo(known);
+        assertThat(history.quiet(otherPawns, move, 0)).isPositive().isLessThan(known);
+    }
+
+    @Test
     void a_plan_is_known_again_four_plies_later_whatever_comes_between() {
         play(0, "g1f3");
         play(1, "g8f6");
