@@ -35,7 +35,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             names = "--max-loss",
             description = "Points of a hundred that a move of ours may lose.",
             paramLabel = "X")
-    private double most = 5;
+    private double most = 7;
 
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 

@@ -55,7 +55,7 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
             names = "--max-loss",
             description = "Points of a hundred that a side step may lose.",
             paramLabel = "X")
-    private double most = 5;
+    private double most = 7;
 
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 

@@ -33,7 +33,7 @@ public final class ActiveDefence {
     private static final int TRIES = 4;
 
     /** A try worth less, 0 to 1, is none. */
-    private static final double HOPELESS = 0.04;
+    private static final double HOPELESS = 0.02;
 
     private final Engine engine;
     private final long nodes;

@@ -27,7 +27,7 @@ public final class DefencePositions {
     private static final int THREATENED = 200;
 
     private static final int FEWEST_MOVES = 5;
-    private static final double HOPELESS = 0.10;
+    private static final double HOPELESS = 0.06;
 
     /** Plies between two positions of one game. */
     private static final int APART = 12;

@@ -45,7 +45,7 @@ public final class Eliminator {
     private static final int LINES = 3;
 
     /** What is worth less at a brief look is lost beyond doubt. */
-    private static final double HOPELESS = 0.006;
+    private static final double HOPELESS = 0.002;
 
     private final MoveEvaluator evaluator;
     private final MoveEvaluator brief;

@@ -15,13 +15,13 @@ public enum Holding {
     UNCLEAR("unclear");
 
     /** From here on a position counts as won, and as lost at as little; our own choice. */
-    private static final double DECIDED = 0.85;
+    private static final double DECIDED = 0.90;
 
     /** At so much or less a position counts as lost. */
     static final double LOST = 1 - DECIDED;
 
     /** Within so much of a half the balance counts as kept; our own choice. */
-    private static final double LEVEL = 0.20;
+    private static final double LEVEL = 0.25;
 
     /** Up to here a position counts as level. */
     static final double LEVEL_TO = 0.5 + LEVEL;
@@ -44,7 +44,7 @@ public enum Holding {
         return of(move.expected());
     }
 
-    /** The class of an expected score: decided from 0.85 and 0.15, level between 0.30 and 0.70. */
+    /** The class of an expected score: decided from 0.90 and 0.10, level between 0.25 and 0.75. */
     public static Holding of(ExpectedScore expected) {
         if (expected.value() >= DECIDED) {
             return WIN;

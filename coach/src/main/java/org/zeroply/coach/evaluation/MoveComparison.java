@@ -28,19 +28,19 @@ public final class MoveComparison {
     public static final double WAYS = 0.20;
 
     /** A tempting move, or one that walks into a trap, gives away at least so much. */
-    public static final double HARM = 0.15;
+    public static final double HARM = 0.20;
 
     /** A win that becomes level is given away where at least so much is lost. */
     static final double LETS_GO = 0.20;
 
     /** What is lost when a position turns from better, or level, to worse. */
-    static final double TURNS = 0.35;
+    static final double TURNS = 0.40;
 
     /** Below this expected score a position is worse than level. */
-    static final double WORSE = 0.30;
+    static final double WORSE = 0.25;
 
     /** From here on a position that is not won is called level, below it perhaps a draw. */
-    private static final double LEVEL = 0.42;
+    private static final double LEVEL = 0.40;
 
     /** Material in hundredths of a point; less is a matter of trades. */
     private static final int PAWN = 100;
@@ -52,16 +52,16 @@ public final class MoveComparison {
     private static final int SHARE = 2;
 
     /** Expected score; a pawn is a price only where it makes so much of a difference. */
-    private static final double FELT = 0.02;
+    private static final double FELT = 0.03;
 
     /** The same where the move still wins. */
-    private static final double FELT_WHEN_WON = 0.04;
+    private static final double FELT_WHEN_WON = 0.05;
 
     /** Expected score within which a longer look may change the grade. */
-    private static final double NEAR = 0.04;
+    private static final double NEAR = 0.05;
 
     /** Lost, but not beyond doubt, from this expected score on. */
-    private static final double DOUBT = 0.03;
+    private static final double DOUBT = 0.015;
 
     private final Position position;
     private final Weighed best;

@@ -25,19 +25,19 @@ import org.zeroply.engine.endings.Endings;
 public final class MoveEvaluator {
 
     /** Points of a hundred by which another move may be behind and yet turn out as good. */
-    private static final double CLOSE = 12;
+    private static final double CLOSE = 16;
 
     /** Points of a hundred by which a move may be behind and yet be a rival of the best one. */
-    private static final double RIVAL = 25;
+    private static final double RIVAL = 32;
 
     /** As many as a position can have moves. */
     public static final int ALL = 256;
 
     /** The same where the best move draws: there a draw is often found late. */
-    private static final double CLOSE_TO_A_DRAW = 25;
+    private static final double CLOSE_TO_A_DRAW = 32;
 
     /** Expected score within which of a half a position is level. */
-    private static final double LEVEL = 0.05;
+    private static final double LEVEL = 0.07;
 
     /** Nodes below which nothing can be told. */
     private static final long FEWEST = 500;

@@ -8,8 +8,8 @@ public enum ResultClass {
     OPEN("open"),
     LOSS("lost");
 
-    /** From three points of four on a position counts as won; this program's own choice. */
-    private static final double WON = 0.75;
+    /** From 85 points of a hundred on a position counts as won; this program's own choice. */
+    private static final double WON = 0.85;
 
     private final String word;
 

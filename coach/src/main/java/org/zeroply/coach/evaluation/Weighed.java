@@ -17,7 +17,7 @@ public record Weighed(
         Move move, Score score, ExpectedScore expected, int depth, List<Move> line, boolean exact) {
 
     /** Moves are equal only within so much expected score, 0 to 1; this program's own choice. */
-    public static final double EQUAL = 0.05;
+    public static final double EQUAL = 0.07;
 
     /** And within so many centipawns; this program's own choice. */
     public static final int EQUAL_CENTIPAWNS = 50;

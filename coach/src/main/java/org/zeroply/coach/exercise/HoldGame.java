@@ -37,7 +37,7 @@ public final class HoldGame {
     private static final int USUAL_STRENGTH = 2000;
 
     /** Smaller losses are within what a search can tell. */
-    private static final double SMALL = 0.03;
+    private static final double SMALL = 0.04;
 
     private final Function<Cancellation, MoveEvaluator> evaluators;
     private final LimitedPlayer player;

@@ -19,7 +19,7 @@ import org.zeroply.engine.endings.Endings;
 public final class LineChecker {
 
     /** A move that gives away more expected score than this (0 to 1) is refuted. */
-    public static final double TOLERANCE = 0.10;
+    public static final double TOLERANCE = 0.13;
 
     /** Nodes per position unless chosen otherwise. */
     public static final long NODES = 150_000;

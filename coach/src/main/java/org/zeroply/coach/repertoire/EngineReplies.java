@@ -19,7 +19,7 @@ public final class EngineReplies implements Replies {
     private static final int GAMES = 40;
 
     /** A loss of so much expected score weighs 1/e; this program's own choice. */
-    private static final double CARELESSNESS = 0.02;
+    private static final double CARELESSNESS = 0.03;
 
     private final MoveEvaluator evaluator;
     private final Map<Position, List<Reply>> known = new HashMap<>();

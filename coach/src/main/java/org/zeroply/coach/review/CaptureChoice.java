@@ -32,7 +32,7 @@ final class CaptureChoice {
     private static final int PLAIN = 200;
 
     /** An expected score so near to 0 or 1 is decided. */
-    private static final double DECIDED = 0.05;
+    private static final double DECIDED = 0.01;
 
     /** What a right choice weighs beside what the others lose, in points of a hundred. */
     private static final double WEIGHT = 5;

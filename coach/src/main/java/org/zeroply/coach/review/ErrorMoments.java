@@ -35,14 +35,10 @@ final class ErrorMoments {
     Moment of(MoveReview move, Optional<MoveReview> previous) {
         return ignoredThreat(move)
                 .or(() -> missedChance(move, previous))
-                .or(() -> previous.filter(ErrorMoments::isError).map(p -> unpunished(move, p)))
+                .or(() -> previous.filter(MoveReview::isMistake).map(p -> unpunished(move, p)))
                 .or(() -> captures.wrong(move, previous))
                 .orElseGet(() -> turn(move))
                 .because(Cause.of(move));
-    }
-
-    private static boolean isError(MoveReview move) {
-        return move.loss().points() >= MoveReview.MISTAKE;
     }
 
     /** The answer that punished the move was a threat already before it. */
@@ -65,7 +61,7 @@ final class ErrorMoments {
                                         move,
                                         Moment.Kind.IGNORED_THREAT,
                                         answer,
-                                        move.loss().points() + MomentFinder.HARD,
+                                        move.mistakeWeight() + MomentFinder.HARD,
                                         San.write(move.node().position(), answer.get(0))
                                                 + " was threatened before "
                                                 + move.san()
@@ -97,7 +93,7 @@ final class ErrorMoments {
     /** The move was won or offered, and hard to see. */
     private Optional<Moment> missedChance(MoveReview move, Optional<MoveReview> previous) {
         List<String> hard = Hardness.of(move);
-        boolean offered = previous.filter(ErrorMoments::isError).isPresent();
+        boolean offered = previous.filter(MoveReview::isMistake).isPresent();
         if (hard.isEmpty() || !offered && move.before().value() < MomentFinder.GAINFUL) {
             return Optional.empty();
         }
@@ -111,7 +107,7 @@ final class ErrorMoments {
                         + move.san()
                         + " let it go"
                         + MomentFinder.points(move);
-        double weight = move.loss().points() + MomentFinder.HARD * hard.size();
+        double weight = move.mistakeWeight() + MomentFinder.HARD * hard.size();
         return Optional.of(
                 Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best(), weight, text)
                         .tempted(tempting));
@@ -164,7 +160,7 @@ final class ErrorMoments {
                         + move.better()
                         + " was better"
                         + MomentFinder.points(move);
-        double weight = move.loss().points() + (move.isTurn() ? MomentFinder.HARD : 0);
+        double weight = move.mistakeWeight() + (move.isTurn() ? MomentFinder.HARD : 0);
         return Moment.of(move, Moment.Kind.TURN, move.best(), weight, text);
     }
 }

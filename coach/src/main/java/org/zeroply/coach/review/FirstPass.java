@@ -59,7 +59,7 @@ public final class FirstPass {
     private static final double FOUND_LATE = 4;
 
     /** An expected score so near to 0 or 1 is decided: only what gives it away is a moment. */
-    private static final double DECIDED = 0.02;
+    private static final double DECIDED = 0.005;
 
     /** Parts of the work, for its progress: looking once, of looking; looking, of all. */
     private static final double QUICK = 0.6;

@@ -42,9 +42,9 @@ public record GameCourse(Kind kind, int ply, String text) {
     private static final int SHORT = 3;
 
     /** Expected scores between which a game is level; our own choice. */
-    private static final double LOW = 0.35;
+    private static final double LOW = 0.30;
 
-    private static final double HIGH = 0.65;
+    private static final double HIGH = 0.70;
 
     /**
      * The course of a game; empty where nothing is to be said, and where not every move of it was

@@ -28,7 +28,7 @@ final class MomentFinder {
     static final double LEAD = 100 * MoveComparison.WEAKER;
 
     /** Expected score from which an attack is one; our own choice. */
-    static final double GAINFUL = 0.65;
+    static final double GAINFUL = 0.70;
 
     private static final int MANY_LEGAL = 10;
 
@@ -63,7 +63,7 @@ final class MomentFinder {
                             : Optional.empty();
             if (hold.equals(Optional.of(move))) {
                 found.add(held(move));
-            } else if (move.loss().points() >= MoveReview.MISTAKE) {
+            } else if (move.isMistake()) {
                 found.add(errors.of(move, previous));
             } else if (isHardMoveFound(move, previous)) {
                 found.add(praise(move));

@@ -9,6 +9,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
@@ -55,10 +56,10 @@ public record MoveReview(
         Optional<Integer> spent) {
 
     /** Losses in points of a hundred from which on a move is graded {@code ?!}, ? and ??. */
-    public static final double DUBIOUS = 7;
+    public static final double DUBIOUS = 10;
 
-    public static final double MISTAKE = 15;
-    public static final double BLUNDER = 30;
+    public static final double MISTAKE = 18;
+    public static final double BLUNDER = 35;
 
     /** Seconds; below it a side is in time trouble. */
     public static final int TROUBLE = 120;
@@ -107,6 +108,21 @@ public record MoveReview(
     /** What the move gave away. */
     public Loss loss() {
         return Loss.between(before, after);
+    }
+
+    /** Whether it gave much away, or let a mate go without keeping what counts as won. */
+    public boolean isMistake() {
+        return loss().points() >= MISTAKE || letsMateGo();
+    }
+
+    private boolean letsMateGo() {
+        boolean mates = score instanceof Score.Mate mate && mate.moves() > 0;
+        return mates && Holding.of(after) != Holding.WIN;
+    }
+
+    /** What it weighs as a mistake: the points given away; a mate let go weighs as a blunder. */
+    double mistakeWeight() {
+        return letsMateGo() ? Math.max(BLUNDER, loss().points()) : loss().points();
     }
 
     /** Whether there was nothing else. */

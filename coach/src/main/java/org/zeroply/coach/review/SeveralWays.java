@@ -25,7 +25,7 @@ final class SeveralWays {
     private static final int SHORT_MATE = 4;
 
     /** Points of a hundred by which a win is wider than another. */
-    private static final double MARGIN = 4;
+    private static final double MARGIN = 5;
 
     /** Forcing replies fewer by so many are less counterplay. */
     private static final int FEWER = 3;
@@ -38,7 +38,7 @@ final class SeveralWays {
                 || move.classAfter() != ResultClass.WIN
                 || move.width() < 2
                 || move.node().position().isCheckmate()
-                || move.loss().points() >= MoveReview.MISTAKE) {
+                || move.isMistake()) {
             return Optional.empty();
         }
         return mate(move).or(() -> margin(move)).or(() -> counterplay(move));

@@ -26,7 +26,7 @@ import org.zeroply.coach.tactics.LineGain;
 final class StrategicMoments {
 
     /** Points of a hundred that such a move must have lost; below it the engine disagrees. */
-    private static final double LOSS = 4;
+    private static final double LOSS = 6;
 
     /** Hundredths of a point; pawns come and go in long lines. */
     private static final int MATERIAL = 200;

@@ -49,15 +49,15 @@ class MoveComparisonTest {
         "20, 20, HOLDS",
         "20, -10, HOLDS",
         "292, 285, HOLDS",
-        "-285, -292, HOLDS",
+        "-205, -212, HOLDS",
         // Up to a tenth, no material gone.
-        "20, -40, HOLDS",
-        // More than a tenth.
+        "20, -15, HOLDS",
+        // More.
         "20, -60, PRICE",
         "150, 60, PRICE",
         "300, 150, PRICE",
         // A win becomes level, a level game lost, a better one worse.
-        "400, 100, FAILS",
+        "400, 90, FAILS",
         "900, 0, FAILS",
         "0, -400, FAILS",
         "170, -160, FAILS",
@@ -70,7 +70,7 @@ class MoveComparisonTest {
         "700, 600, HOLDS",
         "0, #-4, FAILS",
         // Worse than level, and perhaps lost: neither is proved.
-        "-240, -295, UNCLEAR",
+        "-142, -218, UNCLEAR",
     })
     void is_graded_beside_the_best_move(String best, String other, Grade grade)
             throws NotationException {

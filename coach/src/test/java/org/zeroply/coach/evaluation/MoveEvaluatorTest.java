@@ -87,9 +87,9 @@ class MoveEvaluatorTest {
         "0.60, 0.40, 0.62, e4",
         // The best move draws, and the other one may draw, too.
         "0.52, 0.31, 0.53, d4",
-        "0.52, 0.26, 0.53, e4",
+        "0.52, 0.19, 0.53, e4",
         // Both win: the other one may be as good.
-        "0.97, 0.78, 0.98, d4",
+        "0.97, 0.82, 0.98, d4",
     })
     void what_may_do_as_well_as_the_best_move_is_looked_at_alone(
             double best, double other, double alone, String comesFirst) {
@@ -104,7 +104,7 @@ class MoveEvaluatorTest {
         "0.50, 0.70, d4",
         "0.50, 0.40, e4",
         // Too far behind to be looked at again.
-        "0.30, 0.90, e4",
+        "0.25, 0.90, e4",
     })
     void rivals_are_looked_at_longer_before_one_move_is_asked_for(
             double now, double longer, String comesFirst) {

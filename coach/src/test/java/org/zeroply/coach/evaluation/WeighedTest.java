@@ -25,15 +25,15 @@ class WeighedTest {
     @CsvSource({
         "30, 0.54, 30, 0.54, true",
         "90, 0.62, 30, 0.54, true",
-        // More than half a pawn, or more than 0.05, is given away.
+        // More than half a pawn, or more than 0.07, is given away.
         "-62, 0.41, 246, 0.82, false",
         "900, 0.985, 1000, 0.99, false",
-        "10, 0.51, 50, 0.57, false",
+        "10, 0.51, 50, 0.59, false",
         "10, 0.51, 50, 0.55, true",
         // The border between two results.
-        "180, 0.74, 190, 0.76, false",
-        "-190, 0.24, -180, 0.26, false",
-        "190, 0.76, 180, 0.74, true",
+        "168, 0.84, 172, 0.86, false",
+        "-172, 0.14, -168, 0.16, false",
+        "172, 0.86, 168, 0.84, true",
         // A win beside a mate, a slower mate, and mates against.
         "990, 0.99, #3, 1.0, false",
         "#5, 1.0, #3, 1.0, true",

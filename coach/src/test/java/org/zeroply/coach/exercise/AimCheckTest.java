@@ -48,7 +48,7 @@ class AimCheckTest {
         "MATE, h3, #3, 1.0, g3, #1, 1.0, REACHES",
         "MATE, h3, #4, 1.0, g3, #1, 1.0, SLOWER",
         "MATE, h3, 950, 0.99, g3, #1, 1.0, SLOWER",
-        "MATE, h3, 300, 0.80, g3, #1, 1.0, SLOWER",
+        "MATE, h3, 300, 0.92, g3, #1, 1.0, SLOWER",
         "MATE, h3, 90, 0.65, g3, #1, 1.0, FAILS",
         // Material counts within a pawn, and only where the score is as good.
         "MATERIAL, exd5, 300, 0.90, Rxa2, 310, 0.90, REACHES",
@@ -56,7 +56,7 @@ class AimCheckTest {
         "MATERIAL, exd5, 100, 0.70, Rxa2, 310, 0.90, FAILS",
         "MATERIAL, h3, #4, 1.0, exd5, 310, 0.90, REACHES",
         // Any other win wins.
-        "WIN, h3, 220, 0.78, exd5, 900, 0.98, REACHES",
+        "WIN, h3, 220, 0.88, exd5, 900, 0.98, REACHES",
         "WIN, h3, 150, 0.70, exd5, 900, 0.98, FAILS",
         // Holding is holding; what is worth more than holding was asked for.
         "HOLD, h3, 0, 0.50, exd5, 10, 0.52, REACHES",

@@ -25,13 +25,13 @@ class DifficultyMeterTest {
 
     /**
      * Thinks of the first legal move as best up to depth 3 and of the second from then on; the
-     * second promises 0.8, the first 0.3, the others 0.8 less 0.15 a move.
+     * second promises 0.9, the first 0.4, the others 0.9 less 0.15 a move.
      */
     private static final ScriptedEngine WAVERING =
             new ScriptedEngine(
                     (request, move) -> {
                         int index = request.position().legalMoves().indexOf(move);
-                        return index == 0 ? 0.3 : Math.max(0, 0.8 - 0.15 * (index - 1));
+                        return index == 0 ? 0.4 : Math.max(0, 0.9 - 0.15 * (index - 1));
                     },
                     position ->
                             IntStream.rangeClosed(1, 5)
@@ -55,7 +55,7 @@ class DifficultyMeterTest {
         assertThat(t.untilDepth()).isEqualTo(3);
         assertThat(t.loss()).isEqualTo(0.5);
         assertThat(t.changesResult()).as("a win given away").isTrue();
-        // Of 0.8, 0.65, 0.5 … all others are weaker than the first.
+        // Of 0.9, 0.75, 0.6 … all others are weaker than the first.
         assertThat(d.widths())
                 .containsExactly(new Difficulty.Width(0, true, ResultClass.WIN, 1, 20));
         assertThat(d.widths().get(0).isTightrope()).isTrue();

@@ -78,7 +78,7 @@ class CaptureChoiceTest {
         "0.6, 0.50, 0.30, 1, false",
         "0.6, 0.40, 0.30, 2, false",
         // Decided either way.
-        "0.97, 0.40, 0.30, 1, false",
+        "0.995, 0.40, 0.30, 1, false",
         "0.04, 0.00, 0.00, 1, false",
     })
     void the_right_way_to_take_back_is_told_where_every_other_gives_much_away(

@@ -63,25 +63,25 @@ class GameCourseTest {
                 "1-0; 9x50 33x90; given-away; 10; Black gave the game away in the opening: 5...Nf6"
                         + " cost 40 points of a hundred, and White was winning from there to the end.",
                 // Not in one move, or later.
-                "0-1; 6x50 1x38 1x30 33x24; won-all-along; 9; Black was winning from 5.Nf3 on and"
+                "0-1; 6x50 1x38 1x28 33x14; won-all-along; 9; Black was winning from 5.Nf3 on and"
                         + " never let go, 16 moves long.",
-                "1-0; 25x50 30x80; won-all-along; 26; White was winning from 13...Nf6 on and never"
+                "1-0; 25x50 30x90; won-all-along; 26; White was winning from 13...Nf6 on and never"
                         + " let go, 15 moves long.",
                 // Not for long.
-                "1-0; 25x50 29x80; -; 0; -",
+                "1-0; 25x50 29x90; -; 0; -",
                 // Resigned in a level game, or lost on time.
                 "1-0; 60x50; -; 0; -",
                 "1-0; 8x50 10x90 10x10 20x90; changed-hands; 29; The win changed hands twice, with"
                         + " 10.Ng1 and 15.Nf3.",
                 // One flicker of a search is no change.
                 "1-0; 8x50 10x90 2x10 20x90; -; 0; -",
-                "1/2-1/2; 20x50 10x80 10x50; let-go; 31; White was winning from 11.Nf3 on and let it"
-                        + " go: 16.Ng1 cost 30 points of a hundred.",
-                "1/2-1/2; 20x50 10x20; let-go; 30; Black was winning from 11.Nf3 on, and still when"
+                "1/2-1/2; 20x50 10x90 10x50; let-go; 31; White was winning from 11.Nf3 on and let it"
+                        + " go: 16.Ng1 cost 40 points of a hundred.",
+                "1/2-1/2; 20x50 10x10; let-go; 30; Black was winning from 11.Nf3 on, and still when"
                         + " the game was drawn.",
                 "1/2-1/2; 40x55; level; 1; Level from beginning to end.",
                 "1/2-1/2; 20x55; -; 0; -",
-                "1/2-1/2; 20x50 10x70 10x50; -; 0; -",
+                "1/2-1/2; 20x50 10x75 10x50; -; 0; -",
                 "*; 8x50 32x10; -; 0; -",
             })
     void a_game_is_told_in_a_sentence_where_that_says_something(

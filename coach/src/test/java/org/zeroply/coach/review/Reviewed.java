@@ -21,12 +21,22 @@ final class Reviewed {
      * @param width moves that are hardly weaker than the best one
      */
     static MoveReview move(Node node, Move best, double before, double after, int width) {
+        return move(node, best, new Score.Centipawns(0), before, after, width);
+    }
+
+    /**
+     * A move of a game.
+     *
+     * @param score what the engine's line is worth to who moves
+     */
+    static MoveReview move(
+            Node node, Move best, Score score, double before, double after, int width) {
         return new MoveReview(
                 node,
                 node.depth(),
                 List.of(best),
                 List.of(),
-                new Score.Centipawns(0),
+                score,
                 new ExpectedScore(before),
                 new ExpectedScore(after),
                 best.equals(node.move()) ? 1 : 2,

@@ -18,7 +18,7 @@ final class TaskView extends VBox {
     private static final long NODES = 50_000;
 
     /** Points of a hundred that a move of ours may lose without a word. */
-    private static final double MOST_LOSS = 5;
+    private static final double MOST_LOSS = 7;
 
     private final Services services;
     private final RepertoireModel model;

@@ -12,16 +12,16 @@ import org.zeroply.chess.board.Position;
 public final class ExpectedScoreCurve {
 
     /** Scale in centipawns with all pieces, with under half of them, and with hardly any. */
-    private static final double FULL_BOARD = 168;
+    private static final double FULL_BOARD = 98;
 
-    private static final double HALF_BOARD = 143;
-    private static final double BARE_BOARD = 210;
+    private static final double HALF_BOARD = 119;
+    private static final double BARE_BOARD = 166;
 
     /** The phases at which those were found. */
-    private static final double FULL_PHASE = 21.6;
+    private static final double FULL_PHASE = 21.4;
 
-    private static final double HALF_PHASE = 10.8;
-    private static final double BARE_PHASE = 3.8;
+    private static final double HALF_PHASE = 10.9;
+    private static final double BARE_PHASE = 4.3;
 
     private static final int MOST_PIECES = 24;
 

@@ -17,16 +17,16 @@ import org.zeroply.engine.analysis.Limits;
  */
 final class QuietKeyFinder implements KeyFinder {
 
-    private static final long[] SHORTER_LOOKS = {4000, 60_000, 1_000_000};
+    private static final long[] SHORTER_LOOKS = {4000, 60_000, 1_000_000, 8_000_000};
 
     /** The key must be better than all others by so many centipawns. */
-    private static final int BETTER = 30;
+    private static final int BETTER = 20;
 
     /** What is better by more than this wins something at once. */
-    private static final int WINS = 160;
+    private static final int WINS = 120;
 
     /** Where one side is further ahead than this, the question is another one. */
-    private static final int OPEN = 250;
+    private static final int OPEN = 180;
 
     /** Endings of a few men are known or need to be calculated. */
     private static final int LEAST_MEN = 9;

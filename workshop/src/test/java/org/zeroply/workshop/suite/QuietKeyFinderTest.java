@@ -28,8 +28,8 @@ class QuietKeyFinderTest {
     @ParameterizedTest
     @CsvSource({
         "e1g1, 40, 5, true",
-        "e1g1, 40, 11, false",
-        "e1g1, 200, 30, false",
+        "e1g1, 40, 21, false",
+        "e1g1, 170, 40, false",
         "e1g1, 260, 200, false",
         "d4c5, 40, 5, false",
         "d3h7, 40, 5, false"
@@ -46,7 +46,7 @@ class QuietKeyFinderTest {
                 new Saying(
                         request -> {
                             asked.add(request.limits().nodes());
-                            return said("e1g1", 40, asked.size() < 3 ? 5 : 20);
+                            return said("e1g1", 40, asked.size() < 3 ? 5 : 25);
                         });
         assertThat(new QuietKeyFinder(changing, 2_000_000).find(OPEN)).isEmpty();
         assertThat(asked).containsExactly(4000L, 60_000L, 1_000_000L);

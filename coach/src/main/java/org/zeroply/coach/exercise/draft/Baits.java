@@ -24,7 +24,7 @@ final class Baits {
     private static final int LOOKED_AT = 3;
 
     /** A loss that needs no border between two results. */
-    private static final double NOT_FAR = 0.35;
+    private static final double NOT_FAR = 0.45;
 
     /** What seems to fail is looked at once more, on so many times the nodes. */
     private static final int SURELY = 4;

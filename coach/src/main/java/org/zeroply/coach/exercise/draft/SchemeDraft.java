@@ -79,7 +79,7 @@ public final class SchemeDraft {
     private static final int PARTIAL_PLIES = 3;
 
     /** Expected score that a second-best move may be behind. */
-    private static final double NOT_FAR = 0.35;
+    private static final double NOT_FAR = 0.45;
 
     private final Engine engine;
     private final Endings endings;

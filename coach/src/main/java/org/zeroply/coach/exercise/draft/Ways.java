@@ -21,16 +21,16 @@ public record Ways(Aim aim) {
     /**
      * From so much expected score on, nobody need be asked which of two moves wins more; a choice.
      */
-    private static final double ANYWAY = 0.90;
+    private static final double ANYWAY = 0.94;
 
     /** From so much on the best move wins by itself, whatever is still to be found. */
-    private static final double BY_ITSELF = 0.96;
+    private static final double BY_ITSELF = 0.98;
 
     /** Centipawns within which two moves may turn out equal. */
     private static final int NEAR = 90;
 
     /** And expected score. */
-    private static final double ALMOST = 0.06;
+    private static final double ALMOST = 0.08;
 
     /** The aim of an exercise that begins with a choice, as far as the search tells. */
     public static Aim aim(Choice choice) {
@@ -55,10 +55,10 @@ public record Ways(Aim aim) {
     private static final int EXCHANGE = 200;
 
     /** Up to this expected score there is nothing to hold any more. */
-    static final double LOST = 0.10;
+    static final double LOST = 0.06;
 
     /** Expected score from which on one side is better. */
-    static final double HELPS = 0.60;
+    static final double HELPS = 0.63;
 
     /** The other moves that reach the aim about as well. */
     List<Weighed> reaching(Choice choice) {

@@ -36,9 +36,9 @@ public final class DefenceFinder implements GameSearch {
     private static final int TEMPTING = 2;
 
     /** Expected scores at a short look: the best move still holds, the third one does not. */
-    private static final double HOLDS = 0.30;
+    private static final double HOLDS = 0.25;
 
-    private static final double FAILS = 0.22;
+    private static final double FAILS = 0.15;
 
     private final Engine engine;
     private final Endings endings;

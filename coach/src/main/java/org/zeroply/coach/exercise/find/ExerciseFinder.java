@@ -40,17 +40,17 @@ public final class ExerciseFinder implements GameSearch {
     private static final int SHORT_LOOK = 16;
 
     /** Expected score, 0 to 1, that all other moves must give away at a short look. */
-    private static final double SHORT_GAP = 0.10;
+    private static final double SHORT_GAP = 0.13;
 
     /** The same at a longer one, and again at one twice as long. */
-    private static final double GAP = 0.20;
+    private static final double GAP = 0.25;
 
-    private static final double SURE_GAP = 0.18;
+    private static final double SURE_GAP = 0.23;
 
     /** Who stands worse than this after the best move has nothing to find. */
-    private static final double HOLDS = 0.40;
+    private static final double HOLDS = 0.36;
 
-    private static final double WINS = 0.62;
+    private static final double WINS = 0.66;
     private static final int DEEP = 6;
     private static final int LONG = 3;
     private static final int MOST_OWN = 8;

@@ -18,10 +18,10 @@ final class DefenceFindings {
     private static final int MISSING = 2;
 
     /** Expected score, 0 to 1, by which a lost defence is clearly better than another lost one. */
-    private static final double MORE_TROUBLE = 0.03;
+    private static final double MORE_TROUBLE = 0.01;
 
     /** The same where the defender has chances, at more than this. */
-    private static final double CHANCES = 0.10;
+    private static final double CHANCES = 0.06;
 
     /** Defences whose scores differ less, in centipawns, hold out alike. */
     private static final int ALIKE = 20;

@@ -32,7 +32,7 @@ final class LineFindings {
     private static final int SETTLING_KEY = 8;
 
     /** Expected score that may be missing at the end of the main line. */
-    private static final double PROMISE = 0.20;
+    private static final double PROMISE = 0.25;
 
     /** What seems to be missing is looked at once more, on so many times the nodes. */
     private static final int LONGER = 4;

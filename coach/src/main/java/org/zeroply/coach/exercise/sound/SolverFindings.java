@@ -23,7 +23,7 @@ import org.zeroply.coach.exercise.MarkingScheme;
 final class SolverFindings {
 
     /** A move marked as equal may give away more than one that is to be found; then it is not. */
-    private static final double NOT_EQUAL = 0.15;
+    private static final double NOT_EQUAL = 0.20;
 
     private final MoveTree tree;
     private final Inspection inspection;

@@ -20,7 +20,7 @@ import org.zeroply.coach.exercise.VerdictScale;
 record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exact) {
 
     /** From so much expected score on, or so little, nothing is unclear or compensated any more. */
-    private static final double SETTLED = 0.90;
+    private static final double SETTLED = 0.94;
 
     /** A verdict that seems wrong is looked at again on so many times the nodes, and once more. */
     private static final int LONGER = 4;

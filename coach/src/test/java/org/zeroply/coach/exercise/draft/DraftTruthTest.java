@@ -57,7 +57,7 @@ class DraftTruthTest {
                 "1r2r1k1/2p2p1p/1p1pbPp1/pP1Bq3/P1P1P3/8/3Q2PP/R4RK1 w - - 0 1",
                 "3r1rk1/5p1p/4p1p1/pBqb1n2/P4P2/8/1RPB2PP/4QR1K b - - 0 1",
                 "r3kbnr/p3q1pp/bp6/1N1pP3/1n6/5N2/4QPPP/R1B1KB1R w KQkq - 0 1",
-                "7k/pp4n1/3N4/4Q3/5Pq1/1PKN3p/P7/8 w - - 0 1",
+                "5rk1/4b1p1/2p2p1p/4P3/2pNN3/8/1P3PPP/r1BR2K1 b - - 0 1",
                 "6R1/kp6/2p4p/p7/Pr3P2/6P1/7P/6K1 w - - 0 1"
             })
     void is_true_and_passes_the_check_or_says_why_not(String fen) {
