@@ -47,7 +47,7 @@ final class Hardness {
     static boolean isCalmInAttack(MoveReview move) {
         Position position = move.position();
         return move.width() <= 1
-                && move.lead() >= MomentFinder.LEAD
+                && move.standsAlone()
                 && move.before().value() >= MomentFinder.GAINFUL
                 && Obvious.isQuiet(position, move.choice())
                 && position.legalMoves().stream().anyMatch(m -> position.play(m).inCheck());

@@ -9,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
@@ -23,9 +22,6 @@ final class MomentFinder {
     private static final int MOST_PRAISE = 2;
 
     private static final int NARROW = 1;
-
-    /** Points of a hundred that a move worth praise is ahead of all others. */
-    static final double LEAD = 100 * MoveComparison.WEAKER;
 
     /** Expected score from which an attack is one; our own choice. */
     static final double GAINFUL = 0.70;
@@ -153,7 +149,7 @@ final class MomentFinder {
         return move.isChoice()
                 && !recapture
                 && move.width() <= NARROW
-                && move.lead() >= LEAD
+                && move.standsAlone()
                 && move.legal() >= MANY_LEGAL
                 && move.classBefore() != ResultClass.LOSS
                 && (move.depthFound() >= Hardness.DEEP

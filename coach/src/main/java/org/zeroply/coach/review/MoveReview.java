@@ -61,6 +61,9 @@ public record MoveReview(
     public static final double MISTAKE = 18;
     public static final double BLUNDER = 35;
 
+    /** Points of a hundred that a move worth praise is ahead of all others. */
+    private static final double ALONE = 14;
+
     /** Seconds; below it a side is in time trouble. */
     public static final int TROUBLE = 120;
 
@@ -116,8 +119,11 @@ public record MoveReview(
     }
 
     private boolean letsMateGo() {
-        boolean mates = score instanceof Score.Mate mate && mate.moves() > 0;
-        return mates && Holding.of(after) != Holding.WIN;
+        return mates() && Holding.of(after) != Holding.WIN;
+    }
+
+    private boolean mates() {
+        return score instanceof Score.Mate mate && mate.moves() > 0;
     }
 
     /** What it weighs as a mistake: the points given away; a mate let go weighs as a blunder. */
@@ -138,6 +144,13 @@ public record MoveReview(
                 .filter(lead -> lead >= 0)
                 .findFirst()
                 .orElse(0);
+    }
+
+    /** Whether the best move is far ahead of the next, or mates where that one may not win. */
+    public boolean standsAlone() {
+        double lead = lead();
+        ExpectedScore next = new ExpectedScore(Math.max(0, before.value() - lead / 100));
+        return lead >= ALONE || lead > 0 && mates() && Holding.of(next) != Holding.WIN;
     }
 
     /** The result the position promised. */

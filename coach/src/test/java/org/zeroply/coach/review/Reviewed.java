@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
@@ -31,6 +32,22 @@ final class Reviewed {
      */
     static MoveReview move(
             Node node, Move best, Score score, double before, double after, int width) {
+        return move(node, best, score, before, after, width, List.of());
+    }
+
+    /**
+     * A move of a game.
+     *
+     * @param ways what is told of the moves of the position
+     */
+    static MoveReview move(
+            Node node,
+            Move best,
+            Score score,
+            double before,
+            double after,
+            int width,
+            List<Weighed> ways) {
         return new MoveReview(
                 node,
                 node.depth(),
@@ -40,7 +57,7 @@ final class Reviewed {
                 new ExpectedScore(before),
                 new ExpectedScore(after),
                 best.equals(node.move()) ? 1 : 2,
-                List.of(),
+                ways,
                 width,
                 20,
                 1,
