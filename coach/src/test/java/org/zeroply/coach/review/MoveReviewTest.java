@@ -3,6 +3,7 @@ package org.zeroply.coach.review;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
@@ -68,5 +69,11 @@ class MoveReviewTest {
         List<Weighed> ways = List.of(weighed("e4", best), weighed("d4", next));
         MoveReview move = Reviewed.move(node(), read("e4"), score, best, best, 1, ways);
         assertThat(move.standsAlone()).isEqualTo(alone);
+    }
+
+    @Test
+    void figures_name_the_bounds_of_the_grades_as_they_are() {
+        assertThat(MoveReview.gradedFrom(MoveReview.MISTAKE, "?"))
+                .isEqualTo("from " + (int) MoveReview.MISTAKE + "  ?");
     }
 }

@@ -21,6 +21,7 @@ import org.zeroply.desktop.work.LogBook;
 import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.WarmUp;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -38,6 +39,9 @@ public final class ZeroPly extends Application {
     /** The tables take both hands of a small machine, so the first minute is left to the user. */
     private static final Duration BEFORE_ENDINGS = Duration.minutes(1);
 
+    /** Until then the window draws what it shows first. */
+    private static final Duration BEFORE_WARM_UP = Duration.seconds(2);
+
     private Stage stage;
     private Memory memory;
     private WindowState state;
@@ -45,6 +49,7 @@ public final class ZeroPly extends Application {
     private Optional<Workbench> workbench = Optional.empty();
     private Optional<WindowLock> lock = Optional.empty();
     private final PauseTransition endingsLater = new PauseTransition(BEFORE_ENDINGS);
+    private final PauseTransition warmUpSoon = new PauseTransition(BEFORE_WARM_UP);
 
     @Override
     public void start(Stage shown) {
@@ -52,6 +57,7 @@ public final class ZeroPly extends Application {
         loadFonts();
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
         endingsLater.setOnFinished(e -> services.ifPresent(this::later));
+        warmUpSoon.setOnFinished(e -> services.ifPresent(s -> WarmUp.begin(s.scheduler())));
         List<String> arguments = getParameters().getRaw();
         boolean demo = isDemo();
         memory =
@@ -76,6 +82,7 @@ public final class ZeroPly extends Application {
         if (!opened) {
             return;
         }
+        warmUpSoon.play();
         if (demo) {
             workbench.orElseThrow().unpackDemo();
         } else if (pgn) {

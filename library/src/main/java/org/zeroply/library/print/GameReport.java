@@ -159,9 +159,18 @@ public final class GameReport {
             row(rows, "Loss a move, " + phase.word(), p -> loss(p, phase));
         }
         row(rows, "Engine's first choice", p -> percent(p.firstChoices()));
-        row(rows, "Moves with a loss from 7  ?!", p -> String.valueOf(p.dubious()));
-        row(rows, "from 15  ?", p -> String.valueOf(p.mistakes()));
-        row(rows, "from 30  ??", p -> String.valueOf(p.blunders()));
+        row(
+                rows,
+                "Moves with a loss " + MoveReview.gradedFrom(MoveReview.DUBIOUS, "?!"),
+                p -> String.valueOf(p.dubious()));
+        row(
+                rows,
+                MoveReview.gradedFrom(MoveReview.MISTAKE, "?"),
+                p -> String.valueOf(p.mistakes()));
+        row(
+                rows,
+                MoveReview.gradedFrom(MoveReview.BLUNDER, "??"),
+                p -> String.valueOf(p.blunders()));
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
             row(rows, "Seconds a move", p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
             row(rows, "Errors in time trouble", p -> String.valueOf(p.inTimeTrouble()));
