@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -28,6 +29,9 @@ public final class BuiltInEngine implements Engine {
     private static final int REPEATABLE_MEGABYTES = 16;
 
     private static final long NODES_A_MEGABYTE = 1 << 15;
+
+    /** A second or so of a processor that has nothing compiled yet; our choice. */
+    private static final long WARM_UP_NODES = 500_000;
 
     private final int megabytes;
     private final StaticJudge judge;
@@ -65,6 +69,20 @@ public final class BuiltInEngine implements Engine {
         this.megabytes = TranspositionTable.fitting(megabytes);
         this.judge = judge;
         this.endings = endings;
+    }
+
+    /**
+     * Searches what nobody asked for and keeps nothing of it: what the virtual machine learns from
+     * it about our code, the first analysis need not wait for.
+     *
+     * @return positions visited
+     */
+    public static long warmUp(Cancellation cancellation) {
+        Position middlegame =
+                Position.fromFen(
+                        "r1bq1rk1/pp2bppp/2n1pn2/3p4/2PP4/2N2N2/PP2BPPP/R1BQ1RK1 w - - 0 9");
+        AnalysisRequest request = AnalysisRequest.of(middlegame, Limits.nodes(WARM_UP_NODES));
+        return new BuiltInEngine(1).analyse(request, soFar -> {}, cancellation).nodes();
     }
 
     @Override
