@@ -80,9 +80,7 @@ final class BenchCommand implements Callable<Integer> {
         }
         engine = EngineMemory.told(new BuiltInEngine(hash), hash, output);
         List<Position> positions = positions();
-        // Once through to warm the compiler up; this does not count.
-        Limits warmUp = Limits.depth(Math.min(depth, WARM_UP_DEPTH));
-        positions.forEach(position -> engine.analyse(AnalysisRequest.of(position, warmUp)));
+        warmUp(positions);
         Sum alone = new Sum();
         Sum together = new Sum();
         for (Position position : positions) {
@@ -90,6 +88,21 @@ final class BenchCommand implements Callable<Integer> {
         }
         print(alone, together);
         return 0;
+    }
+
+    /**
+     * Once through for the compiler, which does not count. What several threads do besides is
+     * compiled only once they have done it, so they take part.
+     */
+    private void warmUp(List<Position> positions) {
+        Limits shallow = Limits.depth(Math.min(depth, WARM_UP_DEPTH));
+        for (Position position : positions) {
+            AnalysisRequest request = AnalysisRequest.of(position, shallow);
+            engine.analyse(request);
+            if (threads > 1) {
+                engine.analyse(request.withThreads(threads));
+            }
+        }
     }
 
     private List<Position> positions() throws IOException {

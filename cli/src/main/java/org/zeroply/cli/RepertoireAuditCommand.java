@@ -35,7 +35,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             names = "--max-loss",
             description = "Points of a hundred that a move of ours may lose.",
             paramLabel = "X")
-    private double most = 7;
+    private double most = EngineAudit.USUAL_LOSS;
 
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 

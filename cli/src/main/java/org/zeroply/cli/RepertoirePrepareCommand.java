@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Preparation;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -55,7 +56,7 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
             names = "--max-loss",
             description = "Points of a hundred that a side step may lose.",
             paramLabel = "X")
-    private double most = 7;
+    private double most = EngineAudit.USUAL_LOSS;
 
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 

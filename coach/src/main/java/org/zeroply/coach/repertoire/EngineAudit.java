@@ -26,6 +26,9 @@ import org.zeroply.engine.analysis.Engine;
  */
 public final class EngineAudit {
 
+    /** Points of a hundred that a move of ours may lose unless chosen otherwise; our choice. */
+    public static final double USUAL_LOSS = 7;
+
     /** Points of a hundred a reply must lose to fall into a trap. */
     private static final double TRAP = 100 * MoveComparison.HARM;
 

@@ -1,7 +1,6 @@
 package org.zeroply.coach.review;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -67,11 +66,6 @@ public record MoveReview(
 
     /** Seconds; below it a side is in time trouble. */
     public static final int TROUBLE = 120;
-
-    /** A grade with the loss from which on it is given, as figures name it: {@code from 18 ?}. */
-    public static String gradedFrom(double points, String grade) {
-        return String.format(Locale.ROOT, "from %.0f  %s", points, grade);
-    }
 
     public MoveReview {
         ways = List.copyOf(ways);

@@ -73,7 +73,7 @@ class MoveReviewTest {
 
     @Test
     void figures_name_the_bounds_of_the_grades_as_they_are() {
-        assertThat(MoveReview.gradedFrom(MoveReview.MISTAKE, "?"))
+        assertThat(GradeFigure.MISTAKES.label())
                 .isEqualTo("from " + (int) MoveReview.MISTAKE + "  ?");
     }
 }

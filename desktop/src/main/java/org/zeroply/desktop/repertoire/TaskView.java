@@ -17,9 +17,6 @@ final class TaskView extends VBox {
 
     private static final long NODES = 50_000;
 
-    /** Points of a hundred that a move of ours may lose without a word. */
-    private static final double MOST_LOSS = 7;
-
     private final Services services;
     private final RepertoireModel model;
     private final Findings findings;
@@ -90,7 +87,7 @@ final class TaskView extends VBox {
                                                 v.shares(),
                                                 services.marking(),
                                                 NODES,
-                                                MOST_LOSS)
+                                                EngineAudit.USUAL_LOSS)
                                         .run(progress::accept, cancellation),
                         found -> {
                             found.ifPresent(f -> engine = Optional.of(f));

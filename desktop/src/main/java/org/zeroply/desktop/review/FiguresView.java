@@ -13,7 +13,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.review.GameReview;
-import org.zeroply.coach.review.MoveReview;
+import org.zeroply.coach.review.GradeFigure;
 import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.review.PlayerReview;
@@ -92,21 +92,9 @@ final class FiguresView extends VBox {
         }
         figure(grid, review, "Loss a move, whole game", p -> number(p.meanLossOfAll()));
         figure(grid, review, "Engine's first choice", p -> percent(p.firstChoices()));
-        figure(
-                grid,
-                review,
-                "Moves with a loss " + MoveReview.gradedFrom(MoveReview.DUBIOUS, "?!"),
-                p -> String.valueOf(p.dubious()));
-        figure(
-                grid,
-                review,
-                MoveReview.gradedFrom(MoveReview.MISTAKE, "?"),
-                p -> String.valueOf(p.mistakes()));
-        figure(
-                grid,
-                review,
-                MoveReview.gradedFrom(MoveReview.BLUNDER, "??"),
-                p -> String.valueOf(p.blunders()));
+        for (GradeFigure g : GradeFigure.values()) {
+            figure(grid, review, g.label(), p -> String.valueOf(g.of(p)));
+        }
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
             figure(
                     grid,

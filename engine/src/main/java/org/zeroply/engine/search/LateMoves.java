@@ -34,21 +34,21 @@ final class LateMoves {
     }
 
     /**
-     * Whether this quiet move and all after it are left out: so many were tried before, or the
-     * position is so far below the bound.
+     * Whether the quiet move at hand and all after it are left out: so many were tried before, or
+     * the position is so far below the bound.
      */
-    static boolean isHopeless(SearchNode n, int rank) {
+    static boolean isHopeless(SearchNode n) {
         int tries = n.depth * n.depth / (n.improving ? 1 : 2);
         if (n.number > 3 + tries && !n.isOpen()) {
             return true;
         }
         int lesser = lesser(n);
-        return lesser <= 6 && n.still + 120 + 90 * lesser <= n.low && rank < 12_000;
+        return lesser <= 6 && n.still + 120 + 90 * lesser <= n.low && n.rank < 12_000;
     }
 
-    /** Whether this quiet move alone is left out, as its like seldom was good. */
-    static boolean isUnpromising(SearchNode n, int rank) {
-        return lesser(n) <= 4 && rank < -3500 * n.depth;
+    /** Whether the quiet move at hand alone is left out, as its like seldom was good. */
+    static boolean isUnpromising(SearchNode n) {
+        return lesser(n) <= 4 && n.rank < -3500 * n.depth;
     }
 
     private static int lesser(SearchNode n) {
@@ -63,11 +63,10 @@ final class LateMoves {
     /**
      * How many plies less the move at hand is searched.
      *
-     * @param rank of the move by {@link History}
      * @param gives whether it gives check
      * @param next plies left after it
      */
-    static int reduction(SearchNode n, int move, int rank, boolean gives, int next) {
+    static int reduction(SearchNode n, boolean gives, int next) {
         int parts = parts(n.depth, n.number);
         parts += n.improving ? 0 : 700;
         parts += n.cut ? 1400 : 0;
@@ -76,7 +75,7 @@ final class LateMoves {
         parts -= n.isOpen() ? 500 : 0;
         parts -= n.check ? PLY : 0;
         parts -= gives ? PLY : 0;
-        parts -= Move.isQuiet(move) ? rank / 8 : PLY + rank / 12;
+        parts -= Move.isQuiet(n.move) ? n.rank / 8 : PLY + n.rank / 12;
         return Math.max(0, Math.min((parts + 300) / PLY, next - 1));
     }
 }

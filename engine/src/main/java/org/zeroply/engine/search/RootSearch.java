@@ -62,10 +62,11 @@ final class RootSearch {
         int[] putOff = new int[rootMoves.length];
         int count = 0;
         for (int i = from; i < rootMoves.length && low < beta && !s.stopped; i++) {
-            if (i > from && isUnderway(rootMoves[i], depth)) {
+            long mark = i > from ? s.mark(rootMoves[i], 0, depth) : 0;
+            if (s.isUnderway(mark)) {
                 putOff[count++] = rootMoves[i];
             } else {
-                move(rootMoves, from, i, depth, beta);
+                move(rootMoves, from, i, depth, beta, mark);
             }
         }
         for (int k = 0; k < count && low < beta && !s.stopped; k++) {
@@ -73,34 +74,22 @@ final class RootSearch {
             while (rootMoves[i] != putOff[k]) {
                 i++;
             }
-            move(rootMoves, from, i, depth, beta);
+            move(rootMoves, from, i, depth, beta, s.mark(putOff[k], 0, depth));
         }
         return best;
     }
 
-    private boolean isUnderway(int move, int depth) {
-        return s.underway != null
-                && depth >= Underway.LEAST_DEPTH
-                && s.underway.has(Underway.mark(s.board.key(), move, 0));
-    }
-
-    private void move(int[] rootMoves, int from, int i, int depth, int beta) {
+    private void move(int[] rootMoves, int from, int i, int depth, int beta, long mark) {
         int move = rootMoves[i];
         beginsMove.accept((long) (i - from + 1) << 32 | move);
-        long mark = Underway.mark(s.board.key(), move, 0);
-        boolean shared = s.underway != null && i > from;
-        if (shared) {
-            s.underway.begin(mark);
-        }
+        s.begins(mark);
         s.make(move, 0);
         int score =
                 i == from
                         ? -search.search(depth - 1, 1, -beta, -low, false)
                         : later(move, i - from + 1, depth, beta);
         s.board.unmake(move);
-        if (shared) {
-            s.underway.end(mark);
-        }
+        s.ends(mark);
         if (s.stopped) {
             return;
         }

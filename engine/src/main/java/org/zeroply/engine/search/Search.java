@@ -203,11 +203,11 @@ final class Search {
             n.rank = quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
             n.forces = near && n.number > 1 && n.late && forcing[ply].isForcing(s.board, move);
             if (!n.forces && n.best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
-                if (quiet && !n.check && LateMoves.isHopeless(n, n.rank)) {
+                if (quiet && !n.check && LateMoves.isHopeless(n)) {
                     skipQuiets = !near;
                     continue;
                 }
-                if (quiet && !n.check && LateMoves.isUnpromising(n, n.rank)
+                if (quiet && !n.check && LateMoves.isUnpromising(n)
                         || n.depth <= 8
                                 && n.late
                                 && !StaticExchange.isAtLeast(
@@ -222,12 +222,13 @@ final class Search {
                     return Math.max(-MATE_BOUND, Math.min(MATE_BOUND, singularBound(n, ply)));
                 }
             }
-            if (!isUnderway(n, ply) || !n.putOff()) {
-                atHand(n, ply, extension);
+            long mark = n.number > 1 ? s.mark(move, out, n.depth) : 0;
+            if (!s.isUnderway(mark) || !n.putOff()) {
+                atHand(n, ply, extension, mark);
             }
         }
         for (int i = 0; n.low < n.beta && !s.stopped && n.takeUp(i); i++) {
-            atHand(n, ply, 0);
+            atHand(n, ply, 0, s.mark(n.move, out, n.depth));
         }
         if (s.stopped) {
             return 0;
@@ -239,24 +240,11 @@ final class Search {
         return n.best;
     }
 
-    /** Whether another thread is searching the move at hand. */
-    private boolean isUnderway(SearchNode n, int ply) {
-        return isShared(n) && s.underway.has(Underway.mark(s.board.key(), n.move, excluded[ply]));
-    }
-
-    private boolean isShared(SearchNode n) {
-        return s.underway != null && n.number > 1 && n.depth >= Underway.LEAST_DEPTH;
-    }
-
     /** Searches the move at hand, and keeps it where it is the best so far. */
-    private void atHand(SearchNode n, int ply, int extension) {
+    private void atHand(SearchNode n, int ply, int extension, long mark) {
         int move = n.move;
         boolean quiet = Move.isQuiet(move);
-        boolean shared = isShared(n);
-        long mark = shared ? Underway.mark(s.board.key(), move, excluded[ply]) : 0;
-        if (shared) {
-            s.underway.begin(mark);
-        }
+        s.begins(mark);
         s.make(move, ply);
         boolean gives = s.checks[ply + 1];
         int more = extension;
@@ -273,14 +261,12 @@ final class Search {
         int next = n.depth - 1 + more;
         int reduction = 0;
         if (n.depth >= 2 && n.number > (n.isOpen() ? 2 : 1) && (quiet || n.late)) {
-            reduction = LateMoves.reduction(n, move, n.rank, gives, next);
+            reduction = LateMoves.reduction(n, gives, next);
             reduction = n.forces ? Math.min(reduction, 1) : reduction;
         }
         int score = searched(n, ply, next, reduction);
         s.board.unmake(move);
-        if (shared) {
-            s.underway.end(mark);
-        }
+        s.ends(mark);
         if (s.stopped) {
             return;
         }

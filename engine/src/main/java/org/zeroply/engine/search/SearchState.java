@@ -215,6 +215,37 @@ final class SearchState {
         return counted;
     }
 
+    /**
+     * What stands for a move, not yet made, among what threads are at; 0 where that is not asked.
+     *
+     * @param leftOut a move that the search of this position leaves out, or 0
+     * @param depth plies left
+     */
+    long mark(int move, int leftOut, int depth) {
+        return underway == null || depth < Underway.LEAST_DEPTH
+                ? 0
+                : Underway.mark(board.key(), move, leftOut);
+    }
+
+    /** Whether another thread is at the move of a mark. */
+    boolean isUnderway(long mark) {
+        return mark != 0 && underway.has(mark);
+    }
+
+    /** This thread begins with the move of a mark. */
+    void begins(long mark) {
+        if (mark != 0) {
+            underway.begin(mark);
+        }
+    }
+
+    /** And is through with it. */
+    void ends(long mark) {
+        if (mark != 0) {
+            underway.end(mark);
+        }
+    }
+
     /** A draw by the rules, or a repetition within this search. */
     boolean isDraw(int ply) {
         if (board.halfmoveClock() >= 100 && !(checks[ply] && !MoveGenerator.any(board))) {

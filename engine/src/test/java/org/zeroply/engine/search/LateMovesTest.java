@@ -21,6 +21,12 @@ class LateMovesTest {
         return n;
     }
 
+    private static SearchNode ranked(SearchNode n, int rank) {
+        n.move = QUIET;
+        n.rank = rank;
+        return n;
+    }
+
     @Property(tries = 200)
     void a_later_move_and_a_greater_depth_never_mean_a_smaller_reduction(
             @ForAll @IntRange(min = 2, max = 60) int depth,
@@ -37,39 +43,39 @@ class LateMovesTest {
             @ForAll @IntRange(min = 2, max = 80) int number,
             @ForAll @IntRange(min = -50_000, max = 50_000) int rank) {
         SearchNode n = node(depth, number, 0, 1);
-        assertThat(LateMoves.reduction(n, QUIET, rank, false, depth - 1))
+        assertThat(LateMoves.reduction(ranked(n, rank), false, depth - 1))
                 .isBetween(0, Math.max(0, depth - 2));
     }
 
     @Test
     void main_lines_checks_and_moves_that_were_good_before_are_reduced_less() {
         SearchNode n = node(12, 10, 0, 1);
-        int usual = LateMoves.reduction(n, QUIET, 0, false, 11);
-        assertThat(LateMoves.reduction(n, QUIET, 0, true, 11)).isLessThan(usual);
-        assertThat(LateMoves.reduction(n, QUIET, 20_000, false, 11)).isLessThan(usual);
-        assertThat(LateMoves.reduction(n, QUIET, -20_000, false, 11)).isGreaterThan(usual);
+        int usual = LateMoves.reduction(ranked(n, 0), false, 11);
+        assertThat(LateMoves.reduction(ranked(n, 0), true, 11)).isLessThan(usual);
+        assertThat(LateMoves.reduction(ranked(n, 20_000), false, 11)).isLessThan(usual);
+        assertThat(LateMoves.reduction(ranked(n, -20_000), false, 11)).isGreaterThan(usual);
         n.main = true;
-        assertThat(LateMoves.reduction(n, QUIET, 0, false, 11)).isLessThan(usual);
+        assertThat(LateMoves.reduction(ranked(n, 0), false, 11)).isLessThan(usual);
         n.main = false;
         n.cut = true;
-        assertThat(LateMoves.reduction(n, QUIET, 0, false, 11)).isGreaterThan(usual);
+        assertThat(LateMoves.reduction(ranked(n, 0), false, 11)).isGreaterThan(usual);
     }
 
     @Test
     void quiet_moves_are_left_out_once_many_were_tried_but_never_for_their_number_on_a_main_line() {
-        assertThat(LateMoves.isHopeless(node(3, 12, 0, 1), 0)).isFalse();
-        assertThat(LateMoves.isHopeless(node(3, 13, 0, 1), 0)).isTrue();
-        assertThat(LateMoves.isHopeless(node(3, 13, -500, 500), 0)).isFalse();
+        assertThat(LateMoves.isHopeless(ranked(node(3, 12, 0, 1), 0))).isFalse();
+        assertThat(LateMoves.isHopeless(ranked(node(3, 13, 0, 1), 0))).isTrue();
+        assertThat(LateMoves.isHopeless(ranked(node(3, 13, -500, 500), 0))).isFalse();
     }
 
     @Test
     void quiet_moves_are_left_out_far_below_the_bound_unless_their_like_was_often_good() {
         SearchNode far = node(2, 2, 400, 401);
-        assertThat(LateMoves.isHopeless(far, 0)).isTrue();
-        assertThat(LateMoves.isHopeless(far, 12_000)).isFalse();
-        assertThat(LateMoves.isHopeless(node(2, 2, 100, 101), 0)).isFalse();
+        assertThat(LateMoves.isHopeless(ranked(far, 0))).isTrue();
+        assertThat(LateMoves.isHopeless(ranked(far, 12_000))).isFalse();
+        assertThat(LateMoves.isHopeless(ranked(node(2, 2, 100, 101), 0))).isFalse();
         far.low = 50;
-        assertThat(LateMoves.isHopeless(far, 0)).isFalse();
+        assertThat(LateMoves.isHopeless(ranked(far, 0))).isFalse();
     }
 
     @Test

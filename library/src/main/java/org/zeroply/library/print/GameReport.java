@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.Nag;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.GradeFigure;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
 import org.zeroply.coach.review.Phase;
@@ -159,18 +160,9 @@ public final class GameReport {
             row(rows, "Loss a move, " + phase.word(), p -> loss(p, phase));
         }
         row(rows, "Engine's first choice", p -> percent(p.firstChoices()));
-        row(
-                rows,
-                "Moves with a loss " + MoveReview.gradedFrom(MoveReview.DUBIOUS, "?!"),
-                p -> String.valueOf(p.dubious()));
-        row(
-                rows,
-                MoveReview.gradedFrom(MoveReview.MISTAKE, "?"),
-                p -> String.valueOf(p.mistakes()));
-        row(
-                rows,
-                MoveReview.gradedFrom(MoveReview.BLUNDER, "??"),
-                p -> String.valueOf(p.blunders()));
+        for (GradeFigure g : GradeFigure.values()) {
+            row(rows, g.label(), p -> String.valueOf(g.of(p)));
+        }
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
             row(rows, "Seconds a move", p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
             row(rows, "Errors in time trouble", p -> String.valueOf(p.inTimeTrouble()));

@@ -1,0 +1,33 @@
+package org.zeroply.coach.review;
+
+import java.util.Locale;
+import java.util.function.ToIntFunction;
+
+/** How many moves of a player were given a grade: the rows that figures of a game show. */
+public enum GradeFigure {
+    DUBIOUS("Moves with a loss ", MoveReview.DUBIOUS, "?!", PlayerReview::dubious),
+    MISTAKES("", MoveReview.MISTAKE, "?", PlayerReview::mistakes),
+    BLUNDERS("", MoveReview.BLUNDER, "??", PlayerReview::blunders);
+
+    private final String begins;
+    private final double from;
+    private final String grade;
+    private final ToIntFunction<PlayerReview> count;
+
+    GradeFigure(String begins, double from, String grade, ToIntFunction<PlayerReview> count) {
+        this.begins = begins;
+        this.from = from;
+        this.grade = grade;
+        this.count = count;
+    }
+
+    /** The grade with the loss from which on it is given: {@code from 18 ?}. */
+    public String label() {
+        return String.format(Locale.ROOT, "%sfrom %.0f  %s", begins, from, grade);
+    }
+
+    /** How many there are. */
+    public int of(PlayerReview player) {
+        return count.applyAsInt(player);
+    }
+}
