@@ -206,8 +206,11 @@ final class InsightCommand implements Callable<Integer> {
         }
         if (!structures.isEmpty()) {
             StructureTable table = StructureTable.of(start, structures);
-            out.printf("%-28s%s%n", "Structures", columns(table.columns()));
-            table.rows().forEach(r -> out.printf("  %-26s%s%n", r.label(), columns(r.cells())));
+            List<List<String>> lines = new ArrayList<>(List.of(table.columns()));
+            table.rows().forEach(r -> lines.add(r.cells()));
+            out.printf("%-28s%s%n", "Structures", columns(table.columns(), lines));
+            table.rows()
+                    .forEach(r -> out.printf("  %-26s%s%n", r.label(), columns(r.cells(), lines)));
         }
         for (StructureComparison s : structures) {
             out.println("After " + San.write(start, s.move()));
@@ -215,8 +218,15 @@ final class InsightCommand implements Callable<Integer> {
         }
     }
 
-    private static String columns(List<String> cells) {
-        return String.join("", cells.stream().map(c -> String.format("%-14s", c)).toList());
+    /** Cells side by side, each column as wide as its widest cell and a gap. */
+    private static String columns(List<String> cells, List<List<String>> lines) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < cells.size(); i++) {
+            int column = i;
+            int widest = lines.stream().mapToInt(l -> l.get(column).length()).max().orElse(0);
+            text.append(String.format("%-" + (widest + 2) + "s", cells.get(i)));
+        }
+        return text.toString().stripTrailing();
     }
 
     private static String words(Position from, ForcingMoves.Forcing move) {

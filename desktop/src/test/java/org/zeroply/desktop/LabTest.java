@@ -81,7 +81,7 @@ class LabTest extends WindowTest {
         robot.type(KeyCode.L);
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());
-        open(robot, "6k1/5ppp/8/8/2n5/2q5/5PPP/3RR1K1 w - - 0 1");
+        open(robot, "r2q1rk1/pp1b1ppp/2n5/2np4/3N4/B1P1P2P/P4PP1/2RQKB1R b K - 0 1");
         until(() -> isShown(robot, "#idle-black"));
         assertThat(hasFact(robot, "fails")).isFalse();
         robot.interact(() -> robot.lookup("#idle-black").queryButton().fire());

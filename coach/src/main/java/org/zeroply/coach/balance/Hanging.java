@@ -6,17 +6,16 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * A man in danger, or one that nobody guards.
  *
  * @param piece the man
  * @param square where it stands, 0-63
- * @param attackers enemy men that can capture it
- * @param defenders own men that can recapture
+ * @param attackers enemy men that can capture it: what is pinned is not among them
+ * @param defenders own men that can recapture; while nothing can capture it, all that guard it
  * @param loss centipawns lost if the other side captures first, by static exchange; 0 if it does
  *     not pay
  */
@@ -66,12 +65,15 @@ public record Hanging(Piece piece, int square, int attackers, int defenders, int
     }
 
     private static Hanging assess(Board board, Piece piece, int square) {
-        Side side = piece.side();
+        int own = piece.side().ordinal();
+        int attackers = Long.bitCount(LegalExchange.takers(board, square, 1 - own));
+        long guards = board.attackersTo(square, board.occupied()) & board.pieces(own);
+        long defenders = attackers == 0 ? guards : LegalExchange.takers(board, square, own);
         return new Hanging(
                 piece,
                 square,
-                StaticExchange.attackers(board, square, side.other().ordinal()),
-                StaticExchange.attackers(board, square, side.ordinal()),
-                StaticExchange.threatTo(board, square));
+                attackers,
+                Long.bitCount(defenders),
+                LegalExchange.threatTo(board, square));
     }
 }

@@ -18,7 +18,7 @@ import org.zeroply.coach.trial.PracticalProbe;
 import org.zeroply.coach.trial.Strength;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Material given for counterplay where the passive defence loses. The engine's verdict stands
@@ -89,7 +89,7 @@ public final class ActiveDefence {
         List<Try> given = new ArrayList<>();
         List<Try> passive = new ArrayList<>();
         for (Candidate candidate : elimination.candidates()) {
-            int loss = -StaticExchange.of(position.toBoard(), candidate.move().packed());
+            int loss = -LegalExchange.of(position.toBoard(), candidate.move().packed());
             List<String> counterplay = counterplay(position, candidate);
             Try one =
                     new Try(

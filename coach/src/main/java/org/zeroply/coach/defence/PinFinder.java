@@ -21,7 +21,7 @@ import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.tactics.ForcingMoves;
 import org.zeroply.coach.tactics.LineFacts;
 import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** Finds the men of the side to move that are pinned, and the ways out. */
 public final class PinFinder {
@@ -228,6 +228,6 @@ public final class PinFinder {
                         && !Squares.has(scene.attacks(move.from()), pin.pinner());
         boolean held =
                 after.position().pieceAt(pin.pinner()).filter(p -> p.side() == enemy).isPresent();
-        return comes && held && StaticExchange.threatTo(after.board(), pin.pinner()) > 0;
+        return comes && held && LegalExchange.threatTo(after.board(), pin.pinner()) > 0;
     }
 }

@@ -5,7 +5,7 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** Moves that nobody has to look for. */
 public final class Obvious {
@@ -32,7 +32,7 @@ public final class Obvious {
             return Optional.of("it is the only legal move");
         }
         Board board = choice.position().toBoard();
-        boolean pays = StaticExchange.isAtLeast(board, best.packed(), 0);
+        boolean pays = LegalExchange.isAtLeast(board, best.packed(), 0);
         if (best.isCapture() && pays && last.filter(m -> takesBack(m, best)).isPresent()) {
             return Optional.of("it takes back");
         }
@@ -40,7 +40,7 @@ public final class Obvious {
             return Optional.of("it mates at once");
         }
         boolean seen = choice.depthFound() <= AT_A_GLANCE;
-        if (seen && best.isCapture() && StaticExchange.of(board, best.packed()) >= PLAIN_GAIN) {
+        if (seen && best.isCapture() && LegalExchange.of(board, best.packed()) >= PLAIN_GAIN) {
             return Optional.of("it takes what hangs");
         }
         return Optional.empty();
@@ -57,6 +57,6 @@ public final class Obvious {
 
     /** Whether a move offers material by static exchange, be it a pawn. */
     public static boolean isSacrifice(Position position, Move move) {
-        return StaticExchange.of(position.toBoard(), move.packed()) <= -OFFER;
+        return LegalExchange.of(position.toBoard(), move.packed()) <= -OFFER;
     }
 }

@@ -121,6 +121,34 @@ public final class Scene {
         return free;
     }
 
+    /** Whether a man other than a king would give up its king if it were not where it is. */
+    public boolean isPinned(int square) {
+        Side side = sideAt(square);
+        long without = occupied() & ~(1L << square);
+        long now = board.attackersTo(king(side), occupied());
+        long then = board.attackersTo(king(side), without);
+        return (then & ~now & men(side.other())) != 0;
+    }
+
+    /**
+     * Whether a man attacks a square, if need be through men of its own side that attack it too.
+     */
+    public boolean guards(int man, int square) {
+        if (Squares.has(attacks(man), square)) {
+            return true;
+        }
+        long between = Attacks.between(man, square) & occupied();
+        long through = attacksOf(typeAt(man), sideAt(man), man, occupied() & ~between);
+        boolean helped =
+                between != 0
+                        && Squares.list(between).stream()
+                                .allMatch(
+                                        b ->
+                                                sideAt(b) == sideAt(man)
+                                                        && Squares.has(attacks(b), square));
+        return helped && Squares.has(through, square);
+    }
+
     /** What stands on an occupied square. */
     public PieceType typeAt(int square) {
         return PieceType.of(board.typeAt(square));

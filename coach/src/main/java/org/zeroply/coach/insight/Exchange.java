@@ -63,7 +63,7 @@ public record Exchange(
                         + scene.man(own)
                         + " for "
                         + scene.man(other)
-                        + String.format(Locale.ROOT, " (%+.2f)", gain() / 100.0)
+                        + String.format(Locale.ROOT, ", %.1f pawns better", gain() / 100.0)
                         + (reasons.isEmpty() ? "" : ": " + String.join("; ", reasons))
                         + "; "
                         + way();

@@ -20,7 +20,7 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Exchanges wanted: for each pair of like men (queens, rooks, minor pieces) the position without
@@ -37,7 +37,11 @@ public final class ExchangeInquiry implements Inquiry {
     /** So large a gain comes of a blow in the position, not of the trade. */
     private static final int TACTICAL = 250;
 
-    private static final int TOLD = 3;
+    private static final int TOLD = 2;
+
+    /** What a term of the evaluation gains at least to be a reason, in centipawns. */
+    private static final int FELT = 8;
+
     private static final int CAP = 10;
     private static final Set<String> NO_REASON =
             Set.of("Material", "Placement of the men", "The move");
@@ -66,6 +70,8 @@ public final class ExchangeInquiry implements Inquiry {
             all.stream()
                     .filter(e -> scene.sideAt(e.own()) == side && e.gain() >= WORTHWHILE)
                     .filter(e -> e.gain() <= TACTICAL && isCalm(scene, e))
+                    // A wish without a way to it is no plan.
+                    .filter(e -> !e.plan().isEmpty())
                     .limit(TOLD)
                     .map(e -> e.fact(scene))
                     .forEach(found);
@@ -74,8 +80,8 @@ public final class ExchangeInquiry implements Inquiry {
 
     /** Neither man can be won as things stand: else the trade is not what matters. */
     private static boolean isCalm(Scene scene, Exchange exchange) {
-        return StaticExchange.threatTo(scene.board(), exchange.own()) == 0
-                && StaticExchange.threatTo(scene.board(), exchange.other()) == 0;
+        return LegalExchange.threatTo(scene.board(), exchange.own()) == 0
+                && LegalExchange.threatTo(scene.board(), exchange.other()) == 0;
     }
 
     /**
@@ -161,16 +167,15 @@ public final class ExchangeInquiry implements Inquiry {
             }
         }
         changes.sort(Comparator.comparingInt(Change::value).reversed());
+        List<String> better =
+                changes.stream()
+                        .limit(2)
+                        .filter(c -> c.value() >= FELT)
+                        .map(c -> c.name().toLowerCase(Locale.ROOT))
+                        .toList();
         List<String> reasons = new ArrayList<>();
-        for (Change change : changes.subList(0, Math.min(2, changes.size()))) {
-            if (change.value() >= TOLD) {
-                reasons.add(
-                        String.format(
-                                Locale.ROOT,
-                                "%s %+.2f",
-                                change.name().toLowerCase(Locale.ROOT),
-                                change.value() / 100.0));
-            }
+        if (!better.isEmpty()) {
+            reasons.add("better in " + String.join(" and ", better));
         }
         long bare = unguardedWithout(scene, other);
         if (bare != 0) {

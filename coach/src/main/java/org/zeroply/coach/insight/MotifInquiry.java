@@ -1,7 +1,7 @@
 package org.zeroply.coach.insight;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,28 +12,47 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.evaluation.Grade;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Price;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.tactics.ForkFacts;
-import org.zeroply.coach.tactics.LineFacts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
- * Moves that would create a pin, skewer, fork, discovery, battery or x-ray which is not there yet,
- * for either side, each searched against the best move that creates none: it works when it is worth
- * half a pawn more, gains nothing when it is worth about as much, and fails when it is worth less.
+ * Moves that would create a pin, skewer, fork, discovery, battery or x-ray which is not there yet.
+ * One works when it is worth half a pawn more than the best move that creates none; one is told to
+ * fail only when a player may well try it and a line refutes it. What gains nothing is not told,
+ * unless it is the best move.
  */
 final class MotifInquiry implements Inquiry {
 
     /** Half a pawn: what a motif must bring to work. */
     private static final int MARGIN = 50;
 
-    /** The move against which the motifs are measured is searched on so many times the nodes. */
+    /** The moves against which the motifs are measured are searched on so many times the nodes. */
     private static final int FACTOR = 4;
+
+    /** Brief looks take one part in so many of the nodes. */
+    private static final int BRIEF = 20;
+
+    /** So many motifs that look best at first are looked at; our choice. */
+    private static final int LOOKED_AT = 8;
+
+    /** So many moves that fail are told at most; our choice. */
+    private static final int FAILING = 5;
+
+    /** A move is tried only if it seems no further behind at first, in centipawns; our choice. */
+    private static final int TEMPTING = 120;
+
+    /** Material that shows that a move is refuted, in hundredths of a point: the exchange. */
+    private static final int REFUTED = 200;
 
     private final Engine engine;
     private final long nodes;
@@ -53,106 +72,134 @@ final class MotifInquiry implements Inquiry {
         Scene scene = new Scene(position);
         MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
         for (Side side : Side.values()) {
-            scene.withMove(side).ifPresent(p -> side(position, p, found, evaluator));
+            scene.withMove(side).ifPresent(p -> new Asked(position, p, evaluator).tell(found));
         }
     }
 
-    private static void side(
-            Position asked, Position from, Consumer<Fact> found, MoveEvaluator evaluator) {
-        Map<Move, Fact> motifs = created(from);
-        if (motifs.isEmpty()) {
-            return;
+    /** The motifs of one side in one position, which may be the one after a pass. */
+    private static final class Asked {
+
+        private final Position asked;
+        private final Position from;
+        private final MoveEvaluator evaluator;
+        private final MoveEvaluator longer;
+        private final Map<Move, List<Fact>> motifs;
+
+        Asked(Position asked, Position from, MoveEvaluator evaluator) {
+            this.asked = asked;
+            this.from = from;
+            this.evaluator = evaluator;
+            longer = evaluator.withNodes(FACTOR * evaluator.nodes());
+            motifs = NewMotifs.of(from);
         }
-        List<Move> others = from.legalMoves().stream().filter(m -> !motifs.containsKey(m)).toList();
-        Optional<Weighed> plain =
-                evaluator.withNodes(FACTOR * evaluator.nodes()).among(from, others);
-        motifs.forEach(
-                (move, motif) ->
-                        found.accept(fact(asked, from, motif, evaluator.weigh(from, move), plain)));
-    }
 
-    /** For each legal move the first motif it creates. */
-    private static Map<Move, Fact> created(Position from) {
-        Side side = from.sideToMove();
-        List<Fact> before = motifs(new Scene(from), side);
-        Map<Move, Fact> created = new LinkedHashMap<>();
-        for (Move move : from.legalMoves()) {
-            motifs(new Scene(from.play(move)), side).stream()
-                    .filter(f -> before.stream().noneMatch(b -> isSame(b, f)))
-                    .findFirst()
-                    .ifPresent(f -> created.put(move, f));
+        void tell(Consumer<Fact> found) {
+            if (motifs.isEmpty()) {
+                return;
+            }
+            Weighed best = longer.choice(from).orElseThrow().best();
+            List<Move> others =
+                    from.legalMoves().stream().filter(m -> !motifs.containsKey(m)).toList();
+            Optional<Weighed> plain = longer.among(from, others);
+            int failing = 0;
+            for (Weighed brief : promising(best)) {
+                Move move = brief.move();
+                boolean leads = move.equals(best.move());
+                Weighed weighed = leads ? best : evaluator.weigh(from, move);
+                if (works(weighed, plain)) {
+                    found.accept(fact(weighed, plain, "works", "works"));
+                } else if (leads) {
+                    found.accept(fact(best, plain, "best", "the best move here"));
+                } else if (from.equals(asked) && failing < FAILING && isTried(brief, best)) {
+                    Optional<Fact> fails = failure(best, move, plain);
+                    fails.ifPresent(found);
+                    failing += fails.isPresent() ? 1 : 0;
+                }
+            }
         }
-        return created;
-    }
 
-    /** The same fork, or the same man held by whichever piece to the same man behind. */
-    private static boolean isSame(Fact a, Fact b) {
-        if (a.kind() != b.kind()) {
-            return false;
+        /** The motifs that look best at first, as they look, and the best move if it is one. */
+        private List<Weighed> promising(Weighed best) {
+            MoveEvaluator brief = evaluator.brief(BRIEF);
+            List<Weighed> looks = new ArrayList<>();
+            motifs.keySet().forEach(m -> looks.add(brief.weigh(from, m)));
+            looks.sort(Comparator.comparing(Weighed::score).reversed());
+            List<Weighed> promising =
+                    new ArrayList<>(looks.subList(0, Math.min(LOOKED_AT, looks.size())));
+            looks.stream()
+                    .filter(w -> w.move().equals(best.move()) && !promising.contains(w))
+                    .forEach(promising::add);
+            return promising;
         }
-        boolean holds =
-                a.kind() == FactKind.PIN
-                        || a.kind() == FactKind.SKEWER
-                        || a.kind() == FactKind.DISCOVERED_ATTACK
-                        || a.kind() == FactKind.DISCOVERED_CHECK;
-        return holds
-                ? a.squares().get(0).equals(b.squares().get(0))
-                        && a.squares().get(2).equals(b.squares().get(2))
-                : a.squares().equals(b.squares());
-    }
 
-    private static List<Fact> motifs(Scene scene, Side side) {
-        List<Fact> facts = new ArrayList<>(ForkFacts.forks(scene, side));
-        facts.addAll(LineFacts.of(scene, side));
-        return facts.stream().filter(f -> isMotif(f.kind())).toList();
-    }
-
-    private static boolean isMotif(FactKind kind) {
-        return switch (kind) {
-            case FORK, PIN, SKEWER, DISCOVERED_ATTACK, DISCOVERED_CHECK, BATTERY, X_RAY -> true;
-            default -> false;
-        };
-    }
-
-    private static Fact fact(
-            Position asked, Position from, Fact motif, Weighed found, Optional<Weighed> plain) {
-        int worth = found.score().ordinal();
-        int against = plain.map(p -> p.score().ordinal()).orElse(-worth);
-        String verdict;
-        String trait;
-        if (worth >= against + MARGIN) {
-            verdict = "works";
-            trait = "works";
-        } else if (worth > against - MARGIN) {
-            trait = "gains nothing";
-            verdict =
-                    "gains nothing over "
-                            + plain.map(p -> San.write(from, p.move())).orElse("the rest");
-        } else {
-            trait = "fails";
-            verdict = "fails" + reply(from, found);
+        private List<Fact> motifs(Weighed move) {
+            return motifs.get(move.move());
         }
-        String kind = motif.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        String move = San.write(from, found.move());
-        String text = move + ": " + motif.text() + "; " + verdict;
-        return Fact.of(
-                        FactKind.MOTIF_MOVE,
-                        from.sideToMove(),
-                        text,
-                        found.move().from(),
-                        found.move().to())
-                .with("gain", Math.max(-20_000, Math.min(20_000, worth - against)))
-                .trait(kind, true)
-                .trait(trait, true)
-                .marked(Mark.Meaning.IDEA, found.move().from(), found.move().to())
-                .proved(Inquiry.afterPass(asked, from, found.line()));
-    }
 
-    private static String reply(Position from, Weighed found) {
-        if (found.line().size() < 2) {
-            return "";
+        /**
+         * Worth more than what creates nothing, carried out by the line, and not itself what gives
+         * the game away.
+         */
+        private boolean works(Weighed move, Optional<Weighed> plain) {
+            int worth = move.score().ordinal();
+            return plain.map(p -> worth >= p.score().ordinal() + MARGIN).orElse(true)
+                    && Holding.of(move) != Holding.LOSS
+                    && (move.mates() || NewMotifs.isCarriedOut(motifs(move), move.line()));
         }
-        Position after = from.play(found.move());
-        return ": " + San.write(after, found.line().get(1));
+
+        /** Whether a player may well try it: it looks good at first, or puts nothing on offer. */
+        private boolean isTried(Weighed brief, Weighed best) {
+            if (!NewMotifs.aimAtMaterial(motifs(brief))) {
+                return false;
+            }
+            boolean looksGood =
+                    brief.score().ordinal() >= best.score().ordinal() - TEMPTING
+                            && !brief.isMated();
+            boolean safe = LegalExchange.of(from.toBoard(), brief.move().packed()) >= 0;
+            return looksGood || safe;
+        }
+
+        /** What refutes a move, as a longer look sees it too. */
+        private Optional<Fact> failure(Weighed best, Move move, Optional<Weighed> plain) {
+            MoveComparison beside = new MoveComparison(from, best);
+            if (!isRefuted(beside, evaluator.weigh(from, move))) {
+                return Optional.empty();
+            }
+            Weighed again = longer.weigh(from, move);
+            if (!isRefuted(beside, again) || again.line().size() < 2) {
+                return Optional.empty();
+            }
+            Position after = from.play(move);
+            String reply = San.write(after, again.line().get(1));
+            String cost =
+                    again.isMated() ? "it is mated" : "it costs " + beside.price(again).words();
+            return Optional.of(fact(again, plain, "fails", "fails to " + reply + ": " + cost));
+        }
+
+        private static boolean isRefuted(MoveComparison beside, Weighed move) {
+            boolean lost = Holding.of(beside.best()) == Holding.LOSS;
+            Price price = beside.price(move);
+            return !lost && beside.grade(move) == Grade.FAILS || price.hundredths() >= REFUTED;
+        }
+
+        private Fact fact(Weighed found, Optional<Weighed> plain, String trait, String verdict) {
+            List<Fact> created = NewMotifs.winningFirst(motifs(found), found.line());
+            int worth = found.score().ordinal();
+            int against = plain.map(p -> p.score().ordinal()).orElse(-worth);
+            String what = String.join(", ", created.stream().map(Fact::text).toList());
+            int origin = found.move().from();
+            int target = found.move().to();
+            String text = San.write(from, found.move()) + ": " + what + "; " + verdict;
+            Fact fact =
+                    Fact.of(FactKind.MOTIF_MOVE, from.sideToMove(), text, origin, target)
+                            .with("gain", Math.max(-20_000, Math.min(20_000, worth - against)));
+            for (Fact motif : created) {
+                String kind = motif.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+                fact = fact.trait(kind, !fact.traits().contains(kind));
+            }
+            return fact.trait(trait, true)
+                    .marked(Mark.Meaning.IDEA, origin, target)
+                    .proved(Inquiry.afterPass(asked, from, found.line()));
+        }
     }
 }

@@ -1,25 +1,39 @@
 package org.zeroply.coach.insight;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.tactics.LineGain;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.exchange.LegalExchange;
 
-/** What the other side would do if the side to move passed. */
+/**
+ * What the other side would do if the side to move passed, against what it gets when the side to
+ * move plays its best move; and what it would do if the man it attacks went away.
+ */
 final class ThreatInquiry implements Inquiry {
 
-    /** A gain over the standing evaluation below this, in centipawns, is no threat. */
-    private static final int HARM = 80;
+    /** What a threat brings at least that wins no material, in centipawns; our choice. */
+    private static final int HARM = 150;
+
+    /** Hundredths of a point that a threat wins at least; our choice. */
+    private static final int MATERIAL = 80;
+
+    /** And what it brings at least then, in centipawns; our choice. */
+    private static final int FELT = 50;
 
     private static final int FACTOR = 5;
 
@@ -28,7 +42,7 @@ final class ThreatInquiry implements Inquiry {
 
     ThreatInquiry(Engine engine, long nodes) {
         this.engine = engine;
-        this.nodes = nodes * FACTOR;
+        this.nodes = nodes;
     }
 
     @Override
@@ -38,37 +52,105 @@ final class ThreatInquiry implements Inquiry {
 
     @Override
     public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
-        if (position.inCheck()) {
+        if (position.inCheck() || position.legalMoves().isEmpty()) {
             return;
         }
+        MoveEvaluator evaluator = new MoveEvaluator(engine, FACTOR * nodes, cancellation);
         Position passed = position.play(Move.NULL);
-        new MoveEvaluator(engine, nodes, cancellation)
-                .choice(passed)
-                .map(choice -> fact(position, passed, choice.best()))
-                .ifPresent(found);
+        Optional<Weighed> threat = evaluator.choice(passed).map(c -> c.best());
+        if (threat.isEmpty()) {
+            return;
+        }
+        Weighed best = threat.get();
+        int otherwise = -evaluator.choice(position).orElseThrow().best().score().ordinal();
+        if (!isMate(best)) {
+            afterFlight(position, best.move().to(), evaluator.withNodes(nodes)).ifPresent(found);
+        }
+        found.accept(fact(position, passed, best, best.score().ordinal() - otherwise));
     }
 
-    private static Fact fact(Position position, Position passed, Weighed best) {
+    private static boolean isMate(Weighed move) {
+        return move.score() instanceof Score.Mate mate && mate.moves() > 0;
+    }
+
+    private static Fact fact(Position position, Position passed, Weighed best, int gain) {
         Side side = passed.sideToMove();
-        int standing = new Evaluator().evaluate(passed.toBoard());
-        int gain = best.score().ordinal() - standing;
+        int won = material(passed, best.line());
         String move = San.write(passed, best.move());
+        boolean concrete = isMate(best) || gain >= HARM || won >= MATERIAL && gain >= FELT;
         String text;
         if (best.score() instanceof Score.Mate mate && mate.moves() > 0) {
             text = "threatens mate in " + mate.moves() + " by " + move;
-        } else if (gain >= HARM) {
+        } else if (concrete && won >= MATERIAL) {
+            text = "threatens " + move + ", winning " + won(passed, best.line());
+        } else if (concrete) {
             text = "threatens " + move + ", worth " + gain + " hundredths of a pawn";
         } else {
             text = "threatens nothing concrete; the best move would be " + move;
         }
-        boolean concrete = gain >= HARM;
         return Fact.of(FactKind.THREAT, side, text, best.move().from(), best.move().to())
-                .with("gain", Math.min(gain, 20_000))
+                .with("gain", Math.max(-20_000, Math.min(gain, 20_000)))
                 .trait("concrete", concrete)
                 .marked(
                         concrete ? Mark.Meaning.THREAT : Mark.Meaning.IDEA,
                         best.move().from(),
                         best.move().to())
                 .proved(Inquiry.afterPass(position, passed, best.line()));
+    }
+
+    /** Hundredths of a point that are won when the forced part of a line is over. */
+    private static int material(Position passed, List<Move> line) {
+        Side side = passed.sideToMove();
+        return LineGain.lead(LineGain.settled(passed, line), side)
+                - LineGain.lead(MaterialBalance.of(passed), side);
+    }
+
+    private static String won(Position passed, List<Move> line) {
+        MaterialBalance now = MaterialBalance.of(passed);
+        return LineGain.settled(passed, line).given(now, passed.sideToMove().other());
+    }
+
+    /**
+     * A mate that hangs over an attacked man: wherever it goes without being taken, mate follows.
+     * That is a threat too, and the worse one.
+     */
+    private static Optional<Fact> afterFlight(
+            Position position, int attacked, MoveEvaluator evaluator) {
+        Scene scene = new Scene(position);
+        boolean stands =
+                position.pieceAt(attacked)
+                        .filter(p -> p.side() == position.sideToMove())
+                        .isPresent();
+        List<Move> flights =
+                position.legalMoves().stream()
+                        .filter(m -> stands && m.from() == attacked && !m.isCapture())
+                        .filter(m -> LegalExchange.isAtLeast(scene.board(), m.packed(), 0))
+                        .toList();
+        return evaluator
+                .among(position, flights)
+                .filter(Weighed::isMated)
+                .filter(best -> best.line().size() > 1)
+                .map(best -> mateAfter(position, scene.man(attacked), best));
+    }
+
+    private static Fact mateAfter(Position position, String man, Weighed flight) {
+        Position after = position.play(flight.move());
+        Move reply = flight.line().get(1);
+        int moves = -((Score.Mate) flight.score()).moves();
+        String text =
+                String.format(
+                        "threatens mate as soon as %s goes away: in %d by %s after %s",
+                        man, moves, San.write(after, reply), San.write(position, flight.move()));
+        return Fact.of(
+                        FactKind.THREAT,
+                        position.sideToMove().other(),
+                        text,
+                        reply.from(),
+                        reply.to())
+                .with("gain", 20_000)
+                .trait("concrete", true)
+                .marked(Mark.Meaning.THREAT, reply.from(), reply.to())
+                .marked(Mark.Meaning.TARGET, flight.move().from())
+                .proved(flight.line());
     }
 }

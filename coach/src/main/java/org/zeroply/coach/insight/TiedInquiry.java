@@ -97,7 +97,7 @@ public final class TiedInquiry implements Inquiry {
         String guards =
                 mated
                         ? ", else there is mate"
-                        : taking.map(m -> ", it guards " + scene.man(m.to())).orElse("");
+                        : taking.map(m -> why(scene, piece, m.to())).orElse("");
         List<Move> told = Line.start(line, SHOWN);
         String text =
                 scene.man(piece) + " is tied" + guards + "; at best " + Line.numbered(own, told);
@@ -107,6 +107,15 @@ public final class TiedInquiry implements Inquiry {
                         .marked(Mark.Meaning.TARGET, piece)
                         .marked(Mark.Meaning.THREAT, reply.from(), reply.to())
                         .proved(Inquiry.afterPass(asked, own, line)));
+    }
+
+    /**
+     * Guards what it attacks, if need be through its own men; else something is lost by its move.
+     */
+    private static String why(Scene scene, int piece, int lost) {
+        return scene.guards(piece, lost)
+                ? ", it guards " + scene.man(lost)
+                : ", else " + scene.man(lost) + " is lost";
     }
 
     /** Hundredths of a point that the side to move has lost at the end of a line. */

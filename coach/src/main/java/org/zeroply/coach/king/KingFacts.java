@@ -14,7 +14,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** What a king has around it. */
 public final class KingFacts {
@@ -203,7 +203,7 @@ public final class KingFacts {
         Board board = position.toBoard();
         for (Move move : position.legalMoves()) {
             if (move.promotion().isEmpty()
-                    && StaticExchange.isAtLeast(board, move.packed(), 0)
+                    && LegalExchange.isAtLeast(board, move.packed(), 0)
                     && checks(board, move)) {
                 String text =
                         "safe check by " + scene.man(move.from()) + " to " + Square.name(move.to());

@@ -108,9 +108,9 @@ public final class ActivityFacts {
     }
 
     /**
-     * The knight, bishop or rook that does least; told only when at most two do equally little.
-     * While more than one knight or bishop is at home, men at home are undeveloped, not badly
-     * placed.
+     * The knight, bishop or rook with the least scope among those that do nothing ({@link Work});
+     * told only when at most two have as little. While more than one knight or bishop is at home,
+     * men at home are undeveloped, not badly placed.
      */
     private static void worstPlaced(Scene scene, Side side, List<Fact> facts) {
         long men = scene.minors(side) | scene.men(side, PieceType.ROOK);
@@ -120,8 +120,11 @@ public final class ActivityFacts {
         }
         int least = 101;
         long worst = 0;
-        for (long set = men; set != 0; set &= set - 1) {
-            int square = Squares.first(set);
+        Work work = new Work(scene, side);
+        for (int square : Squares.list(men)) {
+            if (work.isDoneBy(square)) {
+                continue;
+            }
             int share = share(scene, side, scene.typeAt(square), square, scene.occupied());
             if (share < least) {
                 least = share;

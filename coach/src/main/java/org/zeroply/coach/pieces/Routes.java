@@ -6,6 +6,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.exchange.LegalExchange;
 import org.zeroply.engine.exchange.StaticExchange;
 
 /**
@@ -62,7 +63,7 @@ public final class Routes {
             int to = Squares.first(set);
             boolean takes = Squares.has(scene.men(side.other()), to);
             int gain = takes ? StaticExchange.value(scene.typeAt(to).ordinal()) : 0;
-            if (StaticExchange.threatIfOn(scene.board(), from, to) <= gain) {
+            if (LegalExchange.threatIfOn(scene.board(), from, to) <= gain) {
                 safe |= 1L << to;
             }
         }

@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.exchange.LegalExchange;
 import org.zeroply.engine.exchange.StaticExchange;
 
 /**
@@ -53,6 +54,7 @@ final class CaptureChoice {
             List<Move> good =
                     move.position().legalMoves().stream()
                             .filter(Move::isCapture)
+                            // As the square alone looks: a pin is what one may overlook.
                             .filter(m -> StaticExchange.isAtLeast(board, m.packed(), 0))
                             .toList();
             boolean back = taken.filter(square -> move.choice().to() == square).isPresent();
@@ -179,7 +181,7 @@ final class CaptureChoice {
         return after.legalMoves().stream()
                 .anyMatch(
                         m ->
-                                m.isCapture() && StaticExchange.isAtLeast(board, m.packed(), PLAIN)
+                                m.isCapture() && LegalExchange.isAtLeast(board, m.packed(), PLAIN)
                                         || after.play(m).isCheckmate());
     }
 }

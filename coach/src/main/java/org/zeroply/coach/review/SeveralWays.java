@@ -12,7 +12,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Several moves kept the win, and one of them was cleaner than the move played: it mated sooner,
@@ -99,8 +99,7 @@ final class SeveralWays {
                                 m ->
                                         position.play(m).inCheck()
                                                 || m.isCapture()
-                                                        && StaticExchange.of(board, m.packed())
-                                                                >= 0)
+                                                        && LegalExchange.of(board, m.packed()) >= 0)
                         .count();
     }
 

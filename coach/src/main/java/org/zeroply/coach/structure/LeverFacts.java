@@ -12,7 +12,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** Pawns in contact, and pawn moves that bring them into contact. */
 public final class LeverFacts {
@@ -52,7 +52,7 @@ public final class LeverFacts {
                                                 & scene.pawns(side.other());
                                 if (pawn && hit != 0) {
                                     boolean holds =
-                                            StaticExchange.of(position.toBoard(), move.packed())
+                                            LegalExchange.of(position.toBoard(), move.packed())
                                                     >= 0;
                                     facts.add(lever(scene, side, move, hit, holds));
                                 }

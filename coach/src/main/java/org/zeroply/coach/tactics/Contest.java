@@ -3,16 +3,17 @@ package org.zeroply.coach.tactics;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * The contest of a square: who bears on it, in the order in which they would take, those behind
- * others included; and how exchanges on it end. Pins are not regarded.
+ * others included; and how exchanges on it end, what is pinned left out.
  *
  * @param square the square, 0-63
  * @param white White's men that bear on it, the one that takes first in front
@@ -42,13 +43,13 @@ public record Contest(
                 holds.add(side);
             }
         }
-        int gain = StaticExchange.threatTo(scene.board(), square);
+        int gain = LegalExchange.threatTo(scene.board(), square);
         return new Contest(square, white, black, gain, holds);
     }
 
     private static boolean canStand(Scene scene, int man, int square) {
         return scene.typeAt(man) != PieceType.PAWN
-                && StaticExchange.threatIfOn(scene.board(), man, square) == 0;
+                && LegalExchange.threatIfOn(scene.board(), man, square) == 0;
     }
 
     /** The men of one side. */
@@ -87,8 +88,18 @@ public record Contest(
 
     private String words(Scene scene, Side side) {
         List<Integer> men = men(side);
-        String list = String.join(", ", men.stream().map(scene::man).toList());
-        return side.word() + (men.isEmpty() ? " nobody" : " " + list);
+        Board board = scene.board();
+        long near = board.inCheck() ? 0 : board.attackersTo(square, scene.occupied());
+        long pinned = near & ~LegalExchange.takers(board, square, side.ordinal());
+        List<String> named =
+                men.stream()
+                        .map(m -> scene.man(m) + (isHeld(scene, m, pinned) ? " (pinned)" : ""))
+                        .toList();
+        return side.word() + (men.isEmpty() ? " nobody" : " " + String.join(", ", named));
+    }
+
+    private static boolean isHeld(Scene scene, int man, long pinned) {
+        return scene.typeAt(man) != PieceType.KING && Squares.has(pinned, man);
     }
 
     private String outcome(Scene scene) {

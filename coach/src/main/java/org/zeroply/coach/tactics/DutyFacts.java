@@ -9,7 +9,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Duties: an attacked man that would be lost by static exchange if its guard were not there. A
@@ -56,8 +56,8 @@ public final class DutyFacts {
                 scene.attacks(guard) & attacked & ~scene.men(side, PieceType.KING) & ~(1L << guard);
         long wards = 0;
         for (int ward : Squares.list(candidates)) {
-            boolean holds = StaticExchange.threatTo(scene.board(), ward) == 0;
-            if (holds && StaticExchange.threatWithout(scene.board(), ward, guard) > 0) {
+            boolean holds = LegalExchange.threatTo(scene.board(), ward) == 0;
+            if (holds && LegalExchange.threatWithout(scene.board(), ward, guard) > 0) {
                 wards |= 1L << ward;
             }
         }

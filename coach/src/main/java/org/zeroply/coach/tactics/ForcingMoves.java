@@ -9,7 +9,7 @@ import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * The forcing moves of a side, whoever is to move: checks, captures, and threats.
@@ -75,7 +75,7 @@ public record ForcingMoves(Side side, Optional<Position> from, List<Forcing> mov
     }
 
     private static Optional<Forcing> forcing(Board board, Move move, int before) {
-        int exchange = StaticExchange.of(board, move.packed());
+        int exchange = LegalExchange.of(board, move.packed());
         board.make(move.packed());
         boolean check = board.inCheck();
         int threatens = 0;
@@ -111,7 +111,7 @@ public record ForcingMoves(Side side, Optional<Position> from, List<Forcing> mov
                 return Forcing.MATE;
             }
             if (Move.isCapture(moves[i])) {
-                best = Math.max(best, StaticExchange.of(board, moves[i]));
+                best = Math.max(best, LegalExchange.of(board, moves[i]));
             }
         }
         return best;

@@ -10,7 +10,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** Forks and double attacks that stand on the board, and men that hang. */
 public final class ForkFacts {
@@ -25,7 +25,7 @@ public final class ForkFacts {
         List<Fact> facts = new ArrayList<>();
         for (int square : Squares.list(scene.men(side))) {
             long targets = targets(scene, side, square);
-            if (Long.bitCount(targets) < 2 || StaticExchange.threatTo(scene.board(), square) > 0) {
+            if (Long.bitCount(targets) < 2 || LegalExchange.threatTo(scene.board(), square) > 0) {
                 continue;
             }
             Fact fact =
@@ -51,11 +51,16 @@ public final class ForkFacts {
         for (int target : Squares.list(scene.attacks(square) & scene.men(enemy))) {
             boolean pawn = scene.typeAt(target) == PieceType.PAWN;
             boolean loose = scene.attackers(enemy, target) == 0;
-            if (!pawn && (loose || scene.valueAt(target) > value)) {
+            boolean may = !scene.isPinned(square) || isAlongPin(scene, side, square, target);
+            if (!pawn && may && (loose || scene.valueAt(target) > value)) {
                 targets |= 1L << target;
             }
         }
         return targets;
+    }
+
+    private static boolean isAlongPin(Scene scene, Side side, int pinned, int target) {
+        return Squares.has(LegalExchange.takers(scene.board(), target, side.ordinal()), pinned);
     }
 
     /** Men that static exchange wins, and pieces off their first rank that nobody guards. */

@@ -246,9 +246,12 @@ public final class LineFacts {
         return type == PieceType.QUEEN || type == (diagonal ? PieceType.BISHOP : PieceType.ROOK);
     }
 
-    /** Whether the man in front has a move that leaves the line. */
+    /** Whether the man in front has a move that leaves the line and does not give up its king. */
     private boolean canUncover(int front, long line) {
         PieceType type = scene.typeAt(front);
+        if (type != PieceType.KING && scene.isPinned(front)) {
+            return false;
+        }
         if (type != PieceType.PAWN) {
             return (scene.attacks(front) & ~line & ~scene.men(side)) != 0;
         }

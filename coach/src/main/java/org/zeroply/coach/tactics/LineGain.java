@@ -7,7 +7,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** What a line wins in material. */
 public final class LineGain {
@@ -57,10 +57,11 @@ public final class LineGain {
         return !position.inCheck()
                 && position.legalMoves().stream()
                         .filter(m -> m.isCapture() || m.promotion().isPresent())
-                        .noneMatch(m -> StaticExchange.isAtLeast(board, m.packed(), PROFIT));
+                        .noneMatch(m -> LegalExchange.isAtLeast(board, m.packed(), PROFIT));
     }
 
-    private static int lead(MaterialBalance balance, Side side) {
+    /** Who leads by how much, in hundredths of a point on the scale 1-3-3-5-9, for a side. */
+    public static int lead(MaterialBalance balance, Side side) {
         return balance.lead(side, MaterialScale.SCHOOL);
     }
 }

@@ -15,7 +15,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Recognises the themes of a line that wins: precise rather than eager. A theme is told only when
@@ -126,7 +126,7 @@ public final class ThemeFinder {
     private void hanging(Position before, Move move) {
         boolean piece =
                 before.pieceAt(move.to()).filter(p -> p.type() != PieceType.PAWN).isPresent();
-        if (piece && StaticExchange.of(before.toBoard(), move.packed()) >= GAIN) {
+        if (piece && LegalExchange.of(before.toBoard(), move.packed()) >= GAIN) {
             found.add(Theme.HANGING_PIECE);
         }
     }
@@ -153,7 +153,7 @@ public final class ThemeFinder {
                         && Squares.has(after.attacks(next.from()), next.to())
                         && before.pieceAt(next.from()).filter(p -> p.side() == side).isPresent()
                         && after.position().pieceAt(next.to()).isPresent();
-        boolean worth = StaticExchange.threatTo(after.board(), next.to()) >= GAIN;
+        boolean worth = LegalExchange.threatTo(after.board(), next.to()) >= GAIN;
         if (check && (next.from() == move.to() || takes) || takes && worth) {
             found.add(Theme.DISCOVERED_ATTACK);
         }
@@ -178,7 +178,7 @@ public final class ThemeFinder {
                 LineFacts.of(scene, side).stream()
                         .filter(f -> f.kind() == FactKind.PIN && !f.traits().contains("square"))
                         .anyMatch(f -> has(f, 0, next.to()));
-        boolean attacked = StaticExchange.threatTo(scene.board(), next.to()) > 0;
+        boolean attacked = LegalExchange.threatTo(scene.board(), next.to()) > 0;
         if (stays && pinned && attacked && scene.typeAt(next.to()) != PieceType.PAWN) {
             found.add(Theme.PIN);
         }
@@ -205,14 +205,14 @@ public final class ThemeFinder {
         if (before.codeAt(next.to()) == 0 || next.to() == move.to()) {
             return;
         }
-        boolean safe = StaticExchange.threatTo(before, next.to()) <= 0;
+        boolean safe = LegalExchange.threatTo(before, next.to()) <= 0;
         int guard = move.isCapture() ? move.to() : reply.to() == move.to() ? reply.from() : -1;
         if (guard < 0 || before.codeAt(guard) == 0 || guard == before.kingSquare(other(before))) {
             return;
         }
         Scene scene = new Scene(positions.get(i));
         boolean guarded = Squares.has(scene.attacks(guard), next.to());
-        boolean loose = StaticExchange.threatWithout(before, next.to(), guard) >= GAIN;
+        boolean loose = LegalExchange.threatWithout(before, next.to(), guard) >= GAIN;
         if (safe && guarded && loose) {
             found.add(Theme.GUARD_REMOVED);
         }
@@ -233,13 +233,13 @@ public final class ThemeFinder {
         if (type == PieceType.PAWN || type == PieceType.KING || quiet) {
             return;
         }
-        boolean attacked = StaticExchange.threatTo(after.board(), target) >= GAIN;
-        boolean wasAttacked = StaticExchange.threatTo(positions.get(i).toBoard(), target) >= GAIN;
+        boolean attacked = LegalExchange.threatTo(after.board(), target) >= GAIN;
+        boolean wasAttacked = LegalExchange.threatTo(positions.get(i).toBoard(), target) >= GAIN;
         List<Move> ways =
                 after.position().legalMoves().stream().filter(m -> m.from() == target).toList();
         boolean none =
                 ways.stream()
-                        .allMatch(m -> StaticExchange.of(after.board(), m.packed()) <= -GAIN / 2);
+                        .allMatch(m -> LegalExchange.of(after.board(), m.packed()) <= -GAIN / 2);
         if (attacked && !wasAttacked && none && !found.contains(Theme.PIN)) {
             found.add(Theme.TRAPPED_PIECE);
         }

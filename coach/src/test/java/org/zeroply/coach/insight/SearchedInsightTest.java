@@ -5,13 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.evaluation.MoveComparison;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Scene;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -52,6 +59,67 @@ class SearchedInsightTest {
         String fails = "r3k3/8/1b6/3N4/8/8/8/4K3 w -";
         assertThat(of(search(fails), FactKind.MOTIF_MOVE, Side.WHITE))
                 .noneMatch(f -> f.text().startsWith("Nc7+") && f.traits().contains("works"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // The fork is met by a bishop that takes, the queen is lost for a pin that looks good.
+        "r2qk2r/ppp2ppp/1b6/3N4/8/8/PPP2PPP/R2QK2R w KQkq",
+        "r1bqkb1r/pppp1ppp/2n2n2/4p3/2B1P3/5N2/PPPP1PPP/RNBQK2R w KQkq",
+        "r3kb1r/1p1b1pp1/pqnp1p1p/8/3NPP2/1B6/PPP1N1PP/R2Q1RK1 b kq",
+        "r2q1rk1/pp1b1ppp/2n5/2np4/3N4/B1P1P2P/P4PP1/2RQKB1R b K",
+    })
+    void what_is_said_to_fail_is_refuted_by_its_line_and_never_the_best_move(String fen) {
+        Position position = Position.fromFen(fen + " - 0 1");
+        MoveEvaluator judge = new MoveEvaluator(new BuiltInEngine(8), 400_000, new Cancellation());
+        Weighed best = judge.choice(position).orElseThrow().best();
+        List<Fact> told = search(fen).stream().filter(f -> f.traits().contains("fails")).toList();
+        assertThat(told).hasSizeLessThanOrEqualTo(5);
+        for (Fact fails : told) {
+            Weighed move = judge.weigh(position, fails.line().get(0));
+            assertThat(Loss.of(move, best).exceeds(MoveComparison.WEAKER))
+                    .as(fails.text())
+                    .isTrue();
+            assertThat(move.move()).isNotEqualTo(best.move());
+        }
+    }
+
+    @Test
+    void a_piece_to_be_taken_back_is_a_threat_and_so_is_the_mate_that_hangs_over_a_flight() {
+        // White has just taken on d5.
+        List<Fact> back = search("rnbqkb1r/ppp1pppp/5n2/3N4/8/8/PPPP1PPP/R1BQKBNR w KQkq");
+        assertThat(of(back, FactKind.THREAT, Side.BLACK))
+                .singleElement()
+                .matches(f -> f.traits().contains("concrete"))
+                .matches(f -> f.text().contains("winning a knight"));
+        // The pawn takes a knight that alone keeps the queen from mating on h7.
+        String held = "r1b2rk1/ppq2ppp/4pn2/4P3/8/3Q4/PPB2PPP/R1B2RK1 b -";
+        assertThat(of(search(held), FactKind.THREAT, Side.WHITE))
+                .first()
+                .matches(f -> f.text().contains("mate as soon as knight f6 goes away: in 1"));
+    }
+
+    @Test
+    void a_tied_piece_guards_only_what_it_attacks() {
+        List<Fact> facts = search("r2q1r1k/1p4p1/p1pPbbnp/4p3/4P2P/P1N2NP1/1P3PB1/1R1QK2R b K");
+        for (Fact tied : facts.stream().filter(f -> f.kind() == FactKind.TIED).toList()) {
+            Scene scene =
+                    new Scene(
+                            Position.fromFen(
+                                    "r2q1r1k/1p4p1/p1pPbbnp/4p3/4P2P/P1N2NP1/1P3PB1/1R1QK2R b K - 0 1"));
+            int piece = tied.squares().get(0);
+            int lost = tied.squares().get(1);
+            assertThat(tied.text().contains("it guards")).isEqualTo(scene.guards(piece, lost));
+        }
+    }
+
+    @Test
+    void a_trade_that_is_wished_for_has_a_way_to_it() {
+        for (Fact wish : search("2b1k2r/p4ppp/1p2p3/3pP3/3P4/3B4/PP3PPP/2R1K3 b -")) {
+            if (wish.kind() == FactKind.EXCHANGE_WANTED) {
+                assertThat(wish.text()).contains(" pawns better").matches(".*(at once|; by ).*");
+            }
+        }
     }
 
     @Test

@@ -22,7 +22,7 @@ import org.zeroply.desktop.controls.Widgets;
 /** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
 final class FactsView extends VBox {
 
-    private static final List<String> VERDICTS = List.of("works", "gains nothing", "fails");
+    private static final List<String> VERDICTS = List.of("works", "best", "fails");
 
     private final LabModel model;
     private final GridPane grid = new GridPane();
@@ -89,7 +89,7 @@ final class FactsView extends VBox {
         }
     }
 
-    /** Moves that work before those that gain nothing before those that fail. */
+    /** Moves that work before the best one before those that fail. */
     private static int verdict(Fact fact) {
         if (fact.kind() != FactKind.MOTIF_MOVE) {
             return 0;
@@ -97,18 +97,23 @@ final class FactsView extends VBox {
         return fact.traits().stream().mapToInt(VERDICTS::indexOf).max().orElse(0);
     }
 
+    private static boolean fails(Fact fact) {
+        return fact.kind() == FactKind.MOTIF_MOVE && fact.traits().contains("fails");
+    }
+
     private VBox rows(List<Fact> facts, Optional<Side> side) {
         VBox rows = new VBox();
         List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
-        List<Fact> idle = own.stream().filter(f -> verdict(f) > 0).toList();
+        List<Fact> idle = own.stream().filter(FactsView::fails).toList();
         own.stream()
-                .filter(f -> showsIdle || verdict(f) == 0)
+                .filter(f -> showsIdle || !fails(f))
                 .forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
         if (!idle.isEmpty()) {
             String text =
                     showsIdle
                             ? "hide moves that fail"
-                            : idle.size() + " more moves that gain nothing or fail";
+                            : idle.size()
+                                    + (idle.size() == 1 ? " more that fails" : " more that fail");
             Button more = Widgets.button("idle-" + word(side), text, this::toggleIdle);
             more.getStyleClass().add("quiet-button");
             more.setFocusTraversable(false);

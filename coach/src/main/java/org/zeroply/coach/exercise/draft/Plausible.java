@@ -8,7 +8,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /** Defences that a strong player would consider. */
 final class Plausible {
@@ -58,7 +58,7 @@ final class Plausible {
                         w ->
                                 position.play(w.move()).inCheck()
                                         || w.move().isCapture()
-                                                && StaticExchange.isAtLeast(
+                                                && LegalExchange.isAtLeast(
                                                         board, w.move().packed(), 0));
     }
 }

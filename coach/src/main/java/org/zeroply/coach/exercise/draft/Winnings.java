@@ -6,7 +6,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * What the solver of an exercise has won on the board.
@@ -43,7 +43,7 @@ record Winnings(Position start, Side solver) {
         Board board = position.toBoard();
         return position.legalMoves().stream()
                 .filter(Move::isCapture)
-                .mapToInt(m -> StaticExchange.of(board, m.packed()))
+                .mapToInt(m -> LegalExchange.of(board, m.packed()))
                 .filter(gain -> gain > 0)
                 .max()
                 .orElse(0);

@@ -25,7 +25,7 @@ import org.zeroply.coach.tactics.ThemeFinder;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Looks through games for positions with one clearly best move that is worth finding. A short look
@@ -200,7 +200,7 @@ public final class ExerciseFinder implements GameSearch {
                 && position.legalMoves().stream()
                         .filter(m -> m.to() == last.to() && m.isCapture())
                         .anyMatch(
-                                m -> StaticExchange.isAtLeast(position.toBoard(), m.packed(), 100));
+                                m -> LegalExchange.isAtLeast(position.toBoard(), m.packed(), 100));
     }
 
     /**

@@ -1,0 +1,68 @@
+package org.zeroply.coach.pieces;
+
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+
+/**
+ * What a piece does where it stands. How many squares it sees says little: a rook behind the pawn
+ * that is about to advance, or a bishop that holds a knight, is not badly placed. The list is our
+ * choice.
+ */
+final class Work {
+
+    private final Scene scene;
+    private final Side side;
+
+    Work(Scene scene, Side side) {
+        this.scene = scene;
+        this.side = side;
+    }
+
+    /**
+     * Whether a knight, bishop or rook does something: bears on the enemy king, holds a man to it,
+     * attacks a pawn that no pawn guards, has a file without own pawns, or stands behind a pawn
+     * that can attack another one.
+     */
+    boolean isDoneBy(int piece) {
+        return bearsOnKing(piece)
+                || holds(piece)
+                || attacksWeakPawn(piece)
+                || scene.typeAt(piece) == PieceType.ROOK && hasUseOfFile(piece);
+    }
+
+    private boolean bearsOnKing(int piece) {
+        long zone = Attacks.king(scene.king(side.other()));
+        return (scene.attacks(piece) & zone) != 0;
+    }
+
+    private boolean holds(int piece) {
+        int king = scene.king(side.other());
+        long line = Attacks.line(piece, king) & scene.attacks(piece) & scene.men(side.other());
+        return scene.typeAt(piece) != PieceType.KNIGHT
+                && Squares.list(line).stream().anyMatch(scene::isPinned);
+    }
+
+    private boolean attacksWeakPawn(int piece) {
+        long pawns = scene.attacks(piece) & scene.pawns(side.other());
+        return (pawns & ~scene.byPawns(side.other())) != 0;
+    }
+
+    private boolean hasUseOfFile(int rook) {
+        long own = Squares.file(rook) & scene.pawns(side);
+        if (own == 0) {
+            return true;
+        }
+        for (int pawn : Squares.list(own & Squares.front(side, rook))) {
+            int stop = Squares.stop(side, pawn);
+            boolean free = !Squares.has(scene.occupied(), stop);
+            long hit = Squares.pawnAttacks(side, 1L << stop) & scene.pawns(side.other());
+            if (free && hit != 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
