@@ -18,14 +18,14 @@ final class FactJson {
 
     /**
      * One fact: {@code kind}, {@code side} ({@code white}, {@code black} or {@code both}), {@code
-     * squares}, {@code text}, {@code group}, {@code traits}, {@code figures}; {@code line} in SAN
-     * where it was searched, a pass written {@code --}.
+     * squares}, {@code text}, {@code weight}, {@code group}, {@code traits}, {@code figures};
+     * {@code line} in SAN where it was searched, a pass written {@code --}.
      */
     static ObjectNode of(Position position, Fact fact) {
         ObjectNode node = Output.document().put("kind", fact.kind().word());
         node.put("side", fact.side().map(FactJson::word).orElse("both"));
         node.set("squares", Output.node(names(fact.squares())));
-        node.put("text", fact.text());
+        node.put("text", fact.text()).put("weight", fact.weight());
         node.put("group", fact.kind().group().name().toLowerCase(Locale.ROOT));
         node.set("traits", Output.node(fact.traits()));
         node.set("figures", Output.node(fact.figures()));

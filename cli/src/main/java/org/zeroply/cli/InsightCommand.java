@@ -2,11 +2,14 @@ package org.zeroply.cli;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
@@ -46,6 +49,11 @@ import picocli.CommandLine.Option;
 final class InsightCommand implements Callable<Integer> {
 
     private static final int FAR = 6;
+
+    private static final int TOLD_EVERY = 25;
+
+    /** So many facts of a group and side are printed unless all are asked for. */
+    private static final int SHOWN = 3;
 
     @Mixin private PositionOption position;
     @Mixin private Output output;
@@ -91,15 +99,36 @@ final class InsightCommand implements Callable<Integer> {
             paramLabel = "N")
     private int measured;
 
+    @Option(
+            names = "--all",
+            description = "All facts of a group; three of a side if left out, what matters first.")
+    private boolean all;
+
+    @Option(
+            names = "--verify",
+            description =
+                    "Holds what is claimed of positions out of these games against the rules and"
+                            + " longer searches.",
+            paramLabel = "PGN")
+    private Path verified;
+
+    @Option(
+            names = "--positions",
+            description = "With --verify: how many positions; 500 if left out.",
+            paramLabel = "N")
+    private int wanted = 500;
+
     @CommandLine.Spec private CommandLine.Model.CommandSpec spec;
 
     @Override
-    public Integer call() {
+    public Integer call() throws IOException {
         Position start = position.position();
         if (nodes < 0) {
             throw new BadInputException("The nodes must not be negative.");
         }
-        if (measured > 0) {
+        if (verified != null) {
+            verify();
+        } else if (measured > 0) {
             measure();
         } else if (!after.isBlank()) {
             change(start);
@@ -149,6 +178,24 @@ final class InsightCommand implements Callable<Integer> {
                                 micros));
     }
 
+    // ---- Truth ----------------------------------------------------------------------------------
+
+    private void verify() throws IOException {
+        if (wanted < 1) {
+            throw new BadInputException("The number of positions must be positive.");
+        }
+        List<Position> positions = TruthRun.positions(verified, wanted);
+        TruthRun run = new TruthRun(nodes, cache.endings());
+        PrintWriter err = spec.commandLine().getErr();
+        for (int i = 0; i < positions.size(); i++) {
+            run.look(positions.get(i));
+            if ((i + 1) % TOLD_EVERY == 0) {
+                err.printf("%d of %d positions%n", i + 1, positions.size());
+            }
+        }
+        output.print(run.document(), run::print);
+    }
+
     // ---- All facts ------------------------------------------------------------------------------
 
     private void facts(Position start) {
@@ -165,7 +212,9 @@ final class InsightCommand implements Callable<Integer> {
                             (part, doing) -> err.printf("looking for %s%n", doing),
                             new Cancellation());
         }
-        facts.sort(Comparator.comparing((Fact f) -> f.kind().group()));
+        facts.sort(
+                Comparator.comparing((Fact f) -> f.kind().group())
+                        .thenComparing(Comparator.comparingInt(Fact::weight).reversed()));
         List<StructureComparison> structures = StructureComparison.of(start, compared);
         ObjectNode document = Output.document().put("fen", start.fen());
         document.putArray("facts").addAll(FactJson.list(start, facts));
@@ -178,19 +227,21 @@ final class InsightCommand implements Callable<Integer> {
             node.putArray("facts").addAll(FactJson.list(then, s.structure()));
             node.set("change", FactJson.change(start, then, s.change()));
         }
-        output.print(document, out -> print(out, start, facts, structures));
+        int most = all ? Integer.MAX_VALUE : SHOWN;
+        output.print(document, out -> print(out, start, facts, most, structures));
     }
 
     private static void print(
             PrintWriter out,
             Position start,
             List<Fact> facts,
+            int most,
             List<StructureComparison> structures) {
         for (FactGroup group : FactGroup.values()) {
             List<Fact> ofGroup = facts.stream().filter(f -> f.kind().group() == group).toList();
             if (!ofGroup.isEmpty()) {
                 out.println(group.title());
-                ofGroup.forEach(f -> out.println(FactJson.row(start, f)));
+                printBySide(out, start, ofGroup, most);
             }
         }
         for (Side side : Side.values()) {
@@ -227,6 +278,17 @@ final class InsightCommand implements Callable<Integer> {
             text.append(String.format("%-" + (widest + 2) + "s", cells.get(i)));
         }
         return text.toString().stripTrailing();
+    }
+
+    private static void printBySide(PrintWriter out, Position start, List<Fact> facts, int most) {
+        for (Optional<Side> side :
+                List.of(Optional.<Side>empty(), Optional.of(Side.WHITE), Optional.of(Side.BLACK))) {
+            List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
+            own.stream().limit(most).forEach(f -> out.println(FactJson.row(start, f)));
+            if (own.size() > most) {
+                out.printf("           %d more with --all%n", own.size() - most);
+            }
+        }
     }
 
     private static String words(Position from, ForcingMoves.Forcing move) {

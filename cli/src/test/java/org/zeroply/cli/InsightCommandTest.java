@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,6 +42,7 @@ class InsightCommandTest extends CommandTest {
             assertThat(fact.get("side").asText()).isIn("white", "black", "both");
             assertThat(fact.get("squares").isArray()).isTrue();
             assertThat(fact.get("text").asText()).isNotEmpty();
+            assertThat(fact.get("weight").asInt()).isBetween(0, 100);
         }
         assertThat(texts(json.get("facts"))).contains("backward", "outpost", "threat");
         for (JsonNode fact : json.get("facts")) {
@@ -103,6 +105,54 @@ class InsightCommandTest extends CommandTest {
                         "Forcing moves");
     }
 
+    @Test
+    void what_matters_most_comes_first_and_the_rest_when_all_is_asked() {
+        String fen = "r2q1rk1/pp1b1ppp/2n5/2np4/3N4/B1P1P2P/P4PP1/2RQKB1R b K - 0 1";
+        assertThat(run("insight", "--fen", fen, "--nodes", "2000", "--cache", "" + cache)).isZero();
+        String few = out.toString();
+        String tactics = few.substring(few.indexOf("Tactics"));
+        assertThat(tactics.lines().skip(1).findFirst().orElseThrow()).contains("threatens Bxc5");
+        assertThat(few).contains("more with --all");
+        out.getBuffer().setLength(0);
+        assertThat(run("insight", "--fen", fen, "--nodes", "0", "--all")).isZero();
+        assertThat(out.toString()).doesNotContain("more with --all").contains("islands");
+    }
+
+    @Test
+    void columns_of_structures_do_not_run_into_each_other() {
+        String fen = "4k3/8/8/8/8/2b5/PP1P4/4K3 w - - 0 1";
+        assertThat(run("insight", "--fen", fen, "--nodes", "0")).isZero();
+        String table = out.toString().substring(out.toString().indexOf("Structures"));
+        assertThat(table.lines().limit(3)).allMatch(l -> l.strip().split(" {2,}").length == 3);
+    }
+
+    @Test
+    void claims_about_positions_of_games_are_held_against_searches() throws IOException {
+        Path games = cache.resolve("games.pgn");
+        Files.writeString(
+                games,
+                """
+                [Result "*"]
+
+                1. e4 e5 2. Nf3 Nc6 3. Bc4 Nd4 4. Nxe5 Qg5 5. Nxf7 Qxg2 6. Rf1 Qxe4+ 7. Be2 Nf3# *
+                """);
+        JsonNode json =
+                json(
+                        "insight",
+                        "--verify",
+                        "" + games,
+                        "--positions",
+                        "3",
+                        "--nodes",
+                        "500",
+                        "--cache",
+                        "" + cache,
+                        "--json");
+        assertThat(json.get("positions").asInt()).isEqualTo(3);
+        assertThat(json.at("/kinds/hanging/confirmed").asInt()).isPositive();
+        assertThat(json.get("false").isArray()).isTrue();
+    }
+
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -113,6 +163,8 @@ class InsightCommandTest extends CommandTest {
                 "insight --after Ke5",
                 "insight --moves Qh7",
                 "insight --nodes -1",
+                "insight --verify no-such-file.pgn",
+                "insight --verify x.pgn --positions 0",
                 "ending --nodes 0",
                 "insight --exchanges --fen 8/8/8/8/8/8/8/8",
             })

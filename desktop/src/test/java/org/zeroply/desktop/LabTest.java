@@ -82,9 +82,9 @@ class LabTest extends WindowTest {
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());
         open(robot, "r2q1rk1/pp1b1ppp/2n5/2np4/3N4/B1P1P2P/P4PP1/2RQKB1R b K - 0 1");
-        until(() -> isShown(robot, "#idle-black"));
+        until(() -> isShown(robot, "#more-tactics-black"));
         assertThat(hasFact(robot, "fails")).isFalse();
-        robot.interact(() -> robot.lookup("#idle-black").queryButton().fire());
+        robot.interact(() -> robot.lookup("#more-tactics-black").queryButton().fire());
         assertThat(hasFact(robot, "fails")).isTrue();
     }
 

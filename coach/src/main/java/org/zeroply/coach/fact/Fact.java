@@ -113,6 +113,11 @@ public record Fact(
         return squares.stream().map(s -> new Mark(meaning, List.of(s))).toList();
     }
 
+    /** How much it matters for what to play next, 0 to 100 ({@code docs/facts.md}). */
+    public int weight() {
+        return FactWeight.of(this);
+    }
+
     /** The text with the side before it: {@code White: isolated pawn d4}. */
     public String sentence() {
         return side.map(s -> s.word() + ": ").orElse("") + text;

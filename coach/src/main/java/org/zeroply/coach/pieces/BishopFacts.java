@@ -72,11 +72,12 @@ public final class BishopFacts {
         }
         boolean home = Squares.rank(side, square) == 0;
         boolean outside = bad && isOutside(side, square, centre & colour);
+        boolean active = reach >= MANY || !home && new Work(scene, side).isDoneBy(square);
         facts.add(
                 fact.trait("outside its chain", outside)
                         .trait("inside its chain", bad && !outside && !home)
-                        .trait("active", reach >= MANY)
-                        .trait("passive", reach < FEW && !home)
+                        .trait("active", active)
+                        .trait("passive", !active && reach < FEW && !home)
                         .trait("not developed", home)
                         .told());
     }

@@ -5,6 +5,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * What a piece does where it stands. How many squares it sees says little: a rook behind the pawn
@@ -23,13 +24,14 @@ final class Work {
 
     /**
      * Whether a knight, bishop or rook does something: bears on the enemy king, holds a man to it,
-     * attacks a pawn that no pawn guards, has a file without own pawns, or stands behind a pawn
-     * that can attack another one.
+     * attacks a pawn that no pawn guards or a man that can be won, has a file without own pawns, or
+     * stands behind a pawn that can attack another one.
      */
     boolean isDoneBy(int piece) {
         return bearsOnKing(piece)
                 || holds(piece)
                 || attacksWeakPawn(piece)
+                || attacksWhatFalls(piece)
                 || scene.typeAt(piece) == PieceType.ROOK && hasUseOfFile(piece);
     }
 
@@ -48,6 +50,12 @@ final class Work {
     private boolean attacksWeakPawn(int piece) {
         long pawns = scene.attacks(piece) & scene.pawns(side.other());
         return (pawns & ~scene.byPawns(side.other())) != 0;
+    }
+
+    private boolean attacksWhatFalls(int piece) {
+        long men = scene.attacks(piece) & scene.pieces(side.other());
+        return Squares.list(men).stream()
+                .anyMatch(man -> LegalExchange.threatTo(scene.board(), man) > 0);
     }
 
     private boolean hasUseOfFile(int rook) {

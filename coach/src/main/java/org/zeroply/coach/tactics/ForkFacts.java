@@ -59,6 +59,17 @@ public final class ForkFacts {
         return targets;
     }
 
+    /**
+     * Whether taking the man loses nothing elsewhere that outweighs it, as far as captures tell.
+     */
+    private static boolean isWon(Scene scene, Hanging man) {
+        Side taker = man.piece().side().other();
+        return scene.withMove(taker)
+                .filter(from -> !from.inCheck())
+                .map(from -> 2 * CaptureSearch.gain(from.toBoard(), man.square()) >= man.loss())
+                .orElse(true);
+    }
+
     private static boolean isAlongPin(Scene scene, Side side, int pinned, int target) {
         return Squares.has(LegalExchange.takers(scene.board(), target, side.ordinal()), pinned);
     }
@@ -69,8 +80,9 @@ public final class ForkFacts {
         for (Hanging man : Hanging.in(scene.position())) {
             Side side = man.piece().side();
             boolean loose = man.isLoose() && Squares.rank(side, man.square()) > 0;
-            if (man.loss() > 0 || loose) {
-                String state = man.loss() > 0 ? " can be won" : " is not guarded";
+            boolean won = man.loss() > 0 && isWon(scene, man);
+            if (won || man.loss() == 0 && loose) {
+                String state = won ? " can be won" : " is not guarded";
                 facts.add(
                         Fact.of(
                                         FactKind.HANGING,

@@ -22,11 +22,12 @@ import org.zeroply.desktop.controls.Widgets;
 /** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
 final class FactsView extends VBox {
 
-    private static final List<String> VERDICTS = List.of("works", "best", "fails");
+    /** So many facts of a group and side are shown until all are asked for; our choice. */
+    private static final int SHOWN = 3;
 
     private final LabModel model;
     private final GridPane grid = new GridPane();
-    private boolean showsIdle;
+    private boolean showsAll;
 
     FactsView(LabModel model) {
         this.model = model;
@@ -67,9 +68,7 @@ final class FactsView extends VBox {
             List<Fact> facts =
                     model.facts().stream()
                             .filter(f -> f.kind().group() == group)
-                            .sorted(
-                                    Comparator.comparing((Fact f) -> f.kind())
-                                            .thenComparing(FactsView::verdict))
+                            .sorted(Comparator.comparingInt(Fact::weight).reversed())
                             .toList();
             if (facts.isEmpty()) {
                 continue;
@@ -89,32 +88,21 @@ final class FactsView extends VBox {
         }
     }
 
-    /** Moves that work before the best one before those that fail. */
-    private static int verdict(Fact fact) {
-        if (fact.kind() != FactKind.MOTIF_MOVE) {
-            return 0;
-        }
-        return fact.traits().stream().mapToInt(VERDICTS::indexOf).max().orElse(0);
-    }
-
     private static boolean fails(Fact fact) {
         return fact.kind() == FactKind.MOTIF_MOVE && fact.traits().contains("fails");
     }
 
+    /** What matters most; what merely describes, or fails, is there when it is asked for. */
     private VBox rows(List<Fact> facts, Optional<Side> side) {
         VBox rows = new VBox();
         List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
-        List<Fact> idle = own.stream().filter(FactsView::fails).toList();
-        own.stream()
-                .filter(f -> showsIdle || !fails(f))
-                .forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
-        if (!idle.isEmpty()) {
-            String text =
-                    showsIdle
-                            ? "hide moves that fail"
-                            : idle.size()
-                                    + (idle.size() == 1 ? " more that fails" : " more that fail");
-            Button more = Widgets.button("idle-" + word(side), text, this::toggleIdle);
+        List<Fact> first = own.stream().filter(f -> !fails(f)).limit(SHOWN).toList();
+        int hidden = own.size() - first.size();
+        (showsAll ? own : first).forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
+        if (hidden > 0) {
+            String text = showsAll ? "fewer" : hidden + " more";
+            String group = own.get(0).kind().group().name().toLowerCase(Locale.ROOT);
+            Button more = Widgets.button("more-" + group + "-" + word(side), text, this::toggle);
             more.getStyleClass().add("quiet-button");
             more.setFocusTraversable(false);
             rows.getChildren().add(more);
@@ -126,8 +114,8 @@ final class FactsView extends VBox {
         return side.map(s -> s.word().toLowerCase(Locale.ROOT)).orElse("both");
     }
 
-    private void toggleIdle() {
-        showsIdle = !showsIdle;
+    private void toggle() {
+        showsAll = !showsAll;
         show();
     }
 }
