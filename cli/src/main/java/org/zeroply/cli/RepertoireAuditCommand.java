@@ -47,6 +47,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             List<Audit.DeadEnd> deadEnds,
             List<Audit.Unreached> unreached,
             List<Audit.Unreadable> unreadable,
+            List<Audit.BrokenCommand> broken,
             EngineAudit.Findings engine) {}
 
     @Override
@@ -76,6 +77,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                         audit.deadEnds(),
                         audit.unreached(),
                         audit.unreadable(),
+                        audit.brokenCommands(),
                         engine);
         ObjectNode document = document(found);
         document.set("rejected", Output.node(input.rejected()));
@@ -119,6 +121,10 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         .put("line", u.spot().line())
                                         .put("card", u.text())
                                         .put("reason", u.why()));
+        ArrayNode broken = node.putArray("brokenCommands");
+        found.broken()
+                .forEach(
+                        b -> broken.addObject().put("line", b.spot().line()).put("text", b.text()));
         engine(node, found.engine());
         return node;
     }
@@ -144,6 +150,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
         for (EngineAudit.MustKnow m : found.mustKnow()) {
             ObjectNode item = must.addObject().put("line", m.spot().line());
             item.put("move", m.move()).put("depthFound", m.depth());
+            item.put("marked", m.marked());
             m.found().ifPresent(f -> item.put("found", f));
         }
     }
@@ -186,6 +193,10 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             heading(out, "Cards that cannot be read", found.unreadable().size());
             found.unreadable().forEach(u -> row(out, "%s  %s", u.spot().line(), u.why()));
         }
+        if (!found.broken().isEmpty()) {
+            heading(out, "Commands that cannot be read", found.broken().size());
+            found.broken().forEach(b -> row(out, "%s  %s", b.spot().line(), b.text()));
+        }
         heading(out, "Costly", found.engine().costly().size());
         found.engine()
                 .costly()
@@ -193,7 +204,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                         c ->
                                 row(
                                         out,
-                                        "%s  %s   %.0f points, better %s%s",
+                                        "%s  %s   the engine disagrees by %.0f points, it prefers %s%s",
                                         c.spot().line(),
                                         c.move(),
                                         c.loss(),
@@ -222,9 +233,10 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                         m ->
                                 row(
                                         out,
-                                        "%s  %s   found by %s, from depth %d",
+                                        "%s  %s   %sfound by %s, from depth %d",
                                         m.spot().line(),
                                         m.move(),
+                                        m.marked() ? "marked; " : "",
                                         found(m.found()),
                                         m.depth()));
     }

@@ -1,13 +1,13 @@
 package org.zeroply.coach.fact;
 
-/** The order in which a coach tells what a position holds. */
+/** The order in which a coach tells what a position holds: what can be forced before all else. */
 public enum FactGroup {
+    TACTICS("Tactics"),
     MATERIAL("Material"),
     KINGS("Kings"),
     PAWNS("Pawns and squares"),
     PIECES("Pieces"),
-    PLANS("Plans"),
-    TACTICS("Tactics");
+    PLANS("Plans");
 
     private final String title;
 

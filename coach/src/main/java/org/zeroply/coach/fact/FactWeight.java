@@ -45,6 +45,7 @@ final class FactWeight {
             case MOTIF_MOVE -> has(fact, "works") ? 40 : has(fact, "best") ? 25 : 0;
             case HANGING -> part(fact, "loss", 1) * 30 + part(fact, "loss", 30);
             case EXCHANGE_WANTED -> part(fact, "gain", 12);
+            case OUTPOST -> has(fact, "for good") ? 15 : 0;
             case PASSED -> passed(fact);
             case ESCAPE_SQUARES -> fact.figures().getOrDefault("count", 1) == 0 ? 35 : 0;
             default -> 0;

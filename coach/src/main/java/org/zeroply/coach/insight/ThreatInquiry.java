@@ -33,7 +33,7 @@ final class ThreatInquiry implements Inquiry {
     private static final int MATERIAL = 80;
 
     /** And what it brings at least then, in centipawns; our choice. */
-    private static final int FELT = 50;
+    private static final int FELT = 80;
 
     private static final int FACTOR = 5;
 

@@ -2,6 +2,7 @@ package org.zeroply.coach.pieces;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Mark;
@@ -35,18 +36,29 @@ public final class OutpostFacts {
             String name = "outpost " + Square.name(post);
             if (Squares.has(scene.minors(side), post)) {
                 facts.add(
-                        Fact.of(
-                                        FactKind.OUTPOST,
-                                        side,
-                                        name + " held by the " + scene.typeAt(post).word(),
-                                        post)
+                        Fact.of(FactKind.OUTPOST, side, held(scene, side, post, name), post)
                                 .with("moves", 0)
-                                .trait("occupied", true));
+                                .trait("occupied", true)
+                                .trait("for good", isForGood(scene, side, post)));
             } else if (!Squares.has(scene.men(side), post)) {
                 reachable(scene, side, post, name, facts);
             }
         }
         return facts;
+    }
+
+    private static String held(Scene scene, Side side, int post, String name) {
+        String text = name + " held by the " + scene.typeAt(post).word();
+        return isForGood(scene, side, post)
+                ? text + " for good: no pawn and no minor piece can ever challenge it"
+                : text;
+    }
+
+    /** Whether the enemy has no knight, and no bishop of the square's colour, to challenge it. */
+    private static boolean isForGood(Scene scene, Side side, int post) {
+        Side enemy = side.other();
+        long bishops = scene.men(enemy, PieceType.BISHOP) & Squares.colourOf(post);
+        return scene.men(enemy, PieceType.KNIGHT) == 0 && bishops == 0;
     }
 
     private static void reachable(Scene scene, Side side, int post, String name, List<Fact> facts) {
@@ -59,6 +71,7 @@ public final class OutpostFacts {
                 facts.add(
                         Fact.of(FactKind.OUTPOST, side, text, post, minor)
                                 .with("moves", moves)
+                                .trait("for good", isForGood(scene, side, post))
                                 .marked(Mark.Meaning.KEY, post)
                                 .marked(Mark.Meaning.ROUTE, way));
             }

@@ -154,6 +154,9 @@ public final class Audit {
         return found;
     }
 
+    /** How the commands begin that this program reads in comments. */
+    private static final String COMMAND = "[%zp.";
+
     private static List<Move> moves(Spot spot) {
         return List.copyOf(spot.moves().keySet());
     }
@@ -177,6 +180,28 @@ public final class Audit {
                                                     why ->
                                                             found.add(
                                                                     new Unreadable(spot, t, why))));
+        }
+        return found;
+    }
+
+    /**
+     * A comment that begins a command of ours and does not end it, or holds one that is none.
+     *
+     * @param text the comment from there on
+     */
+    public record BrokenCommand(Spot spot, String text) {}
+
+    /** Commands in comments that could not be read: they stand as text and do nothing. */
+    public List<BrokenCommand> brokenCommands() {
+        List<BrokenCommand> found = new ArrayList<>();
+        for (Spot spot : repertoire.spots()) {
+            for (Node place : spot.places()) {
+                String comment = place.annotation().after();
+                int begin = comment.indexOf(COMMAND);
+                if (begin >= 0) {
+                    found.add(new BrokenCommand(spot, comment.substring(begin)));
+                }
+            }
         }
         return found;
     }

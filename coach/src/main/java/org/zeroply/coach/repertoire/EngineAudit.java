@@ -29,6 +29,9 @@ public final class EngineAudit {
     /** Points of a hundred that a move of ours may lose unless chosen otherwise; our choice. */
     public static final double USUAL_LOSS = 7;
 
+    /** A move that seems to cost much is looked at on so many times the nodes. */
+    private static final long LONGER = 10;
+
     /** Points of a hundred a reply must lose to fall into a trap. */
     private static final double TRAP = 100 * MoveComparison.HARM;
 
@@ -101,12 +104,14 @@ public final class EngineAudit {
     }
 
     /**
-     * The only good move, seldom found.
+     * A move that has to be known: the only good one, seldom found, or one the coach marked so.
      *
      * @param found how often it was played by those who came there, 0 to 1; empty with few games
-     * @param depth depth in plies from which on the engine finds it
+     * @param depth depth in plies from which on the engine finds its best move
+     * @param marked whether the coach marked it, whatever the engine thinks of it
      */
-    public record MustKnow(Spot spot, String move, Optional<Double> found, int depth) {}
+    public record MustKnow(
+            Spot spot, String move, Optional<Double> found, int depth, boolean marked) {}
 
     /** All findings. */
     public record Findings(List<Costly> costly, List<Trap> traps, List<MustKnow> mustKnow) {
@@ -161,7 +166,7 @@ public final class EngineAudit {
             spot.moves().keySet().stream()
                     .filter(m -> !m.isNull())
                     .forEach(m -> look(spot, m, best));
-            mustKnow(spot, best).ifPresent(must::add);
+            mustKnow(spot, best);
         }
 
         private void look(Spot spot, Move move, Choice choice) {
@@ -171,11 +176,13 @@ public final class EngineAudit {
             if (replies.isEmpty()) {
                 return;
             }
-            double loss =
-                    best.move().equals(move)
-                            ? 0
-                            : Loss.between(best.expected(), evaluator.expected(after).opponents())
-                                    .points();
+            double loss = loss(evaluator, best, move, after);
+            if (loss >= most) {
+                // What is held against the coach's choice has to last.
+                MoveEvaluator longer = evaluator.withNodes(LONGER * nodes);
+                best = longer.choice(spot.position()).orElseThrow().best();
+                loss = loss(longer, best, move, after);
+            }
             String san = San.write(spot.position(), move);
             Optional<String> accepted = spot.note(move).accepted();
             if (loss >= most || accepted.isPresent()) {
@@ -183,6 +190,13 @@ public final class EngineAudit {
                 costly.add(new Costly(spot, san, loss, better, accepted));
             }
             trap(spot, move, replies.get(), loss).ifPresent(traps::add);
+        }
+
+        private static double loss(
+                MoveEvaluator evaluator, Weighed best, Move move, Position after) {
+            return best.move().equals(move)
+                    ? 0
+                    : Loss.between(best.expected(), evaluator.expected(after).opponents()).points();
         }
 
         /** The likeliest reply, when it loses. */
@@ -216,25 +230,32 @@ public final class EngineAudit {
                     .orElse(List.of());
         }
 
-        private Optional<MustKnow> mustKnow(Spot spot, Choice best) {
+        private void mustKnow(Spot spot, Choice best) {
             Optional<Move> ours = spot.recommended(Optional.empty());
-            if (!ours.equals(Optional.of(best.best().move()))) {
-                return Optional.empty();
+            for (Move move : spot.moves().keySet()) {
+                boolean marked = !move.isNull() && spot.note(move).must();
+                boolean mayBeOnly =
+                        ours.equals(Optional.of(move)) && move.equals(best.best().move());
+                if (marked || mayBeOnly && isOnlyAndHard(spot, move, best)) {
+                    String san = San.write(spot.position(), move);
+                    must.add(new MustKnow(spot, san, found(spot, move), best.depthFound(), marked));
+                }
             }
+        }
+
+        private boolean isOnlyAndHard(Spot spot, Move move, Choice best) {
             Choice all = evaluator.all(spot.position()).orElseThrow();
             boolean only = all.width() == 1 || 100 * all.gap() >= TRAP;
+            boolean rare = found(spot, move).filter(f -> f < RARELY).isPresent();
+            return only && (rare || best.depthFound() >= DEEP);
+        }
+
+        /** How often a move was played by those who came there; empty with few games. */
+        private Optional<Double> found(Spot spot, Move move) {
             int games = shares.games(spot.position());
-            Optional<Double> found =
-                    games < FEW_GAMES || !shares.areFromGames()
-                            ? Optional.empty()
-                            : Optional.of(
-                                    shares.games(spot.position(), ours.get()) / (double) games);
-            boolean rare = found.filter(f -> f < RARELY).isPresent();
-            boolean deep = best.depthFound() >= DEEP;
-            String san = San.write(spot.position(), ours.get());
-            return only && (rare || deep)
-                    ? Optional.of(new MustKnow(spot, san, found, best.depthFound()))
-                    : Optional.empty();
+            return games < FEW_GAMES || !shares.areFromGames()
+                    ? Optional.empty()
+                    : Optional.of(shares.games(spot.position(), move) / (double) games);
         }
     }
 }

@@ -82,7 +82,7 @@ public final class ForkFacts {
             boolean loose = man.isLoose() && Squares.rank(side, man.square()) > 0;
             boolean won = man.loss() > 0 && isWon(scene, man);
             if (won || man.loss() == 0 && loose) {
-                String state = won ? " can be won" : " is not guarded";
+                String state = won ? " is attacked and not held" : " is not guarded";
                 facts.add(
                         Fact.of(
                                         FactKind.HANGING,

@@ -387,4 +387,35 @@ class RepertoireTest {
                                 .run(p -> {}, cancelled))
                 .isEmpty();
     }
+
+    @Test
+    void what_the_coach_marked_has_to_be_known_whatever_the_engine_says() {
+        Repertoire ours =
+                Repertoire.of(
+                        trees(
+                                "[ZpSide \"white\"]\n\n1. e4 e5 2. Nf3 {[%zp.must]} Nc6 3. Bc4"
+                                        + " {[%zp.must]} Bc5 4. O-O *"));
+        Shares shares = shares("1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 1-0");
+        EngineAudit.Findings findings =
+                new EngineAudit(ours, shares, new BuiltInEngine(1), 2_000, 5)
+                        .run(p -> {}, new Cancellation())
+                        .orElseThrow();
+        assertThat(findings.mustKnow())
+                .filteredOn(EngineAudit.MustKnow::marked)
+                .extracting(EngineAudit.MustKnow::move)
+                .containsExactly("Nf3", "Bc4");
+        assertThat(findings.costly()).isEmpty();
+    }
+
+    @Test
+    void a_command_that_is_not_closed_or_not_known_is_told() {
+        Repertoire ours =
+                Repertoire.of(
+                        trees(
+                                "[ZpSide \"white\"]\n\n1. e4 {[%zp.must} e5 2. Nf3 {[%zp.must]}"
+                                        + " Nc6 3. Bb5 {[%zp.approach wild] and more} *"));
+        assertThat(new Audit(ours, shares("1. e4 e5 1-0")).brokenCommands())
+                .extracting(Audit.BrokenCommand::text)
+                .containsExactly("[%zp.must", "[%zp.approach wild] and more");
+    }
 }

@@ -43,6 +43,9 @@ final class Findings {
         for (Audit.Unreadable u : audit.unreadable()) {
             found.add(new Finding("Card", u.text(), "not readable", () -> model.go(u.spot())));
         }
+        for (Audit.BrokenCommand b : audit.brokenCommands()) {
+            found.add(new Finding("Command", b.text(), "not readable", () -> model.go(b.spot())));
+        }
         for (Audit.Gap g : audit.gaps(view.school())) {
             found.add(
                     new Finding(
@@ -91,13 +94,14 @@ final class Findings {
                     m.found().map(f -> "found by " + Words.percent(f) + ", ").orElse("")
                             + "from depth "
                             + m.depth();
-            found.add(
+            Finding finding =
                     new Finding(
-                                    "Must know",
-                                    line(m.spot(), m.move()),
-                                    by,
-                                    () -> goOn(m.spot(), m.move()))
-                            .with("Mark it", () -> mark(m.spot(), m.move())));
+                            "Must know",
+                            line(m.spot(), m.move()),
+                            m.marked() ? "marked; " + by : by,
+                            () -> goOn(m.spot(), m.move()));
+            found.add(
+                    m.marked() ? finding : finding.with("Mark it", () -> mark(m.spot(), m.move())));
         }
         engine.costly().stream()
                 .filter(c -> accepted(c).isPresent())
