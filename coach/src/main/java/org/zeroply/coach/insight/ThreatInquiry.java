@@ -75,7 +75,7 @@ final class ThreatInquiry implements Inquiry {
 
     private static Fact fact(Position position, Position passed, Weighed best, int gain) {
         Side side = passed.sideToMove();
-        int won = material(passed, best.line());
+        int won = LineGain.settledHundredths(passed, best.line());
         String move = San.write(passed, best.move());
         boolean concrete = isMate(best) || gain >= HARM || won >= MATERIAL && gain >= FELT;
         String text;
@@ -96,13 +96,6 @@ final class ThreatInquiry implements Inquiry {
                         best.move().from(),
                         best.move().to())
                 .proved(Inquiry.afterPass(position, passed, best.line()));
-    }
-
-    /** Hundredths of a point that are won when the forced part of a line is over. */
-    private static int material(Position passed, List<Move> line) {
-        Side side = passed.sideToMove();
-        return LineGain.lead(LineGain.settled(passed, line), side)
-                - LineGain.lead(MaterialBalance.of(passed), side);
     }
 
     private static String won(Position passed, List<Move> line) {

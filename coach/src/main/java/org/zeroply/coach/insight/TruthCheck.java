@@ -6,7 +6,6 @@ import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -87,14 +86,8 @@ public final class TruthCheck {
             return from.inCheck() ? Optional.empty() : Optional.of(false);
         }
         Weighed best = evaluator.among(from, captures).orElseThrow();
-        boolean material = 2 * won(from, best.line()) >= loss;
+        boolean material = 2 * LineGain.settledHundredths(from, best.line()) >= loss;
         return Optional.of(material || 2 * againstPass(from, best) >= loss);
-    }
-
-    private static int won(Position from, List<Move> line) {
-        Side side = from.sideToMove();
-        return LineGain.lead(LineGain.settled(from, line), side)
-                - LineGain.lead(MaterialBalance.of(from), side);
     }
 
     /** Centipawns by which a move is better than a pass. */

@@ -52,6 +52,15 @@ public final class LineGain {
         return MaterialBalance.of(quiet);
     }
 
+    /**
+     * The material that the forced part of a line wins for who moves first, in hundredths of a
+     * point; see {@link #settled}.
+     */
+    public static int settledHundredths(Position start, List<Move> line) {
+        Side side = start.sideToMove();
+        return lead(settled(start, line), side) - lead(MaterialBalance.of(start), side);
+    }
+
     private static boolean isQuiet(Position position) {
         Board board = position.toBoard();
         return !position.inCheck()
@@ -60,8 +69,7 @@ public final class LineGain {
                         .noneMatch(m -> LegalExchange.isAtLeast(board, m.packed(), PROFIT));
     }
 
-    /** Who leads by how much, in hundredths of a point on the scale 1-3-3-5-9, for a side. */
-    public static int lead(MaterialBalance balance, Side side) {
+    private static int lead(MaterialBalance balance, Side side) {
         return balance.lead(side, MaterialScale.SCHOOL);
     }
 }
