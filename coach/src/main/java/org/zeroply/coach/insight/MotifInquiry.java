@@ -111,7 +111,7 @@ final class MotifInquiry implements Inquiry {
                 } else if (leads) {
                     found.accept(fact(best, plain, "best", "the best move here"));
                 } else if (from.equals(asked) && failing < FAILING && isTried(brief, best)) {
-                    Optional<Fact> fails = failure(best, move, plain);
+                    Optional<Fact> fails = failure(best, weighed, plain);
                     fails.ifPresent(found);
                     failing += fails.isPresent() ? 1 : 0;
                 }
@@ -160,11 +160,12 @@ final class MotifInquiry implements Inquiry {
         }
 
         /** What refutes a move, as a longer look sees it too. */
-        private Optional<Fact> failure(Weighed best, Move move, Optional<Weighed> plain) {
+        private Optional<Fact> failure(Weighed best, Weighed found, Optional<Weighed> plain) {
             MoveComparison beside = new MoveComparison(from, best);
-            if (!isRefuted(beside, evaluator.weigh(from, move))) {
+            if (!isRefuted(beside, found)) {
                 return Optional.empty();
             }
+            Move move = found.move();
             Weighed again = longer.weigh(from, move);
             if (!isRefuted(beside, again) || again.line().size() < 2) {
                 return Optional.empty();
