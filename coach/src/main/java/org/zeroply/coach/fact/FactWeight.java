@@ -47,7 +47,7 @@ final class FactWeight {
             case EXCHANGE_WANTED -> part(fact, "gain", 12);
             case OUTPOST -> has(fact, "for good") ? 15 : 0;
             case PASSED -> passed(fact);
-            case ESCAPE_SQUARES -> fact.figures().getOrDefault("count", 1) == 0 ? 35 : 0;
+            case ESCAPE_SQUARES -> fact.figures().getOrDefault("count", 1) == 0 ? 15 : 0;
             default -> 0;
         };
     }
