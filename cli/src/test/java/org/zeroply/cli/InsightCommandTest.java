@@ -123,7 +123,7 @@ class InsightCommandTest extends CommandTest {
         String fen = "4k3/8/8/8/8/2b5/PP1P4/4K3 w - - 0 1";
         assertThat(run("insight", "--fen", fen, "--nodes", "0")).isZero();
         String table = out.toString().substring(out.toString().indexOf("Structures"));
-        assertThat(table.lines().limit(3)).allMatch(l -> l.strip().split(" {2,}").length == 3);
+        assertThat(table.lines().limit(3)).allMatch(l -> l.strip().split(" {2,}").length == 4);
     }
 
     @Test
