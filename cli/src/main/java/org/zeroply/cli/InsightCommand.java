@@ -52,9 +52,6 @@ final class InsightCommand implements Callable<Integer> {
 
     private static final int TOLD_EVERY = 25;
 
-    /** So many facts of a group and side are printed unless all are asked for. */
-    private static final int SHOWN = 3;
-
     @Mixin private PositionOption position;
     @Mixin private Output output;
     @Mixin private CacheFolder cache;
@@ -214,7 +211,7 @@ final class InsightCommand implements Callable<Integer> {
         }
         facts.sort(
                 Comparator.comparing((Fact f) -> f.kind().group())
-                        .thenComparing(Comparator.comparingInt(Fact::weight).reversed()));
+                        .thenComparing(Fact.HEAVIEST_FIRST));
         List<StructureComparison> structures = StructureComparison.of(start, compared);
         ObjectNode document = Output.document().put("fen", start.fen());
         document.putArray("facts").addAll(FactJson.list(start, facts));
@@ -227,7 +224,7 @@ final class InsightCommand implements Callable<Integer> {
             node.putArray("facts").addAll(FactJson.list(then, s.structure()));
             node.set("change", FactJson.change(start, then, s.change()));
         }
-        int most = all ? Integer.MAX_VALUE : SHOWN;
+        int most = all ? Integer.MAX_VALUE : Fact.SHOWN;
         output.print(document, out -> print(out, start, facts, most, structures));
     }
 

@@ -16,7 +16,7 @@ import org.zeroply.chess.tree.RepertoireNote;
  * The commands embedded in comments that this program gives a meaning to. Everything else, and ours
  * when malformed, stays in the comment as it is.
  */
-final class PgnCommands {
+public final class PgnCommands {
 
     private static final String BEGIN = "[%zp.";
     private static final Pattern COMMAND =
@@ -51,6 +51,15 @@ final class PgnCommands {
         rest.append(comment, end, comment.length());
         Annotation read = reading.finished();
         return read.withAfter(join(read.after(), rest.toString()));
+    }
+
+    /**
+     * What was left in a comment of a command that is not closed or could not be read, to the end
+     * of the comment.
+     */
+    public static Optional<String> unread(Annotation read) {
+        int begin = read.after().indexOf(BEGIN);
+        return begin < 0 ? Optional.empty() : Optional.of(read.after().substring(begin));
     }
 
     private static String text(String group) {

@@ -3,6 +3,7 @@ package org.zeroply.coach.fact;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -112,6 +113,13 @@ public record Fact(
         Mark.Meaning meaning = kind.meaning().isArrow() ? Mark.Meaning.TARGET : kind.meaning();
         return squares.stream().map(s -> new Mark(meaning, List.of(s))).toList();
     }
+
+    /** What matters most first. */
+    public static final Comparator<Fact> HEAVIEST_FIRST =
+            Comparator.comparingInt(Fact::weight).reversed();
+
+    /** So many of a group and side are shown until all are asked for; our choice. */
+    public static final int SHOWN = 3;
 
     /** How much it matters for what to play next, 0 to 100 ({@code docs/facts.md}). */
     public int weight() {

@@ -63,21 +63,17 @@ final class ThreatInquiry implements Inquiry {
         }
         Weighed best = threat.get();
         int otherwise = -evaluator.choice(position).orElseThrow().best().score().ordinal();
-        if (!isMate(best)) {
+        if (!best.mates()) {
             afterFlight(position, best.move().to(), evaluator.withNodes(nodes)).ifPresent(found);
         }
         found.accept(fact(position, passed, best, best.score().ordinal() - otherwise));
-    }
-
-    private static boolean isMate(Weighed move) {
-        return move.score() instanceof Score.Mate mate && mate.moves() > 0;
     }
 
     private static Fact fact(Position position, Position passed, Weighed best, int gain) {
         Side side = passed.sideToMove();
         int won = LineGain.settledHundredths(passed, best.line());
         String move = San.write(passed, best.move());
-        boolean concrete = isMate(best) || gain >= HARM || won >= MATERIAL && gain >= FELT;
+        boolean concrete = best.mates() || gain >= HARM || won >= MATERIAL && gain >= FELT;
         String text;
         if (best.score() instanceof Score.Mate mate && mate.moves() > 0) {
             text = "threatens mate in " + mate.moves() + " by " + move;

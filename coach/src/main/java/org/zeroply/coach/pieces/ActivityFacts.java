@@ -108,9 +108,9 @@ public final class ActivityFacts {
     }
 
     /**
-     * The knight, bishop or rook with the least scope among those that do nothing ({@link Work});
-     * told only when at most two have as little. While more than one knight or bishop is at home,
-     * men at home are undeveloped, not badly placed.
+     * The knight, bishop or rook with the least scope among those that do nothing ({@link
+     * PieceWork}); told only when at most two have as little. While more than one knight or bishop
+     * is at home, men at home are undeveloped, not badly placed.
      */
     private static void worstPlaced(Scene scene, Side side, List<Fact> facts) {
         long men = scene.minors(side) | scene.men(side, PieceType.ROOK);
@@ -120,7 +120,7 @@ public final class ActivityFacts {
         }
         int least = 101;
         long worst = 0;
-        Work work = new Work(scene, side);
+        PieceWork work = new PieceWork(scene, side);
         for (int square : Squares.list(men)) {
             if (work.isDoneBy(square)) {
                 continue;

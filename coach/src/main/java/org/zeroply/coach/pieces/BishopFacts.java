@@ -72,7 +72,7 @@ public final class BishopFacts {
         }
         boolean home = Squares.rank(side, square) == 0;
         boolean outside = bad && isOutside(side, square, centre & colour);
-        boolean active = reach >= MANY || !home && new Work(scene, side).isDoneBy(square);
+        boolean active = reach >= MANY || !home && new PieceWork(scene, side).isDoneBy(square);
         facts.add(
                 fact.trait("outside its chain", outside)
                         .trait("inside its chain", bad && !outside && !home)

@@ -34,22 +34,23 @@ public final class OutpostFacts {
         List<Fact> facts = new ArrayList<>();
         for (int post : Squares.list(posts & ~scene.men(side.other()))) {
             String name = "outpost " + Square.name(post);
+            boolean forGood = isForGood(scene, side, post);
             if (Squares.has(scene.minors(side), post)) {
                 facts.add(
-                        Fact.of(FactKind.OUTPOST, side, held(scene, side, post, name), post)
+                        Fact.of(FactKind.OUTPOST, side, held(scene, post, name, forGood), post)
                                 .with("moves", 0)
                                 .trait("occupied", true)
-                                .trait("for good", isForGood(scene, side, post)));
+                                .trait("for good", forGood));
             } else if (!Squares.has(scene.men(side), post)) {
-                reachable(scene, side, post, name, facts);
+                reachable(scene, side, post, name, forGood, facts);
             }
         }
         return facts;
     }
 
-    private static String held(Scene scene, Side side, int post, String name) {
+    private static String held(Scene scene, int post, String name, boolean forGood) {
         String text = name + " held by the " + scene.typeAt(post).word();
-        return isForGood(scene, side, post)
+        return forGood
                 ? text + " for good: no pawn and no minor piece can ever challenge it"
                 : text;
     }
@@ -61,7 +62,8 @@ public final class OutpostFacts {
         return scene.men(enemy, PieceType.KNIGHT) == 0 && bishops == 0;
     }
 
-    private static void reachable(Scene scene, Side side, int post, String name, List<Fact> facts) {
+    private static void reachable(
+            Scene scene, Side side, int post, String name, boolean forGood, List<Fact> facts) {
         for (int minor : Squares.list(scene.minors(side))) {
             Routes routes = new Routes(scene, minor, MOST_MOVES);
             int moves = routes.movesTo(post);
@@ -71,7 +73,7 @@ public final class OutpostFacts {
                 facts.add(
                         Fact.of(FactKind.OUTPOST, side, text, post, minor)
                                 .with("moves", moves)
-                                .trait("for good", isForGood(scene, side, post))
+                                .trait("for good", forGood)
                                 .marked(Mark.Meaning.KEY, post)
                                 .marked(Mark.Meaning.ROUTE, way));
             }

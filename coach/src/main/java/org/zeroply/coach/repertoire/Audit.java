@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.PgnCommands;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
@@ -154,9 +155,6 @@ public final class Audit {
         return found;
     }
 
-    /** How the commands begin that this program reads in comments. */
-    private static final String COMMAND = "[%zp.";
-
     private static List<Move> moves(Spot spot) {
         return List.copyOf(spot.moves().keySet());
     }
@@ -196,11 +194,8 @@ public final class Audit {
         List<BrokenCommand> found = new ArrayList<>();
         for (Spot spot : repertoire.spots()) {
             for (Node place : spot.places()) {
-                String comment = place.annotation().after();
-                int begin = comment.indexOf(COMMAND);
-                if (begin >= 0) {
-                    found.add(new BrokenCommand(spot, comment.substring(begin)));
-                }
+                PgnCommands.unread(place.annotation())
+                        .ifPresent(text -> found.add(new BrokenCommand(spot, text)));
             }
         }
         return found;

@@ -139,12 +139,17 @@ public final class EngineAudit {
     /** One run, which ends with an exception when cancelled. */
     private final class Run {
         private final MoveEvaluator evaluator;
+
+        /** For what seems costly; several moves of a position ask for its best move. */
+        private final MoveEvaluator longer;
+
         private final List<Costly> costly = new ArrayList<>();
         private final List<Trap> traps = new ArrayList<>();
         private final List<MustKnow> must = new ArrayList<>();
 
         Run(Cancellation cancellation) {
             evaluator = new MoveEvaluator(engine, nodes, cancellation);
+            longer = evaluator.withNodes(LONGER * nodes).remembering();
         }
 
         Findings findings(DoubleConsumer progress) {
@@ -179,7 +184,6 @@ public final class EngineAudit {
             double loss = loss(evaluator, best, move, after);
             if (loss >= most) {
                 // What is held against the coach's choice has to last.
-                MoveEvaluator longer = evaluator.withNodes(LONGER * nodes);
                 best = longer.choice(spot.position()).orElseThrow().best();
                 loss = loss(longer, best, move, after);
             }

@@ -44,13 +44,7 @@ final class CaptureSearch {
 
     /** What a move comes to: what it takes, less what the other side gets then. */
     private int after(int move, int ply, int alpha, int beta) {
-        int taken = Move.kind(move) == Move.EN_PASSANT ? value(0) : 0;
-        if (board.codeAt(Move.to(move)) != 0) {
-            taken = value(board.typeAt(Move.to(move)));
-        }
-        if (Move.isPromotion(move)) {
-            taken += value(Move.promotionType(move)) - value(0);
-        }
+        int taken = StaticExchange.atOnce(board, move);
         board.make(move);
         int reply = best(ply, -beta + taken, -alpha + taken);
         board.unmake(move);
@@ -81,9 +75,5 @@ final class CaptureSearch {
             }
         }
         return best;
-    }
-
-    private static int value(int type) {
-        return StaticExchange.value(type);
     }
 }

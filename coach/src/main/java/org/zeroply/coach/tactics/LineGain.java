@@ -24,8 +24,7 @@ public final class LineGain {
      * counted as it stands.
      */
     public static int hundredths(Position start, List<Move> line) {
-        Side side = start.sideToMove();
-        return lead(end(start, line), side) - lead(MaterialBalance.of(start), side);
+        return won(start, end(start, line));
     }
 
     /** The balance where the material is counted. */
@@ -57,8 +56,7 @@ public final class LineGain {
      * point; see {@link #settled}.
      */
     public static int settledHundredths(Position start, List<Move> line) {
-        Side side = start.sideToMove();
-        return lead(settled(start, line), side) - lead(MaterialBalance.of(start), side);
+        return won(start, settled(start, line));
     }
 
     private static boolean isQuiet(Position position) {
@@ -69,7 +67,9 @@ public final class LineGain {
                         .noneMatch(m -> LegalExchange.isAtLeast(board, m.packed(), PROFIT));
     }
 
-    private static int lead(MaterialBalance balance, Side side) {
-        return balance.lead(side, MaterialScale.SCHOOL);
+    private static int won(Position start, MaterialBalance then) {
+        Side side = start.sideToMove();
+        int before = MaterialBalance.of(start).lead(side, MaterialScale.SCHOOL);
+        return then.lead(side, MaterialScale.SCHOOL) - before;
     }
 }

@@ -1,6 +1,5 @@
 package org.zeroply.desktop.lab;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -21,9 +20,6 @@ import org.zeroply.desktop.controls.Widgets;
 
 /** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
 final class FactsView extends VBox {
-
-    /** So many facts of a group and side are shown until all are asked for; our choice. */
-    private static final int SHOWN = 3;
 
     private final LabModel model;
     private final GridPane grid = new GridPane();
@@ -68,7 +64,7 @@ final class FactsView extends VBox {
             List<Fact> facts =
                     model.facts().stream()
                             .filter(f -> f.kind().group() == group)
-                            .sorted(Comparator.comparingInt(Fact::weight).reversed())
+                            .sorted(Fact.HEAVIEST_FIRST)
                             .toList();
             if (facts.isEmpty()) {
                 continue;
@@ -96,7 +92,7 @@ final class FactsView extends VBox {
     private VBox rows(List<Fact> facts, Optional<Side> side) {
         VBox rows = new VBox();
         List<Fact> own = facts.stream().filter(f -> f.side().equals(side)).toList();
-        List<Fact> first = own.stream().filter(f -> !fails(f)).limit(SHOWN).toList();
+        List<Fact> first = own.stream().filter(f -> !fails(f)).limit(Fact.SHOWN).toList();
         int hidden = own.size() - first.size();
         (showsAll ? own : first).forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
         if (hidden > 0) {

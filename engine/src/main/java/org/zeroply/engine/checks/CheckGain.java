@@ -78,7 +78,7 @@ public final class CheckGain {
         }
         int floor = Math.max(alpha, best);
         for (int move : moves()) {
-            int won = gain(move);
+            int won = StaticExchange.atOnce(board, move);
             board.make(move);
             if (board.inCheck()) {
                 List<Move> answers = new ArrayList<>();
@@ -108,7 +108,7 @@ public final class CheckGain {
         int worst = MATE + 1;
         int ceiling = beta;
         for (int move : moves) {
-            int lost = gain(move);
+            int lost = StaticExchange.atOnce(board, move);
             board.make(move);
             List<Move> rest = new ArrayList<>();
             int value = attack(checksLeft, alpha + lost, ceiling + lost, rest) - lost;
@@ -139,21 +139,6 @@ public final class CheckGain {
             }
         }
         return best;
-    }
-
-    private int gain(int move) {
-        int code = board.codeAt(Move.to(move));
-        boolean passing = Move.kind(move) == Move.EN_PASSANT;
-        int won = passing ? StaticExchange.value(0) : code == 0 ? 0 : value(Move.to(move));
-        int queened =
-                Move.isPromotion(move)
-                        ? StaticExchange.value(Move.promotionType(move)) - StaticExchange.value(0)
-                        : 0;
-        return won + queened;
-    }
-
-    private int value(int square) {
-        return StaticExchange.value(board.typeAt(square));
     }
 
     private int[] moves() {

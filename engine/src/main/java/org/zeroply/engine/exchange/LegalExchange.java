@@ -5,11 +5,11 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 
 /**
- * Static exchange evaluation that can be told to people: both sides capture on one square with
- * their least valuable man first and stop when it does not pay, but only a man that may leave its
- * place takes part. What is pinned to its king takes along the pin or not at all; where a capture
- * uncovers a man behind, the other side may take that one instead. Slower than {@link
- * StaticExchange}, which searches use.
+ * Static exchange evaluation that can be told to people: both sides capture on one square in their
+ * best order and stop when it does not pay, but only a man that may leave its place takes part.
+ * What is pinned to its king takes along the pin or not at all; where a capture uncovers a man
+ * behind, the other side may take that one instead. Slower than {@link StaticExchange}, which
+ * searches use.
  */
 public final class LegalExchange {
 
@@ -48,24 +48,16 @@ public final class LegalExchange {
         int from = Move.from(move);
         int to = Move.to(move);
         LegalExchange exchange = new LegalExchange(board, to, side);
-        long occupied = board.occupied();
-        int gain = 0;
+        long occupied = board.occupied() | 1L << to;
         if (kind == Move.EN_PASSANT) {
-            gain = StaticExchange.value(0);
             occupied ^= 1L << (to ^ 8);
-        } else if (board.codeAt(to) != 0) {
-            gain = StaticExchange.value(board.typeAt(to));
         }
-        int placed = board.typeAt(from);
+        int placed = StaticExchange.placed(board, move);
         if (placed == KING) {
             exchange.kings[side] = to;
         }
-        if (Move.isPromotion(move)) {
-            placed = Move.promotionType(move);
-            gain += StaticExchange.value(placed) - StaticExchange.value(0);
-        }
         int value = StaticExchange.value(placed);
-        return gain - exchange.answer(from, value, side, occupied | 1L << to);
+        return StaticExchange.atOnce(board, move) - exchange.answer(from, value, side, occupied);
     }
 
     /** Whether a packed legal move wins at least so many centipawns on its target square. */

@@ -6,7 +6,8 @@ import org.zeroply.chess.board.Move;
 
 /**
  * Static exchange evaluation: both sides capture on one square with their least valuable piece
- * first and stop when it does not pay. Pieces behind others join in; pins are not regarded.
+ * first and stop when it does not pay. Pieces behind others join in; pins are not regarded: see
+ * {@link LegalExchange}.
  */
 public final class StaticExchange {
 
@@ -24,19 +25,26 @@ public final class StaticExchange {
         int from = Move.from(move);
         int to = Move.to(move);
         long occupied = board.occupied() ^ 1L << from;
-        int gain = 0;
         if (kind == Move.EN_PASSANT) {
-            gain = VALUE[0];
             occupied ^= 1L << (to ^ 8);
-        } else if (board.codeAt(to) != 0) {
-            gain = VALUE[board.typeAt(to)];
         }
-        int standing = board.typeAt(from);
-        if (Move.isPromotion(move)) {
-            standing = Move.promotionType(move);
-            gain += VALUE[standing] - VALUE[0];
-        }
-        return gain - reply(board, to, VALUE[standing], 1 - board.sideToMove(), occupied);
+        int standing = VALUE[placed(board, move)];
+        return atOnce(board, move) - reply(board, to, standing, 1 - board.sideToMove(), occupied);
+    }
+
+    /** Centipawns that a packed move takes, and gains by promotion, before it is answered. */
+    public static int atOnce(Board board, int move) {
+        int to = Move.to(move);
+        int taken =
+                Move.kind(move) == Move.EN_PASSANT
+                        ? VALUE[0]
+                        : board.codeAt(to) == 0 ? 0 : VALUE[board.typeAt(to)];
+        return Move.isPromotion(move) ? taken + VALUE[Move.promotionType(move)] - VALUE[0] : taken;
+    }
+
+    /** Type of the man that stands on the target square after a packed move. */
+    static int placed(Board board, int move) {
+        return Move.isPromotion(move) ? Move.promotionType(move) : board.typeAt(Move.from(move));
     }
 
     /**
@@ -95,41 +103,6 @@ public final class StaticExchange {
         return side != board.sideToMove();
     }
 
-    /**
-     * Centipawns that a side wins by starting to capture the man on a square; 0 when it does not
-     * pay or nothing stands there.
-     */
-    public static int threatTo(Board board, int square) {
-        if (board.codeAt(square) == 0) {
-            return 0;
-        }
-        int attacker = 1 - (board.codeAt(square) >> 3);
-        return reply(board, square, VALUE[board.typeAt(square)], attacker, board.occupied());
-    }
-
-    /**
-     * Centipawns the other side would win by capturing a man, if it stood on another square and all
-     * else were as it is; 0 when that would not pay.
-     *
-     * @param from where the man stands, 0-63
-     * @param to where it would stand; whatever is there is taken off
-     */
-    public static int threatIfOn(Board board, int from, int to) {
-        int enemy = 1 - (board.codeAt(from) >> 3);
-        long occupied = board.occupied() & ~(1L << from) | 1L << to;
-        return reply(board, to, VALUE[board.typeAt(from)], enemy, occupied);
-    }
-
-    /**
-     * Centipawns that the other side would win by starting to capture the man on a square, if one
-     * of its guards were off the board; 0 when it would not pay.
-     */
-    public static int threatWithout(Board board, int square, int guard) {
-        int attacker = 1 - (board.codeAt(square) >> 3);
-        long occupied = board.occupied() & ~(1L << guard);
-        return reply(board, square, VALUE[board.typeAt(square)], attacker, occupied);
-    }
-
     /** What a man is worth in exchanges, in centipawns, by type (0 pawn to 5 king). */
     public static int value(int type) {
         return VALUE[type];
@@ -157,10 +130,5 @@ public final class StaticExchange {
 
     private static boolean promotes(int square) {
         return square < 8 || square >= 56;
-    }
-
-    /** Pieces of a side that can capture on a square, those behind others not counted. */
-    public static int attackers(Board board, int square, int side) {
-        return Long.bitCount(board.attackersTo(square, board.occupied()) & board.pieces(side));
     }
 }

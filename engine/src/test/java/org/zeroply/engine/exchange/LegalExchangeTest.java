@@ -50,6 +50,19 @@ class LegalExchangeTest {
         assertThat(LegalExchange.threatTo(turned.toBoard(), colours.square(at))).isEqualTo(loss);
     }
 
+    @ParameterizedTest(name = "{1} in {0} can lose {2}")
+    @CsvSource({
+        "4k3/8/8/3n4/8/8/8/3RK3 w - -, d5, 325",
+        "4k3/8/2p5/3n4/8/8/8/3RK3 w - -, d5, 0",
+        "4k3/8/2p5/3n4/4P3/8/8/3RK3 w - -, d5, 325",
+        "4k3/8/8/3r4/4K3/8/8/8 w - -, d5, 500",
+        "3rk3/8/8/3r4/4K3/8/8/8 b - -, d5, 0",
+    })
+    void what_hangs_is_what_capturing_wins(String fen, String square, int loss) {
+        Position p = Position.fromFen(fen);
+        assertThat(LegalExchange.threatTo(p.toBoard(), Square.parse(square))).isEqualTo(loss);
+    }
+
     @Property(tries = 2000)
     void what_is_said_to_be_won_can_be_taken_by_a_legal_move_that_wins(
             @ForAll Random random, @ForAll @IntRange(min = 10, max = 120) int plies) {

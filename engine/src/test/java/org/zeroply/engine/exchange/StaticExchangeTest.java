@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 
@@ -29,18 +28,5 @@ class StaticExchangeTest {
             throws NotationException {
         Position p = Position.fromFen(fen);
         assertThat(StaticExchange.of(p.toBoard(), San.read(p, move).packed())).isEqualTo(gain);
-    }
-
-    @ParameterizedTest(name = "{1} in {0} can lose {2}")
-    @CsvSource({
-        "4k3/8/8/3n4/8/8/8/3RK3 w - -, d5, 325",
-        "4k3/8/2p5/3n4/8/8/8/3RK3 w - -, d5, 0",
-        "4k3/8/2p5/3n4/4P3/8/8/3RK3 w - -, d5, 325",
-        "4k3/8/8/3r4/4K3/8/8/8 w - -, d5, 500",
-        "3rk3/8/8/3r4/4K3/8/8/8 b - -, d5, 0",
-    })
-    void what_hangs_is_what_capturing_wins(String fen, String square, int loss) {
-        Position p = Position.fromFen(fen);
-        assertThat(StaticExchange.threatTo(p.toBoard(), Square.parse(square))).isEqualTo(loss);
     }
 }

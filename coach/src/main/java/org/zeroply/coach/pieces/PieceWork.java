@@ -12,12 +12,12 @@ import org.zeroply.engine.exchange.LegalExchange;
  * that is about to advance, or a bishop that holds a knight, is not badly placed. The list is our
  * choice.
  */
-final class Work {
+final class PieceWork {
 
     private final Scene scene;
     private final Side side;
 
-    Work(Scene scene, Side side) {
+    PieceWork(Scene scene, Side side) {
         this.scene = scene;
         this.side = side;
     }
