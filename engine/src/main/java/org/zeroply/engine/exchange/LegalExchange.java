@@ -192,8 +192,11 @@ public final class LegalExchange {
             long seen = Attacks.of(board.typeAt(slider), slider, after) & line;
             for (long b = seen & rest & board.pieces(side); b != 0; b &= b - 1) {
                 int behind = Long.numberOfTrailingZeros(b);
+                long moved = after & ~(1L << slider) | 1L << behind;
+                // The man that went to the square may itself pin the slider.
                 if ((Attacks.between(slider, behind) & 1L << from) != 0
                         && board.typeAt(behind) != KING
+                        && !looksAt(from, kings[1 - side], side, moved)
                         && mayGo(slider, behind, 1 - side, after)) {
                     boolean back = isTakenBack(from, slider, behind, side, after);
                     int lost = back ? StaticExchange.value(board.typeAt(slider)) : 0;
@@ -213,10 +216,10 @@ public final class LegalExchange {
 
     /** Whether a slider that takes behind the man that went to the square can be taken there. */
     private boolean isTakenBack(int from, int slider, int target, int side, long after) {
-        if (kings[side] != square && looksAt(from, target, side, after)) {
+        long rest = after & ~(1L << slider);
+        if (looksAt(from, target, side, after) && mayGo(square, target, side, rest)) {
             return true;
         }
-        long rest = after & ~(1L << slider);
         long men = board.attackersTo(target, rest) & rest & ~(1L << square) & board.pieces(side);
         for (long m = men; m != 0; m &= m - 1) {
             if (mayGo(Long.numberOfTrailingZeros(m), target, side, rest)) {

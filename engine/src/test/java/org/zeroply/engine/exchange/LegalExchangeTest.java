@@ -40,6 +40,10 @@ class LegalExchangeTest {
         "2k5/8/8/2r5/8/1b6/2R5/3K4 b - -, c2, 500, the king may not take back",
         "2k5/8/8/2r5/8/1b6/2R5/2RK4 b - -, c2, 175, a rook behind takes back",
         "4r1k1/8/8/8/8/8/4R3/4K2b w - -, h1, 0, nobody attacks it",
+        "6k1/8/8/2p5/3qp3/3PB3/4K3/8 w - -, e4, 0, the queen takes back and pins what attacks c5",
+        "6k1/8/8/2p5/3qp3/3PB3/5K2/8 w - -, e4, 100, the same bishop free to take on c5",
+        "8/8/2r5/2p5/1PK1k3/2P5/8/8 b - -, b4, 0, the king takes back and guards what it left",
+        "8/8/2r5/b1p5/1PK1k3/2P5/8/8 b - -, b4, 100, what it left is lost to two",
     })
     void only_what_may_leave_its_place_takes_part(String fen, String square, int loss, String why) {
         Position p = Position.fromFen(fen);
