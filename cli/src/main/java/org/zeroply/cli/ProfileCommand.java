@@ -14,7 +14,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.library.print.StudentReport;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;

@@ -20,7 +20,7 @@ import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
 import org.zeroply.coach.review.RememberingEngine;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;

@@ -23,7 +23,7 @@ import org.zeroply.coach.profile.Profile;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.print.GameReport;

@@ -9,8 +9,8 @@ import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.coach.tactics.Theme;
-import org.zeroply.coach.tactics.ThemeFinder;
+import org.zeroply.coach.tactics.theme.Theme;
+import org.zeroply.coach.tactics.theme.ThemeFinder;
 
 /** Names what the refutation of a move turns on. */
 final class Motif {

@@ -105,6 +105,12 @@ public record Fact(
         return new Fact(kind, side, squares, more, figures, traits, marks, line);
     }
 
+    /** The same called by a narrower name: {@code counter-pin: bishop e5 is pinned …}. */
+    public Fact named(String name) {
+        String more = name + ": " + text;
+        return new Fact(kind, side, squares, more, figures, plus(traits, name), marks, line);
+    }
+
     /** What is drawn on the board: marks of its own, else its squares by the kind's meaning. */
     public List<Mark> drawn() {
         if (!marks.isEmpty()) {

@@ -12,6 +12,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveComparison;
@@ -21,15 +22,16 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
- * Moves that would create a pin, skewer, fork, discovery, battery or x-ray which is not there yet.
- * One works when it is worth half a pawn more than the best move that creates none; one is told to
- * fail only when a player may well try it and a line refutes it. What gains nothing is not told,
- * unless it is the best move.
+ * Moves that would create a pin, skewer, fork, discovery, battery or x-ray which is not there yet,
+ * and the best move when its line turns on some other theme. One works when it is worth half a pawn
+ * more than the best move that creates none; one is told to fail only when a player may well try it
+ * and a line refutes it. What gains nothing is not told, unless it is the best move.
  */
 final class MotifInquiry implements Inquiry {
 
@@ -53,6 +55,8 @@ final class MotifInquiry implements Inquiry {
 
     /** Material that shows that a move is refuted, in hundredths of a point: the exchange. */
     private static final int REFUTED = 200;
+
+    private static final String BEST = "the best move here";
 
     private final Engine engine;
     private final long nodes;
@@ -94,10 +98,30 @@ final class MotifInquiry implements Inquiry {
         }
 
         void tell(Consumer<Fact> found) {
-            if (motifs.isEmpty()) {
+            Optional<Choice> choice = longer.choice(from);
+            if (choice.isEmpty()) {
                 return;
             }
-            Weighed best = longer.choice(from).orElseThrow().best();
+            Weighed best = choice.get().best();
+            if (!motifs.containsKey(best.move()) && !LineMotifs.of(from, best.line()).isEmpty()) {
+                found.accept(lead(best, choice.get().second()));
+            }
+            if (!motifs.isEmpty()) {
+                tellCreated(best, found);
+            }
+        }
+
+        /** The best move whose line turns on something, though it creates nothing on the board. */
+        private Fact lead(Weighed best, Optional<Weighed> second) {
+            boolean works =
+                    second.map(s -> best.score().ordinal() >= s.score().ordinal() + MARGIN)
+                            .orElse(true);
+            return works && Holding.of(best) != Holding.LOSS
+                    ? fact(best, second, "works", "works")
+                    : fact(best, second, "best", BEST);
+        }
+
+        private void tellCreated(Weighed best, Consumer<Fact> found) {
             List<Move> others =
                     from.legalMoves().stream().filter(m -> !motifs.containsKey(m)).toList();
             Optional<Weighed> plain = longer.among(from, others);
@@ -109,7 +133,7 @@ final class MotifInquiry implements Inquiry {
                 if (works(weighed, plain)) {
                     found.accept(fact(weighed, plain, "works", "works"));
                 } else if (leads) {
-                    found.accept(fact(best, plain, "best", "the best move here"));
+                    found.accept(fact(best, plain, "best", BEST));
                 } else if (from.equals(asked) && failing < FAILING && isTried(brief, best)) {
                     Optional<Fact> fails = failure(best, weighed, plain);
                     fails.ifPresent(found);
@@ -133,7 +157,7 @@ final class MotifInquiry implements Inquiry {
         }
 
         private List<Fact> motifs(Weighed move) {
-            return motifs.get(move.move());
+            return motifs.getOrDefault(move.move(), List.of());
         }
 
         /**
@@ -185,15 +209,22 @@ final class MotifInquiry implements Inquiry {
 
         private Fact fact(Weighed found, Optional<Weighed> plain, String trait, String verdict) {
             List<Fact> created = NewMotifs.winningFirst(motifs(found), found.line());
+            List<Theme> themes =
+                    trait.equals("fails")
+                            ? List.of()
+                            : LineMotifs.besides(created, from, found.line());
             int worth = found.score().ordinal();
             int against = plain.map(p -> p.score().ordinal()).orElse(-worth);
-            String what = String.join(", ", created.stream().map(Fact::text).toList());
+            String what = LineMotifs.words(themes, created);
             int origin = found.move().from();
             int target = found.move().to();
             String text = San.write(from, found.move()) + ": " + what + "; " + verdict;
             Fact fact =
                     Fact.of(FactKind.MOTIF_MOVE, from.sideToMove(), text, origin, target)
                             .with("gain", Math.max(-20_000, Math.min(20_000, worth - against)));
+            for (Theme theme : themes) {
+                fact = fact.trait(theme.words(), true);
+            }
             for (Fact motif : created) {
                 String kind = motif.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
                 fact = fact.trait(kind, !fact.traits().contains(kind));

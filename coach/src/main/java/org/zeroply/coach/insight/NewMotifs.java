@@ -17,17 +17,22 @@ import org.zeroply.coach.tactics.LineFacts;
 /** Pins, skewers, forks, discoveries, batteries and x-rays that moves create. */
 final class NewMotifs {
 
+    private static final String COUNTER_PIN = "counter-pin";
+
     private NewMotifs() {}
 
     /** For each legal move that creates some, the motifs that were not there before. */
     static Map<Move, List<Fact>> of(Position from) {
         Side side = from.sideToMove();
-        List<Fact> before = motifs(new Scene(from), side);
+        Scene now = new Scene(from);
+        List<Fact> before = motifs(now, side);
+        List<Fact> suffered = pins(now, side.other());
         Map<Move, List<Fact>> created = new LinkedHashMap<>();
         for (Move move : from.legalMoves()) {
             List<Fact> come =
                     motifs(new Scene(from.play(move)), side).stream()
                             .filter(f -> before.stream().noneMatch(b -> isSame(b, f)))
+                            .map(f -> isCounterPin(f, suffered) ? f.named(COUNTER_PIN) : f)
                             .toList();
             if (!come.isEmpty()) {
                 created.put(move, come);
@@ -85,6 +90,17 @@ final class NewMotifs {
                 ? a.squares().get(0).equals(b.squares().get(0))
                         && a.squares().get(2).equals(b.squares().get(2))
                 : a.squares().equals(b.squares());
+    }
+
+    /** Whether what is pinned is itself what pins one of the own men. */
+    private static boolean isCounterPin(Fact motif, List<Fact> suffered) {
+        return motif.kind() == FactKind.PIN
+                && suffered.stream()
+                        .anyMatch(p -> p.squares().get(1).equals(motif.squares().get(0)));
+    }
+
+    private static List<Fact> pins(Scene scene, Side side) {
+        return LineFacts.of(scene, side).stream().filter(f -> f.kind() == FactKind.PIN).toList();
     }
 
     private static List<Fact> motifs(Scene scene, Side side) {

@@ -15,6 +15,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
@@ -75,10 +76,12 @@ final class ThreatInquiry implements Inquiry {
         String move = San.write(passed, best.move());
         boolean concrete = best.mates() || gain >= HARM || won >= MATERIAL && gain >= FELT;
         String text;
+        List<Theme> themes = concrete ? LineMotifs.of(passed, best.line()) : List.of();
+        String by = themes.isEmpty() ? "" : " (" + LineMotifs.words(themes, List.of()) + ")";
         if (best.score() instanceof Score.Mate mate && mate.moves() > 0) {
-            text = "threatens mate in " + mate.moves() + " by " + move;
+            text = "threatens mate in " + mate.moves() + " by " + move + by;
         } else if (concrete && won >= MATERIAL) {
-            text = "threatens " + move + ", winning " + won(passed, best.line());
+            text = "threatens " + move + by + ", winning " + won(passed, best.line());
         } else if (concrete) {
             text = "threatens " + move + ", worth " + gain + " hundredths of a pawn";
         } else {

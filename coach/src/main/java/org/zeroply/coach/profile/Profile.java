@@ -13,7 +13,7 @@ import java.util.stream.Stream;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.Phase;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 
 /** A player's strengths and weaknesses over many reviewed games. */
 public final class Profile {

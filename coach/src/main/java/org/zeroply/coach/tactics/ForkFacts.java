@@ -44,7 +44,7 @@ public final class ForkFacts {
     }
 
     /** The men that a man attacks to some purpose. */
-    static long targets(Scene scene, Side side, int square) {
+    public static long targets(Scene scene, Side side, int square) {
         Side enemy = side.other();
         int value = scene.valueAt(square);
         long targets = 0;

@@ -61,6 +61,38 @@ class SearchedInsightTest {
                 .noneMatch(f -> f.text().startsWith("Nc7+") && f.traits().contains("works"));
     }
 
+    @ParameterizedTest(name = "{1}: {2}")
+    @CsvSource({
+        "5r1k/6pp/7N/8/2Q5/8/8/6K1 w -, Qg8+, smothered mate, deflection",
+        "6k1/5pp1/3q4/6N1/8/8/PPP5/1K5R w -, Rh8+, decoy, fork"
+    })
+    void the_best_move_is_told_with_all_that_its_line_turns_on(
+            String fen, String move, String first, String second) {
+        assertThat(of(search(fen), FactKind.MOTIF_MOVE, Side.WHITE))
+                .filteredOn(f -> f.text().startsWith(move))
+                .singleElement()
+                .matches(f -> f.traits().containsAll(List.of(first, second, "works")));
+    }
+
+    @Test
+    void a_pin_on_what_pins_is_a_counter_pin() {
+        Position pinned = Position.fromFen("1k6/8/8/4r3/8/4N3/5B2/4K3 w - - 0 1");
+        assertThat(
+                        NewMotifs.of(pinned)
+                                .get(
+                                        pinned.legalMoves().stream()
+                                                .filter(
+                                                        m ->
+                                                                m.from() == Square.parse("f2")
+                                                                        && m.to()
+                                                                                == Square.parse(
+                                                                                        "g3"))
+                                                .findFirst()
+                                                .orElseThrow()))
+                .singleElement()
+                .matches(f -> f.kind() == FactKind.PIN && f.traits().contains("counter-pin"));
+    }
+
     @ParameterizedTest
     @CsvSource({
         // The fork is met by a bishop that takes, the queen is lost for a pin that looks good.

@@ -15,7 +15,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.Phase;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 
 class ProfileTest {
 

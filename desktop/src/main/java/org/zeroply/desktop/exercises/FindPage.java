@@ -25,7 +25,7 @@ import org.zeroply.coach.exercise.find.GameExercise;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.review.Phase;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Finding;

@@ -24,7 +24,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.GameFigures;
 import org.zeroply.coach.profile.Profile;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.profile.Estimate;
 import org.zeroply.coach.profile.Profile;
-import org.zeroply.coach.tactics.Theme;
+import org.zeroply.coach.tactics.theme.Theme;
 
 /** The report of a student over many games. */
 public final class StudentReport {
