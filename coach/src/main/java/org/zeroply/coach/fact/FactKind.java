@@ -44,6 +44,7 @@ public enum FactKind {
     DUTY(FactGroup.PIECES, Mark.Meaning.KEY),
     TIED(FactGroup.PIECES, Mark.Meaning.TARGET),
 
+    SQUARE_TO_PLAY_FOR(FactGroup.PLANS, Mark.Meaning.TARGET),
     TENSION(FactGroup.PLANS, Mark.Meaning.TARGET),
     LEVER(FactGroup.PLANS, Mark.Meaning.IDEA),
     WORST_PLACED(FactGroup.PLANS, Mark.Meaning.TARGET),

@@ -24,7 +24,7 @@ final class FactWeight {
             case MOTIF_MOVE -> 50;
             case HANGING -> 25;
             case FORK, SKEWER, DISCOVERED_CHECK, OVERLOADED, TIED -> 60;
-            case PIN, DISCOVERED_ATTACK, COMPENSATION, STORM_RACE -> 55;
+            case PIN, DISCOVERED_ATTACK, COMPENSATION, STORM_RACE, SQUARE_TO_PLAY_FOR -> 55;
             case EXCHANGE_WANTED, OPEN_LINE_TO_KING, WEAK_COLOUR -> 50;
             case BAD_BISHOP, OUTPOST, PASSED, OPPOSITE_BISHOPS -> 45;
             case WORST_PLACED, SAFE_CHECK -> 40;

@@ -15,6 +15,7 @@ import org.zeroply.coach.pieces.ActivityFacts;
 import org.zeroply.coach.pieces.BishopFacts;
 import org.zeroply.coach.pieces.BishopPosts;
 import org.zeroply.coach.pieces.OutpostFacts;
+import org.zeroply.coach.pieces.PointFacts;
 import org.zeroply.coach.structure.ChainFacts;
 import org.zeroply.coach.structure.FileFacts;
 import org.zeroply.coach.structure.LeverFacts;
@@ -44,6 +45,7 @@ public final class Insight {
         facts.addAll(FileFacts.open(scene));
         facts.addAll(LeverFacts.tension(scene));
         facts.addAll(StormRace.of(scene));
+        facts.addAll(PointFacts.of(scene));
         facts.addAll(ForkFacts.hanging(scene));
         for (Side side : Side.values()) {
             facts.addAll(KingFacts.of(scene, side));
