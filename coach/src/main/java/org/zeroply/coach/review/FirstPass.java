@@ -1,13 +1,8 @@
 package org.zeroply.coach.review;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.regex.Matcher;
@@ -15,14 +10,13 @@ import java.util.regex.Pattern;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Choice;
-import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -33,9 +27,9 @@ import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Reviews the main line of a game on a fixed number of nodes a move, so that the review is always
- * the same. Each position is searched twice: for its best move, and for all moves at once, which
- * gives the rank of the move played and the width. What a move is worth is what the next position
- * is worth to the other side.
+ * the same. Each position is searched twice: for its best move ({@link Looks}), and for all moves
+ * at once, which gives the rank of the move played and the width. What a move is worth is what the
+ * next position is worth to the other side.
  */
 public final class FirstPass {
 
@@ -44,26 +38,7 @@ public final class FirstPass {
 
     private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d{1,3}):(\\d\\d):(\\d\\d)");
 
-    /** Positions that may hold a moment are looked at on so many times the nodes. */
-    private static final int LONGER = 3;
-
-    /** So many moves of a game at most. */
-    private static final int MOST_LONGER = 8;
-
-    /** A move that is best only from this depth on, in plies, may be worth it. */
-    private static final int LATE = 9;
-
-    /** What an offer is worth beside a loss, and a move found late, in points of a hundred. */
-    private static final double OFFER = 12;
-
-    private static final double FOUND_LATE = 4;
-
-    /** An expected score so near to 0 or 1 is decided: only what gives it away is a moment. */
-    private static final double DECIDED = 0.005;
-
-    /** Parts of the work, for its progress: looking once, of looking; looking, of all. */
-    private static final double QUICK = 0.6;
-
+    /** The part that looking has in the work, for its progress. */
     private static final double LOOKED = 0.6;
 
     /** Moves told apart that are kept. */
@@ -96,13 +71,6 @@ public final class FirstPass {
         return new FirstPass(engine, nodes, known, Optional.of(other));
     }
 
-    /** What a position is worth and by which move. */
-    private record Look(Optional<Choice> choice, ExpectedScore expected) {
-        Weighed best() {
-            return choice.orElseThrow().best();
-        }
-    }
-
     /**
      * Reviews a game.
      *
@@ -127,13 +95,14 @@ public final class FirstPass {
             MoveTree game, Optional<Side> only, DoubleConsumer progress, MoveEvaluator evaluator) {
         List<Node> line = game.mainLine().stream().filter(n -> !n.isRoot()).toList();
         List<MoveReview> moves = new ArrayList<>();
-        List<Look> looks = looks(line, progress, evaluator);
+        Looks looks =
+                Looks.at(line, evaluator, OpeningNames.shipped(), p -> progress.accept(LOOKED * p));
         for (int i = 0; i < line.size(); i++) {
             Node node = line.get(i);
             Side side = node.parent().orElseThrow().position().sideToMove();
             boolean wanted = only.isEmpty() || only.get() == side;
-            if (wanted && !node.move().isNull() && looks.get(i).choice().isPresent()) {
-                moves.add(review(node, i + 1, looks.get(i), looks.get(i + 1), evaluator));
+            if (wanted && !node.move().isNull() && looks.at(i).choice().isPresent()) {
+                moves.add(review(node, i + 1, looks.at(i), looks.at(i + 1), evaluator));
             }
             progress.accept(LOOKED + (1 - LOOKED) * (i + 1.0) / line.size());
         }
@@ -163,79 +132,8 @@ public final class FirstPass {
         return moments;
     }
 
-    // ---- Looking at the positions ---------------------------------------------------------------
-
-    /** The position before each move and the last one; longer where a moment may be. */
-    private static List<Look> looks(
-            List<Node> line, DoubleConsumer progress, MoveEvaluator evaluator) {
-        List<Look> looks = new ArrayList<>();
-        for (int i = 0; i <= line.size() && !line.isEmpty(); i++) {
-            looks.add(look(position(line, i), evaluator));
-            progress.accept(LOOKED * (i + 1.0) / (line.size() + 1) * QUICK);
-        }
-        MoveEvaluator longer = evaluator.withNodes(LONGER * evaluator.nodes());
-        Set<Integer> again = worthMore(line, looks);
-        int done = 0;
-        for (int i : again) {
-            looks.set(i, look(position(line, i), longer));
-            done++;
-            progress.accept(LOOKED * (QUICK + (1 - QUICK) * done / again.size()));
-        }
-        return looks;
-    }
-
-    private static Position position(List<Node> line, int i) {
-        return i == 0 ? line.get(0).parent().orElseThrow().position() : line.get(i - 1).position();
-    }
-
-    /**
-     * The positions around what may be a moment: what gave much away first, then sacrifices, played
-     * or possible, and moves that are best only late.
-     */
-    private static Set<Integer> worthMore(List<Node> line, List<Look> looks) {
-        Map<Integer, Double> promises = new LinkedHashMap<>();
-        for (int i = 0; i < line.size(); i++) {
-            if (looks.get(i).choice().isPresent()) {
-                promises.put(i, promise(line, looks, i));
-            }
-        }
-        Set<Integer> positions = new TreeSet<>();
-        promises.entrySet().stream()
-                .filter(e -> e.getValue() > 0)
-                .sorted(Map.Entry.comparingByValue(Comparator.reverseOrder()))
-                .limit(MOST_LONGER)
-                .forEach(e -> positions.addAll(List.of(e.getKey(), e.getKey() + 1)));
-        return positions;
-    }
-
-    /** How much a move may be a moment, in points of a hundred; 0 for no reason to think so. */
-    private static double promise(List<Node> line, List<Look> looks, int i) {
-        Look now = looks.get(i);
-        Move played = line.get(i).move();
-        double loss = loss(now, looks.get(i + 1)).points();
-        Position position = position(line, i);
-        boolean offers =
-                Obvious.isSacrifice(position, now.best().move())
-                        || !played.isNull() && Obvious.isSacrifice(position, played);
-        boolean late = now.choice().orElseThrow().depthFound() >= LATE;
-        double expected = now.expected().value();
-        boolean open = expected > DECIDED && expected < 1 - DECIDED;
-        double given = loss >= MoveReview.DUBIOUS ? loss : 0;
-        return open ? given + (offers ? OFFER : 0) + (late ? FOUND_LATE : 0) : given;
-    }
-
-    /** What a move gave away by the looks before and after it. */
-    private static Loss loss(Look now, Look next) {
-        return Loss.between(now.expected(), next.expected().opponents());
-    }
-
-    private static Look look(Position position, MoveEvaluator evaluator) {
-        Optional<Choice> choice = evaluator.choice(position);
-        return new Look(choice, MoveEvaluator.expected(choice, position));
-    }
-
     private static MoveReview review(
-            Node node, int ply, Look now, Look next, MoveEvaluator evaluator) {
+            Node node, int ply, Looks.Look now, Looks.Look next, MoveEvaluator evaluator) {
         Position position = node.parent().orElseThrow().position();
         Weighed best = now.best();
         Choice all = evaluator.all(position).orElseThrow();

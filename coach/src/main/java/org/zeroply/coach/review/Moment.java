@@ -64,6 +64,12 @@ public record Moment(
         return new Moment(move, kind, side, line, tempting, named, weight, more);
     }
 
+    /** The same with another sentence at the end, where there is one. */
+    Moment besides(Optional<String> sentence) {
+        String more = sentence.map(s -> text + " " + s).orElse(text);
+        return new Moment(move, kind, side, line, tempting, cause, weight, more);
+    }
+
     /** The position from which the line is played: after the move for a threat, else before it. */
     public Position from() {
         return kind == Kind.IGNORED_THREAT ? move.node().position() : move.position();

@@ -60,7 +60,7 @@ final class MomentFinder {
             if (hold.equals(Optional.of(move))) {
                 found.add(held(move));
             } else if (move.isMistake()) {
-                found.add(errors.of(move, previous));
+                found.add(errors.of(move, previous).besides(StrategicMoments.besides(move)));
             } else if (isHardMoveFound(move, previous)) {
                 found.add(praise(move));
             } else {

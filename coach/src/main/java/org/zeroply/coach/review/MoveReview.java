@@ -6,6 +6,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
@@ -60,6 +61,12 @@ public record MoveReview(
 
     public static final double MISTAKE = 18;
     public static final double BLUNDER = 35;
+
+    /**
+     * The same for a move that a named opening is made of: what costs less there is a matter of
+     * taste. Our choice.
+     */
+    private static final double NAMED = 25;
 
     /** Points of a hundred that a move worth praise is ahead of all others. */
     private static final double ALONE = 14;
@@ -181,10 +188,21 @@ public record MoveReview(
     /** The grade of the move by its loss, if it deserves one; praise is given by moments. */
     public Optional<Integer> grade() {
         double points = loss().points();
-        return points >= BLUNDER
-                ? Optional.of(Nag.BLUNDER)
-                : points >= MISTAKE
-                        ? Optional.of(Nag.MISTAKE)
-                        : points >= DUBIOUS ? Optional.of(Nag.DUBIOUS) : Optional.empty();
+        if (points < DUBIOUS || points < NAMED && isInNamedOpening()) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                points >= BLUNDER ? Nag.BLUNDER : points >= MISTAKE ? Nag.MISTAKE : Nag.DUBIOUS);
+    }
+
+    /** Whether the game comes to a named position by this move or after it. */
+    private boolean isInNamedOpening() {
+        OpeningNames names = OpeningNames.shipped();
+        for (Optional<Node> at = Optional.of(node); at.isPresent(); at = at.get().mainChild()) {
+            if (names.of(at.get().position()).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -7,7 +7,6 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.balance.MaterialScale;
@@ -41,16 +40,7 @@ final class StrategicMoments {
         if (move.loss().points() < LOSS || move.loss().points() >= most || costsMaterial(move)) {
             return Optional.empty();
         }
-        Position before = move.position();
-        Position after = move.node().position();
-        FactChange change = Insight.change(before, after);
-        List<String> reasons = new ArrayList<>();
-        Side side = move.side();
-        goodBishop(move).ifPresent(reasons::add);
-        outpost(move, change).ifPresent(reasons::add);
-        damage(change, side).ifPresent(reasons::add);
-        cover(change, move).ifPresent(reasons::add);
-        castling(move).ifPresent(reasons::add);
+        List<String> reasons = reasons(move);
         if (reasons.isEmpty()) {
             return Optional.empty();
         }
@@ -64,6 +54,26 @@ final class StrategicMoments {
                         move.loss().points());
         double weight = move.loss().points() + WEIGHT * reasons.size();
         return Optional.of(Moment.of(move, Moment.Kind.STRATEGIC, move.best(), weight, text));
+    }
+
+    /** The same of a move that is an error already, as a sentence beside its other words. */
+    static Optional<String> besides(MoveReview move) {
+        List<String> reasons = costsMaterial(move) ? List.of() : reasons(move);
+        return reasons.isEmpty()
+                ? Optional.empty()
+                : Optional.of("Besides, it " + Squares.join(reasons) + ".");
+    }
+
+    private static List<String> reasons(MoveReview move) {
+        FactChange change = Insight.change(move.position(), move.node().position());
+        List<String> reasons = new ArrayList<>();
+        Side side = move.side();
+        goodBishop(move).ifPresent(reasons::add);
+        outpost(move, change).ifPresent(reasons::add);
+        damage(change, side).ifPresent(reasons::add);
+        cover(change, move).ifPresent(reasons::add);
+        castling(move).ifPresent(reasons::add);
+        return reasons;
     }
 
     /**

@@ -2,7 +2,9 @@ package org.zeroply.coach.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
@@ -13,7 +15,11 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisListener;
+import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -54,6 +60,41 @@ class FirstPassTest {
         assertThat(mate.after()).isEqualTo(ExpectedScore.WIN);
         assertThat(review.moves().get(5).grade()).contains(Nag.BLUNDER);
         assertThat(review(game).moves().toString()).isEqualTo(review.moves().toString());
+    }
+
+    @Test
+    void an_early_move_is_blamed_only_after_a_much_longer_look_and_a_named_opening_hardly_ever() {
+        Map<Position, Long> longest = new HashMap<>();
+        BuiltInEngine engine = new BuiltInEngine(1);
+        Engine watched =
+                new Engine() {
+                    @Override
+                    public String name() {
+                        return engine.name();
+                    }
+
+                    @Override
+                    public Analysis analyse(
+                            AnalysisRequest request, AnalysisListener told, Cancellation end) {
+                        longest.merge(request.position(), request.limits().nodes(), Math::max);
+                        return engine.analyse(request, told, end);
+                    }
+                };
+        GameReview review =
+                new FirstPass(watched, 5_000, KnownGames.NONE)
+                        .review(
+                                game("", "1. g4 e5 2. Bg2 Qh4 3. Kf1 *"),
+                                Optional.empty(),
+                                p -> {},
+                                new Cancellation())
+                        .orElseThrow();
+        assertThat(review.moves().get(0).grade()).isEmpty();
+        for (MoveReview move : review.moves()) {
+            if (move.grade().isPresent()) {
+                assertThat(longest.get(move.position())).as(move.san()).isEqualTo(50_000);
+            }
+        }
+        assertThat(review.moves()).anyMatch(m -> m.grade().isPresent());
     }
 
     @Test

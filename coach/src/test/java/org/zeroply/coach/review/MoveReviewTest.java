@@ -76,4 +76,28 @@ class MoveReviewTest {
         assertThat(GradeFigure.MISTAKES.label())
                 .isEqualTo("from " + (int) MoveReview.MISTAKE + "  ?");
     }
+
+    @ParameterizedTest(name = "{0} loses {1}: {2}")
+    @CsvSource({
+        "g3, 9, 0",
+        "g3, 12, 0",
+        "g3, 24, 0",
+        "g3, 26, 2",
+        "g3, 40, 4",
+        "e4 e5 Ke2, 9, 0",
+        "e4 e5 Ke2, 12, 6",
+        "e4 e5 Ke2, 24, 2",
+        "e4 e5 Ke2, 40, 4"
+    })
+    void what_a_named_opening_costs_is_a_matter_of_taste_up_to_a_point(
+            String moves, int loss, int nag) throws Exception {
+        TreeEditor editor = new TreeEditor(new MoveTree(Position.START));
+        Node node = editor.tree().root();
+        for (String san : moves.split(" ")) {
+            node = editor.add(node, San.read(node.position(), san));
+        }
+        Move best = node.parent().orElseThrow().position().legalMoves().get(0);
+        MoveReview move = Reviewed.move(node, best, 0.60, 0.60 - loss / 100.0, 1);
+        assertThat(move.grade().orElse(0)).isEqualTo(nag);
+    }
 }
