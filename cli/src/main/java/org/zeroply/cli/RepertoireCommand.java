@@ -12,6 +12,7 @@ import picocli.CommandLine.Command;
             RepertoirePrepareCommand.class,
             RepertoireOrdersCommand.class,
             RepertoireCardsCommand.class,
+            RepertoireTryCommand.class,
             RepertoireMergeCommand.class,
             RepertoireBookletCommand.class,
             RepertoireMeasureCommand.class

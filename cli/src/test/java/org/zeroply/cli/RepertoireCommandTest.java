@@ -99,6 +99,28 @@ class RepertoireCommandTest extends CommandTest {
     }
 
     @Test
+    void a_card_is_tried_on_games_and_what_is_no_card_is_refused() throws IOException {
+        Path tried =
+                Files.writeString(
+                        folder.resolve("tried.pgn"),
+                        "[Result \"1-0\"]\n\n1. e4 e5 2. Nf3 Nc6 3. Bb5 1-0\n\n"
+                                + "[Result \"0-1\"]\n\n1. e4 e5 2. Nf3 Nc6 3. Bc4 0-1\n\n");
+        String card =
+                "IF black just played Nc6 AND (e5 covered by black OR e5 empty) THEN play Bb5";
+        JsonNode json = json("repertoire", "try", card, "" + tried, "--side", "white", "--json");
+        assertThat(json.get("games").asInt()).isEqualTo(2);
+        assertThat(json.at("/applied/count").asInt()).isEqualTo(2);
+        assertThat(json.at("/followed/score").asDouble()).isEqualTo(1);
+        assertThat(json.at("/other/score").asDouble()).isZero();
+        assertThat(json.at("/cases/1/played").asText()).isEqualTo("Bc4");
+        assertThat(run("repertoire", "try", card, "" + tried, "--side", "white")).isZero();
+        assertThat(out.toString()).contains("applied 2 times, scored 50%");
+        String none = "IF pigs fly THEN wait";
+        assertThat(run("repertoire", "try", none, "" + tried, "--side", "white")).isEqualTo(1);
+        assertThat(run("repertoire", "try", card, "--side", "white")).isEqualTo(2);
+    }
+
+    @Test
     void an_audit_names_gaps_contradictions_and_dead_ends() throws IOException {
         JsonNode json =
                 json(

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.regex.Pattern;
+import org.zeroply.chess.board.Side;
 
 /**
  * Results as they are met. PGN knows four; files say {@code ½-½}, {@code 1:0} or {@code draw}, too.
@@ -50,6 +52,16 @@ public final class GameResult {
     private static final Pattern DASHES = Pattern.compile("[–—−:]");
 
     private GameResult() {}
+
+    /** What a side scored, 0 to 1; empty where the game is not over or nobody knows. */
+    public static OptionalDouble score(String result, Side side) {
+        return switch (result) {
+            case WHITE_WINS -> OptionalDouble.of(side == Side.WHITE ? 1 : 0);
+            case BLACK_WINS -> OptionalDouble.of(side == Side.BLACK ? 1 : 0);
+            case DRAW -> OptionalDouble.of(0.5);
+            default -> OptionalDouble.empty();
+        };
+    }
 
     /** Whether a text is one of the four. */
     public static boolean isOne(String text) {

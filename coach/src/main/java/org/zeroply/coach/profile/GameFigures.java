@@ -13,6 +13,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.review.Cause;
@@ -102,7 +103,7 @@ public record GameFigures(
                 game.tag("Date").replace("????.??.??", "").replace("?", ""),
                 side,
                 opening(game),
-                score(game.result(), side),
+                GameResult.score(game.result(), side).stream().boxed().findFirst(),
                 phases,
                 errors(own),
                 kinds,
@@ -141,15 +142,6 @@ public record GameFigures(
         List<Move> line = new ArrayList<>(List.of(move.node().move()));
         line.addAll(move.answer());
         return line;
-    }
-
-    private static Optional<Double> score(String result, Side side) {
-        return switch (result) {
-            case "1-0" -> Optional.of(side == Side.WHITE ? 1.0 : 0.0);
-            case "0-1" -> Optional.of(side == Side.BLACK ? 1.0 : 0.0);
-            case "1/2-1/2" -> Optional.of(0.5);
-            default -> Optional.empty();
-        };
     }
 
     private static Optional<String> tag(MoveTree game, String name) {

@@ -12,6 +12,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.repertoire.card.CardReader;
 
 /** What can be said against a repertoire without an engine. */
 public final class Audit {
@@ -170,7 +171,7 @@ public final class Audit {
     public List<Unreadable> unreadable() {
         List<Unreadable> found = new ArrayList<>();
         for (Spot spot : repertoire.spots()) {
-            CardReader.texts(spot)
+            spot.cardTexts()
                     .forEach(
                             t ->
                                     CardReader.problem(t)

@@ -10,6 +10,9 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.repertoire.card.Card;
+import org.zeroply.coach.repertoire.card.CardReader;
+import org.zeroply.coach.repertoire.card.Situation;
 
 /**
  * A card that spoke in a game, and whether it was followed. A card speaks at our turn, from the
@@ -36,7 +39,7 @@ public record CardCheck(Card card, int ply, String asked, String played) {
      * @throws IllegalArgumentException if one cannot be read
      */
     public static List<Card> cards(Spot spot) {
-        return CardReader.texts(spot).map(CardReader::read).toList();
+        return spot.cardTexts().map(CardReader::read).toList();
     }
 
     /** The cards that spoke in a game. */
@@ -47,13 +50,13 @@ public record CardCheck(Card card, int ply, String asked, String played) {
         int ply = 0;
         for (Node node : game.mainLine()) {
             ply++;
-            Position position = node.parent().orElseThrow().position();
-            if (repertoire.isOurs(position)) {
+            Node before = node.parent().orElseThrow();
+            if (repertoire.isOurs(before.position())) {
                 for (Map.Entry<Card, Integer> e : open.entrySet()) {
                     Optional<CardCheck> check =
                             e.getValue() > REACH
                                     ? Optional.empty()
-                                    : check(e.getKey(), position, node.move(), ply);
+                                    : check(e.getKey(), before, node.move(), ply);
                     check.ifPresent(checks::add);
                     e.setValue(check.isPresent() ? REACH + 1 : e.getValue() + 1);
                 }
@@ -65,10 +68,11 @@ public record CardCheck(Card card, int ply, String asked, String played) {
         return checks;
     }
 
-    private static Optional<CardCheck> check(Card card, Position position, Move played, int ply) {
+    private static Optional<CardCheck> check(Card card, Node before, Move played, int ply) {
+        Position position = before.position();
         Optional<Move> asked = card.move(position);
-        boolean silent = card.then().startsWith("play ") && asked.isEmpty();
-        if (silent || !card.applies(position)) {
+        boolean silent = card.asksForMove() && asked.isEmpty();
+        if (silent || !card.applies(Situation.after(before))) {
             return Optional.empty();
         }
         return Optional.of(

@@ -5,12 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
+import org.zeroply.coach.repertoire.card.Card;
+import org.zeroply.coach.repertoire.card.CardReader;
 
 /**
  * A position of a repertoire, with every place of the chapters at which it stands: transpositions
@@ -48,6 +51,21 @@ public final class Spot {
             }
         }
         return moves;
+    }
+
+    /** The texts of its cards in all orders, each once. */
+    Stream<String> cardTexts() {
+        return places.stream()
+                .flatMap(n -> n.annotation().repertoire().cards().stream())
+                .distinct();
+    }
+
+    /** Its cards in all orders, without those that cannot be read. */
+    public List<Card> cards() {
+        return cardTexts()
+                .filter(t -> CardReader.problem(t).isEmpty())
+                .map(CardReader::read)
+                .toList();
     }
 
     /** What is said about a move here, in all orders together. */

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.repertoire.Card;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.repertoire.card.Card;
 
 /** Something a student has to know of a repertoire at one of its positions. */
 public sealed interface Question {

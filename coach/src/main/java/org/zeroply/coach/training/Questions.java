@@ -11,10 +11,9 @@ import java.util.Random;
 import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.repertoire.Card;
-import org.zeroply.coach.repertoire.CardReader;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.repertoire.card.Card;
 
 /** All that a repertoire asks of a student of a school. */
 public final class Questions {
@@ -54,7 +53,7 @@ public final class Questions {
                 repertoire.spots().stream().flatMap(s -> s.idea().stream()).distinct().toList();
         List<String> rules =
                 repertoire.spots().stream()
-                        .flatMap(s -> CardReader.readable(s).stream())
+                        .flatMap(s -> s.cards().stream())
                         .map(Card::then)
                         .distinct()
                         .toList();
@@ -64,7 +63,7 @@ public final class Questions {
             if (ideas.size() > 1) {
                 spot.idea().ifPresent(i -> here.add(plan(spot, i, ideas)));
             }
-            for (Card card : rules.size() > 1 ? CardReader.readable(spot) : List.<Card>of()) {
+            for (Card card : rules.size() > 1 ? spot.cards() : List.<Card>of()) {
                 here.add(new Question.WhatThen(spot, card, choices(card.then(), rules)));
             }
             if (repertoire.isOurs(spot.position())) {

@@ -13,7 +13,6 @@ import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
@@ -56,14 +55,6 @@ class RepertoireTest {
 
     private Audit audit(String... games) {
         return new Audit(repertoire, shares(games));
-    }
-
-    @Test
-    void a_condition_negated_very_often_is_understood() {
-        String often = "NOT ".repeat(10_001) + "white castled";
-        Card card = CardReader.read("IF " + often + " THEN play e5");
-        assertThat(card.conditions().get(0).text()).isEqualTo("NOT white castled");
-        assertThat(CardReader.problem("IF " + "NOT ".repeat(9_999) + " THEN play e5")).isPresent();
     }
 
     @Test
@@ -303,38 +294,6 @@ class RepertoireTest {
     }
 
     // ---- Cards ----------------------------------------------------------------------------------
-
-    @ParameterizedTest
-    @CsvSource({
-        "IF white knight on e5 THEN play Nxe5, false",
-        "IF black knight on c6 AND NOT e5 attacked by black THEN wait, false",
-        "IF black knight on c6 AND e5 attacked by black THEN play Bb5, true",
-        "IF black knight on c6 THEN play Bb5 UNLESS white bishop on c4, true",
-        "IF black knight on c6 THEN play Bb5 UNLESS white bishop on f1, false",
-        "IF move Bb5 possible THEN play Bb5, true",
-        "IF NOT white castled THEN castle, true",
-        "IF black isolated pawn on d5 THEN blockade it, false"
-    })
-    void a_card_speaks_when_its_conditions_hold(String text, boolean applies) {
-        Position position = trees("1. e4 e5 2. Nf3 Nc6 *").get(0).mainLine().get(3).position();
-        Card card = CardReader.read(text);
-        assertThat(card.applies(position)).isEqualTo(applies);
-        assertThat(CardReader.read(card.text())).isEqualTo(card);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "play e5",
-                "IF THEN play e5",
-                "IF pigs fly THEN play e5",
-                "IF e9 attacked by"
-            })
-    void what_is_no_card_is_refused_with_what_was_expected(String text) {
-        assertThatThrownBy(() -> CardReader.read(text))
-                .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageMatching("(?s).*(A card reads|is no condition).*");
-    }
 
     @Test
     void a_card_is_checked_in_games_from_its_position_on() {

@@ -22,8 +22,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.repertoire.Card;
-import org.zeroply.coach.repertoire.CardReader;
+import org.zeroply.coach.repertoire.card.Card;
+import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
 

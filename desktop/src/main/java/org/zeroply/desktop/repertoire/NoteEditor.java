@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
-import org.zeroply.coach.repertoire.CardReader;
+import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.TreeSession;
 

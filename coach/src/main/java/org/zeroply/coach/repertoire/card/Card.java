@@ -1,4 +1,4 @@
-package org.zeroply.coach.repertoire;
+package org.zeroply.coach.repertoire.card;
 
 import java.util.List;
 import java.util.Optional;
@@ -25,11 +25,21 @@ public record Card(List<Condition> conditions, String then, List<Condition> exce
         exceptions = List.copyOf(exceptions);
     }
 
-    /** Whether the rule speaks of a position: its conditions hold and no exception does. */
+    /** Whether the rule speaks of a position; what was played before it is not known. */
     public boolean applies(Position position) {
+        return applies(Situation.of(position));
+    }
+
+    /** Whether the rule speaks of a situation: its conditions hold and no exception does. */
+    public boolean applies(Situation situation) {
         boolean excepted =
-                !exceptions.isEmpty() && exceptions.stream().allMatch(c -> c.holds(position));
-        return !excepted && conditions.stream().allMatch(c -> c.holds(position));
+                !exceptions.isEmpty() && exceptions.stream().allMatch(c -> c.holds(situation));
+        return !excepted && conditions.stream().allMatch(c -> c.holds(situation));
+    }
+
+    /** Whether it asks for a move, and not for something that cannot be checked. */
+    public boolean asksForMove() {
+        return PLAY.matcher(then).matches();
     }
 
     /** The move it asks for in a position, if it asks for one that is legal there. */

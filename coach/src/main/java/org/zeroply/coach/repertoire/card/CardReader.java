@@ -1,0 +1,50 @@
+package org.zeroply.coach.repertoire.card;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads the text form of a card. Upper and lower case of the small words do not matter. */
+public final class CardReader {
+
+    private static final Pattern CARD =
+            Pattern.compile(
+                    "IF\\s+(.+?)\\s+THEN\\s+(.+?)(?:\\s+UNLESS\\s+(.+))?",
+                    Pattern.CASE_INSENSITIVE);
+
+    private CardReader() {}
+
+    /**
+     * Reads a card.
+     *
+     * @throws IllegalArgumentException if it is none; the message says what was expected where
+     */
+    public static Card read(String text) {
+        Matcher card = CARD.matcher(text.strip().replaceAll("\\s+", " "));
+        if (!card.matches()) {
+            throw new IllegalArgumentException(
+                    "A card reads: IF condition AND condition THEN what to do UNLESS condition; not: "
+                            + text);
+        }
+        return new Card(
+                ConditionParser.all(card.group(1)),
+                card.group(2),
+                card.group(3) == null ? List.of() : ConditionParser.all(card.group(3)));
+    }
+
+    /** Why a text is no card; empty if it is one. */
+    public static Optional<String> problem(String text) {
+        try {
+            read(text);
+            return Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
+    }
+
+    /** An example of each condition that can be written. */
+    public static List<String> examples() {
+        return Phrases.examples();
+    }
+}
