@@ -236,6 +236,8 @@ class RepertoireDeskTest extends WindowTest {
         assertThat(text.getText())
                 .isEqualTo("IF black knight on c6 AND move Bxc6 possible THEN play Bxc6");
         assertThat(label(robot, "#card-state")).contains("It reads well");
+        click(robot, "#card-try");
+        until(() -> label(robot, "#card-tried").startsWith("It applied in"));
         click(robot, "#card-keep");
         until(() -> chapter().replaceAll("\\s+", " ").contains("[%zp.card IF black knight on c6"));
         restart(robot);

@@ -4,71 +4,52 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Piece;
-import org.zeroply.chess.board.PieceType;
-import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
-import org.zeroply.chess.board.Square;
-import org.zeroply.chess.notation.San;
-import org.zeroply.coach.repertoire.card.Card;
+import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
 
 /** Builds an if-then card by pressing squares on the board; its text can be typed just as well. */
 final class CardBuilder extends VBox {
 
-    /** What a pressed square means. */
-    private enum Way {
-        MAN("A man stands there"),
-        ATTACKED_BY_US("We attack it"),
-        ATTACKED_BY_THEM("They attack it"),
-        CASTLED("Has castled (press a king)"),
-        ISOLATED("Isolated pawn"),
-        DOUBLED("Doubled pawn"),
-        BACKWARD("Backward pawn"),
-        PASSED("Passed pawn"),
-        POSSIBLE("A move is possible (press from, to)"),
-        PLAY("Then play (press from, to)");
-
-        private final String words;
-
-        Way(String words) {
-            this.words = words;
-        }
-    }
-
     private final RepertoireModel model;
+    private final CardTrialModel trial;
+    private final CardDraftModel draft = new CardDraftModel();
     private final ToggleGroup ways = new ToggleGroup();
-    private final ToggleButton not = new ToggleButton("not");
-    private final ToggleButton unless = new ToggleButton("as exception");
+    private final ToggleButton not = toggle("card-not", "not");
+    private final ToggleButton or = toggle("card-or", "or, instead of the last");
+    private final ToggleButton unless = toggle("card-unless", "as exception");
+    private final MenuButton more = new MenuButton("More conditions");
     private final TextArea text = new TextArea();
     private final Label state = Widgets.wrapped("", "plain");
-    private final List<String> conditions = new ArrayList<>();
-    private final List<String> exceptions = new ArrayList<>();
-    private String then = "";
-    private OptionalInt first = OptionalInt.empty();
+    private final Button tryIt = Widgets.button("card-try", "Try it on the games", this::tryIt);
+    private final Label tried = Widgets.wrapped("", "plain");
+    private final FindingList games = new FindingList("card-games", "");
     private Consumer<String> done = t -> {};
     private final ReadOnlyObjectWrapper<BoardOverlay> overlay =
             new ReadOnlyObjectWrapper<>(BoardOverlay.NONE);
     private final ReadOnlyObjectWrapper<Boolean> active = new ReadOnlyObjectWrapper<>(false);
 
-    CardBuilder(RepertoireModel model) {
+    CardBuilder(RepertoireModel model, CardTrialModel trial) {
         super(8);
         this.model = model;
+        this.trial = trial;
         setId("card-builder");
+        more.setId("card-more");
         text.setId("card-text");
         text.setWrapText(true);
         text.setPrefRowCount(3);
@@ -77,35 +58,48 @@ final class CardBuilder extends VBox {
         text.setAccessibleText("The card as text");
         text.textProperty().addListener(o -> check());
         state.setId("card-state");
-        FlowPane choices = new FlowPane(6, 6);
-        for (Way way : Way.values()) {
-            ToggleButton button = toggle("card-" + way.name().toLowerCase(Locale.ROOT), way.words);
-            button.setToggleGroup(ways);
-            button.setUserData(way);
-            choices.getChildren().add(button);
-        }
-        ways.selectToggle(ways.getToggles().get(0));
-        ways.selectedToggleProperty().addListener(o -> forget());
-        not.setId("card-not");
-        unless.setId("card-unless");
+        tried.setId("card-tried");
+        trial.shownProperty().addListener((o, was, is) -> show(is));
+        model.session().revisionProperty().addListener(o -> turned());
         getChildren()
                 .addAll(
                         Widgets.label("A card: if … then …", "sheet-title"),
                         Widgets.wrapped(
                                 "Choose what you want to say and press squares on the board. Press"
                                         + " again to take it back.",
-                                "plain"),
-                        choices,
-                        Widgets.row(not, unless),
+                                "plain"));
+        for (CardDraftModel.Group group : CardDraftModel.Group.values()) {
+            getChildren().add(choices(group));
+        }
+        ways.selectToggle(ways.getToggles().get(0));
+        ways.selectedToggleProperty().addListener(o -> forget());
+        getChildren()
+                .addAll(
+                        Widgets.row(not, or, unless, more),
                         text,
                         state,
                         Widgets.row(
                                 Widgets.button("card-keep", "Keep the card", this::keep),
-                                Widgets.button("card-cancel", "Cancel", this::cancel)));
-        for (ToggleButton button : List.of(not, unless)) {
-            button.setMinWidth(Region.USE_PREF_SIZE);
-            button.setFocusTraversable(false);
+                                tryIt,
+                                Widgets.button("card-cancel", "Cancel", this::cancel)),
+                        tried,
+                        games);
+        show(CardTrialModel.Shown.NOTHING);
+    }
+
+    private FlowPane choices(CardDraftModel.Group group) {
+        FlowPane choices = new FlowPane(6, 6);
+        choices.getChildren().add(Widgets.label(group.words(), "faded"));
+        for (CardDraftModel.Way way : CardDraftModel.Way.values()) {
+            if (way.group() == group) {
+                ToggleButton button =
+                        toggle("card-" + way.name().toLowerCase(Locale.ROOT), way.words());
+                button.setToggleGroup(ways);
+                button.setUserData(way);
+                choices.getChildren().add(button);
+            }
         }
+        return choices;
     }
 
     private static ToggleButton toggle(String id, String words) {
@@ -134,23 +128,29 @@ final class CardBuilder extends VBox {
     /** Changes a card. */
     void begin(String card, Consumer<String> whenDone) {
         done = whenDone;
-        conditions.clear();
-        exceptions.clear();
-        then = "";
-        if (CardReader.problem(card).isEmpty()) {
-            Card known = CardReader.read(card);
-            known.conditions().forEach(c -> conditions.add(c.text()));
-            known.exceptions().forEach(c -> exceptions.add(c.text()));
-            then = known.then();
-        }
+        draft.begin(card);
         forget();
+        trial.forget();
         active.set(true);
+        offer();
         text.setText(card);
         check();
     }
 
+    /** The board shows another position now. */
+    private void turned() {
+        if (active.get()) {
+            offer();
+            state.setText(draft.state(text.getText().strip(), at()));
+        }
+    }
+
+    private Node at() {
+        return model.session().current();
+    }
+
     private void forget() {
-        first = OptionalInt.empty();
+        draft.forget();
         overlay.set(BoardOverlay.NONE);
     }
 
@@ -165,142 +165,76 @@ final class CardBuilder extends VBox {
     /** Leaves without keeping anything. */
     void cancel() {
         forget();
+        trial.forget();
         active.set(false);
     }
 
-    // ---- The board ------------------------------------------------------------------------------
-
     /** A square was pressed. */
     void pressed(int square) {
-        takeText();
-        Position position = model.session().current().position();
-        Optional<Piece> man = position.pieceAt(square);
-        Way way = (Way) ways.getSelectedToggle().getUserData();
-        switch (way) {
-            case MAN ->
-                    man.ifPresent(
-                            m ->
-                                    toggle(
-                                            word(m.side())
-                                                    + " "
-                                                    + m.type().word()
-                                                    + " on "
-                                                    + name(square)));
-            case ATTACKED_BY_US -> toggle(name(square) + " attacked by " + word(model.side()));
-            case ATTACKED_BY_THEM ->
-                    toggle(name(square) + " attacked by " + word(model.side().other()));
-            case CASTLED ->
-                    man.filter(m -> m.type() == PieceType.KING)
-                            .ifPresent(m -> toggle(word(m.side()) + " castled"));
-            case ISOLATED, DOUBLED, BACKWARD, PASSED ->
-                    man.filter(m -> m.type() == PieceType.PAWN)
-                            .ifPresent(m -> toggle(pawn(way, m.side(), square)));
-            case POSSIBLE ->
-                    twoSquares(position, square, san -> toggle("move " + san + " possible"));
-            case PLAY -> twoSquares(position, square, this::play);
+        draft.take(text.getText().strip());
+        CardDraftModel.Way way = (CardDraftModel.Way) ways.getSelectedToggle().getUserData();
+        draft.pressed(way, at().position(), model.side(), square, joined());
+        overlay.set(
+                draft.first().isEmpty()
+                        ? BoardOverlay.NONE
+                        : new BoardOverlay(
+                                List.of(),
+                                Map.of(square, BoardOverlay.Tone.LEVEL),
+                                Map.of(square, "from")));
+        if (draft.first().isEmpty()) {
+            plain();
         }
-        write();
+        text.setText(draft.text());
     }
 
-    private static String word(Side side) {
-        return side.word().toLowerCase(Locale.ROOT);
+    private CardDraftModel.Joined joined() {
+        return new CardDraftModel.Joined(not.isSelected(), or.isSelected(), unless.isSelected());
     }
 
-    private static String name(int square) {
-        return Square.name(square);
-    }
-
-    private static String pawn(Way way, Side side, int square) {
-        return word(side) + " " + way.name().toLowerCase(Locale.ROOT) + " pawn on " + name(square);
-    }
-
-    private void play(String san) {
-        int colon = then.indexOf(':');
-        then = "play " + san + (colon < 0 ? "" : then.substring(colon));
-    }
-
-    private void twoSquares(Position position, int square, Consumer<String> move) {
-        if (first.isEmpty()) {
-            first = OptionalInt.of(square);
-            overlay.set(
-                    new BoardOverlay(
-                            List.of(),
-                            Map.of(square, BoardOverlay.Tone.LEVEL),
-                            Map.of(square, "from")));
-            return;
-        }
-        int from = first.getAsInt();
-        forget();
-        move.accept(san(position, from, square));
-    }
-
-    /** The move in notation; one that is not possible now is written from what stands there. */
-    private static String san(Position position, int from, int to) {
-        return position.findMove(from, to, Optional.empty())
-                .or(() -> position.findMove(from, to, Optional.of(PieceType.QUEEN)))
-                .map(m -> San.write(position, m))
-                .orElseGet(
-                        () -> {
-                            PieceType type =
-                                    position.pieceAt(from).map(Piece::type).orElse(PieceType.PAWN);
-                            boolean takes = position.pieceAt(to).isPresent();
-                            String man =
-                                    type == PieceType.PAWN
-                                            ? takes ? name(from).substring(0, 1) : ""
-                                            : String.valueOf(type.letter());
-                            return man + (takes ? "x" : "") + name(to);
-                        });
-    }
-
-    private void toggle(String condition) {
-        String whole = (not.isSelected() ? "NOT " : "") + condition;
-        List<String> list = unless.isSelected() ? exceptions : conditions;
-        if (!list.remove(whole)) {
-            list.add(whole);
-        }
+    /** What was said holds for one condition only; the next one may be an exception too. */
+    private void plain() {
         not.setSelected(false);
+        or.setSelected(false);
     }
 
-    /** Takes over what was typed, so that pressing goes on from there. */
-    private void takeText() {
-        String typed = text.getText().strip();
-        if (CardReader.problem(typed).isEmpty()) {
-            Card card = CardReader.read(typed);
-            conditions.clear();
-            exceptions.clear();
-            card.conditions().forEach(c -> conditions.add(c.text()));
-            card.exceptions().forEach(c -> exceptions.add(c.text()));
-            then = card.then();
+    private void offer() {
+        List<MenuItem> items = new ArrayList<>();
+        for (String offer : CardDraftModel.offers(at(), model.side())) {
+            MenuItem item = new MenuItem(offer);
+            item.setOnAction(
+                    e -> {
+                        draft.take(text.getText().strip());
+                        draft.add(offer, joined());
+                        plain();
+                        text.setText(draft.text());
+                    });
+            items.add(item);
         }
-    }
-
-    private void write() {
-        String when = conditions.isEmpty() ? "…" : String.join(" AND ", conditions);
-        String what = then.isEmpty() ? "…" : then;
-        String but = exceptions.isEmpty() ? "" : " UNLESS " + String.join(" AND ", exceptions);
-        text.setText("IF " + when + " THEN " + what + but);
+        more.getItems().setAll(items);
     }
 
     private void check() {
         String card = text.getText().strip();
-        if (card.isEmpty() || card.contains("…")) {
-            state.setText(
-                    conditions.isEmpty()
-                            ? "No condition yet."
-                            : "Now say what to do: Then play and two squares, or type it after THEN.");
-            return;
+        state.setText(draft.state(card, at()));
+        tryIt.setDisable(CardReader.problem(card).isPresent());
+        trial.forget();
+    }
+
+    // ---- Trying it ------------------------------------------------------------------------------
+
+    private void tryIt() {
+        String card = text.getText().strip();
+        if (CardReader.problem(card).isEmpty()) {
+            trial.start(CardReader.read(card), model.side());
         }
-        state.setText(
-                CardReader.problem(card)
-                        .orElseGet(
-                                () ->
-                                        CardReader.read(card)
-                                                        .applies(
-                                                                model.session()
-                                                                        .current()
-                                                                        .position())
-                                                ? "It reads well, and holds in this position."
-                                                : "It reads well; in this position it does not"
-                                                        + " hold."));
+    }
+
+    private void show(CardTrialModel.Shown is) {
+        tried.setText(is.summary());
+        tried.setVisible(!is.summary().isEmpty());
+        tried.setManaged(tried.isVisible());
+        games.show(is.games());
+        games.setVisible(!is.games().isEmpty());
+        games.setManaged(games.isVisible());
     }
 }

@@ -70,7 +70,7 @@ public final class RepertoireDesk implements Desk {
         this.boardChanged = boardChanged;
         model = new RepertoireModel(services, clock);
         drill = new DrillModel(model, clock, new Random());
-        cards = new CardBuilder(model);
+        cards = new CardBuilder(model, new CardTrialModel(services, openGame));
         lines = new LinesView(services, model, cards);
         map = new MapView(model);
         games = new GamesView(model, new RepertoireGamesModel(services, model, openGame));

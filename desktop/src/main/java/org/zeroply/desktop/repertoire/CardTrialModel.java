@@ -1,0 +1,118 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.LongConsumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.repertoire.card.Card;
+import org.zeroply.coach.repertoire.card.CardTrial;
+import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.store.SheetKind;
+import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.store.SheetRow;
+
+/** A card tried on all games of the library while it is being built. */
+final class CardTrialModel {
+
+    private final Services services;
+    private final LongConsumer openGame;
+    private final ReadOnlyObjectWrapper<Shown> shown = new ReadOnlyObjectWrapper<>(Shown.NOTHING);
+
+    /**
+     * @param openGame opens a game on the games desk
+     */
+    CardTrialModel(Services services, LongConsumer openGame) {
+        this.services = services;
+        this.openGame = openGame;
+    }
+
+    /**
+     * What came of it.
+     *
+     * @param summary in a sentence; empty while nothing was tried
+     * @param games where it applied
+     */
+    record Shown(String summary, List<Finding> games) {
+        static final Shown NOTHING = new Shown("", List.of());
+    }
+
+    /** What came of the last trial. */
+    ReadOnlyObjectProperty<Shown> shownProperty() {
+        return shown.getReadOnlyProperty();
+    }
+
+    /** Forgets it, because the card is another one now. */
+    void forget() {
+        shown.set(Shown.NOTHING);
+    }
+
+    /** Tries a card, in the background. */
+    void start(Card card, Side side) {
+        services.scheduler()
+                .longWork(
+                        "Trying the card on the games",
+                        (cancellation, progress) -> look(card, side, cancellation, progress),
+                        shown::set);
+    }
+
+    private Shown look(Card card, Side side, Cancellation cancellation, Consumer<Double> progress) {
+        List<SheetRow> rows = services.library().sheets().find(SheetQuery.all(SheetKind.GAME));
+        List<CardTrial.Case> cases = new ArrayList<>();
+        List<Finding> games = new ArrayList<>();
+        int looked = 0;
+        for (SheetRow row : rows) {
+            if (cancellation.isCancelled()) {
+                break;
+            }
+            looked++;
+            progress.accept((double) looked / rows.size());
+            CardTrial.in(card, side, services.library().sheets().load(row.id()))
+                    .ifPresent(
+                            c -> {
+                                cases.add(c);
+                                games.add(finding(c, row));
+                            });
+        }
+        return new Shown(summary(new CardTrial(card, side, looked, cases)), games);
+    }
+
+    private Finding finding(CardTrial.Case c, SheetRow row) {
+        String kind = c.followed().map(f -> f ? "Followed" : "Not followed").orElse("Applied");
+        String text = row.title() + ", move " + (c.ply() + 1) / 2 + ": " + c.played();
+        return new Finding(kind, text, row.result(), () -> openGame.accept(row.id()));
+    }
+
+    private static String summary(CardTrial trial) {
+        if (trial.cases().isEmpty()) {
+            return "It applied in none of " + trial.games() + " games.";
+        }
+        String all =
+                "It applied in "
+                        + trial.cases().size()
+                        + " of "
+                        + trial.games()
+                        + " games"
+                        + scored(trial.applied());
+        return trial.followed().count() + trial.other().count() == 0
+                ? all + "."
+                : String.format(
+                        "%s: followed in %d%s, not followed in %d%s.",
+                        all,
+                        trial.followed().count(),
+                        scored(trial.followed()),
+                        trial.other().count(),
+                        scored(trial.other()));
+    }
+
+    private static String scored(CardTrial.Tally tally) {
+        return tally.score().isEmpty()
+                ? ""
+                : String.format(Locale.ROOT, " (score %.0f%%)", 100 * tally.score().getAsDouble());
+    }
+}
