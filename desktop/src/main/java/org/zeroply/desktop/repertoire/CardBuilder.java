@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
@@ -15,6 +16,8 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Node;
@@ -26,16 +29,23 @@ import org.zeroply.desktop.controls.Widgets;
 /** Builds an if-then card by pressing squares on the board; its text can be typed just as well. */
 final class CardBuilder extends VBox {
 
+    /** Width of the names before the choices, in pixels. */
+    private static final double LABEL = 60;
+
+    /** Height of the list of games at least. */
+    private static final double LEAST = 120;
+
     private final RepertoireModel model;
     private final CardTrialModel trial;
     private final CardDraftModel draft = new CardDraftModel();
     private final ToggleGroup ways = new ToggleGroup();
     private final ToggleButton not = toggle("card-not", "not");
-    private final ToggleButton or = toggle("card-or", "or, instead of the last");
+    private final ToggleButton or = toggle("card-or", "or");
     private final ToggleButton unless = toggle("card-unless", "as exception");
     private final MenuButton more = new MenuButton("More conditions");
     private final TextArea text = new TextArea();
     private final Label state = Widgets.wrapped("", "plain");
+    private final Button keep = Widgets.button("card-keep", "Keep the card", this::keep);
     private final Button tryIt = Widgets.button("card-try", "Try it on the games", this::tryIt);
     private final Label tried = Widgets.wrapped("", "plain");
     private final FindingList games = new FindingList("card-games", "");
@@ -59,15 +69,20 @@ final class CardBuilder extends VBox {
         text.textProperty().addListener(o -> check());
         state.setId("card-state");
         tried.setId("card-tried");
+        games.setMinHeight(LEAST);
         trial.shownProperty().addListener((o, was, is) -> show(is));
         model.session().revisionProperty().addListener(o -> turned());
         getChildren()
                 .addAll(
                         Widgets.label("A card: if … then …", "sheet-title"),
                         Widgets.wrapped(
-                                "Choose what you want to say and press squares on the board. Press"
-                                        + " again to take it back.",
+                                "Choose what to say, then press on the board; again takes it back. What"
+                                        + " has no button is typed below, or found under More"
+                                        + " conditions.",
                                 "plain"));
+        not.setTooltip(Widgets.wide("The next condition must not be so."));
+        or.setTooltip(Widgets.wide("The last condition or the next one."));
+        unless.setTooltip(Widgets.wide("The next condition goes after UNLESS."));
         for (CardDraftModel.Group group : CardDraftModel.Group.values()) {
             getChildren().add(choices(group));
         }
@@ -79,27 +94,30 @@ final class CardBuilder extends VBox {
                         text,
                         state,
                         Widgets.row(
-                                Widgets.button("card-keep", "Keep the card", this::keep),
-                                tryIt,
-                                Widgets.button("card-cancel", "Cancel", this::cancel)),
+                                keep, tryIt, Widgets.button("card-cancel", "Cancel", this::cancel)),
                         tried,
                         games);
         show(CardTrialModel.Shown.NOTHING);
     }
 
-    private FlowPane choices(CardDraftModel.Group group) {
+    private HBox choices(CardDraftModel.Group group) {
         FlowPane choices = new FlowPane(6, 6);
-        choices.getChildren().add(Widgets.label(group.words(), "faded"));
         for (CardDraftModel.Way way : CardDraftModel.Way.values()) {
             if (way.group() == group) {
                 ToggleButton button =
                         toggle("card-" + way.name().toLowerCase(Locale.ROOT), way.words());
+                button.setTooltip(Widgets.wide(way.says()));
                 button.setToggleGroup(ways);
                 button.setUserData(way);
                 choices.getChildren().add(button);
             }
         }
-        return choices;
+        Label name = Widgets.label(group.words(), "faded");
+        name.setMinWidth(LABEL);
+        HBox.setHgrow(choices, Priority.ALWAYS);
+        HBox row = new HBox(6, name, choices);
+        row.setAlignment(Pos.BASELINE_LEFT);
+        return row;
     }
 
     private static ToggleButton toggle(String id, String words) {
@@ -156,7 +174,7 @@ final class CardBuilder extends VBox {
 
     private void keep() {
         String card = text.getText().strip();
-        if (CardReader.problem(card).isEmpty()) {
+        if (CardDraftModel.isWhole(card)) {
             cancel();
             done.accept(CardReader.read(card).text());
         }
@@ -216,7 +234,8 @@ final class CardBuilder extends VBox {
     private void check() {
         String card = text.getText().strip();
         state.setText(draft.state(card, at()));
-        tryIt.setDisable(CardReader.problem(card).isPresent());
+        tryIt.setDisable(!CardDraftModel.isWhole(card));
+        keep.setDisable(tryIt.isDisabled());
         trial.forget();
     }
 
@@ -224,7 +243,7 @@ final class CardBuilder extends VBox {
 
     private void tryIt() {
         String card = text.getText().strip();
-        if (CardReader.problem(card).isEmpty()) {
+        if (CardDraftModel.isWhole(card)) {
             trial.start(CardReader.read(card), model.side());
         }
     }

@@ -22,34 +22,48 @@ final class CardDraftModel {
 
     /** What a pressed square means. */
     enum Way {
-        MAN("A man stands there", Group.STANDS),
-        EMPTY("Nothing stands there", Group.STANDS),
-        CASTLED("Has castled (press a king)", Group.STANDS),
-        ATTACKED_BY_US("We attack it", Group.BEARS),
-        ATTACKED_BY_THEM("They attack it", Group.BEARS),
-        COVERED_BY_US("We cover it, also through our men", Group.BEARS),
-        COVERED_BY_THEM("They cover it, also through theirs", Group.BEARS),
-        MORE_MEN("We have more men on it", Group.BEARS),
-        PAWNS("Pawn formation (press the pawns)", Group.PAWNS),
-        FILE_OPEN("The file is open", Group.PAWNS),
-        ISOLATED("Isolated", Group.PAWNS),
-        DOUBLED("Doubled", Group.PAWNS),
-        BACKWARD("Backward", Group.PAWNS),
-        PASSED("Passed", Group.PAWNS),
-        POSSIBLE("A move is possible (press from, to)", Group.MOVES),
-        THEY_CAN("They could play (press from, to)", Group.MOVES),
-        PLAY("Then play (press from, to)", Group.MOVES);
+        MAN("A man there", "Press a man: it stands there.", Group.MEN),
+        EMPTY("Nothing there", "Press a square: nothing stands there.", Group.MEN),
+        CASTLED("Castled", "Press a king: it has castled.", Group.MEN),
+        ATTACKED_BY_US("We attack it", "Press a square that a man of ours attacks.", Group.SQUARES),
+        ATTACKED_BY_THEM(
+                "They attack it", "Press a square that a man of theirs attacks.", Group.SQUARES),
+        COVERED_BY_US("We cover it", "The same, also through men of our own.", Group.SQUARES),
+        COVERED_BY_THEM("They cover it", "The same, also through men of their own.", Group.SQUARES),
+        MORE_MEN(
+                "We outnumber them",
+                "More of our men bear on the square than of theirs.",
+                Group.SQUARES),
+        PAWNS("Formation", "Press the pawns of a side one by one.", Group.PAWNS),
+        FILE_OPEN("Open file", "Press a square of a file without pawns.", Group.PAWNS),
+        ISOLATED("Isolated", "Press an isolated pawn.", Group.PAWNS),
+        DOUBLED("Doubled", "Press a doubled pawn.", Group.PAWNS),
+        BACKWARD("Backward", "Press a backward pawn.", Group.PAWNS),
+        PASSED("Passed", "Press a passed pawn.", Group.PAWNS),
+        POSSIBLE("A move is possible", "Press from where, then to where.", Group.MOVES),
+        THEY_CAN(
+                "They could play",
+                "Press from where, then to where; as if they were to move.",
+                Group.MOVES),
+        PLAY("Then play", "Press from where, then to where: what the card asks for.", Group.MOVES);
 
         private final String words;
+        private final String says;
         private final Group group;
 
-        Way(String words, Group group) {
+        Way(String words, String says, Group group) {
             this.words = words;
+            this.says = says;
             this.group = group;
         }
 
         String words() {
             return words;
+        }
+
+        /** How it is done. */
+        String says() {
+            return says;
         }
 
         Group group() {
@@ -59,8 +73,8 @@ final class CardDraftModel {
 
     /** What ways have in common. */
     enum Group {
-        STANDS("What stands"),
-        BEARS("What bears on a square"),
+        MEN("Men"),
+        SQUARES("Squares"),
         PAWNS("Pawns"),
         MOVES("Moves");
 
@@ -122,6 +136,11 @@ final class CardDraftModel {
         String what = then.isEmpty() ? "…" : then;
         String but = exceptions.isEmpty() ? "" : " UNLESS " + String.join(" AND ", exceptions);
         return "IF " + when + " THEN " + what + but;
+    }
+
+    /** Whether a text is a card with nothing missing. */
+    static boolean isWhole(String card) {
+        return !card.contains("…") && CardReader.problem(card).isEmpty();
     }
 
     /** What to say about a text at a move. */

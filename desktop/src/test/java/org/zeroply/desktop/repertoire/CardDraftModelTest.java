@@ -45,6 +45,7 @@ class CardDraftModelTest {
         press(Way.MAN, Joined.PLAIN, "c6");
         press(Way.MORE_MEN, Joined.PLAIN, "d4");
         assertThat(draft.text()).isEqualTo("IF NOT e5 covered by white THEN …");
+        assertThat(CardDraftModel.isWhole(draft.text())).isFalse();
     }
 
     @Test
