@@ -1,8 +1,9 @@
 package org.zeroply.coach.insight;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -18,7 +19,7 @@ import org.zeroply.coach.pieces.Routes;
  * @param other square of the other side's man
  * @param before centipawns from the owner's view as things stand
  * @param after the same, to the same depth, with both men off the board
- * @param reasons what changes in the terms of the evaluation, and squares left without a guard
+ * @param reasons what it does in a coach's words, what matters most first
  * @param plan the shortest way of the own man to where it attacks the other: its square alone when
  *     it does so now, nothing when no way was found
  */
@@ -55,20 +56,20 @@ public record Exchange(
         return List.of();
     }
 
+    /** Reasons told of one trade. */
+    private static final int REASONS = 2;
+
     /** The exchange as a fact of the side that wants it. */
     public Fact fact(Scene scene) {
-        Side side = scene.sideAt(own);
         String text =
                 "wants to trade "
-                        + scene.man(own)
-                        + " for "
-                        + scene.man(other)
-                        + String.format(Locale.ROOT, ", %.1f pawns better", gain() / 100.0)
-                        + (reasons.isEmpty() ? "" : ": " + String.join("; ", reasons))
+                        + pair(scene)
+                        + pawns(gain())
+                        + (reasons.isEmpty() ? "" : ": " + because())
                         + "; "
                         + way();
         Fact fact =
-                Fact.of(FactKind.EXCHANGE_WANTED, side, text, own, other)
+                Fact.of(FactKind.EXCHANGE_WANTED, scene.sideAt(own), text, own, other)
                         .with("gain", gain())
                         .with("moves", Math.max(0, plan.size() - 1))
                         .marked(Mark.Meaning.TARGET, other);
@@ -78,17 +79,59 @@ public record Exchange(
                 : plan.size() == 1 ? fact.marked(Mark.Meaning.IDEA, own, other) : fact;
     }
 
+    /**
+     * This exchange and another after it as one fact.
+     *
+     * @param gain centipawns that both together gain
+     */
+    Fact fact(Scene scene, Exchange second, int gain) {
+        List<String> all = new ArrayList<>(reasons);
+        second.reasons.stream().filter(r -> !all.contains(r)).forEach(all::add);
+        String text =
+                "wants to trade both "
+                        + pair(scene)
+                        + " and "
+                        + second.pair(scene)
+                        + pawns(gain)
+                        + (all.isEmpty() ? "" : ": " + String.join("; ", some(all)))
+                        + "; "
+                        + way();
+        return Fact.of(
+                        FactKind.EXCHANGE_WANTED,
+                        scene.sideAt(own),
+                        text,
+                        own,
+                        other,
+                        second.own,
+                        second.other)
+                .with("gain", gain)
+                .with("moves", Math.max(0, plan.size() - 1))
+                .trait("in a row", true)
+                .marked(Mark.Meaning.TARGET, other)
+                .marked(Mark.Meaning.TARGET, second.other);
+    }
+
+    private String pair(Scene scene) {
+        return scene.man(own) + " for " + scene.man(other);
+    }
+
+    private static String pawns(int gain) {
+        return String.format(Locale.ROOT, ", %.1f pawns better", gain / 100.0);
+    }
+
+    private String because() {
+        return String.join("; ", some(reasons));
+    }
+
+    private static List<String> some(List<String> reasons) {
+        return reasons.subList(0, Math.min(REASONS, reasons.size()));
+    }
+
     private String way() {
         return switch (plan.size()) {
             case 0 -> "no short way to it found";
             case 1 -> "it can be offered at once";
-            default ->
-                    "by "
-                            + String.join(
-                                    "-",
-                                    plan.stream()
-                                            .map(org.zeroply.chess.board.Square::name)
-                                            .toList());
+            default -> "by " + String.join("-", plan.stream().map(Square::name).toList());
         };
     }
 }

@@ -3,9 +3,7 @@ package org.zeroply.coach.insight;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.InvalidPositionException;
@@ -18,8 +16,6 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.eval.EvaluationBreakdown;
-import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -39,13 +35,7 @@ public final class ExchangeInquiry implements Inquiry {
 
     private static final int TOLD = 2;
 
-    /** What a term of the evaluation gains at least to be a reason, in centipawns. */
-    private static final int FELT = 8;
-
     private static final int CAP = 10;
-    private static final Set<String> NO_REASON =
-            Set.of("Material", "Placement of the men", "The move");
-
     private final Engine engine;
     private final long nodes;
 
@@ -67,14 +57,60 @@ public final class ExchangeInquiry implements Inquiry {
         Scene scene = new Scene(position);
         List<Exchange> all = exchanges(position, cancellation);
         for (Side side : Side.values()) {
-            all.stream()
-                    .filter(e -> scene.sideAt(e.own()) == side && e.gain() >= WORTHWHILE)
-                    .filter(e -> e.gain() <= TACTICAL && isCalm(scene, e))
-                    // A wish without a way to it is no plan.
-                    .filter(e -> !e.plan().isEmpty())
+            List<Exchange> own =
+                    all.stream()
+                            .filter(e -> scene.sideAt(e.own()) == side && e.gain() > 0)
+                            .filter(e -> e.gain() <= TACTICAL && isCalm(scene, e))
+                            // A wish without a way to it is no plan.
+                            .filter(e -> !e.plan().isEmpty())
+                            .toList();
+            own.stream()
+                    .filter(e -> e.gain() >= WORTHWHILE)
                     .limit(TOLD)
                     .map(e -> e.fact(scene))
                     .forEach(found);
+            own.stream()
+                    .findFirst()
+                    .flatMap(first -> inARow(scene, first, own, cancellation))
+                    .ifPresent(found);
+        }
+    }
+
+    /** The best trade and another one after it, where both together gain more than the first. */
+    private Optional<Fact> inARow(
+            Scene scene, Exchange first, List<Exchange> all, Cancellation cancellation) {
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        int sign = scene.sideAt(first.own()) == Side.WHITE ? 1 : -1;
+        Optional<Fact> best = Optional.empty();
+        int most = Math.max(first.gain(), WORTHWHILE) + WORTHWHILE;
+        for (Exchange second : all) {
+            if (second.own() != first.own() && second.other() != first.other()) {
+                int gain =
+                        without(scene.position(), first, second)
+                                .flatMap(p -> worth(p, evaluator))
+                                .map(worth -> sign * worth - first.before())
+                                .orElse(0);
+                if (gain >= most && gain <= 2 * TACTICAL) {
+                    most = gain;
+                    best = Optional.of(first.fact(scene, second, gain));
+                }
+            }
+        }
+        return best;
+    }
+
+    private static Optional<Position> without(Position position, Exchange a, Exchange b) {
+        try {
+            return Optional.of(
+                    Arrangement.of(position)
+                            .without(a.own())
+                            .without(a.other())
+                            .without(b.own())
+                            .without(b.other())
+                            .position());
+        } catch (InvalidPositionException e) {
+            // A king would stand in check of the side to move: these cannot be lifted off.
+            return Optional.empty();
         }
     }
 
@@ -141,7 +177,7 @@ public final class ExchangeInquiry implements Inquiry {
                                     other,
                                     sign * with,
                                     sign * worth,
-                                    reasons(scene, without, sign, other),
+                                    TradeReasons.of(scene, without, own, other),
                                     Exchange.plan(scene, own, other));
                         });
     }
@@ -150,53 +186,5 @@ public final class ExchangeInquiry implements Inquiry {
     private static Optional<Integer> worth(Position position, MoveEvaluator evaluator) {
         int sign = position.sideToMove() == Side.WHITE ? 1 : -1;
         return evaluator.toDepth(position, DEPTH).map(best -> sign * best.score().ordinal());
-    }
-
-    /** The two terms that change most in favour, and the squares the other man alone guarded. */
-    private static List<String> reasons(Scene scene, Position without, int sign, int other) {
-        Evaluator evaluator = new Evaluator();
-        List<EvaluationBreakdown.Entry> before = evaluator.explain(scene.position()).terms();
-        List<EvaluationBreakdown.Entry> after = evaluator.explain(without).terms();
-        record Change(String name, int value) {}
-        List<Change> changes = new ArrayList<>();
-        for (int i = 0; i < before.size(); i++) {
-            int then = before.get(i).white() - before.get(i).black();
-            int now = after.get(i).white() - after.get(i).black();
-            if (!NO_REASON.contains(before.get(i).name())) {
-                changes.add(new Change(before.get(i).name(), sign * (now - then)));
-            }
-        }
-        changes.sort(Comparator.comparingInt(Change::value).reversed());
-        List<String> better =
-                changes.stream()
-                        .limit(2)
-                        .filter(c -> c.value() >= FELT)
-                        .map(c -> c.name().toLowerCase(Locale.ROOT))
-                        .toList();
-        List<String> reasons = new ArrayList<>();
-        if (!better.isEmpty()) {
-            reasons.add("better in " + String.join(" and ", better));
-        }
-        long bare = unguardedWithout(scene, other);
-        if (bare != 0) {
-            reasons.add("left without guard: " + Squares.names(bare));
-        }
-        return reasons;
-    }
-
-    /** Middle squares, or enemy men, that only this man guards and the other side attacks. */
-    private static long unguardedWithout(Scene scene, int man) {
-        Side side = scene.sideAt(man);
-        long bare = 0;
-        long candidates =
-                scene.attacks(man)
-                        & scene.attackedBy(side.other())
-                        & (Squares.BIG_CENTRE | scene.men(side));
-        for (int square : Squares.list(candidates)) {
-            if (scene.attackers(side, square) == 1L << man) {
-                bare |= 1L << square;
-            }
-        }
-        return bare;
     }
 }

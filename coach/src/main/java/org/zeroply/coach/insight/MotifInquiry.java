@@ -173,7 +173,7 @@ final class MotifInquiry implements Inquiry {
 
         /** Whether a player may well try it: it looks good at first, or puts nothing on offer. */
         private boolean isTried(Weighed brief, Weighed best) {
-            if (!NewMotifs.aimAtMaterial(motifs(brief))) {
+            if (!NewMotifs.aimAtMaterial(from, motifs(brief))) {
                 return false;
             }
             boolean looksGood =

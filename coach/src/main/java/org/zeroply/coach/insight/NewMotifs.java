@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
@@ -55,10 +56,23 @@ final class NewMotifs {
         return motifs.stream().anyMatch(f -> concerns(f, taken));
     }
 
-    /** Whether there is one for whose sake a player would expect to win something. */
-    static boolean aimAtMaterial(List<Fact> motifs) {
+    /**
+     * Whether there is one for whose sake a player would expect to win something at once: a fork, a
+     * skewer, or a pin of more than a pawn.
+     */
+    static boolean aimAtMaterial(Position from, List<Fact> motifs) {
         return motifs.stream()
-                .anyMatch(f -> f.kind() != FactKind.BATTERY && f.kind() != FactKind.X_RAY);
+                .anyMatch(
+                        f ->
+                                f.kind() == FactKind.FORK
+                                        || f.kind() == FactKind.SKEWER
+                                        || f.kind() == FactKind.PIN && !holdsPawn(from, f));
+    }
+
+    private static boolean holdsPawn(Position from, Fact pin) {
+        return from.pieceAt(pin.squares().get(0))
+                .filter(p -> p.type() == PieceType.PAWN)
+                .isPresent();
     }
 
     private static boolean concerns(Fact motif, List<Integer> taken) {

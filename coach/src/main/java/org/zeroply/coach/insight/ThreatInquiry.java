@@ -1,6 +1,7 @@
 package org.zeroply.coach.insight;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
@@ -35,6 +36,9 @@ final class ThreatInquiry implements Inquiry {
 
     /** And what it brings at least then, in centipawns; our choice. */
     private static final int FELT = 80;
+
+    /** Centipawns that no longer count pawns: an ending won by the tables, or nearly so. */
+    private static final int DECIDES = 1_000;
 
     private static final int FACTOR = 5;
 
@@ -83,7 +87,7 @@ final class ThreatInquiry implements Inquiry {
         } else if (concrete && won >= MATERIAL) {
             text = "threatens " + move + by + ", winning " + won(passed, best.line());
         } else if (concrete) {
-            text = "threatens " + move + ", worth " + gain + " hundredths of a pawn";
+            text = "threatens " + move + by + worth(gain);
         } else {
             text = "threatens nothing concrete; the best move would be " + move;
         }
@@ -95,6 +99,12 @@ final class ThreatInquiry implements Inquiry {
                         best.move().from(),
                         best.move().to())
                 .proved(Inquiry.afterPass(position, passed, best.line()));
+    }
+
+    private static String worth(int gain) {
+        return gain >= DECIDES
+                ? ", which decides the game"
+                : String.format(Locale.ROOT, ", which is worth %.1f pawns", gain / 100.0);
     }
 
     private static String won(Position passed, List<Move> line) {

@@ -12,22 +12,22 @@ import org.zeroply.engine.exchange.LegalExchange;
  * that is about to advance, or a bishop that holds a knight, is not badly placed. The list is our
  * choice.
  */
-final class PieceWork {
+public final class PieceWork {
 
     private final Scene scene;
     private final Side side;
 
-    PieceWork(Scene scene, Side side) {
+    public PieceWork(Scene scene, Side side) {
         this.scene = scene;
         this.side = side;
     }
 
     /**
-     * Whether a knight, bishop or rook does something: bears on the enemy king, holds a man to it,
-     * attacks a pawn that no pawn guards or a man that can be won, has a file without own pawns, or
-     * stands behind a pawn that can attack another one.
+     * Whether a piece does something: bears on the enemy king, holds a man to it, attacks a pawn
+     * that no pawn guards or a man that can be won, has a file without own pawns, or stands behind
+     * a pawn that can attack another one.
      */
-    boolean isDoneBy(int piece) {
+    public boolean isDoneBy(int piece) {
         return bearsOnKing(piece)
                 || holds(piece)
                 || attacksWeakPawn(piece)

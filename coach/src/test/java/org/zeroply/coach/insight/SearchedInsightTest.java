@@ -218,6 +218,25 @@ class SearchedInsightTest {
     }
 
     @Test
+    void two_trades_in_a_row_are_wished_for_where_both_gain_more_than_the_first() {
+        List<Fact> wishes =
+                of(
+                        search("3r1r1k/1p4p1/2p1b2p/p3p1qP/4P3/P1N3P1/1P2QPB1/2R2RK1 w -"),
+                        FactKind.EXCHANGE_WANTED,
+                        Side.WHITE);
+        Fact both =
+                wishes.stream()
+                        .filter(f -> f.traits().contains("in a row"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(both.squares()).hasSize(4).doesNotHaveDuplicates();
+        assertThat(wishes)
+                .filteredOn(f -> f.squares().subList(0, 2).equals(both.squares().subList(0, 2)))
+                .filteredOn(f -> !f.equals(both))
+                .allMatch(one -> one.figures().get("gain") + 30 <= both.figures().get("gain"));
+    }
+
+    @Test
     void nothing_more_is_told_once_cancelled() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
