@@ -81,11 +81,11 @@ class LabTest extends WindowTest {
         robot.type(KeyCode.L);
         assertThat(bench.games().session().tree().nodes().size()).isGreaterThan(2);
         until(() -> label(robot, "#facts-searching").isEmpty());
-        open(robot, "r2q1rk1/pp1b1ppp/2n5/2np4/3N4/B1P1P2P/P4PP1/2RQKB1R b K - 0 1");
-        until(() -> isShown(robot, "#more-tactics-black"));
-        assertThat(hasFact(robot, "fails")).isFalse();
-        robot.interact(() -> robot.lookup("#more-tactics-black").queryButton().fire());
-        assertThat(hasFact(robot, "fails")).isTrue();
+        open(robot, "2b1q3/2p1bkp1/p2p2Np/2pP4/1r2Q3/2N3P1/P1P2P1P/4RRK1 w - - 0 1");
+        until(() -> hasFact(robot, "Qxe7+") && label(robot, "#facts-searching").isEmpty());
+        assertThat(hasFact(robot, "the checks run out")).isFalse();
+        robot.interact(() -> robot.lookup("#more-tactics-white").queryButton().fire());
+        assertThat(hasFact(robot, "the checks run out")).isTrue();
     }
 
     @Test

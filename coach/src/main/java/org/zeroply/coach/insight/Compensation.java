@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Squares;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
 
@@ -69,20 +70,17 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                 terms.stream()
                         .filter(t -> t.value() <= -TOLD && !t.name().equals(TEMPO))
                         .limit(3)
-                        .map(t -> t.name().toLowerCase(Locale.ROOT) + " " + pawns(-t.value()))
+                        .map(t -> words(t.name()) + " (" + told(-t.value()) + ")")
                         .toList();
-        String has =
-                against.isEmpty()
-                        ? "nothing stands against "
-                        : String.join(", ", against) + " against ";
+        String has = against.isEmpty() ? "nothing to speak of" : Squares.join(against);
         String rest =
                 left > 0
-                        ? "; the other side can give back " + pawns(left)
-                        : "; worth more than the material by " + pawns(-left);
+                        ? "; the other side could give back " + told(left) + " and stand level"
+                        : "; that is worth " + told(-left) + " more than the material";
         return Fact.ofSet(
                         FactKind.COMPENSATION,
                         ahead.other(),
-                        has + pawns(material) + " of material" + rest,
+                        "has for " + told(material) + " of material: " + has + rest,
                         0L)
                 .with("material", -material)
                 .with("left", -left);
@@ -106,6 +104,15 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                 + (left > 0
                         ? ". So " + pawns(left) + " could be given back."
                         : ". The compensation outweighs it by " + pawns(-left) + ".");
+    }
+
+    private static String words(String term) {
+        return term.toLowerCase(Locale.ROOT);
+    }
+
+    private static String told(int centipawns) {
+        String pawns = String.format(Locale.ROOT, "%.1f", centipawns / 100.0);
+        return pawns + (pawns.equals("1.0") ? " pawn" : " pawns");
     }
 
     private static String pawns(int centipawns) {

@@ -22,13 +22,7 @@ final class MaterialFacts {
         MaterialBalance balance = MaterialBalance.of(position);
         int school = balance.hundredths(MaterialScale.SCHOOL);
         int fine = balance.hundredths(MaterialScale.FINE);
-        String text =
-                balance.words()
-                        + " ("
-                        + balance.points(MaterialScale.SCHOOL)
-                        + ", finer scale "
-                        + balance.points(MaterialScale.FINE)
-                        + ")";
+        String text = balance.words() + points(balance, school, fine);
         facts.add(
                 Fact.ofBoth(FactKind.MATERIAL, text, 0).with("school", school).with("fine", fine));
         for (Side side : Side.values()) {
@@ -43,6 +37,21 @@ final class MaterialFacts {
             facts.add(oppositeBishops(scene));
         }
         return facts;
+    }
+
+    /** In points, where they tell something. */
+    private static String points(MaterialBalance balance, int school, int fine) {
+        String finer = balance.points(MaterialScale.FINE) + " points";
+        if (school == fine) {
+            return school == 0 ? "" : " (" + finer + ")";
+        }
+        return school == 0
+                ? " (" + finer + " on the finer scale)"
+                : " ("
+                        + balance.points(MaterialScale.SCHOOL)
+                        + " points, "
+                        + balance.points(MaterialScale.FINE)
+                        + " on the finer scale)";
     }
 
     /** Both schools have a say: with major pieces it is a weapon, without them a shelter. */

@@ -148,20 +148,24 @@ public final class KingFacts {
         int defendOne = Long.bitCount(reaching(side, 1));
         int defendTwo = Long.bitCount(reaching(side, 2));
         String text =
-                "around the king: attackers "
-                        + attackOne
-                        + " in one move, "
-                        + Long.bitCount(attackers)
-                        + " in two; defenders "
-                        + defendOne
-                        + " and "
-                        + defendTwo;
+                "near the king within two moves: "
+                        + pieces(Long.bitCount(attackers), "enemy", attackOne)
+                        + ", "
+                        + pieces(defendTwo, "own", defendOne);
         facts.add(
                 Fact.ofSet(FactKind.KING_SURROUNDINGS, side, text, attackers)
                         .with("attackersInOne", attackOne)
                         .with("attackersInTwo", Long.bitCount(attackers))
                         .with("defendersInOne", defendOne)
                         .with("defendersInTwo", defendTwo));
+    }
+
+    private static String pieces(int inTwo, String whose, int inOne) {
+        String first =
+                inTwo == 0
+                        ? "no " + whose + " piece"
+                        : inTwo + " " + whose + (inTwo == 1 ? " piece" : " pieces");
+        return inTwo == 0 ? first : first + " (" + (inOne == 0 ? "none" : inOne) + " in one)";
     }
 
     private long reaching(Side who, int moves) {

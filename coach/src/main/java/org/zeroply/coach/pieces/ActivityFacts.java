@@ -46,13 +46,13 @@ public final class ActivityFacts {
         int two = Long.bitCount(map.two());
         int safe = Long.bitCount(map.twoSafe());
         String text =
-                moves.map(n -> n + " moves, ").orElse("")
+                moves.map(n -> n + " moves; ").orElse("")
                         + one
-                        + " squares controlled, "
+                        + " squares attacked, "
                         + two
-                        + " in two moves, "
+                        + " reached in two moves, "
                         + safe
-                        + " of them unguarded";
+                        + " of them on unguarded ways";
         Fact fact = Fact.ofSet(FactKind.ACTIVITY, side, text, map.one());
         return moves.map(n -> fact.with("moves", n))
                 .orElse(fact)
@@ -84,13 +84,13 @@ public final class ActivityFacts {
             standing |= 1L << square & Squares.BIG_CENTRE;
         }
         String text =
-                "centre attacked "
+                "attacks on the four middle squares "
                         + middle
-                        + " times, around it "
+                        + ", on the twelve around them "
                         + ring
-                        + "; pieces gain "
+                        + "; standing near the centre its pieces see "
                         + gain
-                        + " squares by standing near it";
+                        + " squares more than at the edge";
         return Fact.ofSet(FactKind.CENTRE, side, text, standing)
                 .with("middle", middle)
                 .with("ring", ring)
@@ -159,7 +159,12 @@ public final class ActivityFacts {
                 }
             }
         }
-        String text = "worst-placed piece: " + scene.man(square) + ", " + share + "% of its scope";
+        String text =
+                "worst-placed piece: "
+                        + scene.man(square)
+                        + ", sees "
+                        + share
+                        + "% of what it could";
         if (goals.isEmpty()) {
             String stuck = text + ", no better square within three moves";
             facts.add(Fact.of(FactKind.WORST_PLACED, side, stuck, square).with("share", share));

@@ -94,7 +94,7 @@ public final class BishopPosts {
             squares |= 1L << post.square();
             words.add(words(scene, post));
         }
-        String text = "bishop " + Square.name(from) + " could see from " + Squares.join(words);
+        String text = "posts for bishop " + Square.name(from) + ": " + Squares.join(words);
         Fact fact =
                 Fact.about(FactKind.BISHOP_POST, side, text, from, squares)
                         .with("reach", posts.get(0).reach())
@@ -109,12 +109,15 @@ public final class BishopPosts {
         String once =
                 post.pawn() < 0 ? "" : " once the " + Square.name(post.pawn()) + "-pawn has moved";
         String exchange =
-                post.exchangers() == 0 ? "" : ", exchangeable by " + scene.men(post.exchangers());
+                post.exchangers() == 0
+                        ? ""
+                        : ", " + scene.men(post.exchangers()) + " can take it off";
         return Square.name(post.square())
                 + once
                 + " ("
                 + post.reach()
-                + " squares"
+                + (post.reach() == 1 ? " square" : " squares")
+                + " in view"
                 + exchange
                 + ")";
     }

@@ -61,7 +61,8 @@ public final class ChainFacts {
             return;
         }
         long base = chain & ~scene.byPawns(side);
-        String text = "chain " + Squares.names(chain) + ", base " + Squares.names(base);
+        String text =
+                "pawn chain " + Squares.names(chain) + " with its base on " + Squares.names(base);
         Fact fact = Fact.ofSet(FactKind.CHAIN, side, text, chain).with("length", length);
         for (int square : Squares.list(base)) {
             fact = fact.marked(Mark.Meaning.TARGET, square);
@@ -87,7 +88,7 @@ public final class ChainFacts {
                 Fact.ofSet(
                                 FactKind.MAJORITY,
                                 side,
-                                name + " majority " + more + " to " + fewer,
+                                name + " majority, " + more + " pawns to " + fewer,
                                 own)
                         .with("own", more)
                         .with("enemy", fewer)
