@@ -24,16 +24,16 @@ final class FactWeight {
             case MOTIF_MOVE -> 50;
             case HANGING -> 25;
             case FORK, SKEWER, DISCOVERED_CHECK, OVERLOADED, TIED -> 60;
-            case PIN, DISCOVERED_ATTACK, COMPENSATION, STORM_RACE, SQUARE_TO_PLAY_FOR -> 55;
-            case EXCHANGE_WANTED, OPEN_LINE_TO_KING, WEAK_COLOUR -> 50;
-            case BAD_BISHOP, OUTPOST, PASSED, OPPOSITE_BISHOPS -> 45;
+            case PIN, DISCOVERED_ATTACK, SQUARE_TO_PLAY_FOR -> 55;
+            case EXCHANGE_WANTED, WEAK_COLOUR -> 50;
+            case BAD_BISHOP, OUTPOST, PASSED, OPPOSITE_BISHOPS, STORM_RACE -> 45;
             case WORST_PLACED, SAFE_CHECK -> 40;
             case MATERIAL, BISHOP_PAIR, BACKWARD, OPEN_FILE, WEAK_SQUARE, ROOK_LIFT -> 35;
             case DUTY, GIVEN_UP, HANGING_PAIR, ISOLATED, KING_SURROUNDINGS, TENSION -> 30;
             case BLOCKED_BISHOP, LONG_DIAGONAL, KING_COVER -> 30;
             case BATTERY, CANDIDATE_PASSED, DOUBLED, GOOD_BISHOP, LEVER -> 25;
-            case BISHOP_POST, CASTLING, HALF_OPEN_FILE, MAJORITY, X_RAY -> 20;
-            case CHAIN, ESCAPE_SQUARES -> 15;
+            case BISHOP_POST, CASTLING, OPEN_LINE_TO_KING, HALF_OPEN_FILE, MAJORITY, X_RAY -> 20;
+            case CHAIN, COMPENSATION, ESCAPE_SQUARES -> 15;
             case ACTIVITY, CENTRE, ISLANDS -> 5;
         };
     }
@@ -47,9 +47,26 @@ final class FactWeight {
             case EXCHANGE_WANTED -> part(fact, "gain", 12);
             case OUTPOST -> has(fact, "for good") ? 15 : 0;
             case PASSED -> passed(fact);
+            case BAD_BISHOP -> has(fact, "active") || has(fact, "outside its chain") ? -20 : 0;
+            case OPEN_LINE_TO_KING -> openLine(fact);
+            case COMPENSATION -> compensation(fact);
             case ESCAPE_SQUARES -> fact.figures().getOrDefault("count", 1) == 0 ? 15 : 0;
             default -> 0;
         };
+    }
+
+    /** A line that an enemy piece uses counts for more than one that only lies there. */
+    private static int openLine(Fact fact) {
+        boolean used =
+                has(fact, "an enemy major piece is on it") || has(fact, "an enemy piece is on it");
+        return used && !has(fact, "an enemy pawn stands on it") ? 30 : 0;
+    }
+
+    /** Worth telling when it makes up for a third of the material at least. */
+    private static int compensation(Fact fact) {
+        int material = -fact.figures().getOrDefault("material", 0);
+        int left = -fact.figures().getOrDefault("left", 0);
+        return material > 0 && 3 * (material - left) >= material ? 40 : 0;
     }
 
     /** The nearer to the last rank, the heavier. */

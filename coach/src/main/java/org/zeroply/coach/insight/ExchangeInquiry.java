@@ -90,7 +90,7 @@ public final class ExchangeInquiry implements Inquiry {
                                 .flatMap(p -> worth(p, evaluator))
                                 .map(worth -> sign * worth - first.before())
                                 .orElse(0);
-                if (gain >= most && gain <= 2 * TACTICAL) {
+                if (gain >= most && gain <= TACTICAL) {
                     most = gain;
                     best = Optional.of(first.fact(scene, second, gain));
                 }

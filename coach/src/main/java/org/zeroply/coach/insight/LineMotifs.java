@@ -31,7 +31,11 @@ final class LineMotifs {
         return ThemeFinder.of(from, line).stream().filter(t -> !PLAIN.contains(t)).toList();
     }
 
-    /** Themes first: they say how the move wins. */
+    /** Themes first: they say how the move wins. Where it mates at once nothing else matters. */
+    static String words(List<Theme> themes, List<Fact> created, boolean matesAtOnce) {
+        return words(themes, matesAtOnce && !themes.isEmpty() ? List.of() : created);
+    }
+
     static String words(List<Theme> themes, List<Fact> created) {
         List<String> words = new ArrayList<>();
         themes.forEach(t -> words.add(t.words()));

@@ -215,7 +215,7 @@ final class MotifInquiry implements Inquiry {
                             : LineMotifs.besides(created, from, found.line());
             int worth = found.score().ordinal();
             int against = plain.map(p -> p.score().ordinal()).orElse(-worth);
-            String what = LineMotifs.words(themes, created);
+            String what = LineMotifs.words(themes, created, found.line().size() == 1);
             int origin = found.move().from();
             int target = found.move().to();
             String text = San.write(from, found.move()) + ": " + what + "; " + verdict;

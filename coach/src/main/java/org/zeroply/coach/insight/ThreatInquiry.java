@@ -20,6 +20,7 @@ import org.zeroply.coach.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -78,7 +79,10 @@ final class ThreatInquiry implements Inquiry {
         Side side = passed.sideToMove();
         int won = LineGain.settledHundredths(passed, best.line());
         String move = San.write(passed, best.move());
-        boolean concrete = best.mates() || gain >= HARM || won >= MATERIAL && gain >= FELT;
+        boolean concrete =
+                best.mates()
+                        || won >= MATERIAL && gain >= FELT
+                        || gain >= HARM && improves(position, best);
         String text;
         List<Theme> themes = concrete ? LineMotifs.of(passed, best.line()) : List.of();
         String by = themes.isEmpty() ? "" : " (" + LineMotifs.words(themes, List.of()) + ")";
@@ -99,6 +103,16 @@ final class ThreatInquiry implements Inquiry {
                         best.move().from(),
                         best.move().to())
                 .proved(Inquiry.afterPass(position, passed, best.line()));
+    }
+
+    /**
+     * Whether the move wins more than how the position stands. A move that only saves what hangs is
+     * worth as much against a pass, but it threatens nothing.
+     */
+    private static boolean improves(Position position, Weighed best) {
+        int white = new Evaluator().explain(position).total();
+        int stands = position.sideToMove() == Side.WHITE ? -white : white;
+        return best.score().ordinal() - stands >= HARM;
     }
 
     private static String worth(int gain) {

@@ -40,11 +40,34 @@ public final class PieceWork {
         return (scene.attacks(piece) & zone) != 0;
     }
 
+    /** A man to its king, or a piece to one that is worth more. */
     private boolean holds(int piece) {
-        int king = scene.king(side.other());
-        long line = Attacks.line(piece, king) & scene.attacks(piece) & scene.men(side.other());
-        return scene.typeAt(piece) != PieceType.KNIGHT
-                && Squares.list(line).stream().anyMatch(scene::isPinned);
+        if (scene.typeAt(piece) == PieceType.KNIGHT) {
+            return false;
+        }
+        long men = scene.attacks(piece) & scene.men(side.other());
+        return Squares.list(men).stream()
+                .anyMatch(
+                        man ->
+                                Squares.has(Attacks.line(piece, kingOf(man)), man)
+                                                && scene.isPinned(man)
+                                        || shields(piece, man));
+    }
+
+    private int kingOf(int man) {
+        return scene.king(scene.sideAt(man));
+    }
+
+    private boolean shields(int piece, int man) {
+        long without = scene.occupied() & ~(1L << man);
+        long beyond =
+                Scene.attacksOf(scene.typeAt(piece), side, piece, without)
+                        & Attacks.line(piece, man)
+                        & ~scene.attacks(piece)
+                        & scene.pieces(side.other());
+        return scene.typeAt(man) != PieceType.PAWN
+                && Squares.list(beyond).stream()
+                        .anyMatch(behind -> scene.valueAt(behind) > scene.valueAt(man));
     }
 
     private boolean attacksWeakPawn(int piece) {

@@ -19,7 +19,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 
-/** The positions checked by hand, read from {@code facts.txt}. */
+/** The positions checked by hand, read from {@code facts.txt} and {@code sentences.txt}. */
 final class FactRows {
 
     private FactRows() {}
@@ -67,12 +67,20 @@ final class FactRows {
     }
 
     static List<Row> all() {
+        return read("facts.txt");
+    }
+
+    /** What a coach would say first of a position. */
+    static List<Row> sentences() {
+        return read("sentences.txt");
+    }
+
+    private static List<Row> read(String file) {
         List<Row> rows = new ArrayList<>();
         try (BufferedReader reader =
                 new BufferedReader(
                         new InputStreamReader(
-                                Objects.requireNonNull(
-                                        FactRows.class.getResourceAsStream("facts.txt")),
+                                Objects.requireNonNull(FactRows.class.getResourceAsStream(file)),
                                 StandardCharsets.UTF_8))) {
             for (String line = reader.readLine(); line != null; line = reader.readLine()) {
                 if (!line.isBlank() && !line.startsWith("#")) {

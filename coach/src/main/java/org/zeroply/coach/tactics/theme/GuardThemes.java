@@ -1,5 +1,6 @@
 package org.zeroply.coach.tactics.theme;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Move;
@@ -86,13 +87,13 @@ final class GuardThemes implements LineTheme {
     /** Whether the mating move was possible before, and the guard could have taken. */
     private static boolean hinderedMate(LineStudy line, int i, int guard) {
         Move mate = line.move(i + 2);
-        if (!line.isPossible(i, mate)) {
-            return false;
-        }
-        Position early = line.position(i).play(mate);
-        return !early.isCheckmate()
-                && early.legalMoves().stream()
-                        .anyMatch(m -> m.from() == guard && m.to() == mate.to());
+        Optional<Position> early = line.sameIn(i, mate).map(line.position(i)::play);
+        return early.filter(p -> !p.isCheckmate())
+                .filter(
+                        p ->
+                                p.legalMoves().stream()
+                                        .anyMatch(m -> m.from() == guard && m.to() == mate.to()))
+                .isPresent();
     }
 
     /** A man steps between a line piece and what it guarded. */

@@ -2,6 +2,7 @@ package org.zeroply.coach.tactics.theme;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
@@ -135,9 +136,8 @@ final class LineStudy {
                         && Squares.has(Attacks.between(move(i).from(), move(i).to()), square);
     }
 
-    /** The same move played in an earlier position, if it is legal there. */
-    boolean isPossible(int earlier, Move move) {
-        return position(earlier).legalMoves().stream()
-                .anyMatch(m -> m.from() == move.from() && m.to() == move.to());
+    /** The move between the same squares in an earlier position, if there is a legal one. */
+    Optional<Move> sameIn(int earlier, Move move) {
+        return position(earlier).findMove(move.from(), move.to(), move.promotion());
     }
 }

@@ -6,6 +6,9 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -162,6 +165,35 @@ class ThemeFinderTest {
             throws NotationException {
         Position start = Position.fromFen(fen);
         assertThat(ThemeFinder.of(start, line(start, sans))).as(why).doesNotContain(theme);
+    }
+
+    /** Any line at all, captures first so that many of them win something. */
+    @Property(tries = 300)
+    void every_line_can_be_asked_and_the_colours_do_not_matter(@ForAll long seed) {
+        Random random = new Random(seed);
+        Position start = Position.START;
+        for (int i = random.nextInt(40); i > 0 && !start.legalMoves().isEmpty(); i--) {
+            start = start.play(pick(start, random));
+        }
+        List<Move> line = new ArrayList<>();
+        Position p = start;
+        for (int i = 1 + random.nextInt(12); i > 0 && !p.legalMoves().isEmpty(); i--) {
+            line.add(pick(p, random));
+            p = p.play(line.get(line.size() - 1));
+        }
+        List<Theme> told = ThemeFinder.of(start, line);
+        assertThat(told).doesNotHaveDuplicates();
+        if (start.castling() == 0 && start.enPassantSquare() < 0) {
+            Position flipped = flipped(start);
+            assertThat(ThemeFinder.of(flipped, flipped(flipped, line))).isEqualTo(told);
+        }
+    }
+
+    private static Move pick(Position position, Random random) {
+        List<Move> moves = position.legalMoves();
+        List<Move> captures = moves.stream().filter(Move::isCapture).toList();
+        List<Move> from = captures.isEmpty() || random.nextInt(3) == 0 ? moves : captures;
+        return from.get(random.nextInt(from.size()));
     }
 
     @Test
