@@ -43,6 +43,7 @@ public enum FactKind {
     BATTERY(FactGroup.PIECES, Mark.Meaning.IDEA),
     DUTY(FactGroup.PIECES, Mark.Meaning.KEY),
     TIED(FactGroup.PIECES, Mark.Meaning.TARGET),
+    FROZEN(FactGroup.PIECES, Mark.Meaning.TARGET),
 
     SQUARE_TO_PLAY_FOR(FactGroup.PLANS, Mark.Meaning.TARGET),
     TENSION(FactGroup.PLANS, Mark.Meaning.TARGET),

@@ -23,6 +23,7 @@ final class FactWeight {
             case CHECKS -> 10;
             case MOTIF_MOVE -> 50;
             case HANGING -> 25;
+            case FROZEN -> 65;
             case FORK, SKEWER, DISCOVERED_CHECK, OVERLOADED, TIED -> 60;
             case PIN, DISCOVERED_ATTACK, SQUARE_TO_PLAY_FOR -> 55;
             case EXCHANGE_WANTED, WEAK_COLOUR -> 50;

@@ -1,5 +1,6 @@
 package org.zeroply.coach.insight;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -73,14 +74,17 @@ public final class TiedInquiry implements Inquiry {
             MoveEvaluator evaluator,
             Consumer<Fact> found) {
         List<Move> legal = own.legalMoves();
+        List<Fact> tied = new ArrayList<>();
         for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {
             List<Move> moves = legal.stream().filter(m -> m.from() == piece).toList();
             evaluator
                     .among(own, moves)
                     .filter(best -> best.score().ordinal() <= worth - LOSS)
                     .flatMap(best -> fact(asked, scene, own, piece, worth, best))
-                    .ifPresent(found);
+                    .ifPresent(tied::add);
         }
+        tied.forEach(found);
+        Frozen.of(scene, own.sideToMove(), tied).ifPresent(found);
     }
 
     /** A fact only when the line shows the loss: mate, or a man that is taken and stays lost. */

@@ -29,6 +29,7 @@ class InsightTest {
             Set.of(
                     FactKind.GIVEN_UP,
                     FactKind.TIED,
+                    FactKind.FROZEN,
                     FactKind.EXCHANGE_WANTED,
                     FactKind.MOTIF_MOVE,
                     FactKind.THREAT,
