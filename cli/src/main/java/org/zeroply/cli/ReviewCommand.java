@@ -19,6 +19,7 @@ import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.PlayerReview;
+import org.zeroply.coach.review.SpentTempo;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.print.GameReport;
 import org.zeroply.library.print.Report;
@@ -85,6 +86,8 @@ final class ReviewCommand implements Callable<Integer> {
         MoveTree game = review.game();
         out.printf("%s – %s  %s%n", game.tag("White"), game.tag("Black"), game.result());
         review.course().ifPresent(c -> out.printf("  %s%n", c.text()));
+        SpentTempo.sentence(game.mainLine(), ReviewJson.TEMPI)
+                .ifPresent(t -> out.printf("  %s%n", t));
         for (PlayerReview p : review.players()) {
             out.printf(
                     Locale.ROOT,

@@ -13,9 +13,13 @@ import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
 import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.PlayerReview;
+import org.zeroply.coach.review.SpentTempo;
 
 /** Reviews as JSON. */
 final class ReviewJson {
+
+    /** Moves of a side in which spent tempi are counted. */
+    static final int TEMPI = 10;
 
     private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
 
@@ -95,6 +99,10 @@ final class ReviewJson {
                     .put("pawnMoves", own.pawnMoves())
                     .put("movedTwice", own.movedTwice())
                     .put("lead", own.tempi() - other.tempi());
+        }
+        ArrayNode spent = node.putArray("spent");
+        for (SpentTempo t : SpentTempo.of(review.game().mainLine(), p.side(), TEMPI)) {
+            spent.addObject().put("move", t.numbered()).put("kind", t.kind().word());
         }
         return node;
     }

@@ -17,6 +17,7 @@ import org.zeroply.coach.review.GradeFigure;
 import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.coach.review.PlayerReview;
+import org.zeroply.coach.review.SpentTempo;
 import org.zeroply.desktop.controls.Widgets;
 
 /** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
@@ -26,6 +27,9 @@ final class FiguresView extends VBox {
     private static final double LEAST = 44;
 
     private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
+
+    /** Moves of each side in which spent tempi are counted. */
+    private static final int TEMPI = 10;
 
     private final ReviewModel model;
 
@@ -50,6 +54,9 @@ final class FiguresView extends VBox {
         told.course().ifPresent(c -> group("The game", Widgets.wrapped(c.text(), "plain")));
         group("Players", players(told));
         group("The opening in tempi", opening(told));
+        SpentTempo.sentence(told.game().mainLine(), TEMPI)
+                .map(t -> Widgets.wrapped(t, "plain"))
+                .ifPresent(getChildren()::add);
         told.departure().ifPresent(d -> group("Known games", Widgets.wrapped(d.text(), "plain")));
     }
 
