@@ -171,17 +171,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
         if (nodes < 1 || length < 1 || most < 1) {
             throw new BadInputException("Nodes, length and number must be positive.");
         }
-        Optional<Side> mover =
-                side.isBlank()
-                        ? Optional.empty()
-                        : Optional.of(
-                                switch (side.toLowerCase(Locale.ROOT)) {
-                                    case "white" -> Side.WHITE;
-                                    case "black" -> Side.BLACK;
-                                    default ->
-                                            throw new BadInputException(
-                                                    "A side is white or black, not " + side + ".");
-                                });
+        Optional<Side> mover = side.isBlank() ? Optional.empty() : Optional.of(SideName.of(side));
         if (!rating.isBlank() && !rating.matches("\\d{1,4}(-\\d{1,4})?")) {
             throw new BadInputException("Ratings are 1600-2000 or 1600, not " + rating + ".");
         }

@@ -58,7 +58,7 @@ final class RepertoireTryCommand implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "Name files of games, or a library with --library.");
         }
-        Trying trying = new Trying(card(), side());
+        Trying trying = new Trying(card(), SideName.of(side));
         List<String> rejected = new ArrayList<>();
         PrintWriter err = spec.commandLine().getErr();
         for (Path file : files) {
@@ -108,14 +108,6 @@ final class RepertoireTryCommand implements Callable<Integer> {
                             throw new BadInputException(problem);
                         })
                 .orElseGet(() -> CardReader.read(text));
-    }
-
-    private Side side() {
-        return switch (side.toLowerCase(Locale.ROOT)) {
-            case "white" -> Side.WHITE;
-            case "black" -> Side.BLACK;
-            default -> throw new BadInputException("The side is white or black, not " + side + ".");
-        };
     }
 
     private static ObjectNode document(CardTrial trial) {

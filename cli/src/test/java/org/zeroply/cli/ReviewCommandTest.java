@@ -47,6 +47,7 @@ class ReviewCommandTest extends CommandTest {
         assertThat(game.at("/moments/0/ply").asInt()).isEqualTo(6);
         assertThat(game.get("players")).hasSize(2);
         assertThat(game.at("/players/1/blunders").asInt()).isEqualTo(1);
+        assertThat(game.at("/players/1").has("spent")).isTrue();
         assertThat(json.at("/rejected/0").asText()).contains("Ke3");
     }
 

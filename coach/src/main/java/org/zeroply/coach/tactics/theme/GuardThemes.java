@@ -63,7 +63,7 @@ final class GuardThemes implements LineTheme {
      */
     private static boolean wasHeldBy(LineStudy line, int i, int guard) {
         int target = line.move(i + 2).to();
-        if (target == line.move(i).to() || !line.scores(i + 2) || isEmpty(line, i, guard)) {
+        if (target == line.move(i).to() || !line.scores(i + 2) || line.isEmpty(i, guard)) {
             return false;
         }
         Scene before = line.scene(i);
@@ -73,13 +73,9 @@ final class GuardThemes implements LineTheme {
         return line.mates(i + 2) ? hinderedMate(line, i, guard) : wasSafe(line, i, guard, target);
     }
 
-    private static boolean isEmpty(LineStudy line, int i, int square) {
-        return !Squares.has(line.scene(i).occupied(), square);
-    }
-
     /** Whether a man could not be won while the guard stood there, and could without it. */
     private static boolean wasSafe(LineStudy line, int i, int guard, int target) {
-        return !isEmpty(line, i, target)
+        return !line.isEmpty(i, target)
                 && LegalExchange.threatTo(line.board(i), target) <= 0
                 && LegalExchange.threatWithout(line.board(i), target, guard) >= LineStudy.GAIN;
     }

@@ -85,6 +85,11 @@ final class LineStudy {
         return scenes.get(scenes.size() - 1);
     }
 
+    /** Whether nothing stands on a square before a move. */
+    boolean isEmpty(int i, int square) {
+        return !Squares.has(scene(i).occupied(), square);
+    }
+
     /** Whether a move mates. */
     boolean mates(int i) {
         return has(i) && position(i + 1).isCheckmate();

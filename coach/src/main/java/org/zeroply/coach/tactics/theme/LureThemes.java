@@ -74,17 +74,13 @@ final class LureThemes implements LineTheme {
         if (!tempo
                 || next.from() == move.to()
                 || move.isCastling()
-                || isEmpty(line, i, next.from())
+                || line.isEmpty(i, next.from())
                 || !line.crosses(i + 2, move.from())) {
             return false;
         }
         // A man that takes along the line opened at once was a discovery.
         boolean discovered = next.to() != move.from() && next.isCapture();
         return !discovered && (line.mates(i + 2) || forks(line, i + 2));
-    }
-
-    private static boolean isEmpty(LineStudy line, int i, int square) {
-        return !Squares.has(line.scene(i).occupied(), square);
     }
 
     private static boolean forks(LineStudy line, int i) {
