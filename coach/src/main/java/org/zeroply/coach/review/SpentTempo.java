@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -30,11 +29,11 @@ public record SpentTempo(Node node, Kind kind) {
         /**
          * It opens no line for a piece at home, bears on no middle square, takes and hits nothing.
          */
-        IDLE_PAWN("neither develops nor contests the centre"),
+        IDLE_PAWN("no development, no hold on the centre"),
         /** A piece that had moved before; it takes nothing, gives no check and was not attacked. */
-        MOVED_AGAIN("moves a piece again"),
+        MOVED_AGAIN("a piece moved again"),
         /** A bishop in front of the own pawn of file d or e, which has not moved. */
-        LOCKS_PAWN_IN("locks its own pawn in");
+        LOCKS_PAWN_IN("a bishop in front of its own pawn");
 
         private final String words;
 
@@ -42,7 +41,7 @@ public record SpentTempo(Node node, Kind kind) {
             this.words = words;
         }
 
-        /** As the end of a sentence about the move. */
+        /** In words, after the move. */
         public String words() {
             return words;
         }
@@ -101,13 +100,20 @@ public record SpentTempo(Node node, Kind kind) {
                                 + ".");
     }
 
+    /** The moves by what they were spent on. */
     private static String words(List<SpentTempo> spent) {
-        return spent.isEmpty()
-                ? "none"
-                : spent.size()
-                        + spent.stream()
-                                .map(s -> s.numbered() + " " + s.kind().words())
-                                .collect(Collectors.joining(", ", " (", ")"));
+        if (spent.isEmpty()) {
+            return "none";
+        }
+        List<String> kinds = new ArrayList<>();
+        for (Kind kind : Kind.values()) {
+            List<String> moves =
+                    spent.stream().filter(s -> s.kind() == kind).map(SpentTempo::numbered).toList();
+            if (!moves.isEmpty()) {
+                kinds.add(Squares.join(moves) + ": " + kind.words());
+            }
+        }
+        return spent.size() + " (" + String.join("; ", kinds) + ")";
     }
 
     /** The move with its number: {@code 5.h3} or {@code 5...h6}. */

@@ -48,9 +48,8 @@ class SpentTempoTest {
         List<Node> line = line("1. e4 e5 2. Nf3 Nc6 3. h3 Nf6 4. a3 d5");
         assertThat(SpentTempo.sentence(line, 10))
                 .hasValue(
-                        "Tempi spent by move 10: White 2 (3.h3 neither develops nor contests the"
-                                + " centre, 4.a3 neither develops nor contests the centre); Black"
-                                + " none.");
+                        "Tempi spent by move 10: White 2 (3.h3 and 4.a3: no development, no hold on"
+                                + " the centre); Black none.");
         assertThat(SpentTempo.sentence(line, 2)).isEmpty();
     }
 }
