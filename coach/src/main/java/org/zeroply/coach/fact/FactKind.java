@@ -37,6 +37,7 @@ public enum FactKind {
     BAD_BISHOP(FactGroup.PIECES, Mark.Meaning.TARGET),
     BLOCKED_BISHOP(FactGroup.PIECES, Mark.Meaning.TARGET),
     LONG_DIAGONAL(FactGroup.PIECES, Mark.Meaning.KEY),
+    DIAGONAL_TALLY(FactGroup.PIECES, Mark.Meaning.KEY),
     ACTIVITY(FactGroup.PIECES, Mark.Meaning.KEY),
     CENTRE(FactGroup.PIECES, Mark.Meaning.KEY),
     OUTPOST(FactGroup.PIECES, Mark.Meaning.KEY),

@@ -34,7 +34,7 @@ final class FactWeight {
             case BLOCKED_BISHOP, LONG_DIAGONAL, KING_COVER -> 30;
             case BATTERY, CANDIDATE_PASSED, DOUBLED, GOOD_BISHOP, LEVER -> 25;
             case BISHOP_POST, CASTLING, OPEN_LINE_TO_KING, HALF_OPEN_FILE, MAJORITY, X_RAY -> 20;
-            case CHAIN, COMPENSATION, ESCAPE_SQUARES -> 15;
+            case CHAIN, COMPENSATION, DIAGONAL_TALLY, ESCAPE_SQUARES -> 15;
             case ACTIVITY, CENTRE, ISLANDS -> 5;
         };
     }

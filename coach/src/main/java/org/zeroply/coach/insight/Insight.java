@@ -46,6 +46,7 @@ public final class Insight {
         facts.addAll(LeverFacts.tension(scene));
         facts.addAll(StormRace.of(scene));
         facts.addAll(PointFacts.of(scene));
+        facts.addAll(BishopFacts.tally(scene));
         facts.addAll(ForkFacts.hanging(scene));
         for (Side side : Side.values()) {
             facts.addAll(KingFacts.of(scene, side));

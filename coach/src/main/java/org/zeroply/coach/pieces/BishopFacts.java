@@ -144,6 +144,36 @@ public final class BishopFacts {
         }
     }
 
+    /**
+     * The quick tally of who rules long diagonals, told of each side that rules one: {@code 1-0}
+     * when the other rules none.
+     */
+    public static List<Fact> tally(Scene scene) {
+        List<Fact> facts = new ArrayList<>();
+        for (Side side : Side.values()) {
+            long own = ruling(scene, side);
+            int count = Long.bitCount(own);
+            int enemy = Long.bitCount(ruling(scene, side.other()));
+            if (count > 0) {
+                String text = "long diagonals " + count + "-" + enemy;
+                facts.add(
+                        Fact.ofSet(FactKind.DIAGONAL_TALLY, side, text, own)
+                                .with("own", count)
+                                .with("enemy", enemy));
+            }
+        }
+        return facts;
+    }
+
+    /** The bishops of a side that rule a long diagonal. */
+    private static long ruling(Scene scene, Side side) {
+        List<Fact> found = new ArrayList<>();
+        for (int square : Squares.list(scene.men(side, PieceType.BISHOP))) {
+            longDiagonal(scene, side, square, found);
+        }
+        return found.stream().mapToLong(f -> 1L << f.squares().get(0)).reduce(0, (a, c) -> a | c);
+    }
+
     /** From the bishop to the far end of its diagonal. */
     private static List<Integer> ends(long diagonal, int square) {
         int low = Squares.first(diagonal);
