@@ -78,7 +78,8 @@ final class RepertoireCardsCommand implements Callable<Integer> {
         }
     }
 
-    private static String words(Optional<Boolean> followed) {
+    /** What became of a card in a game. */
+    static String words(Optional<Boolean> followed) {
         return followed.map(f -> f ? "followed" : "not followed").orElse("applied");
     }
 }

@@ -8,8 +8,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.repertoire.card.Card;
@@ -18,7 +18,6 @@ import org.zeroply.coach.repertoire.card.CardTrial;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -58,46 +57,29 @@ final class RepertoireTryCommand implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "Name files of games, or a library with --library.");
         }
-        Trying trying = new Trying(card(), SideName.of(side));
         List<String> rejected = new ArrayList<>();
-        PrintWriter err = spec.commandLine().getErr();
-        for (Path file : files) {
-            RepertoireInput.trees(file, rejected, err).forEach(trying::add);
-        }
-        if (library != null) {
-            try (Library open = Libraries.existing(library)) {
-                for (SheetRow row : open.sheets().find(SheetQuery.all(SheetKind.GAME))) {
-                    trying.add(open.sheets().load(row.id()));
-                }
-            }
-        }
-        CardTrial trial = trying.done();
+        CardTrial trial = trial(card(), SideName.of(side), rejected);
         ObjectNode document = document(trial);
         document.set("rejected", Output.node(rejected));
         output.print(document, out -> print(out, trial));
         return 0;
     }
 
-    /** Keeps of the games only those in which the card applied. */
-    private static final class Trying {
-
-        private final Card card;
-        private final Side side;
-        private final List<CardTrial.Case> cases = new ArrayList<>();
-        private int games;
-
-        Trying(Card card, Side side) {
-            this.card = card;
-            this.side = side;
+    /** The games of the files, then those of the library, of which one is read at a time. */
+    private CardTrial trial(Card card, Side whose, List<String> rejected) throws IOException {
+        List<MoveTree> games = new ArrayList<>();
+        for (Path file : files) {
+            PrintWriter err = spec.commandLine().getErr();
+            games.addAll(RepertoireInput.trees(file, rejected, err));
         }
-
-        void add(MoveTree game) {
-            games++;
-            CardTrial.in(card, side, game).ifPresent(cases::add);
+        if (library == null) {
+            return CardTrial.of(card, whose, games);
         }
-
-        CardTrial done() {
-            return new CardTrial(card, side, games, cases);
+        try (Library open = Libraries.existing(library)) {
+            Stream<MoveTree> more =
+                    open.sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
+                            .map(row -> open.sheets().load(row.id()));
+            return CardTrial.of(card, whose, Stream.concat(games.stream(), more)::iterator);
         }
     }
 
@@ -148,12 +130,8 @@ final class RepertoireTryCommand implements Callable<Integer> {
                     c.game().tag("Black"),
                     (c.ply() + 1) / 2,
                     c.played(),
-                    said(c.followed()));
+                    RepertoireCardsCommand.words(c.followed()));
         }
-    }
-
-    private static String said(Optional<Boolean> followed) {
-        return followed.map(f -> f ? "followed" : "not followed").orElse("applied");
     }
 
     private static String words(CardTrial.Tally tally) {

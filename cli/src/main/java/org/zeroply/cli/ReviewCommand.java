@@ -86,7 +86,7 @@ final class ReviewCommand implements Callable<Integer> {
         MoveTree game = review.game();
         out.printf("%s – %s  %s%n", game.tag("White"), game.tag("Black"), game.result());
         review.course().ifPresent(c -> out.printf("  %s%n", c.text()));
-        SpentTempo.sentence(game.mainLine(), ReviewJson.TEMPI)
+        SpentTempo.sentence(game.mainLine(), SpentTempo.MOVES)
                 .ifPresent(t -> out.printf("  %s%n", t));
         for (PlayerReview p : review.players()) {
             out.printf(

@@ -18,9 +18,6 @@ import org.zeroply.coach.review.SpentTempo;
 /** Reviews as JSON. */
 final class ReviewJson {
 
-    /** Moves of a side in which spent tempi are counted. */
-    static final int TEMPI = 10;
-
     private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
 
     private ReviewJson() {}
@@ -101,7 +98,7 @@ final class ReviewJson {
                     .put("lead", own.tempi() - other.tempi());
         }
         ArrayNode spent = node.putArray("spent");
-        for (SpentTempo t : SpentTempo.of(review.game().mainLine(), p.side(), TEMPI)) {
+        for (SpentTempo t : SpentTempo.of(review.game().mainLine(), p.side(), SpentTempo.MOVES)) {
             spent.addObject().put("move", t.numbered()).put("kind", t.kind().word());
         }
         return node;

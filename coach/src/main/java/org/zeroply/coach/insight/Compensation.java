@@ -92,7 +92,7 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                 terms.stream()
                         .map(
                                 t ->
-                                        t.name().toLowerCase(Locale.ROOT)
+                                        words(t.name())
                                                 + String.format(
                                                         Locale.ROOT, " %+.2f", t.value() / 100.0))
                         .toList();

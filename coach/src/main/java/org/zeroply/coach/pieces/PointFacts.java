@@ -11,6 +11,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.structure.PawnFacts;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -128,12 +129,7 @@ public final class PointFacts {
 
     /** Enemy pawns that no pawn guards nor can come to guard, passed ones left out. */
     private long weakPawns() {
-        long weak = scene.pawns(enemy) & ~scene.pawnSpan(enemy);
-        for (int pawn : Squares.list(weak)) {
-            long way = Squares.ahead(enemy, pawn) & ~scene.pawnSpan(side);
-            boolean stopped = (Squares.ahead(enemy, pawn) & scene.pawns(side)) != 0;
-            weak &= stopped || way != Squares.ahead(enemy, pawn) ? -1L : ~(1L << pawn);
-        }
+        long weak = scene.pawns(enemy) & ~scene.pawnSpan(enemy) & ~PawnFacts.passed(scene, enemy);
         return weak & ~falling(weak);
     }
 

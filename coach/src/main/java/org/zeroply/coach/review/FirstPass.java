@@ -27,9 +27,9 @@ import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
  * Reviews the main line of a game on a fixed number of nodes a move, so that the review is always
- * the same. Each position is searched twice: for its best move ({@link Looks}), and for all moves
- * at once, which gives the rank of the move played and the width. What a move is worth is what the
- * next position is worth to the other side.
+ * the same. Each position is searched twice: for its best move ({@link PositionLooks}), and for all
+ * moves at once, which gives the rank of the move played and the width. What a move is worth is
+ * what the next position is worth to the other side.
  */
 public final class FirstPass {
 
@@ -95,8 +95,9 @@ public final class FirstPass {
             MoveTree game, Optional<Side> only, DoubleConsumer progress, MoveEvaluator evaluator) {
         List<Node> line = game.mainLine().stream().filter(n -> !n.isRoot()).toList();
         List<MoveReview> moves = new ArrayList<>();
-        Looks looks =
-                Looks.at(line, evaluator, OpeningNames.shipped(), p -> progress.accept(LOOKED * p));
+        PositionLooks looks =
+                PositionLooks.at(
+                        line, evaluator, OpeningNames.shipped(), p -> progress.accept(LOOKED * p));
         for (int i = 0; i < line.size(); i++) {
             Node node = line.get(i);
             Side side = node.parent().orElseThrow().position().sideToMove();
@@ -133,7 +134,11 @@ public final class FirstPass {
     }
 
     private static MoveReview review(
-            Node node, int ply, Looks.Look now, Looks.Look next, MoveEvaluator evaluator) {
+            Node node,
+            int ply,
+            PositionLooks.Look now,
+            PositionLooks.Look next,
+            MoveEvaluator evaluator) {
         Position position = node.parent().orElseThrow().position();
         Weighed best = now.best();
         Choice all = evaluator.all(position).orElseThrow();

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Scene;
@@ -23,6 +24,9 @@ import org.zeroply.engine.exchange.LegalExchange;
  * @param kind what it was spent on
  */
 public record SpentTempo(Node node, Kind kind) {
+
+    /** Moves of a side that are usually looked at; our choice. */
+    public static final int MOVES = 10;
 
     /** What a move can be spent on. */
     public enum Kind {
@@ -119,8 +123,7 @@ public record SpentTempo(Node node, Kind kind) {
     /** The move with its number: {@code 5.h3} or {@code 5...h6}. */
     public String numbered() {
         Position before = beforeOf(node);
-        String dots = before.sideToMove() == Side.WHITE ? "." : "...";
-        return before.fullmoveNumber() + dots + San.write(before, node.move());
+        return Line.number(before, true) + San.write(before, node.move());
     }
 
     private static Position beforeOf(Node node) {

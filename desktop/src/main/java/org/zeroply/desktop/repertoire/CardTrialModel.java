@@ -3,6 +3,7 @@ package org.zeroply.desktop.repertoire;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -83,9 +84,13 @@ final class CardTrialModel {
     }
 
     private Finding finding(CardTrial.Case c, SheetRow row) {
-        String kind = c.followed().map(f -> f ? "Followed" : "Not followed").orElse("Applied");
         String text = row.title() + ", move " + (c.ply() + 1) / 2 + ": " + c.played();
-        return new Finding(kind, text, row.result(), () -> openGame.accept(row.id()));
+        return new Finding(kind(c.followed()), text, row.result(), () -> openGame.accept(row.id()));
+    }
+
+    /** What became of a card in a game. */
+    static String kind(Optional<Boolean> followed) {
+        return followed.map(f -> f ? "Followed" : "Not followed").orElse("Applied");
     }
 
     private static String summary(CardTrial trial) {

@@ -262,13 +262,9 @@ final class RepertoireGamesModel {
             progress.accept((double) i / rows.size());
             MoveTree game = services.library().sheets().load(row.id());
             for (CardCheck check : CardCheck.of(view.repertoire(), game)) {
-                String kind =
-                        check.followed()
-                                .map(f -> f ? "Followed" : "Not followed")
-                                .orElse("Applied");
                 told.add(
                         new Finding(
-                                        kind,
+                                        CardTrialModel.kind(check.followed()),
                                         words(check, check.played(), row.title()),
                                         row.date(),
                                         () -> {})

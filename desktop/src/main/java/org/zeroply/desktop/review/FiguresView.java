@@ -28,9 +28,6 @@ final class FiguresView extends VBox {
 
     private static final List<Integer> OPENING_MOVES = List.of(6, 10, 14);
 
-    /** Moves of each side in which spent tempi are counted. */
-    private static final int TEMPI = 10;
-
     private final ReviewModel model;
 
     FiguresView(ReviewModel model) {
@@ -54,7 +51,7 @@ final class FiguresView extends VBox {
         told.course().ifPresent(c -> group("The game", Widgets.wrapped(c.text(), "plain")));
         group("Players", players(told));
         group("The opening in tempi", opening(told));
-        SpentTempo.sentence(told.game().mainLine(), TEMPI)
+        SpentTempo.sentence(told.game().mainLine(), SpentTempo.MOVES)
                 .map(t -> Widgets.wrapped(t, "plain"))
                 .ifPresent(getChildren()::add);
         told.departure().ifPresent(d -> group("Known games", Widgets.wrapped(d.text(), "plain")));

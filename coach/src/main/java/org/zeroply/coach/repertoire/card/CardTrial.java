@@ -72,11 +72,15 @@ public record CardTrial(Card card, Side side, int games, List<Case> cases) {
         return Optional.empty();
     }
 
-    /** A card tried on games at hand. */
-    public static CardTrial of(Card card, Side side, List<MoveTree> games) {
+    /** A card tried on games, which are looked at one after the other. */
+    public static CardTrial of(Card card, Side side, Iterable<MoveTree> games) {
         List<Case> cases = new ArrayList<>();
-        games.forEach(g -> in(card, side, g).ifPresent(cases::add));
-        return new CardTrial(card, side, games.size(), cases);
+        int looked = 0;
+        for (MoveTree game : games) {
+            looked++;
+            in(card, side, game).ifPresent(cases::add);
+        }
+        return new CardTrial(card, side, looked, cases);
     }
 
     /** All games in which it applied. */

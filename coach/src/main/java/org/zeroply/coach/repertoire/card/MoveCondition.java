@@ -72,12 +72,12 @@ sealed interface MoveCondition extends Condition {
     record JustPlayed(Side side, String san) implements MoveCondition {
         @Override
         public boolean holds(Situation situation) {
-            return situation
+            Optional<Move> asked =
+                    situation
                             .before()
                             .filter(p -> p.sideToMove() == side)
-                            .flatMap(p -> Condition.move(p, san))
-                            .equals(situation.last().filter(m -> !m.isNull()))
-                    && situation.last().isPresent();
+                            .flatMap(p -> Condition.move(p, san));
+            return asked.isPresent() && asked.equals(situation.last());
         }
 
         @Override

@@ -23,20 +23,16 @@ final class LineStudy {
     static final int GAIN = 200;
 
     private final List<Position> positions = new ArrayList<>();
-    private final List<Scene> scenes = new ArrayList<>();
+    private final Scene[] scenes;
     private final List<Move> line;
     private final Side side;
 
     LineStudy(Position start, List<Move> line) {
         this.line = List.copyOf(line);
         side = start.sideToMove();
-        add(start);
-        line.forEach(m -> add(last().play(m)));
-    }
-
-    private void add(Position position) {
-        positions.add(position);
-        scenes.add(new Scene(position));
+        positions.add(start);
+        line.forEach(m -> positions.add(last().play(m)));
+        scenes = new Scene[positions.size()];
     }
 
     /** Who wins. */
@@ -70,11 +66,14 @@ final class LineStudy {
     }
 
     Board board(int i) {
-        return scenes.get(i).board();
+        return scene(i).board();
     }
 
     Scene scene(int i) {
-        return scenes.get(i);
+        if (scenes[i] == null) {
+            scenes[i] = new Scene(position(i));
+        }
+        return scenes[i];
     }
 
     Position last() {
@@ -82,7 +81,7 @@ final class LineStudy {
     }
 
     Scene end() {
-        return scenes.get(scenes.size() - 1);
+        return scene(line.size());
     }
 
     /** Whether nothing stands on a square before a move. */

@@ -117,24 +117,20 @@ final class PieceThemes implements LineTheme {
     /** What pinned an own man is itself pinned, and is taken or let go by the man it held. */
     private static boolean isCounterPin(LineStudy line, int i) {
         Move next = line.move(i + 2);
-        List<Fact> held = pins(line.scene(i), line.enemy()).toList();
-        return pins(line.scene(i + 1), line.side())
-                .filter(f -> f.squares().get(1) == line.move(i).to())
-                .map(f -> f.squares().get(0))
-                .anyMatch(
-                        pinner ->
-                                next.isCapture() && next.to() == pinner && isHeldBy(held, pinner)
-                                        || held.stream()
-                                                .map(Fact::squares)
-                                                .anyMatch(
-                                                        s ->
-                                                                s.get(1).equals(pinner)
-                                                                        && s.get(0)
-                                                                                == next.from()));
-    }
-
-    private static boolean isHeldBy(List<Fact> pins, int pinner) {
-        return pins.stream().anyMatch(f -> f.squares().get(1) == pinner);
+        List<Integer> pinned =
+                pins(line.scene(i + 1), line.side())
+                        .map(Fact::squares)
+                        .filter(s -> s.get(1) == line.move(i).to())
+                        .map(s -> s.get(0))
+                        .toList();
+        return !pinned.isEmpty()
+                && pins(line.scene(i), line.enemy())
+                        .map(Fact::squares)
+                        .filter(s -> pinned.contains(s.get(1)))
+                        .anyMatch(
+                                s ->
+                                        next.isCapture() && next.to() == s.get(1)
+                                                || next.from() == s.get(0));
     }
 
     /** The man attacked had no square to go to. */

@@ -26,7 +26,7 @@ import org.zeroply.engine.analysis.ExpectedScore;
  * be, and on most where an early move seems to deserve a blame. The first moves of a game are those
  * that many have looked at before; a brief search does not overrule them.
  */
-final class Looks {
+final class PositionLooks {
 
     /** Positions that may hold a moment are looked at on so many times the nodes. */
     private static final int LONGER = 3;
@@ -57,7 +57,7 @@ final class Looks {
     private final List<Node> line;
     private final List<Look> looks = new ArrayList<>();
 
-    private Looks(List<Node> line) {
+    private PositionLooks(List<Node> line) {
         this.line = line;
     }
 
@@ -74,9 +74,9 @@ final class Looks {
      * @param evaluator on the nodes of one look
      * @param progress told the part done, 0 to 1
      */
-    static Looks at(
+    static PositionLooks at(
             List<Node> line, MoveEvaluator evaluator, OpeningNames names, DoubleConsumer progress) {
-        Looks looks = new Looks(line);
+        PositionLooks looks = new PositionLooks(line);
         for (int i = 0; i <= line.size() && !line.isEmpty(); i++) {
             looks.looks.add(look(looks.position(i), evaluator));
             progress.accept((i + 1.0) / (line.size() + 1) * QUICK);
