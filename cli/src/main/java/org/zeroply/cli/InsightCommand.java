@@ -26,6 +26,7 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.insight.Compensation;
 import org.zeroply.coach.insight.Exchange;
 import org.zeroply.coach.insight.ExchangeInquiry;
+import org.zeroply.coach.insight.FactSink;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.pieces.Routes;
@@ -205,7 +206,7 @@ final class InsightCommand implements Callable<Integer> {
             new SearchedInsight(engine, nodes)
                     .search(
                             start,
-                            facts::add,
+                            FactSink.into(facts),
                             (part, doing) -> err.printf("looking for %s%n", doing),
                             new Cancellation());
         }

@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.insight.FactSink;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.insight.TruthCheck;
@@ -84,7 +85,12 @@ final class TruthRun {
         positions++;
         List<Fact> facts = new ArrayList<>(Insight.of(position));
         searched.ifPresent(
-                s -> s.search(position, facts::add, (part, doing) -> {}, new Cancellation()));
+                s ->
+                        s.search(
+                                position,
+                                FactSink.into(facts),
+                                (part, doing) -> {},
+                                new Cancellation()));
         for (Fact fact : facts) {
             TruthCheck.Verdict verdict = check.of(position, fact);
             counts.computeIfAbsent(fact.kind(), k -> new int[3])[verdict.ordinal()]++;

@@ -9,6 +9,7 @@ public enum FactKind {
     BISHOP_PAIR(FactGroup.MATERIAL, Mark.Meaning.KEY),
     OPPOSITE_BISHOPS(FactGroup.MATERIAL, Mark.Meaning.KEY),
     COMPENSATION(FactGroup.MATERIAL, Mark.Meaning.KEY),
+    GIVE_BACK(FactGroup.MATERIAL, Mark.Meaning.IDEA),
 
     KING_COVER(FactGroup.KINGS, Mark.Meaning.KEY),
     OPEN_LINE_TO_KING(FactGroup.KINGS, Mark.Meaning.WEAK),
@@ -52,6 +53,7 @@ public enum FactKind {
     WORST_PLACED(FactGroup.PLANS, Mark.Meaning.TARGET),
     BISHOP_POST(FactGroup.PLANS, Mark.Meaning.KEY),
     ROOK_LIFT(FactGroup.PLANS, Mark.Meaning.ROUTE),
+    PAWN_RACE(FactGroup.PLANS, Mark.Meaning.ROUTE),
     EXCHANGE_WANTED(FactGroup.PLANS, Mark.Meaning.TARGET),
 
     HANGING(FactGroup.TACTICS, Mark.Meaning.TARGET),
@@ -63,7 +65,9 @@ public enum FactKind {
     X_RAY(FactGroup.TACTICS, Mark.Meaning.IDEA),
     OVERLOADED(FactGroup.TACTICS, Mark.Meaning.TARGET),
     MOTIF_MOVE(FactGroup.TACTICS, Mark.Meaning.IDEA),
+    CLEANEST_WIN(FactGroup.TACTICS, Mark.Meaning.IDEA),
     THREAT(FactGroup.TACTICS, Mark.Meaning.THREAT),
+    IGNORED_THREAT(FactGroup.TACTICS, Mark.Meaning.IDEA),
     CHECKS(FactGroup.TACTICS, Mark.Meaning.IDEA);
 
     private final FactGroup group;

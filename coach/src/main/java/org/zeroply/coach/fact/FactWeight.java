@@ -24,6 +24,8 @@ final class FactWeight {
             case MOTIF_MOVE -> 50;
             case HANGING -> 25;
             case FROZEN -> 65;
+            case IGNORED_THREAT -> 70;
+            case CLEANEST_WIN, GIVE_BACK, PAWN_RACE -> 82;
             case FORK, SKEWER, DISCOVERED_CHECK, OVERLOADED, TIED -> 60;
             case PIN, DISCOVERED_ATTACK, SQUARE_TO_PLAY_FOR -> 55;
             case EXCHANGE_WANTED, WEAK_COLOUR -> 50;
@@ -44,6 +46,7 @@ final class FactWeight {
             case THREAT -> has(fact, "concrete") ? 70 + part(fact, "gain", 25) : 0;
             case CHECKS -> has(fact, "mates") ? 90 : has(fact, "goes_on") ? 60 : 0;
             case MOTIF_MOVE -> has(fact, "works") ? 40 : has(fact, "best") ? 25 : 0;
+            case IGNORED_THREAT -> has(fact, "mates") ? 20 : 0;
             case HANGING -> part(fact, "loss", 1) * 30 + part(fact, "loss", 30);
             case EXCHANGE_WANTED -> part(fact, "gain", 12);
             case OUTPOST -> has(fact, "for good") ? 15 : 0;

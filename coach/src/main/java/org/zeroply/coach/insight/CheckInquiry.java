@@ -2,7 +2,6 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -32,15 +31,14 @@ final class CheckInquiry implements Inquiry {
     }
 
     @Override
-    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+    public void answer(Position position, FactSink found, Cancellation cancellation) {
         Scene scene = new Scene(position);
         for (Side side : Side.values()) {
             scene.withMove(side).ifPresent(p -> ask(position, p, found, cancellation));
         }
     }
 
-    private void ask(
-            Position position, Position from, Consumer<Fact> found, Cancellation cancellation) {
+    private void ask(Position position, Position from, FactSink found, Cancellation cancellation) {
         CheckSequence checks = new CheckSearch(nodes, cancellation).search(from, MOST_CHECKS);
         List<Move> line = checks.line();
         if (line.isEmpty() || cancellation.isCancelled()) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.PieceType;
@@ -53,7 +52,7 @@ public final class ExchangeInquiry implements Inquiry {
     }
 
     @Override
-    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+    public void answer(Position position, FactSink found, Cancellation cancellation) {
         Scene scene = new Scene(position);
         List<Exchange> all = exchanges(position, cancellation);
         for (Side side : Side.values()) {

@@ -2,10 +2,8 @@ package org.zeroply.coach.insight;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.fact.Fact;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** A question to a position whose answer takes a search. */
@@ -19,7 +17,7 @@ interface Inquiry {
      *
      * @throws java.util.concurrent.CancellationException when cancelled
      */
-    void answer(Position position, Consumer<Fact> found, Cancellation cancellation);
+    void answer(Position position, FactSink found, Cancellation cancellation);
 
     /** The same line seen from before a pass of the other side. */
     static List<Move> afterPass(Position asked, Position played, List<Move> line) {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -72,7 +71,7 @@ final class MotifInquiry implements Inquiry {
     }
 
     @Override
-    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+    public void answer(Position position, FactSink found, Cancellation cancellation) {
         Scene scene = new Scene(position);
         MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
         for (Side side : Side.values()) {
@@ -97,7 +96,7 @@ final class MotifInquiry implements Inquiry {
             motifs = NewMotifs.of(from);
         }
 
-        void tell(Consumer<Fact> found) {
+        void tell(FactSink found) {
             Optional<Choice> choice = longer.choice(from);
             if (choice.isEmpty()) {
                 return;
@@ -121,7 +120,7 @@ final class MotifInquiry implements Inquiry {
                     : fact(best, second, "best", BEST);
         }
 
-        private void tellCreated(Weighed best, Consumer<Fact> found) {
+        private void tellCreated(Weighed best, FactSink found) {
             List<Move> others =
                     from.legalMoves().stream().filter(m -> !motifs.containsKey(m)).toList();
             Optional<Weighed> plain = longer.among(from, others);

@@ -2,16 +2,14 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.concurrent.CancellationException;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.fact.Fact;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
 /**
- * The facts that take a search: the threat, whether there are checks enough, tied pieces, moves
- * that create a tactical motif, and exchanges wanted. All on fixed numbers of nodes, so that the
- * answer is always the same.
+ * The facts that take a search: whether what hangs can be taken, the threat, whether there are
+ * checks enough, tied pieces, moves that create a tactical motif, and exchanges wanted. All on
+ * fixed numbers of nodes, so that the answer is always the same.
  */
 public final class SearchedInsight {
 
@@ -26,8 +24,11 @@ public final class SearchedInsight {
     public SearchedInsight(Engine engine, long nodes) {
         inquiries =
                 List.of(
+                        new HeldInquiry(engine, nodes),
                         new ThreatInquiry(engine, nodes),
+                        new WaysInquiry(engine, nodes),
                         new CheckInquiry(nodes),
+                        new RaceInquiry(engine, nodes),
                         new TiedInquiry(engine, nodes),
                         new MotifInquiry(engine, nodes),
                         new ExchangeInquiry(engine, nodes));
@@ -44,7 +45,7 @@ public final class SearchedInsight {
 
     /** Looks for all of them; stops early when cancelled. */
     public void search(
-            Position position, Consumer<Fact> found, Progress progress, Cancellation cancellation) {
+            Position position, FactSink found, Progress progress, Cancellation cancellation) {
         try {
             for (int i = 0; i < inquiries.size(); i++) {
                 Inquiry inquiry = inquiries.get(i);

@@ -3,7 +3,6 @@ package org.zeroply.coach.insight;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -57,7 +56,7 @@ final class ThreatInquiry implements Inquiry {
     }
 
     @Override
-    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+    public void answer(Position position, FactSink found, Cancellation cancellation) {
         if (position.inCheck() || position.legalMoves().isEmpty()) {
             return;
         }
@@ -68,11 +67,16 @@ final class ThreatInquiry implements Inquiry {
             return;
         }
         Weighed best = threat.get();
-        int otherwise = -evaluator.choice(position).orElseThrow().best().score().ordinal();
+        Weighed own = evaluator.choice(position).orElseThrow().best();
+        int otherwise = -own.score().ordinal();
         if (!best.mates()) {
             afterFlight(position, best.move().to(), evaluator.withNodes(nodes)).ifPresent(found);
         }
-        found.accept(fact(position, passed, best, best.score().ordinal() - otherwise));
+        Fact told = fact(position, passed, best, best.score().ordinal() - otherwise);
+        found.accept(told);
+        if (told.traits().contains("concrete")) {
+            IgnoredThreat.of(position, best, own, evaluator).ifPresent(found);
+        }
     }
 
     private static Fact fact(Position position, Position passed, Weighed best, int gain) {

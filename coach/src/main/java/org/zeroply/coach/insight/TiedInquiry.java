@@ -3,7 +3,6 @@ package org.zeroply.coach.insight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -48,7 +47,7 @@ public final class TiedInquiry implements Inquiry {
     }
 
     @Override
-    public void answer(Position position, Consumer<Fact> found, Cancellation cancellation) {
+    public void answer(Position position, FactSink found, Cancellation cancellation) {
         Scene scene = new Scene(position);
         MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
         for (Side side : Side.values()) {
@@ -72,7 +71,7 @@ public final class TiedInquiry implements Inquiry {
             Position own,
             int worth,
             MoveEvaluator evaluator,
-            Consumer<Fact> found) {
+            FactSink found) {
         List<Move> legal = own.legalMoves();
         List<Fact> tied = new ArrayList<>();
         for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {

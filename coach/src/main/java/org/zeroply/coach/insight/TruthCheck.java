@@ -13,7 +13,6 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.tactics.LineGain;
 
 /**
  * Holds claims against the rules of the game and against searches longer than those that made them:
@@ -55,7 +54,7 @@ public final class TruthCheck {
     private Optional<Boolean> holds(Position position, Fact fact) {
         Scene scene = new Scene(position);
         return switch (fact.kind()) {
-            case HANGING -> canBeWon(scene, fact);
+            case HANGING -> HeldInquiry.canBeWon(scene, fact, evaluator);
             case PIN -> pinHolds(scene, fact);
             case FORK -> forkHolds(scene, fact);
             case MOTIF_MOVE -> from(scene, fact).map(from -> motifHolds(from, fact));
@@ -68,37 +67,6 @@ public final class TruthCheck {
     /** The position with the side of a fact to move; nothing while the other is in check. */
     private static Optional<Position> from(Scene scene, Fact fact) {
         return scene.withMove(fact.side().orElseThrow());
-    }
-
-    /** A legal capture, with a line that wins something or is worth more than a pass. */
-    private Optional<Boolean> canBeWon(Scene scene, Fact fact) {
-        int loss = fact.figures().getOrDefault("loss", 0);
-        Optional<Position> taker = scene.withMove(fact.side().orElseThrow().other());
-        if (loss == 0 || taker.isEmpty()) {
-            return Optional.empty();
-        }
-        Position from = taker.get();
-        int square = fact.squares().get(0);
-        List<Move> captures =
-                from.legalMoves().stream().filter(m -> m.to() == square && m.isCapture()).toList();
-        if (captures.isEmpty()) {
-            // In check the taker has other worries: the claim is about what comes after.
-            return from.inCheck() ? Optional.empty() : Optional.of(false);
-        }
-        Weighed best = evaluator.among(from, captures).orElseThrow();
-        boolean material = 2 * LineGain.settledHundredths(from, best.line()) >= loss;
-        return Optional.of(material || 2 * againstPass(from, best) >= loss);
-    }
-
-    /** Centipawns by which a move is better than a pass. */
-    private int againstPass(Position from, Weighed move) {
-        if (from.inCheck()) {
-            return 0;
-        }
-        return evaluator
-                .choice(from.play(Move.NULL))
-                .map(reply -> move.score().ordinal() + reply.best().score().ordinal())
-                .orElse(0);
     }
 
     /** What is pinned to its king has no legal move off the line. */
@@ -157,6 +125,6 @@ public final class TruthCheck {
         Weighed best = evaluator.among(from, moves).orElseThrow();
         boolean guards =
                 !fact.text().contains("it guards") || scene.guards(piece, fact.squares().get(1));
-        return guards && againstPass(from, best) <= -HALF_A_PAWN;
+        return guards && HeldInquiry.againstPass(from, best, evaluator) <= -HALF_A_PAWN;
     }
 }

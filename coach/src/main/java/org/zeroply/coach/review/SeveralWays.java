@@ -4,15 +4,14 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.tactics.Counterplay;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.exchange.LegalExchange;
 
 /**
  * Several moves kept the win, and one of them was cleaner than the move played: it mated sooner,
@@ -69,19 +68,21 @@ final class SeveralWays {
 
     /** Among the winning moves told apart, the one with the fewest forcing replies. */
     private static Optional<Moment> counterplay(MoveReview move) {
-        int played = forcingReplies(move.node().position());
+        int played = Counterplay.forcingMoves(move.node().position());
         Optional<Weighed> calmest =
                 move.ways().stream()
                         .filter(c -> c.result() == ResultClass.WIN)
                         .filter(c -> Loss.between(move.after(), c.expected()).points() < 1)
-                        .min(Comparator.comparingInt(c -> forcingReplies(after(move, c))));
-        return calmest.filter(c -> played - forcingReplies(after(move, c)) >= FEWER)
+                        .min(
+                                Comparator.comparingInt(
+                                        c -> Counterplay.forcingMoves(after(move, c))));
+        return calmest.filter(c -> played - Counterplay.forcingMoves(after(move, c)) >= FEWER)
                 .map(
                         c ->
                                 moment(
                                         move,
                                         c.line(),
-                                        forcingReplies(after(move, c))
+                                        Counterplay.forcingMoves(after(move, c))
                                                 + " forcing replies against "
                                                 + played,
                                         1));
@@ -89,18 +90,6 @@ final class SeveralWays {
 
     private static Position after(MoveReview move, Weighed way) {
         return move.position().play(way.move());
-    }
-
-    private static int forcingReplies(Position position) {
-        Board board = position.toBoard();
-        return (int)
-                position.legalMoves().stream()
-                        .filter(
-                                m ->
-                                        position.play(m).inCheck()
-                                                || m.isCapture()
-                                                        && LegalExchange.of(board, m.packed()) >= 0)
-                        .count();
     }
 
     private static Moment moment(MoveReview move, List<Move> line, String why, int weight) {

@@ -88,7 +88,11 @@ public final class ChainFacts {
                 Fact.ofSet(
                                 FactKind.MAJORITY,
                                 side,
-                                name + " majority, " + more + " pawns to " + fewer,
+                                name
+                                        + " majority, "
+                                        + more
+                                        + (more == 1 ? " pawn to " : " pawns to ")
+                                        + fewer,
                                 own)
                         .with("own", more)
                         .with("enemy", fewer)

@@ -1,5 +1,7 @@
 package org.zeroply.coach.insight;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -13,13 +15,17 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 
-/** The positions checked by hand, read from {@code facts.txt} and {@code sentences.txt}. */
+/**
+ * The positions checked by hand, read from {@code facts.txt}, {@code searched.txt} and {@code
+ * sentences.txt}.
+ */
 final class FactRows {
 
     private FactRows() {}
@@ -29,6 +35,24 @@ final class FactRows {
         @Override
         public String toString() {
             return text;
+        }
+
+        /** Holds the facts that are found against the row, and again with colours exchanged. */
+        void check(Function<Position, List<Fact>> facts) {
+            check(facts.apply(position), expectations);
+            check(
+                    facts.apply(Boards.flipped(position)),
+                    expectations.stream().map(Expectation::flipped).toList());
+        }
+
+        private static void check(List<Fact> facts, List<Expectation> expectations) {
+            for (Expectation expected : expectations) {
+                if (expected.wanted()) {
+                    assertThat(facts).as("%s", expected).anyMatch(expected::fits);
+                } else {
+                    assertThat(facts).as("%s", expected).noneMatch(expected::fits);
+                }
+            }
         }
     }
 
@@ -68,6 +92,11 @@ final class FactRows {
 
     static List<Row> all() {
         return read("facts.txt");
+    }
+
+    /** Positions whose facts take a search. */
+    static List<Row> searched() {
+        return read("searched.txt");
     }
 
     /** What a coach would say first of a position. */

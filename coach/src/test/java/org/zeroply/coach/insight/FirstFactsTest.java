@@ -25,7 +25,11 @@ class FirstFactsTest {
     void what_a_coach_would_say_is_among_the_first_three_facts(FactRows.Row row) {
         List<Fact> facts = new ArrayList<>(Insight.of(row.position()));
         new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
-                .search(row.position(), facts::add, (part, doing) -> {}, new Cancellation());
+                .search(
+                        row.position(),
+                        FactSink.into(facts),
+                        (part, doing) -> {},
+                        new Cancellation());
         List<Fact> first = facts.stream().sorted(Fact.HEAVIEST_FIRST).limit(3).toList();
         for (FactRows.Expectation expected : row.expectations()) {
             assertThat(first)

@@ -29,7 +29,7 @@ class SearchedInsightTest {
         Position position = Position.fromFen(fen + " - 0 1");
         List<Fact> facts = new ArrayList<>();
         new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
-                .search(position, facts::add, (part, doing) -> {}, new Cancellation());
+                .search(position, FactSink.into(facts), (part, doing) -> {}, new Cancellation());
         for (Fact fact : facts) {
             Position p = position;
             for (Move move : fact.line()) {
@@ -242,7 +242,7 @@ class SearchedInsightTest {
         cancelled.cancel();
         List<Fact> facts = new ArrayList<>();
         new SearchedInsight(new BuiltInEngine(1), 1_000)
-                .search(Position.START, facts::add, (p, d) -> {}, cancelled);
+                .search(Position.START, FactSink.into(facts), (p, d) -> {}, cancelled);
         assertThat(facts).isEmpty();
     }
 }

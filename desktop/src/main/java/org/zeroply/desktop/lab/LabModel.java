@@ -18,6 +18,7 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.insight.FactSink;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.structure.StructureComparison;
@@ -113,7 +114,7 @@ public final class LabModel {
                                 (cancellation, progress) -> {
                                     insight.search(
                                             position,
-                                            fact -> told(cancellation, () -> facts.add(fact)),
+                                            shownWhile(cancellation),
                                             (part, doing) ->
                                                     told(
                                                             cancellation,
@@ -146,6 +147,22 @@ public final class LabModel {
                         tell.run();
                     }
                 });
+    }
+
+    /** Facts go on the page, and off it, while their search is the one that goes on. */
+    private FactSink shownWhile(Cancellation search) {
+        FactSink page = FactSink.into(facts);
+        return new FactSink() {
+            @Override
+            public void accept(Fact fact) {
+                told(search, () -> page.accept(fact));
+            }
+
+            @Override
+            public void withdraw(Fact fact) {
+                told(search, () -> page.withdraw(fact));
+            }
+        };
     }
 
     private boolean isShown(Position position) {
