@@ -66,11 +66,11 @@ final class CleanWin {
         return byMate().or(this::byGain).or(this::byCounterplay);
     }
 
-    /** It mates in a few moves, and no other does so soon. */
+    /** It mates in a few moves, and no other does so soon; in one nobody would ask. */
     private Optional<Fact> byMate() {
         Weighed best = wins.get(0);
         int moves = mate(best);
-        return moves <= SHORT_MATE && mate(wins.get(1)) > moves
+        return moves > 1 && moves <= SHORT_MATE && mate(wins.get(1)) > moves
                 ? Optional.of(fact(best, "mate in " + moves, "mates"))
                 : Optional.empty();
     }

@@ -79,9 +79,9 @@ class SearchedFactsTest {
 
     @Test
     void of_wins_told_apart_the_reasons_for_the_cleanest_are_named() {
-        Position position = Position.fromFen("6k1/5ppp/8/8/8/8/r4PPP/Q3R1K1 w - - 0 1");
+        Position position = Position.fromFen("4k3/8/8/8/1r6/8/5PPP/2QR2K1 w - - 0 1");
         assertThat(found(position, FactKind.CLEANEST_WIN))
                 .singleElement()
-                .matches(f -> f.text().startsWith("cleanest win Re8# (mate in 1"));
+                .matches(f -> f.text().startsWith("cleanest win Qc6+ (mate in 4"));
     }
 }
