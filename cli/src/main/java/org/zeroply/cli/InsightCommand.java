@@ -24,6 +24,7 @@ import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactGroup;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.insight.Compensation;
+import org.zeroply.coach.insight.Concession;
 import org.zeroply.coach.insight.Exchange;
 import org.zeroply.coach.insight.ExchangeInquiry;
 import org.zeroply.coach.insight.FactSink;
@@ -224,6 +225,7 @@ final class InsightCommand implements Callable<Integer> {
             ObjectNode node = sideBySide.addObject().put("move", San.write(start, s.move()));
             node.putArray("facts").addAll(FactJson.list(then, s.structure()));
             node.set("change", FactJson.change(start, then, s.change()));
+            Concession.of(start, s.move()).ifPresent(c -> node.set("concession", concession(c)));
         }
         int most = all ? Integer.MAX_VALUE : Fact.SHOWN;
         output.print(document, out -> print(out, start, facts, most, structures));
@@ -263,6 +265,8 @@ final class InsightCommand implements Callable<Integer> {
         }
         for (StructureComparison s : structures) {
             out.println("After " + San.write(start, s.move()));
+            Concession.of(start, s.move())
+                    .ifPresent(c -> out.println(FactJson.row(start, c.fact(s.move()))));
             printChange(out, start, start.play(s.move()), s.change());
         }
     }
@@ -301,6 +305,13 @@ final class InsightCommand implements Callable<Integer> {
         return San.write(from, move.move()) + " (" + exchange + threat + ")";
     }
 
+    private static ObjectNode concession(Concession concession) {
+        ObjectNode node = Output.document();
+        node.set("gives", Output.node(concession.gives()));
+        node.set("gains", Output.node(concession.gains()));
+        return node;
+    }
+
     private static ObjectNode compensation(Compensation sheet) {
         ObjectNode node = Output.document().put("ahead", FactJson.word(sheet.ahead()));
         node.put("material", sheet.material());
@@ -329,11 +340,15 @@ final class InsightCommand implements Callable<Integer> {
 
     private void change(Position start) {
         Position then = start;
-        for (Move move : inTurn(start, after)) {
+        List<Move> played = inTurn(start, after);
+        for (Move move : played) {
             then = then.play(move);
         }
         Position end = then;
-        FactChange change = Insight.change(start, end);
+        FactChange change =
+                played.size() == 1
+                        ? Insight.change(start, played.get(0))
+                        : Insight.change(start, end);
         ObjectNode document = Output.document().put("fen", end.fen());
         document.setAll(FactJson.change(start, end, change));
         output.print(document, out -> printChange(out, start, end, change));

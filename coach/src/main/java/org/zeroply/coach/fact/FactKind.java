@@ -33,6 +33,7 @@ public enum FactKind {
     HALF_OPEN_FILE(FactGroup.PAWNS, Mark.Meaning.KEY),
     WEAK_SQUARE(FactGroup.PAWNS, Mark.Meaning.WEAK),
     GIVEN_UP(FactGroup.PAWNS, Mark.Meaning.WEAK),
+    CONCESSION(FactGroup.PAWNS, Mark.Meaning.KEY),
 
     GOOD_BISHOP(FactGroup.PIECES, Mark.Meaning.KEY),
     BAD_BISHOP(FactGroup.PIECES, Mark.Meaning.TARGET),

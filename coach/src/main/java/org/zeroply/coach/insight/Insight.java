@@ -3,6 +3,7 @@ package org.zeroply.coach.insight;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
@@ -77,6 +78,15 @@ public final class Insight {
         for (Side side : Side.values()) {
             come.addAll(SquareFacts.givenUp(from, to, side));
         }
+        come.sort(AS_TOLD);
+        return new FactChange(change.gone(), come);
+    }
+
+    /** What one move changes, and what it gives up and gains for it. */
+    public static FactChange change(Position before, Move move) {
+        FactChange change = change(before, before.play(move));
+        List<Fact> come = new ArrayList<>(change.come());
+        Concession.of(before, move).map(c -> c.fact(move)).ifPresent(come::add);
         come.sort(AS_TOLD);
         return new FactChange(change.gone(), come);
     }

@@ -25,6 +25,7 @@ class InsightTest {
     private static final Set<FactKind> NOT_AT_A_GLANCE =
             Set.of(
                     FactKind.GIVEN_UP,
+                    FactKind.CONCESSION,
                     FactKind.TIED,
                     FactKind.CLEANEST_WIN,
                     FactKind.GIVE_BACK,

@@ -13,6 +13,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.insight.Concession;
 import org.zeroply.coach.structure.StructureComparison;
 import org.zeroply.coach.structure.StructureTable;
 import org.zeroply.desktop.controls.Widgets;
@@ -55,6 +56,9 @@ final class ChangesView extends VBox {
             Label move = Widgets.label("After " + San.write(model.position(), s.move()), "part");
             move.setId("structure-" + San.write(model.position(), s.move()));
             getChildren().add(move);
+            Concession.of(model.position(), s.move())
+                    .map(c -> c.fact(s.move()))
+                    .ifPresent(fact -> row(fact, "+"));
             change(s.change());
         }
     }

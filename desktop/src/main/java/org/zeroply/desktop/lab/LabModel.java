@@ -189,7 +189,13 @@ public final class LabModel {
 
     /** What has changed since; nothing at the start of a game. */
     public Optional<FactChange> changes() {
-        return comparedWith().map(node -> Insight.change(node.position(), position()));
+        Node current = session.current();
+        return comparedWith()
+                .map(
+                        node ->
+                                current.parent().equals(Optional.of(node))
+                                        ? Insight.change(node.position(), current.move())
+                                        : Insight.change(node.position(), position()));
     }
 
     /** The structures after the moves that go on from here, or after the ways to recapture. */
