@@ -18,6 +18,7 @@ public enum FactKind {
     SAFE_CHECK(FactGroup.KINGS, Mark.Meaning.TARGET),
     CASTLING(FactGroup.KINGS, Mark.Meaning.KEY),
     STORM_RACE(FactGroup.KINGS, Mark.Meaning.KEY),
+    STRANDED(FactGroup.KINGS, Mark.Meaning.TARGET),
     WEAK_COLOUR(FactGroup.KINGS, Mark.Meaning.WEAK),
 
     ISLANDS(FactGroup.PAWNS, Mark.Meaning.KEY),

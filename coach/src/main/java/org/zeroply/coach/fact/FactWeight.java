@@ -30,11 +30,12 @@ final class FactWeight {
             case PIN, DISCOVERED_ATTACK, SQUARE_TO_PLAY_FOR -> 55;
             case CONCESSION, EXCHANGE_WANTED, WEAK_COLOUR -> 50;
             case BAD_BISHOP, OUTPOST, PASSED, OPPOSITE_BISHOPS, STORM_RACE -> 45;
+            case STRANDED -> 58;
             case WORST_PLACED, SAFE_CHECK -> 40;
-            case MATERIAL, BISHOP_PAIR, BACKWARD, OPEN_FILE, WEAK_SQUARE, ROOK_LIFT -> 35;
+            case MATERIAL, BISHOP_PAIR, BACKWARD, OPEN_FILE, WEAK_SQUARE -> 35;
             case DUTY, GIVEN_UP, HANGING_PAIR, ISOLATED, KING_SURROUNDINGS, TENSION -> 30;
             case BLOCKED_BISHOP, LONG_DIAGONAL, KING_COVER -> 30;
-            case BATTERY, CANDIDATE_PASSED, DOUBLED, GOOD_BISHOP, LEVER -> 25;
+            case ROOK_LIFT, BATTERY, CANDIDATE_PASSED, DOUBLED, GOOD_BISHOP, LEVER -> 25;
             case BISHOP_POST, CASTLING, OPEN_LINE_TO_KING, HALF_OPEN_FILE, MAJORITY, X_RAY -> 20;
             case CHAIN, COMPENSATION, DIAGONAL_TALLY, ESCAPE_SQUARES -> 15;
             case ACTIVITY, CENTRE, ISLANDS -> 5;
@@ -50,6 +51,7 @@ final class FactWeight {
             case HANGING -> part(fact, "loss", 1) * 30 + part(fact, "loss", 30);
             case EXCHANGE_WANTED -> part(fact, "gain", 12);
             case OUTPOST -> has(fact, "for good") ? 15 : 0;
+            case ROOK_LIFT -> has(fact, "more than can guard") ? 25 : 0;
             case PASSED -> passed(fact);
             case BAD_BISHOP -> has(fact, "active") || has(fact, "outside its chain") ? -20 : 0;
             case OPEN_LINE_TO_KING -> openLine(fact);

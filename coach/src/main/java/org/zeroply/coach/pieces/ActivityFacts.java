@@ -6,7 +6,6 @@ import java.util.Optional;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -35,7 +34,7 @@ public final class ActivityFacts {
         facts.add(activity(scene, side));
         facts.add(centre(scene, side));
         worstPlaced(scene, side, facts);
-        rookLifts(scene, side, facts);
+        facts.addAll(LiftFacts.of(scene, side));
         return facts;
     }
 
@@ -186,48 +185,5 @@ public final class ActivityFacts {
             fact = fact.marked(Mark.Meaning.ROUTE, way);
         }
         facts.add(fact);
-    }
-
-    /**
-     * Rook lifts: along its file to the third or fourth rank, from there along the rank to a file
-     * at the enemy king or beside it, over squares where it cannot be won.
-     */
-    private static void rookLifts(Scene scene, Side side, List<Fact> facts) {
-        int king = scene.king(side.other());
-        long goal = Squares.file(king) | Squares.besideFiles(king);
-        for (int rook : Squares.list(scene.men(side, PieceType.ROOK))) {
-            if (Squares.rank(side, rook) > 1 || Squares.has(goal, rook)) {
-                continue;
-            }
-            Routes routes = new Routes(scene, rook, 2);
-            for (int rank = 2; rank <= 3; rank++) {
-                long level = Squares.ofRank(side, rank);
-                long turn = routes.in(1) & level & Squares.file(rook) & ~scene.occupied();
-                long ends = routes.in(2) & level & goal & ~scene.occupied();
-                if (turn != 0 && ends != 0) {
-                    lift(rook, Squares.first(turn), ends, side, scene, facts);
-                    break;
-                }
-            }
-        }
-    }
-
-    private static void lift(
-            int rook, int turn, long ends, Side side, Scene scene, List<Fact> facts) {
-        long along = Scene.attacksOf(PieceType.ROOK, side, turn, scene.occupied()) & ends;
-        if (along != 0) {
-            String text =
-                    "rook lift "
-                            + Square.name(rook)
-                            + "-"
-                            + Square.name(turn)
-                            + ", then to "
-                            + Squares.names(along);
-            Fact fact = Fact.about(FactKind.ROOK_LIFT, side, text, rook, 1L << turn | along);
-            for (int end : Squares.list(along)) {
-                fact = fact.marked(Mark.Meaning.ROUTE, rook, turn, end);
-            }
-            facts.add(fact);
-        }
     }
 }
