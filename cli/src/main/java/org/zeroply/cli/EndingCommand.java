@@ -12,8 +12,10 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.ending.CorrespondingSquares;
+import org.zeroply.coach.ending.DirectTry;
 import org.zeroply.coach.ending.EndingReport;
 import org.zeroply.coach.ending.EndingSolver;
+import org.zeroply.coach.ending.EndingWays;
 import org.zeroply.coach.ending.KingMap;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
@@ -90,7 +92,16 @@ final class EndingCommand implements Callable<Integer> {
                             node.put("movesLost", t.movesLost()).put("reason", t.reason());
                         });
         document.set("line", Output.node(Line.san(start, report.line())));
-        document.set("plan", Output.node(report.plan()));
+        EndingWays ways = report.ways();
+        document.set("plan", Output.node(ways.plan()));
+        document.set("otherPlan", Output.node(ways.other()));
+        document.set("otherLine", Output.node(Line.san(start, ways.otherLine())));
+        ArrayNode tries = document.putArray("tries");
+        for (DirectTry failed : ways.tries()) {
+            ObjectNode node = tries.addObject().put("move", San.write(start, failed.move()));
+            node.put("result", failed.result().word()).put("text", failed.text());
+            node.set("line", Output.node(Line.san(start, failed.line())));
+        }
         ArrayNode pairs = document.putArray("correspondingSquares");
         report.graph()
                 .map(g -> CorrespondingSquares.of(g, start).pairs())
@@ -140,7 +151,14 @@ final class EndingCommand implements Callable<Integer> {
                             out.println("  " + t.reason());
                         });
         out.println("line: " + Line.numbered(start, report.line()));
-        report.plan().forEach(stage -> out.println("- " + stage));
+        report.ways().plan().forEach(stage -> out.println("- " + stage));
+        if (!report.ways().other().isEmpty()) {
+            out.println("or: " + Line.numbered(start, report.ways().otherLine()));
+            report.ways().other().forEach(stage -> out.println("- " + stage));
+        }
+        for (DirectTry failed : report.ways().tries()) {
+            out.println(failed.text() + "  [" + Line.numbered(start, failed.line()) + "]");
+        }
         if (map != null) {
             KingMap squares = KingMap.of(report.graph().orElseThrow(), start, map);
             out.println(map.word() + "'s king, to move and not to move (+ won, = drawn, - lost)");

@@ -16,7 +16,7 @@ import org.zeroply.chess.board.Move;
  * @param zugzwang who would rather not be to move
  * @param triangulation the way to hand the move over, if that is how it is won
  * @param line best play to mate, to a promotion that wins, or for a while in a draw
- * @param plan the winning side's way in stages, in words
+ * @param ways the plans, and the direct tries that fail
  * @param graph the solved graph of a pawn ending, for the picture of squares
  */
 public record EndingReport(
@@ -27,14 +27,13 @@ public record EndingReport(
         Zugzwang zugzwang,
         Optional<Triangulation> triangulation,
         List<Move> line,
-        List<String> plan,
+        EndingWays ways,
         Optional<PawnEnding> graph) {
 
     public EndingReport {
         bestMoves = List.copyOf(bestMoves);
         keeping = List.copyOf(keeping);
         line = List.copyOf(line);
-        plan = List.copyOf(plan);
     }
 
     /** The result for the side to move. */

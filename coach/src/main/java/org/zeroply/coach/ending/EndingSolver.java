@@ -73,22 +73,18 @@ public final class EndingSolver {
     private static EndingReport known(Position position, Truth truth, Optional<PawnEnding> graph) {
         int value = truth.value(position);
         List<Move> line = line(position, truth);
-        Optional<Side> winner =
-                value == 0
-                        ? Optional.empty()
-                        : Optional.of(
-                                value > 0 ? position.sideToMove() : position.sideToMove().other());
+        List<Move> keeping = keeping(position, truth);
         EndingReport.Zugzwang zugzwang = zugzwang(position, truth, graph);
         return new EndingReport(
                 EndingReport.Result.of(value),
                 truth.isExact() ? EndingReport.Proof.EXACT : EndingReport.Proof.SEARCH,
                 best(position, truth),
-                keeping(position, truth),
+                keeping,
                 zugzwang,
                 graph.filter(g -> value > 0 && isOthers(zugzwang, position.sideToMove()))
                         .flatMap(g -> Triangulation.find(g, position)),
                 line,
-                winner.map(w -> EndingPlan.of(position, line, w)).orElse(List.of()),
+                EndingWays.of(position, truth, line, keeping),
                 graph);
     }
 
@@ -130,7 +126,8 @@ public final class EndingSolver {
             if (best.isEmpty()) {
                 break;
             }
-            Move move = best.get(0);
+            boolean drawn = truth.value(now) == 0;
+            Move move = drawn ? DrawnPlay.natural(now, best) : best.get(0);
             line.add(move);
             now = now.play(move);
             if (move.promotion().isPresent() && truth instanceof PawnEnding) {
@@ -186,7 +183,7 @@ public final class EndingSolver {
                 EndingReport.Zugzwang.NONE,
                 Optional.empty(),
                 best.map(Analysis.Candidate::line).orElse(List.of()),
-                List.of(),
+                EndingWays.NONE,
                 Optional.empty());
     }
 

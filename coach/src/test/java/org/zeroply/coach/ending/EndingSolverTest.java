@@ -112,7 +112,7 @@ class EndingSolverTest {
         EndingReport report = solve(position, Endings.NONE);
         assertThat(report.result()).isEqualTo(EndingReport.Result.WIN);
         assertThat(report.bestMoves()).containsExactly(San.read(position, "b6"));
-        assertThat(report.plan()).anyMatch(stage -> stage.contains("promotes"));
+        assertThat(report.ways().plan()).anyMatch(stage -> stage.contains("promotes"));
     }
 
     @Test

@@ -17,8 +17,10 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.ending.CorrespondingSquares;
+import org.zeroply.coach.ending.DirectTry;
 import org.zeroply.coach.ending.EndingReport;
 import org.zeroply.coach.ending.EndingSolver;
+import org.zeroply.coach.ending.EndingWays;
 import org.zeroply.coach.ending.KingMap;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
@@ -148,8 +150,16 @@ final class EndingView extends VBox {
                                                             + " side to move."));
                             answer.getChildren().add(line(t.reason() + "."));
                         });
-        if (!report.plan().isEmpty()) {
-            answer.getChildren().add(line("Plan: " + String.join(", then ", report.plan()) + "."));
+        EndingWays ways = report.ways();
+        if (!ways.plan().isEmpty()) {
+            answer.getChildren().add(line("Plan: " + String.join(", then ", ways.plan()) + "."));
+        }
+        if (!ways.other().isEmpty()) {
+            answer.getChildren()
+                    .add(line("Another plan: " + String.join(", then ", ways.other()) + "."));
+        }
+        for (DirectTry failed : ways.tries()) {
+            answer.getChildren().add(line(failed.text() + "."));
         }
         if (!report.line().isEmpty()) {
             String words = Line.numbered(position, Line.start(report.line(), LONG_LINE));
