@@ -89,7 +89,8 @@ public final class ActivityFacts {
                         + ring
                         + "; standing near the centre its pieces see "
                         + gain
-                        + " squares more than at the edge";
+                        + (gain == 1 ? " square" : " squares")
+                        + " more than at the edge";
         return Fact.ofSet(FactKind.CENTRE, side, text, standing)
                 .with("middle", middle)
                 .with("ring", ring)

@@ -222,7 +222,7 @@ public final class BishopPosts {
                 Fact.about(FactKind.BISHOP_POST, side, text, from, squares)
                         .with("reach", best.reach())
                         .with("posts", posts.size())
-                        .trait("best " + Square.name(best.square()), stands)
+                        .trait("best", stands)
                         .trait("no rival", rival() == 0);
         for (Post post : posts) {
             fact = fact.marked(Mark.Meaning.ROUTE, from, post.square());

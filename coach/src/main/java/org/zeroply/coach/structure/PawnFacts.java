@@ -159,14 +159,17 @@ public final class PawnFacts {
         return theirs != 0 && left != right && nearest >= OUTSIDE;
     }
 
-    /** Candidate: nothing but air on its file ahead, and at least as many helpers as sentries. */
+    /**
+     * Candidate: nothing but air on its file ahead, and at least as many helpers, level with it or
+     * behind, as sentries.
+     */
     private boolean isCandidate(int square) {
         if ((Squares.ahead(side, square) & (own | theirs)) != 0) {
             return false;
         }
         long beside = Squares.besideFiles(square);
         long sentries = Squares.front(side, square) & beside & theirs;
-        long helpers = beside & own & ~Squares.front(side, Squares.stop(side, square));
+        long helpers = beside & own & ~Squares.front(side, square);
         return Long.bitCount(helpers) >= Long.bitCount(sentries);
     }
 
