@@ -19,6 +19,8 @@ public final class SearchedInsight {
     private final List<Inquiry> inquiries;
 
     /**
+     * What may matter most is asked first.
+     *
      * @param nodes for each move or pair looked at
      */
     public SearchedInsight(Engine engine, long nodes) {
@@ -26,11 +28,11 @@ public final class SearchedInsight {
                 List.of(
                         new HeldInquiry(engine, nodes),
                         new ThreatInquiry(engine, nodes),
-                        new WaysInquiry(engine, nodes),
                         new CheckInquiry(nodes),
+                        new MotifInquiry(engine, nodes),
+                        new WaysInquiry(engine, nodes),
                         new RaceInquiry(engine, nodes),
                         new TiedInquiry(engine, nodes),
-                        new MotifInquiry(engine, nodes),
                         new ExchangeInquiry(engine, nodes));
     }
 

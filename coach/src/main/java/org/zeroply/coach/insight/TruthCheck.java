@@ -2,17 +2,15 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.fact.Squares;
 
 /**
  * Holds claims against the rules of the game and against searches longer than those that made them:
@@ -55,8 +53,14 @@ public final class TruthCheck {
         Scene scene = new Scene(position);
         return switch (fact.kind()) {
             case HANGING -> HeldInquiry.canBeWon(scene, fact, evaluator);
-            case PIN -> pinHolds(scene, fact);
-            case FORK -> forkHolds(scene, fact);
+            case PIN, FORK, SAFE_CHECK, DISCOVERED_CHECK, ROOK_LIFT, LEVER ->
+                    RuleCheck.holds(scene, fact);
+            case CHECKS -> from(scene, fact).flatMap(from -> checksMate(from, fact));
+            case CLEANEST_WIN ->
+                    Optional.of(result(position, fact.line().get(0)) == ResultClass.WIN);
+            case GIVE_BACK -> Optional.of(isBest(position, fact.line().get(0)));
+            case IGNORED_THREAT -> Optional.of(canIgnore(position, fact));
+            case PAWN_RACE -> raceHolds(position, fact);
             case MOTIF_MOVE -> from(scene, fact).map(from -> motifHolds(from, fact));
             case THREAT -> threatHolds(position, fact);
             case TIED -> from(scene, fact).map(from -> isTied(scene, from, fact));
@@ -69,35 +73,38 @@ public final class TruthCheck {
         return scene.withMove(fact.side().orElseThrow());
     }
 
-    /** What is pinned to its king has no legal move off the line. */
-    private static Optional<Boolean> pinHolds(Scene scene, Fact fact) {
-        Side pinned = fact.side().orElseThrow().other();
-        Optional<Position> from = scene.withMove(pinned);
-        if (!fact.traits().contains("king") || from.isEmpty()) {
-            return Optional.empty();
-        }
-        int man = fact.squares().get(0);
-        long line = Attacks.line(man, fact.squares().get(1));
-        return Optional.of(
-                from.get().legalMoves().stream()
-                        .noneMatch(m -> m.from() == man && !Squares.has(line, m.to())));
+    private ResultClass result(Position from, Move move) {
+        return evaluator.weigh(from, move).result();
     }
 
-    /** The man can take each of its targets, the king set apart. */
-    private static Optional<Boolean> forkHolds(Scene scene, Fact fact) {
-        Optional<Position> from = from(scene, fact);
-        int king = scene.king(fact.side().orElseThrow().other());
-        int man = fact.squares().get(0);
-        if (from.isEmpty() || from.get().inCheck()) {
-            return Optional.empty();
+    private Optional<Boolean> checksMate(Position from, Fact fact) {
+        Move first = fact.line().get(fact.line().get(0).equals(Move.NULL) ? 1 : 0);
+        return fact.traits().contains("mates")
+                ? Optional.of(evaluator.weigh(from, first).mates())
+                : Optional.empty();
+    }
+
+    private boolean isBest(Position from, Move move) {
+        Weighed best = evaluator.choice(from).orElseThrow().best();
+        Weighed weighed = move.equals(best.move()) ? best : evaluator.weigh(from, move);
+        return !Loss.of(weighed, best).exceeds(MoveComparison.WEAKER);
+    }
+
+    /** Whoever carries the threat out stands worse. */
+    private boolean canIgnore(Position position, Fact fact) {
+        Position after = position.play(fact.line().get(0));
+        Weighed threat = evaluator.weigh(after, fact.line().get(1));
+        return threat.score().ordinal() <= -HALF_A_PAWN;
+    }
+
+    private Optional<Boolean> raceHolds(Position position, Fact fact) {
+        ResultClass result = evaluator.choice(position).orElseThrow().result();
+        if (fact.traits().contains("wins")) {
+            return Optional.of(result == ResultClass.WIN);
         }
-        List<Move> legal = from.get().legalMoves();
-        return Optional.of(
-                fact.squares().stream()
-                        .skip(1)
-                        .filter(target -> target != king)
-                        .allMatch(
-                                t -> legal.stream().anyMatch(m -> m.from() == man && m.to() == t)));
+        return fact.traits().contains("loses")
+                ? Optional.of(result == ResultClass.LOSS)
+                : Optional.empty();
     }
 
     private boolean motifHolds(Position from, Fact fact) {

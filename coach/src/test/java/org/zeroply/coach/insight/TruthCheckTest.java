@@ -2,7 +2,9 @@ package org.zeroply.coach.insight;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -65,12 +67,71 @@ class TruthCheckTest {
     }
 
     private static Fact motif(Position position, String from, String to) {
-        Move move =
-                position.legalMoves().stream()
-                        .filter(m -> m.from() == at(from) && m.to() == at(to))
-                        .findFirst()
-                        .orElseThrow();
+        Move move = move(position, from, to);
         return Fact.of(FactKind.MOTIF_MOVE, Side.WHITE, "", at(from), at(to)).proved(List.of(move));
+    }
+
+    private static Move move(Position position, String from, String to) {
+        return position.legalMoves().stream()
+                .filter(m -> m.from() == at(from) && m.to() == at(to))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** A claim about a move, or about a line that begins with it; right ones and wrong ones. */
+    @ParameterizedTest(name = "{0} {2} {3} in {1}: {4}")
+    @CsvSource({
+        "CLEANEST_WIN, 6k1/5ppp/8/8/8/8/r4PPP/Q5K1 w - - 0 1, a1a2, wins more, CONFIRMED",
+        "CLEANEST_WIN, 6k1/5ppp/8/8/8/8/r4PPP/Q5K1 w - - 0 1, a1a2 g8f8, wins more, CONFIRMED",
+        "CLEANEST_WIN, 6k1/5ppp/8/8/8/8/5PPP/6K1 w - - 0 1, g1f1, wins more, FALSE",
+        "GIVE_BACK, 6k1/5ppp/8/8/8/8/r4PPP/Q5K1 w - - 0 1, a1a2, , CONFIRMED",
+        "GIVE_BACK, 6k1/5ppp/8/8/8/8/r4PPP/Q5K1 w - - 0 1, g1f1, , FALSE",
+        "IGNORED_THREAT, 6k1/5pp1/7p/P7/8/2b5/5PPP/R5K1 w - - 0 1, a5a6 c3a1, , CONFIRMED",
+        "IGNORED_THREAT, 6k1/5pp1/7p/8/8/2b5/5PPP/R5K1 w - - 0 1, h2h3 c3a1, , FALSE",
+        "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, wins, CONFIRMED",
+        "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, loses, FALSE",
+        "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, both promote, NOT_TRIED",
+        "CHECKS, 6k1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, mates, CONFIRMED",
+        "CHECKS, 5rk1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, mates, FALSE",
+        "CHECKS, 5rk1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, runs_out, NOT_TRIED",
+    })
+    void what_a_line_claims_is_held_against_longer_searches(
+            FactKind kind, String fen, String moves, String trait, TruthCheck.Verdict verdict) {
+        Position position = Position.fromFen(fen);
+        List<Move> line = new ArrayList<>();
+        Position now = position;
+        for (String word : moves.split(" ")) {
+            Move move = move(now, word.substring(0, 2), word.substring(2));
+            line.add(move);
+            now = now.play(move);
+        }
+        Fact claim =
+                Fact.of(kind, Side.WHITE, "", line.get(0).from(), line.get(0).to())
+                        .trait(trait, trait != null)
+                        .proved(line);
+        assertThat(check.of(position, claim)).isEqualTo(verdict);
+    }
+
+    /** What the rules alone can settle. */
+    @ParameterizedTest(name = "{0} {2} in {1}: {3}")
+    @CsvSource({
+        "SAFE_CHECK, 4k3/4q3/8/8/8/8/8/R5K1 w - - 0 1, a1 a8, CONFIRMED",
+        "SAFE_CHECK, 4k3/4q3/8/8/8/8/8/R5K1 w - - 0 1, a1 a7, FALSE",
+        "DISCOVERED_CHECK, 4k3/8/8/8/4N3/8/4R3/K7 w - - 0 1, e4, CONFIRMED",
+        "DISCOVERED_CHECK, 3k4/8/8/8/4N3/8/4R3/K7 w - - 0 1, e4, FALSE",
+        "ROOK_LIFT, 6k1/5ppp/8/8/4N3/1Q6/PPP2PPP/4R1K1 w - - 0 1, e1 e3 g3, CONFIRMED",
+        "ROOK_LIFT, 6k1/5ppp/8/8/4N3/1Q6/PPP2PPP/4R1K1 w - - 0 1, e1 f3, FALSE",
+        "LEVER, 4k3/8/3p4/8/4P3/8/8/4K3 w - - 0 1, e4 e5, CONFIRMED",
+        "LEVER, 4k3/8/3pn3/4n3/4P3/8/8/4K3 w - - 0 1, e4 e5, FALSE",
+        "FORK, r3k3/2N5/8/8/8/8/8/4K3 b - - 0 1, c7 a8 e8, NOT_TRIED",
+        "FORK, r5k1/2N1r3/8/8/8/8/8/7K w - - 0 1, c7 a8, CONFIRMED",
+        "FORK, r5k1/2N1r3/8/8/8/8/8/7K w - - 0 1, c7 e7, FALSE",
+    })
+    void what_the_rules_settle_needs_no_search(
+            FactKind kind, String fen, String squares, TruthCheck.Verdict verdict) {
+        int[] on = Stream.of(squares.split(" ")).mapToInt(TruthCheckTest::at).toArray();
+        Fact claim = Fact.of(kind, Side.WHITE, "", on);
+        assertThat(check.of(Position.fromFen(fen), claim)).isEqualTo(verdict);
     }
 
     @Test
