@@ -78,6 +78,38 @@ class InsightCommandTest extends CommandTest {
     }
 
     @Test
+    void what_a_move_gives_up_and_gains_is_told_with_its_change_and_beside_the_structures()
+            throws IOException {
+        String fen = "rnbqkbnr/pp2pppp/3p4/2p5/4P3/5N2/PPPP1PPP/RNBQKB1R b KQkq - 0 3";
+        JsonNode change = json("insight", "--fen", fen, "--after", "e5", "--json");
+        assertThat(texts(change.get("come"))).contains("concession", "given-up");
+        JsonNode two = json("insight", "--fen", fen, "--after", "e5,Bc4", "--json");
+        assertThat(texts(two.get("come"))).doesNotContain("concession").contains("given-up");
+        JsonNode moves =
+                json("insight", "--fen", fen, "--moves", "e5,Nf6", "--nodes", "0", "--json");
+        assertThat(texts(moves.at("/structures/0/concession/gives"))).contains("d5 for good");
+        assertThat(texts(moves.at("/structures/0/concession/gains"))).contains("a hold on d4");
+        assertThat(moves.at("/structures/1").has("concession")).isFalse();
+    }
+
+    @Test
+    void a_direct_try_that_fails_and_a_second_plan_are_told_of_an_ending() throws IOException {
+        String early = "2k5/8/1K6/2P5/8/8/8/8 w - - 0 1";
+        JsonNode json = json("ending", "--fen", early, "--cache", "" + cache, "--json");
+        assertThat(json.at("/tries/0/move").asText()).isEqualTo("c6");
+        assertThat(json.at("/tries/0/result").asText()).isEqualTo("draw");
+        assertThat(json.at("/tries/0/text").asText()).startsWith("c6 at once draws: after Kb8");
+        assertThat(json.at("/tries/0/line/0").asText()).isEqualTo("c6");
+        assertThat(json.get("otherPlan")).isEmpty();
+        String twice = "5k2/8/3K4/4PP2/8/8/8/8 w - - 0 1";
+        JsonNode both = json("ending", "--fen", twice, "--cache", "" + cache, "--json");
+        assertThat(texts(both.get("otherPlan"))).contains("the pawn promotes: f8=Q");
+        assertThat(both.get("otherLine")).isNotEmpty();
+        assertThat(run("ending", "--fen", early, "--cache", "" + cache)).isZero();
+        assertThat(out.toString()).contains("c6 at once draws");
+    }
+
+    @Test
     void an_ending_is_told_with_its_proof_and_its_squares() throws IOException {
         String fen = "8/8/8/3k4/8/3K4/3P4/8 b - - 0 1";
         JsonNode json =
