@@ -110,6 +110,27 @@ class LabTest extends WindowTest {
     }
 
     @Test
+    void what_a_move_concedes_stands_first_and_small_changes_wait_to_be_asked_for(FxRobot robot)
+            throws Exception {
+        robot.interact(
+                () ->
+                        bench.games()
+                                .analyse(
+                                        Position.fromFen(
+                                                "rnbqkbnr/pp2pppp/3p4/2p5/4P3/5N2/PPPP1PPP/RNBQKB1R"
+                                                        + " b KQkq - 0 3")));
+        robot.interact(() -> bench.games().session().play(Square.parse("e7"), Square.parse("e5")));
+        robot.clickOn("#desk-lab");
+        click(robot, "#lab-changes");
+        until(() -> hasFact(robot, "gives up d5 for good"));
+        assertThat(robot.lookup("#changes .come").query().getAccessibleText())
+                .contains("gives up d5 for good");
+        int shown = robot.lookup("#changes .come").queryAll().size();
+        robot.interact(() -> robot.lookup(".more-changes").queryButton().fire());
+        assertThat(robot.lookup("#changes .come").queryAll()).hasSizeGreaterThan(shown);
+    }
+
+    @Test
     void squares_answer_on_the_board(FxRobot robot) throws Exception {
         open(robot, OUTPOST);
         click(robot, "#lab-squares");

@@ -41,17 +41,21 @@ final class MaterialFacts {
 
     /** In points, where they tell something. */
     private static String points(MaterialBalance balance, int school, int fine) {
-        String finer = balance.points(MaterialScale.FINE) + " points";
+        String finer = balance.points(MaterialScale.FINE);
         if (school == fine) {
-            return school == 0 ? "" : " (" + finer + ")";
+            return school == 0 ? "" : " (" + counted(finer) + ")";
         }
         return school == 0
-                ? " (" + finer + " on the finer scale)"
+                ? " (" + counted(finer) + " on the finer scale)"
                 : " ("
-                        + balance.points(MaterialScale.SCHOOL)
-                        + " points, "
-                        + balance.points(MaterialScale.FINE)
+                        + counted(balance.points(MaterialScale.SCHOOL))
+                        + ", "
+                        + finer
                         + " on the finer scale)";
+    }
+
+    private static String counted(String points) {
+        return points + (points.matches("[+-]1") ? " point" : " points");
     }
 
     /** Both schools have a say: with major pieces it is a weapon, without them a shelter. */

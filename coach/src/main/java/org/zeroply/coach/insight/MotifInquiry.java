@@ -17,6 +17,7 @@ import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Price;
+import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -203,7 +204,8 @@ final class MotifInquiry implements Inquiry {
         private static boolean isRefuted(MoveComparison beside, Weighed move) {
             boolean lost = Holding.of(beside.best()) == Holding.LOSS;
             Price price = beside.price(move);
-            return !lost && beside.grade(move) == Grade.FAILS || price.hundredths() >= REFUTED;
+            boolean costs = price.hundredths() >= REFUTED && move.result() != ResultClass.WIN;
+            return !lost && beside.grade(move) == Grade.FAILS || costs;
         }
 
         private Fact fact(Weighed found, Optional<Weighed> plain, String trait, String verdict) {

@@ -30,6 +30,9 @@ public final class TiedInquiry implements Inquiry {
     private static final int LOSS = 100;
     private static final int SHOWN = 4;
 
+    /** What is told is looked at on so many times the nodes. */
+    private static final int FACTOR = 5;
+
     private final Engine engine;
     private final long nodes;
 
@@ -49,18 +52,12 @@ public final class TiedInquiry implements Inquiry {
     @Override
     public void answer(Position position, FactSink found, Cancellation cancellation) {
         Scene scene = new Scene(position);
-        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, nodes, cancellation).remembering();
         for (Side side : Side.values()) {
             Optional<Position> own = scene.withMove(side);
             Optional<Position> other = scene.withMove(side.other());
             if (own.isPresent() && other.isPresent()) {
-                evaluator
-                        .choice(other.get())
-                        .ifPresent(
-                                still -> {
-                                    int worth = -still.best().score().ordinal();
-                                    side(position, scene, own.get(), worth, evaluator, found);
-                                });
+                side(position, scene, own.get(), other.get(), evaluator, found);
             }
         }
     }
@@ -69,21 +66,42 @@ public final class TiedInquiry implements Inquiry {
             Position asked,
             Scene scene,
             Position own,
-            int worth,
+            Position other,
             MoveEvaluator evaluator,
             FactSink found) {
-        List<Move> legal = own.legalMoves();
+        MoveEvaluator longer = evaluator.withNodes(FACTOR * evaluator.nodes());
         List<Fact> tied = new ArrayList<>();
         for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {
-            List<Move> moves = legal.stream().filter(m -> m.from() == piece).toList();
-            evaluator
-                    .among(own, moves)
-                    .filter(best -> best.score().ordinal() <= worth - LOSS)
-                    .flatMap(best -> fact(asked, scene, own, piece, worth, best))
+            tied(asked, scene, own, other, piece, evaluator)
+                    .flatMap(brief -> tied(asked, scene, own, other, piece, longer))
                     .ifPresent(tied::add);
         }
         tied.forEach(found);
         Frozen.of(scene, own.sideToMove(), tied).ifPresent(found);
+    }
+
+    /** Whether the best move of a piece is worth so much less than standing still. */
+    private static Optional<Fact> tied(
+            Position asked,
+            Scene scene,
+            Position own,
+            Position other,
+            int piece,
+            MoveEvaluator evaluator) {
+        List<Move> moves = own.legalMoves().stream().filter(m -> m.from() == piece).toList();
+        return evaluator
+                .choice(other)
+                .map(still -> -still.best().score().ordinal())
+                .flatMap(
+                        worth ->
+                                evaluator
+                                        .among(own, moves)
+                                        .filter(best -> best.score().ordinal() <= worth - LOSS)
+                                        .flatMap(
+                                                best ->
+                                                        fact(
+                                                                asked, scene, own, piece, worth,
+                                                                best)));
     }
 
     /** A fact only when the line shows the loss: mate, or a man that is taken and stays lost. */

@@ -2,17 +2,20 @@ package org.zeroply.desktop.lab;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Concession;
 import org.zeroply.coach.structure.StructureComparison;
 import org.zeroply.coach.structure.StructureTable;
@@ -21,7 +24,12 @@ import org.zeroply.desktop.controls.Widgets;
 /** Comparing: what the last move changed, and the structures that the next moves lead to. */
 final class ChangesView extends VBox {
 
+    /** Kinds of changes that are shown until all are asked for. */
+    private static final int SHOWN = 6;
+
     private final LabModel model;
+
+    private boolean showsAll;
 
     ChangesView(LabModel model) {
         super(4);
@@ -124,13 +132,44 @@ final class ChangesView extends VBox {
         if (change.gone().isEmpty() && change.come().isEmpty()) {
             note("Nothing changes.");
         }
+        List<List<Fact>> pairs = pairs(change);
+        int shown = showsAll ? pairs.size() : Math.min(SHOWN, pairs.size());
+        for (List<Fact> pair : pairs.subList(0, shown)) {
+            pair.forEach(f -> row(f, change.come().contains(f) ? "+" : "–"));
+        }
+        if (pairs.size() > SHOWN) {
+            String text = showsAll ? "fewer" : pairs.size() - SHOWN + " more changes";
+            Button more = Widgets.button(null, text, this::toggle);
+            more.getStyleClass().addAll("quiet-button", "more-changes");
+            getChildren().add(more);
+        }
+    }
+
+    /** What was and what is of one kind stand under each other, what matters most first. */
+    private static List<List<Fact>> pairs(FactChange change) {
+        Map<String, List<Fact>> pairs = new LinkedHashMap<>();
         List<Fact> both = new ArrayList<>(change.gone());
         both.addAll(change.come());
-        // What was and what is of one kind stand under each other; the sort keeps that order.
-        both.sort(
-                Comparator.comparing((Fact f) -> f.kind())
-                        .thenComparing(f -> f.side().map(Side::ordinal).orElse(2)));
-        both.forEach(f -> row(f, change.come().contains(f) ? "+" : "–"));
+        for (Fact fact : both) {
+            pairs.computeIfAbsent(fact.kind() + " " + fact.side(), k -> new ArrayList<>())
+                    .add(fact);
+        }
+        return pairs.values().stream()
+                .sorted(Comparator.comparingInt(ChangesView::weight).reversed())
+                .toList();
+    }
+
+    /** What a move concedes is the sum of the rest, and stands above it. */
+    private static int weight(List<Fact> facts) {
+        boolean concession = facts.get(0).kind() == FactKind.CONCESSION;
+        return concession
+                ? Integer.MAX_VALUE
+                : facts.stream().mapToInt(Fact::weight).max().orElseThrow();
+    }
+
+    private void toggle() {
+        showsAll = !showsAll;
+        show();
     }
 
     private void row(Fact fact, String sign) {
