@@ -16,6 +16,7 @@ import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.pieces.BishopFacts;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -143,6 +144,7 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
             }
             gives.addAll(weaknesses(side));
             gives.addAll(assets(enemy));
+            tally(enemy).ifPresent(gives::add);
             return gives;
         }
 
@@ -156,6 +158,7 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
             files().ifPresent(gains::add);
             weaknesses(enemy).forEach(w -> gains.add("the enemy's " + w));
             gains.addAll(assets(side));
+            tally(side).ifPresent(gains::add);
             if (!hasAir(before) && hasAir(after) && hasMajors(enemy)) {
                 gains.add("air for the king");
             }
@@ -321,6 +324,21 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
         private boolean isDoubled(Side whose, Fact isolated) {
             return of(change.come(), FactKind.DOUBLED, whose).stream()
                     .anyMatch(d -> d.squares().contains(isolated.squares().get(0)));
+        }
+
+        /** The tally of long diagonals where a side rules one more, seen by who moves. */
+        private Optional<String> tally(Side whose) {
+            int was = ruled(BishopFacts.tally(before), whose);
+            List<Fact> now = BishopFacts.tally(after);
+            return ruled(now, whose) > was
+                    ? Optional.of("long diagonals " + ruled(now, side) + "-" + ruled(now, enemy))
+                    : Optional.empty();
+        }
+
+        private static int ruled(List<Fact> facts, Side whose) {
+            return of(facts, FactKind.DIAGONAL_TALLY, whose).stream()
+                    .mapToInt(f -> f.figures().get("own"))
+                    .sum();
         }
 
         /** What is new among the things that are good for a side; of its outposts those held. */

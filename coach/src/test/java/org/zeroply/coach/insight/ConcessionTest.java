@@ -45,6 +45,8 @@ class ConcessionTest {
                 + " a hold on d4",
         "rnbqkbnr/ppp2ppp/4p3/3p4/3PP3/8/PPP2PPP/RNBQKBNR w KQkq, e5, bad bishop c1, space",
         "rnbqkbnr/pppp1ppp/8/4p3/4P3/8/PPPP1PPP/RNBQKBNR w KQkq, Ke2, the right to castle,",
+        // The bishop that kept the other one from ruling the diagonal.
+        "6k1/5pbp/8/8/8/2N5/1B3PPP/6K1 b -, Bxc3, long diagonals 0-1,",
     })
     void what_is_given_up_is_told_with_what_it_gains(
             String fen, String san, String gives, String gains) throws NotationException {
