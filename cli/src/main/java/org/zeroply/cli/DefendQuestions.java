@@ -22,9 +22,9 @@ import org.zeroply.coach.defence.WishFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.tactics.Contest;
 import org.zeroply.coach.insight.TiedInquiry;
-import org.zeroply.coach.tactics.Contest;
-import org.zeroply.coach.trial.Strength;
+import org.zeroply.coach.play.Strength;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 

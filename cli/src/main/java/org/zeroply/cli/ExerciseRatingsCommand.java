@@ -9,7 +9,7 @@ import java.time.ZoneId;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import org.zeroply.coach.rating.Rating;
+import org.zeroply.coach.training.rating.Rating;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.Student;

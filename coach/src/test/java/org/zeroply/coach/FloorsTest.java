@@ -43,7 +43,7 @@ class FloorsTest {
                     .resideOutsideOfPackages(
                             "org.zeroply.coach.evaluation..",
                             "org.zeroply.coach.ending..",
-                            "org.zeroply.coach.trial..")
+                            "org.zeroply.coach.play..")
                     .and()
                     .doNotImplement(Engine.class)
                     .should()

@@ -34,7 +34,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.exercise.find.Appeal;
 import org.zeroply.coach.exercise.find.Prospect;
-import org.zeroply.coach.training.Recall;
+import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.Attempt;
 import org.zeroply.library.store.BinStore;

@@ -7,7 +7,7 @@ import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Price;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.Theme;
 
 /**
  * A legal move of a position that is to be defended.

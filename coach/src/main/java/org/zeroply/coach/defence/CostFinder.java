@@ -9,15 +9,15 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.structure.SquareFacts;
-import org.zeroply.coach.tactics.DutyFacts;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.structure.SquareFacts;
+import org.zeroply.coach.fact.tactics.DutyFacts;
 
 /** Tells what a defence costs. */
 final class CostFinder {

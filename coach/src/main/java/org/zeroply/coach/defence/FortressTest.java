@@ -8,10 +8,10 @@ import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.engine.analysis.Score;
 
 /**

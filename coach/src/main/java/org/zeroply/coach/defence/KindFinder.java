@@ -16,7 +16,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 
 /** Tells in which ways a move meets the threat. */
 final class KindFinder {

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
 /** Carries a line on until it shows what it was said to bring: the mate, or the men won. */

@@ -4,13 +4,13 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.LineGain;
-import org.zeroply.coach.tactics.theme.Theme;
-import org.zeroply.coach.tactics.theme.ThemeFinder;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /** Names what the refutation of a move turns on. */
 final class Motif {

@@ -18,9 +18,9 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.tactics.ForcingMoves;
-import org.zeroply.coach.tactics.LineFacts;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.ForcingMoves;
+import org.zeroply.coach.fact.tactics.LineFacts;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /** Finds the men of the side to move that are pinned, and the ways out. */

@@ -6,7 +6,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
 /** Finds the threat by letting the side to move pass. */

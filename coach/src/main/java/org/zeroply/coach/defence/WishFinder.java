@@ -14,7 +14,7 @@ import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.tactics.ForcingMoves;
+import org.zeroply.coach.fact.tactics.ForcingMoves;
 
 /**
  * Finds what prepares a wished move. First it lets the other side pass, to see which moves could

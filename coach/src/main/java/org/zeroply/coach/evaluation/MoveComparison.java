@@ -6,9 +6,9 @@ import java.util.Map;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**

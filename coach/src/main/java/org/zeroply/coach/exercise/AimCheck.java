@@ -4,7 +4,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
 /**

@@ -16,7 +16,7 @@ import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.pieces.BishopFacts;
+import org.zeroply.coach.fact.pieces.BishopFacts;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**

@@ -9,7 +9,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.pieces.Routes;
+import org.zeroply.coach.fact.pieces.Routes;
 
 /**
  * Two men that could be traded for each other, and what the trade would be worth to the owner of

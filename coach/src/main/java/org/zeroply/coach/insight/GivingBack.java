@@ -8,8 +8,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
@@ -18,7 +16,9 @@ import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.tactics.LineGain;
 
 /**
  * The moment to give material back: the side to move is ahead in material, its best move returns

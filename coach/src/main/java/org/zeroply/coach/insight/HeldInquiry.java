@@ -8,8 +8,8 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.tactics.ForkFacts;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.ForkFacts;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 

@@ -9,22 +9,22 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.king.CastlingFacts;
-import org.zeroply.coach.king.KingFacts;
-import org.zeroply.coach.king.StormRace;
-import org.zeroply.coach.pieces.ActivityFacts;
-import org.zeroply.coach.pieces.BishopFacts;
-import org.zeroply.coach.pieces.BishopPosts;
-import org.zeroply.coach.pieces.OutpostFacts;
-import org.zeroply.coach.pieces.PointFacts;
-import org.zeroply.coach.structure.ChainFacts;
-import org.zeroply.coach.structure.FileFacts;
-import org.zeroply.coach.structure.LeverFacts;
-import org.zeroply.coach.structure.PawnFacts;
-import org.zeroply.coach.structure.SquareFacts;
-import org.zeroply.coach.tactics.DutyFacts;
-import org.zeroply.coach.tactics.ForkFacts;
-import org.zeroply.coach.tactics.LineFacts;
+import org.zeroply.coach.fact.king.CastlingFacts;
+import org.zeroply.coach.fact.king.KingFacts;
+import org.zeroply.coach.fact.king.StormRace;
+import org.zeroply.coach.fact.pieces.ActivityFacts;
+import org.zeroply.coach.fact.pieces.BishopFacts;
+import org.zeroply.coach.fact.pieces.BishopPosts;
+import org.zeroply.coach.fact.pieces.OutpostFacts;
+import org.zeroply.coach.fact.pieces.PointFacts;
+import org.zeroply.coach.fact.structure.ChainFacts;
+import org.zeroply.coach.fact.structure.FileFacts;
+import org.zeroply.coach.fact.structure.LeverFacts;
+import org.zeroply.coach.fact.structure.PawnFacts;
+import org.zeroply.coach.fact.structure.SquareFacts;
+import org.zeroply.coach.fact.tactics.DutyFacts;
+import org.zeroply.coach.fact.tactics.ForkFacts;
+import org.zeroply.coach.fact.tactics.LineFacts;
 
 /** The facts of a position that are seen without calculating. */
 public final class Insight {

@@ -8,8 +8,8 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
-import org.zeroply.coach.tactics.theme.Theme;
-import org.zeroply.coach.tactics.theme.ThemeFinder;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /** What the line of a move turns on, beside what the move itself sets up on the board. */
 final class LineMotifs {

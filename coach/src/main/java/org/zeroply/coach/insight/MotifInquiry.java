@@ -22,7 +22,7 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.exchange.LegalExchange;

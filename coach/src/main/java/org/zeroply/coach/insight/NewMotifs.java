@@ -12,8 +12,8 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.tactics.ForkFacts;
-import org.zeroply.coach.tactics.LineFacts;
+import org.zeroply.coach.fact.tactics.ForkFacts;
+import org.zeroply.coach.fact.tactics.LineFacts;
 
 /** Pins, skewers, forks, discoveries, batteries and x-rays that moves create. */
 final class NewMotifs {

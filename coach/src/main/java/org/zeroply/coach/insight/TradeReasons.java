@@ -8,15 +8,15 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.pieces.BishopFacts;
-import org.zeroply.coach.pieces.PieceWork;
-import org.zeroply.coach.structure.SquareFacts;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.pieces.BishopFacts;
+import org.zeroply.coach.fact.pieces.PieceWork;
+import org.zeroply.coach.fact.structure.SquareFacts;
 
 /**
  * What a trade would do, in a coach's words; what matters most first. All bounds are our choice.

@@ -2,8 +2,8 @@ package org.zeroply.coach.review;
 
 import java.util.Optional;
 import org.zeroply.coach.fact.Sentence;
-import org.zeroply.coach.tactics.theme.Theme;
-import org.zeroply.coach.tactics.theme.ThemeFinder;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /**
  * What an error turned on.

@@ -11,7 +11,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
 
 /** Tells what kind of error a move was that gave much away. */

@@ -10,7 +10,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.tactics.Counterplay;
+import org.zeroply.coach.fact.tactics.Counterplay;
 import org.zeroply.engine.analysis.Score;
 
 /**

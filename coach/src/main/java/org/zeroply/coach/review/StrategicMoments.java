@@ -9,13 +9,13 @@ import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
-import org.zeroply.coach.balance.MaterialScale;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.insight.Insight;
-import org.zeroply.coach.tactics.LineGain;
 
 /**
  * What a move gave up for good, read off the facts before and after it: a good bishop, a square for

@@ -16,7 +16,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.defence.ActiveDefence;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.FortressTest;
-import org.zeroply.coach.trial.Strength;
+import org.zeroply.coach.play.Strength;
 import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;

@@ -16,9 +16,9 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.structure.StructureComparison;
+import org.zeroply.coach.fact.structure.StructureTable;
 import org.zeroply.coach.insight.Concession;
-import org.zeroply.coach.structure.StructureComparison;
-import org.zeroply.coach.structure.StructureTable;
 import org.zeroply.desktop.controls.Widgets;
 
 /** Comparing: what the last move changed, and the structures that the next moves lead to. */

@@ -19,10 +19,10 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.pieces.ControlMap;
-import org.zeroply.coach.pieces.Routes;
-import org.zeroply.coach.tactics.Contest;
-import org.zeroply.coach.tactics.ForcingMoves;
+import org.zeroply.coach.fact.pieces.ControlMap;
+import org.zeroply.coach.fact.pieces.Routes;
+import org.zeroply.coach.fact.tactics.Contest;
+import org.zeroply.coach.fact.tactics.ForcingMoves;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
 

@@ -22,8 +22,8 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.Drill;
-import org.zeroply.coach.training.Question;
+import org.zeroply.coach.training.drill.Drill;
+import org.zeroply.coach.training.drill.Question;
 import org.zeroply.desktop.work.TreeSession;
 
 /** A drill on the board: what is asked, what was answered, and how long it still goes on. */

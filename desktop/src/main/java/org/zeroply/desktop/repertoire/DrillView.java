@@ -19,7 +19,7 @@ import javafx.util.Duration;
 import javafx.util.StringConverter;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.training.Progress;
+import org.zeroply.coach.training.drill.Progress;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;

@@ -26,7 +26,7 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.Progress;
+import org.zeroply.coach.training.drill.Progress;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;

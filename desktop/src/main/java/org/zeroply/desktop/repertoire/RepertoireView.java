@@ -9,10 +9,10 @@ import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.Memory;
-import org.zeroply.coach.training.Progress;
-import org.zeroply.coach.training.Question;
-import org.zeroply.coach.training.Questions;
+import org.zeroply.coach.training.drill.Memory;
+import org.zeroply.coach.training.drill.Progress;
+import org.zeroply.coach.training.drill.Question;
+import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.library.store.Student;
 
 /**

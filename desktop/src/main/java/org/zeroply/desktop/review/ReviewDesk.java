@@ -15,7 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.review.MomentExercise;
+import org.zeroply.coach.exercise.draft.MomentExercise;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;

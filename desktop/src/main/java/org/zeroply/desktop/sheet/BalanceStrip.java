@@ -3,7 +3,7 @@ package org.zeroply.desktop.sheet;
 import java.util.List;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import org.zeroply.coach.balance.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.desktop.board.Palette;
 
 /** A thin strip that steps up and down with the material after each ply, White's lead upwards. */

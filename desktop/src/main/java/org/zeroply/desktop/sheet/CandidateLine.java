@@ -7,9 +7,9 @@ import javafx.scene.layout.Region;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.coach.balance.LineBalance;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.fact.material.LineBalance;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 

@@ -6,8 +6,8 @@ import java.util.Random;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.ladder.Ladder;
-import org.zeroply.coach.ladder.Rung;
+import org.zeroply.coach.training.ladder.Ladder;
+import org.zeroply.coach.training.ladder.Rung;
 
 /** One climb on the ladder: a rung higher for each right answer, over at the second wrong one. */
 public final class LadderModel {

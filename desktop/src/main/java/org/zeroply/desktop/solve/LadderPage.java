@@ -11,7 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.ladder.Rung;
+import org.zeroply.coach.training.ladder.Rung;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;

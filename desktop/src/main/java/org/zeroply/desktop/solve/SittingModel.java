@@ -19,7 +19,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
-import org.zeroply.coach.planning.TurnedExercise;
+import org.zeroply.coach.training.planning.TurnedExercise;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;

@@ -6,7 +6,7 @@ import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.coach.planning.WeekPlan;
+import org.zeroply.coach.training.planning.WeekPlan;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;

@@ -17,9 +17,9 @@ import org.zeroply.coach.repertoire.MadeUp;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
-import org.zeroply.coach.training.Memory;
-import org.zeroply.coach.training.NotedMemory;
-import org.zeroply.coach.training.Questions;
+import org.zeroply.coach.training.drill.Memory;
+import org.zeroply.coach.training.drill.NotedMemory;
+import org.zeroply.coach.training.drill.Questions;
 
 /** The map without a window: heights are likelihoods and fields lie within their parents. */
 class MapLayoutTest {

@@ -3,8 +3,8 @@ package org.zeroply.library.print;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.zeroply.coach.rating.Glicko;
-import org.zeroply.coach.rating.Rating;
+import org.zeroply.coach.training.rating.Glicko;
+import org.zeroply.coach.training.rating.Rating;
 
 /** What part of the points everybody earned on an exercise, by strength, and what is expected. */
 public final class ScorePlot implements Plot {

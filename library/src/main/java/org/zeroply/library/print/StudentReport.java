@@ -6,9 +6,9 @@ import java.util.Locale;
 import java.util.Map;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Sentence;
-import org.zeroply.coach.profile.Estimate;
-import org.zeroply.coach.profile.Profile;
-import org.zeroply.coach.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.review.profile.Estimate;
+import org.zeroply.coach.review.profile.Profile;
 
 /** The report of a student over many games. */
 public final class StudentReport {

@@ -2,8 +2,8 @@ package org.zeroply.library.print;
 
 import java.util.List;
 import java.util.Locale;
-import org.zeroply.coach.planning.ThemeStrength;
-import org.zeroply.coach.rating.Rating;
+import org.zeroply.coach.training.planning.ThemeStrength;
+import org.zeroply.coach.training.rating.Rating;
 
 /** The strength in each theme with its uncertainty, beside the strength as a whole. */
 public final class ThemePlot implements Plot {

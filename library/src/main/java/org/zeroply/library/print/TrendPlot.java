@@ -3,8 +3,8 @@ package org.zeroply.library.print;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.zeroply.coach.profile.Estimate;
-import org.zeroply.coach.profile.Profile;
+import org.zeroply.coach.review.profile.Estimate;
+import org.zeroply.coach.review.profile.Profile;
 
 /** Mean loss game by game, the trend through it and the band in which the trend may lie. */
 public final class TrendPlot implements Plot {

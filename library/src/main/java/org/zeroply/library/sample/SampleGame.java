@@ -11,8 +11,8 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.trial.LimitedPlayer;
-import org.zeroply.coach.trial.Strength;
+import org.zeroply.coach.play.LimitedPlayer;
+import org.zeroply.coach.play.Strength;
 import org.zeroply.engine.analysis.Engine;
 
 /** Plays one sample game: the engine for both sides, as strong as the invented players. */

@@ -1,7 +1,7 @@
 package org.zeroply.library.sample;
 
 import java.util.List;
-import org.zeroply.coach.trial.Strength;
+import org.zeroply.coach.play.Strength;
 
 /**
  * An invented player.

@@ -19,10 +19,10 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
-import org.zeroply.coach.training.Drill;
-import org.zeroply.coach.training.Memory;
-import org.zeroply.coach.training.Question;
-import org.zeroply.coach.training.Questions;
+import org.zeroply.coach.training.drill.Drill;
+import org.zeroply.coach.training.drill.Memory;
+import org.zeroply.coach.training.drill.Question;
+import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.Student;
 

@@ -2,7 +2,7 @@ package org.zeroply.library.sample;
 
 import java.util.List;
 import java.util.Random;
-import org.zeroply.coach.planning.WeekPlan;
+import org.zeroply.coach.training.planning.WeekPlan;
 import org.zeroply.library.Library;
 import org.zeroply.library.store.LibraryResults;
 import org.zeroply.library.store.Student;

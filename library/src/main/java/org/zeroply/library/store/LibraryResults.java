@@ -11,8 +11,8 @@ import java.util.Map;
 import java.util.Set;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.rating.Rating;
-import org.zeroply.coach.rating.ResultBook;
+import org.zeroply.coach.training.rating.Rating;
+import org.zeroply.coach.training.rating.ResultBook;
 
 /**
  * What the attempts of a library tell of students and exercises. The first attempt of a student at

@@ -7,9 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.training.Memory;
-import org.zeroply.coach.training.NotedMemory;
-import org.zeroply.coach.training.Recall;
+import org.zeroply.coach.training.drill.Memory;
+import org.zeroply.coach.training.drill.NotedMemory;
+import org.zeroply.coach.training.drill.Recall;
 
 /** What students remember of repertoires, and the school whose moves each one learns. */
 public final class RecallStore {

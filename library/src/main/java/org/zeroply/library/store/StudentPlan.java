@@ -12,9 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.coach.planning.Repetitions;
-import org.zeroply.coach.planning.ThemeStrength;
-import org.zeroply.coach.planning.WeekPlan;
+import org.zeroply.coach.training.planning.Repetitions;
+import org.zeroply.coach.training.planning.ThemeStrength;
+import org.zeroply.coach.training.planning.WeekPlan;
 
 /**
  * What a library says about one student's work: assignments, what is due again, themes.

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.Theme;
 
 /** The exercises of a library that train a theme: those that name it among their themes. */
 public final class TrainingExercises {

@@ -16,7 +16,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.training.Recall;
+import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.store.Assignment;

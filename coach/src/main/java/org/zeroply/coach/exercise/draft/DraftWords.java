@@ -9,7 +9,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.fact.Sentence;
-import org.zeroply.coach.tactics.theme.ThemeFinder;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /** What a draft says. */
 final class DraftWords {

@@ -10,8 +10,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Obvious;
-import org.zeroply.coach.tactics.theme.Theme;
-import org.zeroply.coach.tactics.theme.ThemeFinder;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /**
  * What can be said about a new exercise before anybody has solved it. The band is a rule of thumb

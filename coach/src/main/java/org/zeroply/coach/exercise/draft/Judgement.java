@@ -7,10 +7,10 @@ import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.balance.MaterialBalance;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 

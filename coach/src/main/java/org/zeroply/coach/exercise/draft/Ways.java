@@ -8,7 +8,7 @@ import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.AimCheck;
-import org.zeroply.coach.tactics.LineGain;
+import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**

@@ -4,8 +4,8 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.balance.MaterialBalance;
-import org.zeroply.coach.balance.MaterialScale;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**

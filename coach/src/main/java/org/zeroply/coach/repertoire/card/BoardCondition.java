@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.pieces.Routes;
+import org.zeroply.coach.fact.pieces.Routes;
 
 /** What stands where, what bears on what, kings and their castling. */
 sealed interface BoardCondition extends Condition {

@@ -1,2 +1,0 @@
-/** Material along a line: in points, in words, and what hangs. */
-package org.zeroply.coach.balance;

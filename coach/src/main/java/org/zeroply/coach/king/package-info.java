@@ -1,2 +1,0 @@
-/** The kings: cover, lines, who can reach them, castling, and races on opposite wings. */
-package org.zeroply.coach.king;

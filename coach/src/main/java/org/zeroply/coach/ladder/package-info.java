@@ -1,2 +1,0 @@
-/** The ladder of seeing ahead: questions about positions that are only imagined. */
-package org.zeroply.coach.ladder;

@@ -1,2 +1,0 @@
-/** What the pieces do: bishops, outposts, activity, routes. */
-package org.zeroply.coach.pieces;

@@ -1,2 +1,0 @@
-/** What many reviewed games tell about one player. */
-package org.zeroply.coach.profile;

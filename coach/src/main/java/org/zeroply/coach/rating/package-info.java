@@ -1,2 +1,0 @@
-/** How strong students are and how hard exercises, by what was earned. */
-package org.zeroply.coach.rating;

@@ -1,2 +1,0 @@
-/** Pawns, files and the squares that pawns have left behind. */
-package org.zeroply.coach.structure;

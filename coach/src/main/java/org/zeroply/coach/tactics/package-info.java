@@ -1,2 +1,0 @@
-/** Lines, forks, duties, forcing moves, and who wins the contest of a square. */
-package org.zeroply.coach.tactics;

@@ -1,4 +1,0 @@
-/**
- * What winning lines turn on: themes and mating nets by their names, told only when carried out.
- */
-package org.zeroply.coach.tactics.theme;
