@@ -1,6 +1,7 @@
 package org.zeroply.chess;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -36,4 +37,8 @@ class FloorsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAPackage("..chess.notation..");
+
+    @ArchTest
+    static final ArchRule rooms_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.chess.(*)..").should().beFreeOfCycles();
 }

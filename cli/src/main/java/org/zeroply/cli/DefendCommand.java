@@ -14,6 +14,7 @@ import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.PinFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -158,9 +159,10 @@ final class DefendCommand implements Callable<Integer> {
     }
 
     /** Two engines, for as many cores. */
-    private List<MoveEvaluator> evaluators(MoveEvaluator evaluator, EndingTables tables) {
+    private MoveEvaluators evaluators(MoveEvaluator evaluator, EndingTables tables) {
         BuiltInEngine second = new BuiltInEngine(MEGABYTES, tables);
-        return List.of(evaluator, new MoveEvaluator(second, tables, nodes, new Cancellation()));
+        return SideBySide.of(
+                List.of(evaluator, new MoveEvaluator(second, tables, nodes, new Cancellation())));
     }
 
     private Elimination eliminate(Position start, MoveEvaluator evaluator, EndingTables tables) {

@@ -13,6 +13,7 @@ import org.zeroply.coach.defence.DefencePositions;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -57,13 +58,14 @@ final class DefendMeasureCommand implements Callable<Integer> {
             throw new BadInputException("Positions and nodes must be positive, times above 1.");
         }
         List<BuiltInEngine> engines = List.of(new BuiltInEngine(64), new BuiltInEngine(64));
-        List<MoveEvaluator> evaluators = engines.stream().map(e -> evaluator(e, nodes)).toList();
-        List<MoveEvaluator> longer =
-                engines.stream().map(e -> evaluator(e, nodes * times)).toList();
+        MoveEvaluators evaluators =
+                SideBySide.of(engines.stream().map(e -> evaluator(e, nodes)).toList());
+        MoveEvaluators longer =
+                SideBySide.of(engines.stream().map(e -> evaluator(e, nodes * times)).toList());
         ObjectNode document = Output.document().put("positions", positions).put("nodes", nodes);
         list = document.putArray("changes");
         List<Position> found =
-                new DefencePositions(engines.get(0), evaluators.get(0)).find(positions, seed);
+                new DefencePositions(engines.get(0), evaluators.first()).find(positions, seed);
         long[] millis = new long[found.size()];
         int[] moves = new int[found.size()];
         for (int i = 0; i < found.size(); i++) {
@@ -93,7 +95,7 @@ final class DefendMeasureCommand implements Callable<Integer> {
         return new MoveEvaluator(engine, Endings.NONE, nodes, new Cancellation());
     }
 
-    private static Elimination run(Position position, List<MoveEvaluator> evaluators) {
+    private static Elimination run(Position position, MoveEvaluators evaluators) {
         return new Eliminator(evaluators).run(position, e -> {}).orElseThrow();
     }
 

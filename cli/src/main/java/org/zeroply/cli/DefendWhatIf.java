@@ -19,6 +19,7 @@ import org.zeroply.coach.defence.WhatIf;
 import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.library.print.WhatIfSheet;
 import org.zeroply.library.store.WholeFile;
 
@@ -27,10 +28,10 @@ final class DefendWhatIf {
 
     private static final int COLUMNS = 5;
 
-    private final List<MoveEvaluator> evaluators;
+    private final MoveEvaluators evaluators;
     private final Output output;
 
-    DefendWhatIf(List<MoveEvaluator> evaluators, Output output) {
+    DefendWhatIf(MoveEvaluators evaluators, Output output) {
         this.evaluators = evaluators;
         this.output = output;
     }
@@ -54,7 +55,7 @@ final class DefendWhatIf {
         if (defences.isEmpty()) {
             throw new BadInputException("Nothing holds, and no defence is named in the file.");
         }
-        MoveEvaluator evaluator = evaluators.get(0);
+        MoveEvaluator evaluator = evaluators.first();
         WhatIf table = WhatIf.of(rows.rows(), defences, wanted, evaluator, p -> {});
         if (propose > 0) {
             WhatIf more =

@@ -5,11 +5,14 @@ import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.zeroply.engine.analysis.Engine;
 
 @AnalyzeClasses(
@@ -50,6 +53,26 @@ class FloorsTest {
                     .callMethodWhere(
                             target(nameMatching("analyse"))
                                     .and(target(owner(assignableTo(Engine.class)))));
+
+    @ArchTest
+    static final ArchRule rooms_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.coach.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule the_rooms_of_facts_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.coach.fact.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule the_coach_starts_no_threads =
+            noClasses()
+                    .should()
+                    .dependOnClassesThat()
+                    .areAssignableTo(ExecutorService.class)
+                    .orShould()
+                    .dependOnClassesThat()
+                    .areAssignableTo(Executors.class)
+                    .orShould()
+                    .callConstructorWhere(target(owner(assignableTo(Thread.class))));
 
     @ArchTest
     static final ArchRule the_coach_does_not_choose_the_engine =

@@ -17,6 +17,7 @@ import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.desktop.controls.Finding;
@@ -221,7 +222,7 @@ class DefenceDeskTest extends WindowTest {
     void a_position_is_held_on_the_board_against_the_engine(FxRobot robot) throws Exception {
         DefenceDraft draft =
                 new DefenceDraft(
-                        List.of(
+                        MoveEvaluators.alone(
                                 new MoveEvaluator(
                                         services.marking(),
                                         services.endings().tables(),

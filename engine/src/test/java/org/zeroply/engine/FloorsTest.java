@@ -1,6 +1,7 @@
 package org.zeroply.engine;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -28,4 +29,8 @@ class FloorsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("..engine.search..", "..engine.eval..");
+
+    @ArchTest
+    static final ArchRule rooms_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.engine.(*)..").should().beFreeOfCycles();
 }

@@ -1,6 +1,7 @@
 package org.zeroply.library;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -32,4 +33,8 @@ class FloorsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("java.sql..", "org.jdbi..", "org.sqlite..");
+
+    @ArchTest
+    static final ArchRule rooms_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.library.(*)..").should().beFreeOfCycles();
 }

@@ -1,6 +1,7 @@
 package org.zeroply.workshop;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -18,4 +19,8 @@ class FloorsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAPackage("org.zeroply.workshop..");
+
+    @ArchTest
+    static final ArchRule rooms_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.workshop.(*)..").should().beFreeOfCycles();
 }

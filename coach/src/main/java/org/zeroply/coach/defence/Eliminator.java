@@ -15,6 +15,7 @@ import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.evaluation.Weighed;
 
 /**
@@ -52,18 +53,17 @@ public final class Eliminator {
     private final Weighing weighing;
 
     /**
-     * @param evaluators with the nodes for each move; more than one, each with an engine of its
-     *     own, work side by side
+     * @param evaluators with the nodes for each move
      */
-    public Eliminator(List<MoveEvaluator> evaluators) {
-        evaluator = evaluators.get(0);
+    public Eliminator(MoveEvaluators evaluators) {
+        evaluator = evaluators.first();
         brief = evaluator.brief(BRIEF);
         weighing = new Weighing(evaluators);
     }
 
     /** With one engine. */
     public Eliminator(MoveEvaluator evaluator) {
-        this(List.of(evaluator));
+        this(MoveEvaluators.alone(evaluator));
     }
 
     /**

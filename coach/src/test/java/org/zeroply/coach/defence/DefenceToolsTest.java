@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -13,9 +17,13 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
+import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -53,12 +61,66 @@ class DefenceToolsTest {
         Elimination one =
                 new Eliminator(evaluator()).run(position, e -> done.add(e.done())).orElseThrow();
         Elimination two =
-                new Eliminator(List.of(evaluator(), evaluator()))
-                        .run(position, e -> {})
+                sideBySide(threads -> new Eliminator(two(threads)).run(position, e -> {}))
                         .orElseThrow();
+        Elimination inTurn =
+                new Eliminator(two(Runnable::run)).run(position, e -> {}).orElseThrow();
 
         assertThat(done).isSorted().endsWith(1.0).hasSizeGreaterThan(4);
         assertThat(two).isEqualTo(one);
+        assertThat(inTurn).isEqualTo(one);
+    }
+
+    private static MoveEvaluators two(Executor threads) {
+        return new MoveEvaluators(List.of(evaluator(), evaluator()), threads);
+    }
+
+    private static <T> T sideBySide(Function<Executor, T> work) {
+        ExecutorService threads = Executors.newFixedThreadPool(2);
+        try {
+            return work.apply(threads);
+        } finally {
+            threads.shutdownNow();
+        }
+    }
+
+    @Test
+    void an_engine_that_fails_beside_another_ends_the_work_with_its_reason() {
+        Engine broken =
+                new ScriptedEngine(
+                        (request, move) -> {
+                            throw new IllegalStateException("out of order");
+                        });
+        MoveEvaluator fails = new MoveEvaluator(broken, 2_000, new Cancellation());
+        Position position = fen(BACK_RANK);
+        assertThatThrownBy(
+                        () ->
+                                sideBySide(
+                                        threads ->
+                                                weighed(
+                                                        new MoveEvaluators(
+                                                                List.of(fails, fails), threads),
+                                                        position)))
+                .hasMessageContaining("out of order");
+    }
+
+    private static List<Weighed> weighed(MoveEvaluators evaluators, Position position) {
+        List<Weighed> found = new ArrayList<>();
+        new Weighing(evaluators).each(position, position.legalMoves(), 2_000, found::add);
+        return found;
+    }
+
+    @Test
+    void moves_weighed_side_by_side_come_in_their_order() {
+        Position position = fen(BACK_RANK);
+        List<Weighed> found = sideBySide(threads -> weighed(two(threads), position));
+        assertThat(found).extracting(Weighed::move).isEqualTo(position.legalMoves());
+    }
+
+    @Test
+    void nobody_works_without_an_evaluator() {
+        assertThatThrownBy(() -> new MoveEvaluators(List.of(), Runnable::run))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test

@@ -21,6 +21,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.Prospect;
@@ -44,7 +45,7 @@ class DefenceExerciseTest {
             new MoveEvaluator(engine, Endings.NONE, Eliminator.NODES, new Cancellation());
 
     private DefenceDraft.Result draft(String fen, DefenceTask task) {
-        return new DefenceDraft(List.of(evaluator))
+        return new DefenceDraft(MoveEvaluators.alone(evaluator))
                 .draft(Position.fromFen(fen), task, p -> {})
                 .orElseThrow();
     }

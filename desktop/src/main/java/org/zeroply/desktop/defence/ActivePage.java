@@ -157,7 +157,7 @@ final class ActivePage extends VBox {
                         (cancellation, progress) -> {
                             try {
                                 return Optional.of(
-                                        new FortressTest(model.evaluators(cancellation).get(0))
+                                        new FortressTest(model.evaluators(cancellation).first())
                                                 .run(
                                                         position,
                                                         holding,

@@ -23,6 +23,7 @@ import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.defence.PinFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
@@ -136,7 +137,7 @@ public final class DefenceModel {
 
     /** The pins at the end; nothing when another position is looked at meanwhile. */
     private Optional<List<Pin>> work(Position position, Cancellation token) {
-        List<MoveEvaluator> evaluators = evaluators(token);
+        MoveEvaluators evaluators = evaluators(token);
         long[] told = {0};
         Consumer<Elimination> listener =
                 e -> {
@@ -148,7 +149,7 @@ public final class DefenceModel {
                 };
         try {
             Optional<Elimination> result = new Eliminator(evaluators).run(position, listener);
-            return result.map(e -> PinFinder.of(evaluators.get(0), e));
+            return result.map(e -> PinFinder.of(evaluators.first(), e));
         } catch (CancellationException e) {
             return Optional.empty();
         }
@@ -166,16 +167,18 @@ public final class DefenceModel {
     }
 
     /** Judges with the nodes for each move, one for each engine. */
-    public List<MoveEvaluator> evaluators(Cancellation token) {
+    public MoveEvaluators evaluators(Cancellation token) {
         long nodes =
                 services.library()
                         .settings()
                         .get(NODES)
                         .map(Long::parseLong)
                         .orElse(Eliminator.NODES);
-        return services.defenders().stream()
-                .map(e -> new MoveEvaluator(e, services.endings().tables(), nodes, token))
-                .toList();
+        List<MoveEvaluator> each =
+                services.defenders().stream()
+                        .map(e -> new MoveEvaluator(e, services.endings().tables(), nodes, token))
+                        .toList();
+        return new MoveEvaluators(each, services.scheduler().helpers());
     }
 
     private void take(Position position, Elimination now) {

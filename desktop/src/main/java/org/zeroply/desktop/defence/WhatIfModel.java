@@ -127,7 +127,7 @@ final class WhatIfModel {
                         name,
                         (cancellation, progress) -> {
                             try {
-                                MoveEvaluator evaluator = defence.evaluators(cancellation).get(0);
+                                MoveEvaluator evaluator = defence.evaluators(cancellation).first();
                                 return Optional.of(filling.run(evaluator, progress));
                             } catch (CancellationException e) {
                                 return Optional.empty();

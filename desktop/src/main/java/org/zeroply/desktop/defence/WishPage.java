@@ -88,7 +88,7 @@ final class WishPage extends VBox {
                         (cancellation, progress) -> {
                             try {
                                 return Optional.of(
-                                        new WishFinder(model.evaluators(cancellation).get(0))
+                                        new WishFinder(model.evaluators(cancellation).first())
                                                 .find(position, man, to, progress::accept));
                             } catch (CancellationException e) {
                                 return Optional.empty();

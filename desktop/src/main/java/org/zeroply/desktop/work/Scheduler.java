@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executor;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.RejectedExecutionException;
@@ -67,6 +68,16 @@ public final class Scheduler implements AutoCloseable {
 
     private final Messages messages;
     private final Map<Lane, ExecutorService> lanes = new EnumMap<>(Lane.class);
+
+    /** Threads that a piece of work may use beside its own. */
+    private final ExecutorService helpers =
+            Executors.newCachedThreadPool(
+                    work -> {
+                        Thread thread = new Thread(work, "helper");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+
     private final Set<Task<?>> open = ConcurrentHashMap.newKeySet();
     private final ObjectProperty<Task<?>> shown = new SimpleObjectProperty<>();
 
@@ -88,6 +99,11 @@ public final class Scheduler implements AutoCloseable {
         thread.setDaemon(true);
         thread.setPriority(lane.priority);
         return thread;
+    }
+
+    /** What runs the parts of a piece of work side by side; it ends with the program. */
+    public Executor helpers() {
+        return helpers;
     }
 
     /** The longer work that is going on and that somebody waits for; null for none. */
@@ -212,6 +228,7 @@ public final class Scheduler implements AutoCloseable {
                         executor.shutdownNow();
                     }
                 });
+        helpers.shutdown();
         long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(SECONDS_TO_END);
         try {
             for (ExecutorService executor : lanes.values()) {

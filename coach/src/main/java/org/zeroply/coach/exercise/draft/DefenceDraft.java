@@ -28,7 +28,7 @@ import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.Threat;
 import org.zeroply.coach.evaluation.Holding;
-import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
@@ -59,13 +59,13 @@ public final class DefenceDraft {
     /** A group for moves of which only the best counts. */
     private static final String ONE = "key";
 
-    private final List<MoveEvaluator> evaluators;
+    private final MoveEvaluators evaluators;
 
     /**
      * @param evaluators with the nodes for each move; see {@link Eliminator}
      */
-    public DefenceDraft(List<MoveEvaluator> evaluators) {
-        this.evaluators = List.copyOf(evaluators);
+    public DefenceDraft(MoveEvaluators evaluators) {
+        this.evaluators = evaluators;
     }
 
     /**

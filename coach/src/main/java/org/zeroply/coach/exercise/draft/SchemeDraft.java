@@ -19,6 +19,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
@@ -199,7 +200,8 @@ public final class SchemeDraft {
     /** Drafts exercises of the kind {@code defence} with the same engine. */
     public DefenceDraft defence(Cancellation cancellation) {
         return new DefenceDraft(
-                List.of(new MoveEvaluator(engine, endings, Eliminator.NODES, cancellation)));
+                MoveEvaluators.alone(
+                        new MoveEvaluator(engine, endings, Eliminator.NODES, cancellation)));
     }
 
     private MoveEvaluator evaluator(Cancellation cancellation) {
