@@ -31,9 +31,9 @@ java -XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 
 exit /b
 :desktop
 java -XX:+UseSerialGC -Xmn32m --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
-  -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.Main %*
+  -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.DesktopLauncher %*
 exit /b
 :shots
 java -Dprism.order=sw -cp "%root%workshop\target\javafx\*;%root%workshop\target\lib\*;%root%workshop\target\workshop-0.1.0.jar" ^
-  org.zeroply.workshop.Main %*
+  org.zeroply.workshop.WorkshopLauncher %*
 exit /b

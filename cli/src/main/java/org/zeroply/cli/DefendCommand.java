@@ -161,7 +161,7 @@ final class DefendCommand implements Callable<Integer> {
     /** Two engines, for as many cores. */
     private MoveEvaluators evaluators(MoveEvaluator evaluator, EndingTables tables) {
         BuiltInEngine second = new BuiltInEngine(MEGABYTES, tables);
-        return SideBySide.of(
+        return EvaluatorThreads.of(
                 List.of(evaluator, new MoveEvaluator(second, tables, nodes, new Cancellation())));
     }
 

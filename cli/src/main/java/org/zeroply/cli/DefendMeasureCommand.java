@@ -59,9 +59,10 @@ final class DefendMeasureCommand implements Callable<Integer> {
         }
         List<BuiltInEngine> engines = List.of(new BuiltInEngine(64), new BuiltInEngine(64));
         MoveEvaluators evaluators =
-                SideBySide.of(engines.stream().map(e -> evaluator(e, nodes)).toList());
+                EvaluatorThreads.of(engines.stream().map(e -> evaluator(e, nodes)).toList());
         MoveEvaluators longer =
-                SideBySide.of(engines.stream().map(e -> evaluator(e, nodes * times)).toList());
+                EvaluatorThreads.of(
+                        engines.stream().map(e -> evaluator(e, nodes * times)).toList());
         ObjectNode document = Output.document().put("positions", positions).put("nodes", nodes);
         list = document.putArray("changes");
         List<Position> found =

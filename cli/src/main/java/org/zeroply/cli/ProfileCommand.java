@@ -12,8 +12,8 @@ import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.fact.tactics.theme.Theme;
-import org.zeroply.coach.review.profile.Estimate;
 import org.zeroply.coach.review.profile.GameFigures;
+import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.library.print.StudentReport;
 import picocli.CommandLine;
@@ -96,7 +96,7 @@ final class ProfileCommand implements Callable<Integer> {
         node.set("withTime", estimate(profile.inCalm()));
         node.set("inTimeTrouble", estimate(profile.inTrouble()));
         ArrayNode course = node.putArray("course");
-        List<Estimate> trend = profile.trend();
+        List<MeanLoss> trend = profile.trend();
         for (int i = 0; i < profile.games().size(); i++) {
             ObjectNode point = course.addObject().put("game", profile.games().get(i).title());
             point.put("date", profile.games().get(i).date());
@@ -108,7 +108,7 @@ final class ProfileCommand implements Callable<Integer> {
         return node.put("change", profile.change());
     }
 
-    private static ObjectNode estimate(Estimate e) {
+    private static ObjectNode estimate(MeanLoss e) {
         ObjectNode node = Output.document().put("mean", e.mean());
         e.margin().ifPresent(m -> node.put("low", e.low()).put("high", e.high()));
         return node.put("games", e.games()).put("moves", e.moves());
@@ -137,7 +137,7 @@ final class ProfileCommand implements Callable<Integer> {
         }
     }
 
-    private static void row(PrintWriter out, String name, Estimate estimate) {
+    private static void row(PrintWriter out, String name, MeanLoss estimate) {
         if (estimate.games() > 0) {
             out.printf("  %-18s %s%n", name, estimate.text());
         }

@@ -20,7 +20,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
-import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.defence.DefenceModel;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.engine.analysis.Cancellation;
@@ -71,8 +71,8 @@ class DefenceDeskTest extends WindowTest {
         until(() -> !services.scheduler().isBusy());
     }
 
-    private static List<Finding> findings(FxRobot robot, String id) {
-        return robot.lookup(id).<ListView<Finding>>query().getItems();
+    private static List<Remark> findings(FxRobot robot, String id) {
+        return robot.lookup(id).<ListView<Remark>>query().getItems();
     }
 
     private static void fire(FxRobot robot, String button) {

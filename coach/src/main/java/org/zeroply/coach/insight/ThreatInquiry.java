@@ -72,21 +72,27 @@ final class ThreatInquiry implements Inquiry {
         if (!best.mates()) {
             afterFlight(position, best.move().to(), evaluator.withNodes(nodes)).ifPresent(found);
         }
-        Fact told = fact(position, passed, best, best.score().ordinal() - otherwise);
+        Fact told = fact(position, passed, best, otherwise);
         found.accept(told);
         if (told.traits().contains("concrete")) {
             IgnoredThreat.of(position, best, own, evaluator).ifPresent(found);
         }
     }
 
-    private static Fact fact(Position position, Position passed, Weighed best, int gain) {
+    /**
+     * @param otherwise what the other side gets when the pass is not made; where that decides the
+     *     game already, only a mate is a threat
+     */
+    private static Fact fact(Position position, Position passed, Weighed best, int otherwise) {
+        int gain = best.score().ordinal() - otherwise;
         Side side = passed.sideToMove();
         int won = LineGain.settledHundredths(passed, best.line());
         String move = San.write(passed, best.move());
         boolean concrete =
                 best.mates()
-                        || won >= MATERIAL && gain >= FELT
-                        || gain >= HARM && improves(position, best);
+                        || otherwise < DECIDES
+                                && (won >= MATERIAL && gain >= FELT
+                                        || gain >= HARM && improves(position, best));
         String text;
         List<Theme> themes = concrete ? LineMotifs.of(passed, best.line()) : List.of();
         String by = themes.isEmpty() ? "" : " (" + LineMotifs.words(themes, List.of()) + ")";

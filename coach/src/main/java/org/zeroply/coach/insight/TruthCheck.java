@@ -120,9 +120,13 @@ public final class TruthCheck {
             return Optional.empty();
         }
         Position passed = position.play(Move.NULL);
+        Weighed threat = evaluator.weigh(passed, fact.line().get(1));
+        if (threat.mates()) {
+            // Mate is a threat also where the best defence is mated as well.
+            return Optional.of(true);
+        }
         int otherwise = -evaluator.choice(position).orElseThrow().best().score().ordinal();
-        int then = evaluator.weigh(passed, fact.line().get(1)).score().ordinal();
-        return Optional.of(then - otherwise >= HALF_A_PAWN);
+        return Optional.of(threat.score().ordinal() - otherwise >= HALF_A_PAWN);
     }
 
     /** It loses by its best move, and what it is said to guard it attacks. */

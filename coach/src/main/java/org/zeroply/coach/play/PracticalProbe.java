@@ -4,7 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.review.profile.Estimate;
+import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -55,7 +55,7 @@ public final class PracticalProbe {
                     wins * (1 - mean) * (1 - mean)
                             + draws * (0.5 - mean) * (0.5 - mean)
                             + losses * mean * mean;
-            return Estimate.student(n - 1) * Math.sqrt(squares / (n - 1) / n);
+            return MeanLoss.student(n - 1) * Math.sqrt(squares / (n - 1) / n);
         }
 
         /** In print: {@code White scores 62 ± 14 of 100 in 20 games (+11 =3 -6)}. */

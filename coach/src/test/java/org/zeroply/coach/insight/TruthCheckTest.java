@@ -91,6 +91,10 @@ class TruthCheckTest {
         "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, wins, CONFIRMED",
         "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, loses, FALSE",
         "PAWN_RACE, 8/8/8/1P5p/8/8/6k1/K7 w - - 0 1, b5b6, both promote, NOT_TRIED",
+        "THREAT, 6k1/5ppp/8/8/8/8/r4PPP/Q5K1 b - - 0 1, -- a1a2, concrete, CONFIRMED",
+        "THREAT, 5rk1/5ppp/5Q2/8/8/8/8/6KR b - - 0 1, -- g1g2, concrete, FALSE",
+        "THREAT, 7k/6pp/8/6N1/8/1Q6/6PP/6K1 b - - 0 1, -- b3g8, concrete, FALSE",
+        "THREAT, r6k/6pp/8/6N1/8/8/6PP/1Q4K1 b - - 0 1, -- b1h7, concrete, CONFIRMED",
         "CHECKS, 6k1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, mates, CONFIRMED",
         "CHECKS, 5rk1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, mates, FALSE",
         "CHECKS, 5rk1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1, a1a8, runs_out, NOT_TRIED",
@@ -101,7 +105,10 @@ class TruthCheckTest {
         List<Move> line = new ArrayList<>();
         Position now = position;
         for (String word : moves.split(" ")) {
-            Move move = move(now, word.substring(0, 2), word.substring(2));
+            Move move =
+                    word.equals("--")
+                            ? Move.NULL
+                            : move(now, word.substring(0, 2), word.substring(2));
             line.add(move);
             now = now.play(move);
         }

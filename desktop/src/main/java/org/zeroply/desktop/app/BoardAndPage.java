@@ -9,7 +9,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Split;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** Gives the board and the page of the desk in front their room. */
 final class BoardAndPage extends StackPane {
@@ -37,7 +37,7 @@ final class BoardAndPage extends StackPane {
     /**
      * @param foot stands under the page
      */
-    BoardAndPage(Memory memory, BoardColumn column, Node foot) {
+    BoardAndPage(WindowMemory memory, BoardColumn column, Node foot) {
         this.column = column;
         page.getStyleClass().add("plain-scroll");
         page.setFitToWidth(true);

@@ -20,7 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** Every command with its key: type any words of it, Enter does it; those used last come first. */
 final class CommandPane extends VBox {
@@ -30,10 +30,10 @@ final class CommandPane extends VBox {
 
     private final TextField filter = new TextField();
     private final ListView<Command> list;
-    private final Memory memory;
+    private final WindowMemory memory;
     private final Runnable close;
 
-    CommandPane(String title, List<Command> commands, Memory memory, Runnable close) {
+    CommandPane(String title, List<Command> commands, WindowMemory memory, Runnable close) {
         super(8);
         this.memory = memory;
         this.close = close;

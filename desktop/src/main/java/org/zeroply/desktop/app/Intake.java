@@ -14,9 +14,9 @@ import javafx.stage.Window;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
+import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.library.sample.SampleLibrary;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
@@ -29,7 +29,7 @@ final class Intake {
     private final Consumer<ImportReport> demo;
     private final Consumer<Position> analyse;
     private final Supplier<Window> window;
-    private final Memory memory;
+    private final WindowMemory memory;
 
     /**
      * @param imported told what was imported
@@ -44,7 +44,7 @@ final class Intake {
             Consumer<ImportReport> demo,
             Consumer<Position> analyse,
             Supplier<Window> window,
-            Memory memory) {
+            WindowMemory memory) {
         this.memory = memory;
         this.services = services;
         this.imported = imported;

@@ -8,7 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javafx.scene.Scene;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** How the window looks: in which light, and in which size of text; remembered. */
 final class Looks {
@@ -49,11 +49,11 @@ final class Looks {
     private static final Pattern FONT_SIZE = Pattern.compile("-fx-font-size: *([0-9.]+)px");
     private static final Pattern CELL_SIZE = Pattern.compile("-fx-(cell-size|size): *([0-9.]+)");
 
-    private final Memory memory;
+    private final WindowMemory memory;
     private Light light;
     private int percent;
 
-    Looks(Memory memory) {
+    Looks(WindowMemory memory) {
         this.memory = memory;
         light = memory.get("light").flatMap(Looks::named).orElse(Light.PAPER);
         int kept = memory.number("text").map(Double::intValue).orElse(USUAL);

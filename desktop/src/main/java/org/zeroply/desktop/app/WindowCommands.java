@@ -14,8 +14,8 @@ import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.work.EngineSettings;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** What can be done in the window: by key, by the palette, and by menus. */
 final class WindowCommands {
@@ -25,7 +25,7 @@ final class WindowCommands {
 
     private final Workbench bench;
     private final Services services;
-    private final Memory memory;
+    private final WindowMemory memory;
     private final Intake intake;
     private final Help help;
     private final LibraryCare care;

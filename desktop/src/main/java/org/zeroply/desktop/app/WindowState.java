@@ -4,7 +4,7 @@ import java.util.List;
 import javafx.geometry.Rectangle2D;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** Size and place of the window from one day to the next, on the screens that are there today. */
 final class WindowState {
@@ -18,10 +18,10 @@ final class WindowState {
     private static final double HOLD = 120;
 
     private final Stage stage;
-    private final Memory memory;
+    private final WindowMemory memory;
     private Rectangle2D size = new Rectangle2D(0, 0, USUAL_WIDTH, USUAL_HEIGHT);
 
-    WindowState(Stage stage, Memory memory) {
+    WindowState(Stage stage, WindowMemory memory) {
         this.stage = stage;
         this.memory = memory;
     }

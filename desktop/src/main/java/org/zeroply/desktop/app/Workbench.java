@@ -31,16 +31,16 @@ import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.solve.SolveDesk;
 import org.zeroply.desktop.students.StudentsDesk;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.library.transfer.ImportReport;
 
 /** The whole window: margin of desks, board, the desk in front, status row, and cards over it. */
 public final class Workbench extends StackPane {
 
     private final Services services;
-    private final Memory memory;
+    private final WindowMemory memory;
     private final Looks looks;
     private final Dialogs dialogs = new Dialogs(this);
     private final BoardColumn column = new BoardColumn(this::boardMenu);

@@ -18,10 +18,10 @@ import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zeroply.desktop.work.LogBook;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WarmUp;
+import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -43,7 +43,7 @@ public final class ZeroPly extends Application {
     private static final Duration BEFORE_WARM_UP = Duration.seconds(2);
 
     private Stage stage;
-    private Memory memory;
+    private WindowMemory memory;
     private WindowState state;
     private Optional<Services> services = Optional.empty();
     private Optional<Workbench> workbench = Optional.empty();
@@ -61,7 +61,7 @@ public final class ZeroPly extends Application {
         List<String> arguments = getParameters().getRaw();
         boolean demo = isDemo();
         memory =
-                new Memory(
+                new WindowMemory(
                         demo
                                 ? Optional.empty()
                                 : Optional.of(folder().resolve("window.properties")));
@@ -188,11 +188,11 @@ public final class ZeroPly extends Application {
      * and no tables of endings are asked.
      */
     public static Services services(Library library, boolean fixedLimits) {
-        return services(library, new Memory(Optional.empty()), fixedLimits);
+        return services(library, new WindowMemory(Optional.empty()), fixedLimits);
     }
 
     /** Services for a window that remembers its looks. */
-    public static Services services(Library library, Memory memory, boolean fixedLimits) {
+    public static Services services(Library library, WindowMemory memory, boolean fixedLimits) {
         Limits limits = fixedLimits ? Limits.nodes(150_000) : Limits.NONE;
         return new Services(library, memory, Clock.systemUTC(), limits, !fixedLimits);
     }

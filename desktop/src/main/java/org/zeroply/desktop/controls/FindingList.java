@@ -16,9 +16,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Findings one under the other; choosing one leads to its spot. */
-public final class FindingList extends ListView<Finding> {
+public final class FindingList extends ListView<Remark> {
 
-    private final ObservableList<Finding> findings = FXCollections.observableArrayList();
+    private final ObservableList<Remark> findings = FXCollections.observableArrayList();
     private List<Command> commands = List.of();
     private Runnable onRemove = () -> {};
 
@@ -57,7 +57,7 @@ public final class FindingList extends ListView<Finding> {
 
     /** What can be done about the chosen finding. */
     private List<Command> menu() {
-        Finding chosen = getSelectionModel().getSelectedItem();
+        Remark chosen = getSelectionModel().getSelectedItem();
         if (chosen == null) {
             return List.of();
         }
@@ -80,7 +80,7 @@ public final class FindingList extends ListView<Finding> {
     }
 
     private void go() {
-        Finding chosen = getSelectionModel().getSelectedItem();
+        Remark chosen = getSelectionModel().getSelectedItem();
         if (chosen != null) {
             chosen.go().run();
         }
@@ -96,21 +96,21 @@ public final class FindingList extends ListView<Finding> {
 
     private void name(Button button, String usual) {
         button.setDisable(step().isEmpty());
-        button.setText(step().map(Finding.Step::name).orElse(usual));
+        button.setText(step().map(Remark.Step::name).orElse(usual));
     }
 
-    private Optional<Finding.Step> step() {
-        return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Finding::step);
+    private Optional<Remark.Step> step() {
+        return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Remark::step);
     }
 
     /** Shows other findings. */
-    public void show(List<Finding> now) {
+    public void show(List<Remark> now) {
         if (!findings.equals(now)) {
             findings.setAll(now);
         }
     }
 
-    private static final class Cell extends ListCell<Finding> {
+    private static final class Cell extends ListCell<Remark> {
 
         private final Label kind = Widgets.label("", "finding-kind");
         private final Label text = Widgets.wrapped("", "finding-text");
@@ -132,7 +132,7 @@ public final class FindingList extends ListView<Finding> {
         }
 
         @Override
-        protected void updateItem(Finding item, boolean empty) {
+        protected void updateItem(Remark item, boolean empty) {
             super.updateItem(item, empty);
             setText(null);
             setGraphic(empty || item == null ? null : row);

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 /**
  * Two regions with a divider between them that can be dragged. Where it was dragged to is
@@ -16,7 +16,7 @@ import org.zeroply.desktop.work.Memory;
  */
 public final class Split extends SplitPane {
 
-    private final Memory memory;
+    private final WindowMemory memory;
     private final DoubleUnaryOperator usual;
     private String name;
     private boolean ours;
@@ -26,7 +26,7 @@ public final class Split extends SplitPane {
      * @param usual pixels of the first region, by those of both
      */
     public Split(
-            Memory memory,
+            WindowMemory memory,
             String name,
             Orientation orientation,
             DoubleUnaryOperator usual,

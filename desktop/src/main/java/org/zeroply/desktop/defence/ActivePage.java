@@ -17,8 +17,8 @@ import org.zeroply.coach.defence.ActiveDefence;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.FortressTest;
 import org.zeroply.coach.play.Strength;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
@@ -117,7 +117,7 @@ final class ActivePage extends VBox {
         return done;
     }
 
-    private Finding finding(Elimination e, ActiveDefence.Try t) {
+    private Remark finding(Elimination e, ActiveDefence.Try t) {
         Position position = e.position();
         Side side = position.sideToMove();
         OptionalDouble practice = t.practice(side);
@@ -137,7 +137,7 @@ final class ActivePage extends VBox {
                 t.given() == 0
                         ? " The best passive move, to compare with."
                         : " For it: " + String.join("; ", t.counterplay()) + ".";
-        return new Finding(
+        return new Remark(
                 t.given() == 0 ? "Passive" : "Active",
                 Line.numbered(position, Line.start(t.candidate().weighed().line(), SHOWN)),
                 numbers + what,

@@ -17,8 +17,8 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.fact.tactics.Contest;
 import org.zeroply.coach.insight.TiedInquiry;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 
@@ -31,7 +31,7 @@ final class ChecksPage extends VBox {
     private final Services services;
     private final DefenceModel model;
     private final Consumer<List<Mark>> draw;
-    private final List<Finding> findings = new ArrayList<>();
+    private final List<Remark> findings = new ArrayList<>();
     private final FindingList list =
             new FindingList(
                     "defence-answers",
@@ -64,7 +64,7 @@ final class ChecksPage extends VBox {
         list.show(List.of());
     }
 
-    private void add(Finding finding) {
+    private void add(Remark finding) {
         findings.removeIf(f -> f.kind().equals(finding.kind()) && f.text().equals(finding.text()));
         findings.add(0, finding);
         list.show(findings);
@@ -92,11 +92,11 @@ final class ChecksPage extends VBox {
                         });
     }
 
-    private Finding checks(Position position, Side side, ChecksEnough found) {
+    private Remark checks(Position position, Side side, ChecksEnough found) {
         List<String> path = found.kingPath().stream().map(Square::name).toList();
         String line = found.line().isEmpty() ? "" : Line.numbered(found.from(), found.line());
         String king = path.size() > 1 ? "  The king goes " + String.join(" – ", path) + "." : "";
-        return new Finding(
+        return new Remark(
                 side.word() + "'s checks",
                 sentence(found),
                 ((line.isEmpty() ? "" : line + ".") + king).strip(),
@@ -154,12 +154,12 @@ final class ChecksPage extends VBox {
 
     private void tied(List<Fact> facts) {
         if (facts.isEmpty()) {
-            add(new Finding("Tied pieces", "No man is tied to a duty.", "", () -> {}));
+            add(new Remark("Tied pieces", "No man is tied to a duty.", "", () -> {}));
         }
         for (Fact fact : facts) {
             String side = fact.side().map(Side::word).orElse("");
             add(
-                    new Finding(
+                    new Remark(
                             "Tied: " + side,
                             fact.text(),
                             "",
@@ -178,7 +178,7 @@ final class ChecksPage extends VBox {
                             Scene scene = new Scene(p);
                             Contest contest = Contest.of(scene, square);
                             add(
-                                    new Finding(
+                                    new Remark(
                                             "Contest of " + Square.name(square),
                                             contest.text(scene),
                                             "",

@@ -12,8 +12,8 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.Pin;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 
 /**
@@ -48,12 +48,12 @@ final class PinsPage extends VBox {
         List<Pin> pins = model.pinsProperty().get();
         count.setText(
                 pins.isEmpty() ? "No pins" : pins.size() == 1 ? "One pin" : pins.size() + " pins");
-        List<Finding> findings = new ArrayList<>();
+        List<Remark> findings = new ArrayList<>();
         model.position().ifPresent(p -> pins.forEach(pin -> add(findings, p, pin)));
         list.show(findings);
     }
 
-    private void add(List<Finding> findings, Position position, Pin pin) {
+    private void add(List<Remark> findings, Position position, Pin pin) {
         Scene scene = new Scene(position);
         String to =
                 pin.kind() == Pin.Kind.SQUARE
@@ -61,7 +61,7 @@ final class PinsPage extends VBox {
                         : "the " + scene.man(pin.behind());
         long works = pin.waysOut().stream().filter(w -> w.works().orElse(false)).count();
         findings.add(
-                new Finding(
+                new Remark(
                         "Pin",
                         scene.man(pin.pinned())
                                 + " is pinned to "
@@ -94,7 +94,7 @@ final class PinsPage extends VBox {
                 + Square.name(first.to());
     }
 
-    private Finding way(Position position, Pin pin, Pin.WayOut way) {
+    private Remark way(Position position, Pin pin, Pin.WayOut way) {
         String works = way.works().map(w -> w ? "works" : "fails").orElse("unclear");
         Position after = position.play(way.move());
         String refutation =
@@ -103,7 +103,7 @@ final class PinsPage extends VBox {
                         : "refuted by " + Line.numbered(after, Line.start(way.refutation(), 6));
         List<Move> line = new ArrayList<>(List.of(way.move()));
         line.addAll(way.refutation());
-        return new Finding(
+        return new Remark(
                 works,
                 San.write(position, way.move()) + "  " + way.way().words(),
                 refutation,

@@ -15,8 +15,8 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.Wish;
 import org.zeroply.coach.defence.WishFinder;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 
@@ -106,14 +106,14 @@ final class WishPage extends VBox {
     private void show(Wish wish) {
         Position position = wish.position();
         now.setText(text(wish));
-        List<Finding> findings = new ArrayList<>();
+        List<Remark> findings = new ArrayList<>();
         for (Wish.Preparation set : wish.sets()) {
             List<String> shots = shots(position, set);
             String orders =
                     set.orders().size() > 1 ? "in any of " + set.orders().size() + " orders. " : "";
             String beware = shots.isEmpty() ? "" : "Beware of " + String.join("; ", shots) + ". ";
             findings.add(
-                    new Finding(
+                    new Remark(
                             "Prepared",
                             names(position, set.moves()),
                             orders + beware + "Line: " + Line.numbered(position, set.line()),

@@ -18,8 +18,8 @@ import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.work.Services;
@@ -135,10 +135,10 @@ final class CheckPage extends VBox {
         services.messages().say(verdict.getText());
     }
 
-    private Finding finding(MoveTree tree, org.zeroply.coach.exercise.sound.Finding found) {
+    private Remark finding(MoveTree tree, org.zeroply.coach.exercise.sound.Finding found) {
         String kind = found.kind().title() + " (" + found.severity().word() + ")";
-        Finding finding =
-                new Finding(kind, found.line(), found.detail(), () -> play(tree, found.line()));
+        Remark finding =
+                new Remark(kind, found.line(), found.detail(), () -> play(tree, found.line()));
         return switch (found.kind()) {
             case SECOND_SOLUTION ->
                     finding.with("Take it in as equal", () -> takeIn(tree, found.line(), true));

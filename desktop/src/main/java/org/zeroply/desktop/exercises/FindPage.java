@@ -28,8 +28,8 @@ import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.Phase;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Command;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Drafts;
 import org.zeroply.desktop.work.ExerciseSearch;
@@ -214,11 +214,11 @@ final class FindPage extends VBox {
         }
     }
 
-    private Finding finding(FindStore.GameFind find) {
+    private Remark finding(FindStore.GameFind find) {
         Prospect p = find.prospect();
         String length = p.ownMoves() == 1 ? "1 move" : p.ownMoves() + " moves";
         String themes = p.themes().isEmpty() ? "" : "  ·  " + String.join(", ", p.themes());
-        return new Finding(
+        return new Remark(
                 p.position().sideToMove().word() + ", " + length,
                 find.title() + themes,
                 p.reason() + ".",

@@ -25,9 +25,9 @@ import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.CandidatesView;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.desktop.work.WindowMemory;
 
 /** Games: find one, replay it, work out lines with the engine beside them. */
 public final class GamesDesk implements Desk {
@@ -57,7 +57,7 @@ public final class GamesDesk implements Desk {
         sheet.onMenu(new MoveCommands(model.session(), services.messages())::menu);
         candidates = new CandidatesView(services.live(), model.session());
         annotations = new AnnotationBar(model.session(), services.messages());
-        Memory memory = services.memory();
+        WindowMemory memory = services.memory();
         list = new GamesList(model, services, dialogs, bringIn, content);
         title =
                 new GameTitle(

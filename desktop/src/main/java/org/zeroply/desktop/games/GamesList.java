@@ -22,8 +22,8 @@ import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PagedRows;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.library.store.CollectionStore;
 import org.zeroply.library.store.SheetKind;
 import org.zeroply.library.store.SheetOrder;
@@ -43,7 +43,7 @@ final class GamesList {
     private final GamesModel model;
     private final Services services;
     private final Dialogs dialogs;
-    private final Memory memory;
+    private final WindowMemory memory;
     private final Node owner;
     private final TextField search = new TextField();
     private final ComboBox<SheetKind> kind = new ComboBox<>();

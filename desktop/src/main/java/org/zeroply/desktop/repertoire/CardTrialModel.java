@@ -11,7 +11,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardTrial;
-import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.store.SheetKind;
@@ -39,7 +39,7 @@ final class CardTrialModel {
      * @param summary in a sentence; empty while nothing was tried
      * @param games where it applied
      */
-    record Shown(String summary, List<Finding> games) {
+    record Shown(String summary, List<Remark> games) {
         static final Shown NOTHING = new Shown("", List.of());
     }
 
@@ -65,7 +65,7 @@ final class CardTrialModel {
     private Shown look(Card card, Side side, Cancellation cancellation, Consumer<Double> progress) {
         List<SheetRow> rows = services.library().sheets().find(SheetQuery.all(SheetKind.GAME));
         List<CardTrial.Case> cases = new ArrayList<>();
-        List<Finding> games = new ArrayList<>();
+        List<Remark> games = new ArrayList<>();
         int looked = 0;
         for (SheetRow row : rows) {
             if (cancellation.isCancelled()) {
@@ -83,9 +83,9 @@ final class CardTrialModel {
         return new Shown(summary(new CardTrial(card, side, looked, cases)), games);
     }
 
-    private Finding finding(CardTrial.Case c, SheetRow row) {
+    private Remark finding(CardTrial.Case c, SheetRow row) {
         String text = row.title() + ", move " + (c.ply() + 1) / 2 + ": " + c.played();
-        return new Finding(kind(c.followed()), text, row.result(), () -> openGame.accept(row.id()));
+        return new Remark(kind(c.followed()), text, row.result(), () -> openGame.accept(row.id()));
     }
 
     /** What became of a card in a game. */

@@ -19,7 +19,7 @@ import javafx.util.Duration;
 import javafx.util.StringConverter;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.training.drill.Progress;
+import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
@@ -189,7 +189,7 @@ final class DrillView extends VBox {
             return;
         }
         RepertoireView view = model.viewProperty().get().get();
-        Progress all = sum(view.chapters());
+        DrillProgress all = sum(view.chapters());
         add(
                 Widgets.wrapped(
                         model.studentProperty().get().get().name()
@@ -231,12 +231,12 @@ final class DrillView extends VBox {
         add(standing(ours));
     }
 
-    private static Progress sum(List<Progress> parts) {
+    private static DrillProgress sum(List<DrillProgress> parts) {
         return parts.stream()
                 .reduce(
-                        new Progress(0, 0, 0, 0, 0, 0),
+                        new DrillProgress(0, 0, 0, 0, 0, 0),
                         (a, b) ->
-                                new Progress(
+                                new DrillProgress(
                                         a.questions() + b.questions(),
                                         a.fresh() + b.fresh(),
                                         a.due() + b.due(),
@@ -250,22 +250,22 @@ final class DrillView extends VBox {
         table.setPrefHeight(HEADER + ROW * Math.max(3, chapters.size()));
         table.setFocusTraversable(false);
         table.text("Chapter", 160, Chapter::title);
-        column(table, "Asked", Progress::questions);
-        column(table, "New", Progress::fresh);
-        column(table, "Due", Progress::due);
+        column(table, "Asked", DrillProgress::questions);
+        column(table, "New", DrillProgress::fresh);
+        column(table, "Due", DrillProgress::due);
         table.figure(
                 "Known",
                 64,
-                c -> c.standing().map(Progress::share).orElse(-1.0),
+                c -> c.standing().map(DrillProgress::share).orElse(-1.0),
                 share -> share < 0 ? "" : Words.percent(share));
-        column(table, "Answers", Progress::asked);
-        column(table, "At once", Progress::rightFirst);
+        column(table, "Answers", DrillProgress::asked);
+        column(table, "At once", DrillProgress::rightFirst);
         table.show(chapters);
         return table;
     }
 
     private static void column(
-            RowTable<Chapter> table, String title, ToIntFunction<Progress> number) {
+            RowTable<Chapter> table, String title, ToIntFunction<DrillProgress> number) {
         table.figure(
                 title,
                 66,

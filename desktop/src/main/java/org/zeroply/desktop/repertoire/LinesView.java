@@ -10,7 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.drill.Progress;
+import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.desktop.board.Palette;
@@ -91,9 +91,9 @@ final class LinesView extends VBox {
         table.text("For", 56, c -> c.side().word());
         table.text("Chapter", 190, Chapter::title);
         table.figure("Moves", 62, Chapter::moves, String::valueOf);
-        table.figure("New", 50, c -> standing(c, Progress::fresh), LinesView::known);
-        table.figure("Due", 50, c -> standing(c, Progress::due), LinesView::known);
-        table.figure("Known", 64, c -> share(c, Progress::share), LinesView::part);
+        table.figure("New", 50, c -> standing(c, DrillProgress::fresh), LinesView::known);
+        table.figure("Due", 50, c -> standing(c, DrillProgress::due), LinesView::known);
+        table.figure("Known", 64, c -> share(c, DrillProgress::share), LinesView::part);
         table.figure("At once", 70, c -> share(c, LinesView::right), LinesView::part);
         table.onChoose(
                 c -> {
@@ -129,7 +129,7 @@ final class LinesView extends VBox {
         model.session().id().ifPresent(table::mark);
     }
 
-    private static int standing(Chapter chapter, ToIntFunction<Progress> figure) {
+    private static int standing(Chapter chapter, ToIntFunction<DrillProgress> figure) {
         return chapter.standing().map(figure::applyAsInt).orElse(-1);
     }
 
@@ -137,7 +137,7 @@ final class LinesView extends VBox {
         return figure < 0 ? "" : String.valueOf(figure);
     }
 
-    private static double share(Chapter chapter, Function<Progress, Double> figure) {
+    private static double share(Chapter chapter, Function<DrillProgress, Double> figure) {
         return chapter.standing().map(figure).orElse(-1.0);
     }
 
@@ -145,7 +145,7 @@ final class LinesView extends VBox {
         return figure < 0 ? "" : Words.percent(figure);
     }
 
-    private static double right(Progress p) {
+    private static double right(DrillProgress p) {
         return p.asked() == 0 ? -1 : (double) p.rightFirst() / p.asked();
     }
 

@@ -18,8 +18,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.repertoire.Merge;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -175,7 +175,7 @@ final class MergeView extends VBox {
     }
 
     private void plan() {
-        List<Finding> found = new ArrayList<>();
+        List<Remark> found = new ArrayList<>();
         boolean some = false;
         for (MoveTree tree : incoming) {
             try {
@@ -183,17 +183,17 @@ final class MergeView extends VBox {
                 some |= !plan.isEmpty();
                 add(plan, found);
             } catch (IllegalArgumentException e) {
-                found.add(new Finding("Left out", e.getMessage(), "", () -> {}));
+                found.add(new Remark("Left out", e.getMessage(), "", () -> {}));
             }
         }
         if (!incoming.isEmpty() && found.isEmpty()) {
-            found.add(new Finding("Nothing new", "The chapter has all of it.", "", () -> {}));
+            found.add(new Remark("Nothing new", "The chapter has all of it.", "", () -> {}));
         }
         list.show(found);
         merge.setDisable(!some || model.session().id().isEmpty());
     }
 
-    private static void add(Merge plan, List<Finding> found) {
+    private static void add(Merge plan, List<Remark> found) {
         for (Merge.Conflict c : plan.conflicts()) {
             String text =
                     (c.line().isEmpty() ? "At the start" : c.line())
@@ -202,10 +202,10 @@ final class MergeView extends VBox {
                             + " is recommended, "
                             + c.theirs()
                             + " would come in";
-            found.add(new Finding("Conflict", text, "stays " + c.ours(), () -> {}));
+            found.add(new Remark("Conflict", text, "stays " + c.ours(), () -> {}));
         }
-        plan.added().forEach(l -> found.add(new Finding("New", l, "", () -> {})));
-        plan.remarks().forEach(l -> found.add(new Finding("Says more", l, "", () -> {})));
+        plan.added().forEach(l -> found.add(new Remark("New", l, "", () -> {})));
+        plan.remarks().forEach(l -> found.add(new Remark("Says more", l, "", () -> {})));
     }
 
     private void merge() {

@@ -78,8 +78,8 @@ public final class RepertoireDesk implements Desk {
         merge = new MergeView(services, model, game);
         statistics = new StatisticsView(services, model, openGame);
         files = new RepertoireFiles(services, model, content);
-        Findings findings =
-                new Findings(
+        RepertoireFindings findings =
+                new RepertoireFindings(
                         model,
                         () -> pages.show("Lines"),
                         () -> {

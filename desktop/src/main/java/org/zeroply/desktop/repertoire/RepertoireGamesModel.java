@@ -22,7 +22,7 @@ import org.zeroply.coach.repertoire.Preparation;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.coach.review.profile.Profile;
-import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.review.ReviewedFigures;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
@@ -52,7 +52,7 @@ final class RepertoireGamesModel {
     private final RepertoireModel model;
     private final LongConsumer openGame;
     private final ReviewedFigures reviewed;
-    private final ReadOnlyObjectWrapper<List<Finding>> found =
+    private final ReadOnlyObjectWrapper<List<Remark>> found =
             new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<List<String>> players =
             new ReadOnlyObjectWrapper<>(List.of());
@@ -68,7 +68,7 @@ final class RepertoireGamesModel {
     }
 
     /** What the last question came to. */
-    ReadOnlyObjectProperty<List<Finding>> foundProperty() {
+    ReadOnlyObjectProperty<List<Remark>> foundProperty() {
         return found.getReadOnlyProperty();
     }
 
@@ -97,7 +97,7 @@ final class RepertoireGamesModel {
 
     /** A question about the games of a player. */
     private interface Asking {
-        List<Finding> run(
+        List<Remark> run(
                 RepertoireView view,
                 String name,
                 Cancellation cancellation,
@@ -132,14 +132,14 @@ final class RepertoireGamesModel {
 
     // ---- A player of ours -----------------------------------------------------------------------
 
-    private List<Finding> compare(
+    private List<Remark> compare(
             RepertoireView view,
             String name,
             Cancellation cancellation,
             Consumer<Double> progress) {
         List<MoveTree> games = games(name, view.repertoire().side());
         MoveEvaluator evaluator = new MoveEvaluator(services.marking(), NODES, cancellation);
-        List<Finding> told = new ArrayList<>();
+        List<Remark> told = new ArrayList<>();
         Map<Spot, Integer> forgotten = new LinkedHashMap<>();
         boolean readable = cardsAreReadable(view);
         for (int i = 0; i < games.size() && !cancellation.isCancelled(); i++) {
@@ -165,7 +165,7 @@ final class RepertoireGamesModel {
                     if (times > 1) {
                         told.add(
                                 0,
-                                new Finding(
+                                new Remark(
                                         "Forgotten",
                                         spot.line().isEmpty() ? "At the start" : spot.line(),
                                         times + " times",
@@ -174,7 +174,7 @@ final class RepertoireGamesModel {
                 });
         if (games.isEmpty()) {
             told.add(
-                    new Finding(
+                    new Remark(
                             "No games",
                             "The library has no game of "
                                     + name
@@ -197,14 +197,14 @@ final class RepertoireGamesModel {
         return check.card().text() + ": " + played + ", move " + move + " of " + game;
     }
 
-    private Finding left(GameComparison c, OptionalDouble loss) {
+    private Remark left(GameComparison c, OptionalDouble loss) {
         String opponent =
                 c.game().tag(model.side() == Side.WHITE ? "Black" : "White")
                         + ", "
                         + c.game().tag("Date")
                         + ": ";
         String here = c.spot().line().isEmpty() ? "at once" : c.spot().line();
-        String next = Findings.line(c.spot(), c.played());
+        String next = RepertoireFindings.line(c.spot(), c.played());
         String text =
                 switch (c.leftBy()) {
                     case US -> opponent + next + " for " + c.recommended();
@@ -223,12 +223,12 @@ final class RepertoireGamesModel {
                 loss.orElse(0) >= 0.5
                         ? String.format(Locale.ROOT, "%.0f points", loss.getAsDouble())
                         : "";
-        return new Finding(kind, text, cost, () -> model.go(c.spot()));
+        return new Remark(kind, text, cost, () -> model.go(c.spot()));
     }
 
-    private static Finding card(CardCheck check, MoveTree game) {
+    private static Remark card(CardCheck check, MoveTree game) {
         String title = game.tag("White") + " – " + game.tag("Black");
-        return new Finding(
+        return new Remark(
                 "Card",
                 words(check, check.played() + " was played", title),
                 "not followed",
@@ -250,9 +250,9 @@ final class RepertoireGamesModel {
                                         found::set));
     }
 
-    private List<Finding> spoken(
+    private List<Remark> spoken(
             RepertoireView view, Cancellation cancellation, Consumer<Double> progress) {
-        List<Finding> told = new ArrayList<>();
+        List<Remark> told = new ArrayList<>();
         List<SheetRow> rows =
                 cardsAreReadable(view)
                         ? services.library().sheets().find(SheetQuery.all(SheetKind.GAME))
@@ -263,7 +263,7 @@ final class RepertoireGamesModel {
             MoveTree game = services.library().sheets().load(row.id());
             for (CardCheck check : CardCheck.of(view.repertoire(), game)) {
                 told.add(
-                        new Finding(
+                        new Remark(
                                         CardTrialModel.kind(check.followed()),
                                         words(check, check.played(), row.title()),
                                         row.date(),
@@ -272,14 +272,14 @@ final class RepertoireGamesModel {
             }
         }
         if (told.isEmpty()) {
-            told.add(new Finding("No card", "No card applied in any game.", "", () -> {}));
+            told.add(new Remark("No card", "No card applied in any game.", "", () -> {}));
         }
         return told;
     }
 
     // ---- An opponent ----------------------------------------------------------------------------
 
-    private List<Finding> prepare(
+    private List<Remark> prepare(
             RepertoireView view,
             String name,
             Cancellation cancellation,
@@ -287,14 +287,14 @@ final class RepertoireGamesModel {
         List<MoveTree> games = games(name, view.repertoire().side().other());
         if (games.isEmpty()) {
             return List.of(
-                    new Finding(
+                    new Remark(
                             "No games",
                             "The library has no game of " + name + " against our colour.",
                             "",
                             () -> {}));
         }
         Preparation preparation = new Preparation(view.repertoire(), games, view.school());
-        List<Finding> told = new ArrayList<>();
+        List<Remark> told = new ArrayList<>();
         for (Preparation.Stop s : preparation.toRepeat(REPEAT)) {
             told.add(stop("Repeat", s));
         }
@@ -310,9 +310,11 @@ final class RepertoireGamesModel {
             double loss = evaluator.loss(s.spot().position(), s.step()).points();
             if (loss <= SOUND) {
                 told.add(
-                        new Finding(
+                        new Remark(
                                 "Side step",
-                                Findings.line(s.spot(), s.move()) + " instead of " + s.instead(),
+                                RepertoireFindings.line(s.spot(), s.move())
+                                        + " instead of "
+                                        + s.instead(),
                                 String.format(Locale.ROOT, "loses %.0f points", loss),
                                 () -> model.go(s.spot())));
             }
@@ -321,11 +323,11 @@ final class RepertoireGamesModel {
     }
 
     /** What the opponent loses a move in each opening, from the games that are reviewed. */
-    private List<Finding> losses(String name, Side side, Cancellation cancellation) {
+    private List<Remark> losses(String name, Side side, Cancellation cancellation) {
         List<GameFigures> figures = reviewed.of(name, side, cancellation);
         if (figures.isEmpty()) {
             return List.of(
-                    new Finding(
+                    new Remark(
                             "Their losses",
                             "None of these games is reviewed yet; the Review desk does it.",
                             "",
@@ -334,7 +336,7 @@ final class RepertoireGamesModel {
         return Profile.of(name, figures).byOpening().stream()
                 .map(
                         o ->
-                                new Finding(
+                                new Remark(
                                         "Their losses",
                                         o.name(),
                                         o.loss().text()
@@ -344,10 +346,10 @@ final class RepertoireGamesModel {
                 .toList();
     }
 
-    private Finding stop(String kind, Preparation.Stop s) {
-        return new Finding(
+    private Remark stop(String kind, Preparation.Stop s) {
+        return new Remark(
                 kind,
-                Findings.line(s.spot(), s.recommended()),
+                RepertoireFindings.line(s.spot(), s.recommended()),
                 Words.percent(s.probability()) + ", " + Words.games(s.games()),
                 () -> model.go(s.spot()));
     }
@@ -372,7 +374,7 @@ final class RepertoireGamesModel {
                                 found.set(orders.stream().map(o -> order(o, spot.get())).toList()));
     }
 
-    private Finding order(MoveOrders.Order order, Spot spot) {
+    private Remark order(MoveOrders.Order order, Spot spot) {
         String text =
                 order.line()
                         + (order.allows().isEmpty()
@@ -381,6 +383,6 @@ final class RepertoireGamesModel {
                         + (order.avoids().isEmpty()
                                 ? ""
                                 : "; avoids " + String.join(", ", order.avoids()));
-        return new Finding("Order", text, "", () -> model.go(spot));
+        return new Remark("Order", text, "", () -> model.go(spot));
     }
 }

@@ -26,7 +26,7 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.training.drill.Progress;
+import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
@@ -52,7 +52,7 @@ public final class RepertoireModel {
      * @param standing where the chosen student stands in it; empty while that is not known
      */
     public record Chapter(
-            long id, Side side, String title, int moves, Optional<Progress> standing) {}
+            long id, Side side, String title, int moves, Optional<DrillProgress> standing) {}
 
     private final Services services;
     private final Clock clock;

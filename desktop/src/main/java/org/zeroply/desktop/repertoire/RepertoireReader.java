@@ -14,9 +14,9 @@ import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.coach.training.drill.Memory;
 import org.zeroply.coach.training.drill.NotedMemory;
-import org.zeroply.coach.training.drill.Progress;
 import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
@@ -89,9 +89,9 @@ final class RepertoireReader {
             Repertoire repertoire = Repertoire.of(ids.stream().map(trees::get).toList());
             Map<Optional<Approach>, Questions> bySchool = new HashMap<>();
             Questions questions = bySchool.computeIfAbsent(moves, m -> Questions.of(repertoire, m));
-            List<Progress> standing = new ArrayList<>();
+            List<DrillProgress> standing = new ArrayList<>();
             for (int i = 0; i < ids.size(); i++) {
-                standing.add(Progress.of(questions.ofChapter(i), memory, today));
+                standing.add(DrillProgress.of(questions.ofChapter(i), memory, today));
                 list.add(
                         chapter(
                                 rows,
@@ -149,7 +149,7 @@ final class RepertoireReader {
         for (Student each : library.students().all()) {
             Optional<Approach> moves = library.recall().approach(each.id());
             Questions questions = bySchool.computeIfAbsent(moves, m -> Questions.of(repertoire, m));
-            Progress standing = Progress.of(questions.all(), memory(each), today);
+            DrillProgress standing = DrillProgress.of(questions.all(), memory(each), today);
             club.add(new RepertoireView.Learner(each, moves, standing));
         }
         return club;
@@ -187,7 +187,7 @@ final class RepertoireReader {
             long id,
             Side side,
             Map<Long, MoveTree> trees,
-            Optional<Progress> standing) {
+            Optional<DrillProgress> standing) {
         String title = rows.stream().filter(r -> r.id() == id).findFirst().orElseThrow().title();
         return new RepertoireModel.Chapter(
                 id, side, title, trees.get(id).nodes().size() - 1, standing);

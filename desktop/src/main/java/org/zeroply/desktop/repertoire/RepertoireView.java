@@ -9,8 +9,8 @@ import org.zeroply.coach.repertoire.Coverage;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.coach.training.drill.Memory;
-import org.zeroply.coach.training.drill.Progress;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.library.store.Student;
@@ -35,12 +35,12 @@ public record RepertoireView(
         Map<Spot, Double> answered,
         Questions questions,
         Memory memory,
-        List<Progress> chapters,
+        List<DrillProgress> chapters,
         List<Learner> club,
         long today) {
 
     /** Where a student stands who learns the moves of a school. */
-    public record Learner(Student student, Optional<Approach> school, Progress standing) {}
+    public record Learner(Student student, Optional<Approach> school, DrillProgress standing) {}
 
     public RepertoireView {
         ids = List.copyOf(ids);

@@ -6,8 +6,8 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.zeroply.coach.repertoire.EngineAudit;
-import org.zeroply.desktop.controls.Finding;
 import org.zeroply.desktop.controls.FindingList;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
@@ -19,7 +19,7 @@ final class TaskView extends VBox {
 
     private final Services services;
     private final RepertoireModel model;
-    private final Findings findings;
+    private final RepertoireFindings findings;
     private final FindingList list =
             new FindingList(
                     "findings", "Nothing is missing: every reply of the games is answered.");
@@ -27,7 +27,7 @@ final class TaskView extends VBox {
     private Optional<EngineAudit.Findings> engine = Optional.empty();
     private Task<?> reading = Task.none();
 
-    TaskView(Services services, RepertoireModel model, Findings findings) {
+    TaskView(Services services, RepertoireModel model, RepertoireFindings findings) {
         super(8);
         this.services = services;
         this.model = model;
@@ -59,13 +59,13 @@ final class TaskView extends VBox {
             return;
         }
         RepertoireView v = view.get();
-        reach.setText(Findings.reach(v));
+        reach.setText(RepertoireFindings.reach(v));
         reading =
                 services.scheduler()
                         .beside(
                                 (cancellation, progress) -> findings.plain(v),
                                 found -> {
-                                    List<Finding> all = new ArrayList<>(found);
+                                    List<Remark> all = new ArrayList<>(found);
                                     engine.ifPresent(e -> all.addAll(findings.searched(e)));
                                     list.show(all);
                                 });

@@ -22,8 +22,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.tactics.theme.Theme;
-import org.zeroply.coach.review.profile.Estimate;
 import org.zeroply.coach.review.profile.GameFigures;
+import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
@@ -284,7 +284,7 @@ final class PlayerView extends VBox {
         return grid;
     }
 
-    private static void row(GridPane grid, String name, Estimate e) {
+    private static void row(GridPane grid, String name, MeanLoss e) {
         row(grid, "number", name, e.text(), String.valueOf(e.moves()), String.valueOf(e.games()));
     }
 

@@ -24,8 +24,8 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.LiveAnalysis;
-import org.zeroply.desktop.work.Memory;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.engine.analysis.Analysis;
 
 /**
@@ -224,7 +224,7 @@ public final class CandidatesView extends VBox {
      *
      * @param name under which the place of the divider is remembered
      */
-    public Split under(Region written, Memory memory, String name) {
+    public Split under(Region written, WindowMemory memory, String name) {
         Split split =
                 new Split(
                         memory,

@@ -35,7 +35,7 @@ public final class Services implements AutoCloseable {
 
     private final Library library;
     private final LogBook log;
-    private final Memory memory;
+    private final WindowMemory memory;
     private final Messages messages;
     private final Scheduler scheduler;
     private final Saves saves = new Saves();
@@ -57,7 +57,7 @@ public final class Services implements AutoCloseable {
      * @param withTables whether the engines ask the tables of exact endings
      */
     public Services(
-            Library library, Memory memory, Clock clock, Limits limits, boolean withTables) {
+            Library library, WindowMemory memory, Clock clock, Limits limits, boolean withTables) {
         this.memory = memory;
         EndingTables tables = EndingTables.ofUser();
         Endings exact = withTables ? tables : Endings.NONE;
@@ -99,7 +99,7 @@ public final class Services implements AutoCloseable {
     }
 
     /** What the window remembers of its looks. */
-    public Memory memory() {
+    public WindowMemory memory() {
         return memory;
     }
 

@@ -10,11 +10,11 @@ import javafx.geometry.Rectangle2D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.desktop.work.Memory;
+import org.zeroply.desktop.work.WindowMemory;
 
 class LooksTest {
 
-    private final Memory memory = new Memory(Optional.empty());
+    private final WindowMemory memory = new WindowMemory(Optional.empty());
 
     @Test
     void larger_text_scales_every_size_of_type_and_nothing_else() {

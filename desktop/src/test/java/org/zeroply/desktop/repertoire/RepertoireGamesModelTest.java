@@ -11,7 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.work.ModelTest;
 
 /** What games say of a repertoire, without the desk. */
@@ -57,12 +57,12 @@ class RepertoireGamesModelTest extends ModelTest {
                                 .formatted(white, black, moves));
     }
 
-    private List<Finding> told() throws Exception {
+    private List<Remark> told() throws Exception {
         until(() -> !games.foundProperty().get().isEmpty());
         return games.foundProperty().get();
     }
 
-    private List<Finding> compared(String player) throws Exception {
+    private List<Remark> compared(String player) throws Exception {
         run(() -> games.compare(Optional.of(player)));
         return told();
     }
@@ -86,7 +86,7 @@ class RepertoireGamesModelTest extends ModelTest {
         play("Ilse", "Greta", "1. e4 e5");
         play("Jonas", "Ilse", "1. d4 d5");
         assertThat(compared("Ilse"))
-                .extracting(Finding::kind, Finding::text)
+                .extracting(Remark::kind, Remark::text)
                 .containsExactlyInAnyOrder(
                         tuple("Forgotten", "1.e4 e5 2.Nf3 Nc6"),
                         tuple("Left by us", "Jonas, 2025.03.01: 1.e4 e5 2.Nf3 Nc6 3.Bc4 for Bb5"),
@@ -100,7 +100,7 @@ class RepertoireGamesModelTest extends ModelTest {
     void whoever_has_no_games_is_told_of_with_the_colour_that_was_looked_for() throws Exception {
         play("Jonas", "Ilse", "1. d4 d5");
         assertThat(compared("Ilse"))
-                .extracting(Finding::text)
+                .extracting(Remark::text)
                 .containsExactly("The library has no game of Ilse with White.");
         run(() -> games.prepare(Optional.of("Jonas")));
         until(() -> games.foundProperty().get().get(0).text().contains("Jonas"));
@@ -137,7 +137,7 @@ class RepertoireGamesModelTest extends ModelTest {
                     games.orders();
                 });
         assertThat(told())
-                .extracting(Finding::kind, Finding::text)
+                .extracting(Remark::kind, Remark::text)
                 .containsExactly(tuple("Order", "1.e4"));
     }
 }

@@ -33,7 +33,7 @@ public abstract class ModelTest {
         services =
                 new Services(
                         Library.open(folder.resolve("models.zpl")),
-                        new Memory(Optional.empty()),
+                        new WindowMemory(Optional.empty()),
                         Clock.systemUTC(),
                         Limits.nodes(1_000),
                         false);

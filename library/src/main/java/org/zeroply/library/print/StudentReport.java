@@ -7,7 +7,7 @@ import java.util.Map;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.fact.tactics.theme.Theme;
-import org.zeroply.coach.review.profile.Estimate;
+import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
 
 /** The report of a student over many games. */
@@ -120,7 +120,7 @@ public final class StudentReport {
         return new Report.Table(List.of("Loss a move", "points", "moves", "games"), rows);
     }
 
-    private static List<String> row(String name, Estimate e) {
+    private static List<String> row(String name, MeanLoss e) {
         return List.of(name, e.text(), String.valueOf(e.moves()), String.valueOf(e.games()));
     }
 

@@ -3,14 +3,14 @@ package org.zeroply.library.print;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import org.zeroply.coach.review.profile.Estimate;
+import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
 
 /** Mean loss game by game, the trend through it and the band in which the trend may lie. */
 public final class TrendPlot implements Plot {
 
     private final List<Double> course;
-    private final List<Estimate> trend;
+    private final List<MeanLoss> trend;
 
     public TrendPlot(Profile profile) {
         course = profile.course();
@@ -20,7 +20,7 @@ public final class TrendPlot implements Plot {
     /** The largest loss shown: the next number above all points that four steps divide. */
     public double top() {
         double most = course.stream().mapToDouble(d -> d).max().orElse(0);
-        most = Math.max(most, trend.stream().mapToDouble(Estimate::high).max().orElse(0));
+        most = Math.max(most, trend.stream().mapToDouble(MeanLoss::high).max().orElse(0));
         return Math.max(4, 4 * Math.ceil(most / 4));
     }
 

@@ -62,7 +62,7 @@ public final class KillRun {
                 "-cp",
                 System.getProperty(
                         "surefire.test.class.path", System.getProperty("java.class.path")),
-                "org.zeroply.workshop.Main");
+                "org.zeroply.workshop.WorkshopLauncher");
     }
 
     /** How many were killed in the middle. */

@@ -281,7 +281,8 @@ public final class SchemeDraft {
             if (!warnings.isEmpty()) {
                 editor.comment(root, String.join(" ", warnings));
             }
-            Estimate estimate = Estimate.of(editor.tree(), choice, growth.efforts(), baited);
+            ExerciseEstimate estimate =
+                    ExerciseEstimate.of(editor.tree(), choice, growth.efforts(), baited);
             Exercise.mark(editor, "calculation");
             editor.tag(Exercise.PROMPT, DraftWords.prompt(solver, choice));
             editor.tag(Exercise.MINUTES, String.valueOf(estimate.minutes()));

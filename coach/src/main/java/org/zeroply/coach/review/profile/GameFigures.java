@@ -45,11 +45,11 @@ public record GameFigures(
         Side side,
         String opening,
         Optional<Double> score,
-        Map<Phase, Estimate.Tally> phases,
+        Map<Phase, MeanLoss.Tally> phases,
         List<Error> errors,
         Map<Moment.Kind, Integer> kinds,
         boolean clocked,
-        Estimate.Tally inTrouble) {
+        MeanLoss.Tally inTrouble) {
 
     private static final int OPENING_PLIES = 4;
 
@@ -89,7 +89,7 @@ public record GameFigures(
         MoveTree game = review.game();
         List<MoveReview> own =
                 review.moves().stream().filter(m -> m.side() == side && !m.isForced()).toList();
-        Map<Phase, Estimate.Tally> phases = new EnumMap<>(Phase.class);
+        Map<Phase, MeanLoss.Tally> phases = new EnumMap<>(Phase.class);
         for (Phase phase : Phase.values()) {
             phases.put(phase, tally(own.stream().filter(m -> m.phase() == phase).toList()));
         }
@@ -111,8 +111,8 @@ public record GameFigures(
                 tally(own.stream().filter(MoveReview::isInTimeTrouble).toList()));
     }
 
-    private static Estimate.Tally tally(List<MoveReview> moves) {
-        return new Estimate.Tally(
+    private static MeanLoss.Tally tally(List<MoveReview> moves) {
+        return new MeanLoss.Tally(
                 moves.size(), moves.stream().mapToDouble(m -> m.loss().points()).sum());
     }
 
@@ -172,16 +172,16 @@ public record GameFigures(
     }
 
     /** Moves with a choice, and what they lost, in the whole game. */
-    Estimate.Tally all() {
-        int moves = phases.values().stream().mapToInt(Estimate.Tally::moves).sum();
-        double loss = phases.values().stream().mapToDouble(Estimate.Tally::loss).sum();
-        return new Estimate.Tally(moves, loss);
+    MeanLoss.Tally all() {
+        int moves = phases.values().stream().mapToInt(MeanLoss.Tally::moves).sum();
+        double loss = phases.values().stream().mapToDouble(MeanLoss.Tally::loss).sum();
+        return new MeanLoss.Tally(moves, loss);
     }
 
     /** Moves and loss outside time trouble. */
-    Estimate.Tally inCalm() {
-        Estimate.Tally all = all();
-        return new Estimate.Tally(all.moves() - inTrouble.moves(), all.loss() - inTrouble.loss());
+    MeanLoss.Tally inCalm() {
+        MeanLoss.Tally all = all();
+        return new MeanLoss.Tally(all.moves() - inTrouble.moves(), all.loss() - inTrouble.loss());
     }
 
     /** The earlier game first; games without a date first of all. */

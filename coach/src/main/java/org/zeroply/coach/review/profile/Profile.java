@@ -51,17 +51,17 @@ public final class Profile {
     }
 
     /** Mean loss of a move over all games. */
-    public Estimate overall() {
+    public MeanLoss overall() {
         return estimate(GameFigures::all);
     }
 
-    private Estimate estimate(Function<GameFigures, Estimate.Tally> part) {
-        return Estimate.of(games.stream().map(part).toList());
+    private MeanLoss estimate(Function<GameFigures, MeanLoss.Tally> part) {
+        return MeanLoss.of(games.stream().map(part).toList());
     }
 
     /** Mean loss by phase. */
-    public Map<Phase, Estimate> byPhase() {
-        Map<Phase, Estimate> phases = new EnumMap<>(Phase.class);
+    public Map<Phase, MeanLoss> byPhase() {
+        Map<Phase, MeanLoss> phases = new EnumMap<>(Phase.class);
         for (Phase phase : Phase.values()) {
             phases.put(phase, estimate(g -> g.phases().get(phase)));
         }
@@ -69,8 +69,8 @@ public final class Profile {
     }
 
     /** Mean loss with White and with Black. */
-    public Map<Side, Estimate> bySide() {
-        Map<Side, Estimate> sides = new EnumMap<>(Side.class);
+    public Map<Side, MeanLoss> bySide() {
+        Map<Side, MeanLoss> sides = new EnumMap<>(Side.class);
         for (Side side : Side.values()) {
             sides.put(side, of(name, of(side)).overall());
         }
@@ -86,7 +86,7 @@ public final class Profile {
      *
      * @param score mean result, 0 to 1; empty when none of the games has one
      */
-    public record OpeningFigures(String name, Side side, Estimate loss, String score) {}
+    public record OpeningFigures(String name, Side side, MeanLoss loss, String score) {}
 
     /** Mean loss by opening and colour, the most played first. */
     public List<OpeningFigures> byOpening() {
@@ -183,13 +183,13 @@ public final class Profile {
     }
 
     /** Mean loss with less than two minutes left, in games with clocks. */
-    public Estimate inTrouble() {
-        return Estimate.of(clocked().map(GameFigures::inTrouble).toList());
+    public MeanLoss inTrouble() {
+        return MeanLoss.of(clocked().map(GameFigures::inTrouble).toList());
     }
 
     /** Mean loss in games with clocks while there was time. */
-    public Estimate inCalm() {
-        return Estimate.of(clocked().map(GameFigures::inCalm).toList());
+    public MeanLoss inCalm() {
+        return MeanLoss.of(clocked().map(GameFigures::inCalm).toList());
     }
 
     private Stream<GameFigures> clocked() {
@@ -209,20 +209,20 @@ public final class Profile {
      * distance in games (kernel smoothing; E. A. Nadaraya, 1964, and G. S. Watson, 1964). Empty
      * with fewer than four games.
      */
-    public List<Estimate> trend() {
+    public List<MeanLoss> trend() {
         if (games.size() < FEWEST_FOR_TREND) {
             return List.of();
         }
         double width = Math.max(NARROWEST, PART * games.size());
-        List<Estimate> trend = new ArrayList<>();
+        List<MeanLoss> trend = new ArrayList<>();
         for (int at = 0; at < games.size(); at++) {
-            List<Estimate.Tally> tallies = new ArrayList<>();
+            List<MeanLoss.Tally> tallies = new ArrayList<>();
             for (int i = 0; i < games.size(); i++) {
                 double z = (i - at) / width;
-                Estimate.Tally all = games.get(i).all();
-                tallies.add(new Estimate.Tally(all.moves(), all.loss(), Math.exp(-z * z / 2)));
+                MeanLoss.Tally all = games.get(i).all();
+                tallies.add(new MeanLoss.Tally(all.moves(), all.loss(), Math.exp(-z * z / 2)));
             }
-            trend.add(Estimate.of(tallies));
+            trend.add(MeanLoss.of(tallies));
         }
         return trend;
     }
@@ -236,8 +236,8 @@ public final class Profile {
             return "too few games to tell a change";
         }
         int half = games.size() / 2;
-        Estimate early = of(name, games.subList(0, half)).overall();
-        Estimate late = of(name, games.subList(half, games.size())).overall();
+        MeanLoss early = of(name, games.subList(0, half)).overall();
+        MeanLoss late = of(name, games.subList(half, games.size())).overall();
         double difference = late.mean() - early.mean();
         double margin = Math.hypot(early.margin().orElse(0), late.margin().orElse(0));
         String verdict = Math.abs(difference) <= margin ? "no sure change" : "a sure change";

@@ -23,10 +23,10 @@ class ProfileTest {
 
     private static GameFigures game(
             int number, Side side, double loss, GameFigures.Error... errors) {
-        Map<Phase, Estimate.Tally> phases = new EnumMap<>(Phase.class);
-        phases.put(Phase.OPENING, new Estimate.Tally(10, 0));
-        phases.put(Phase.MIDDLEGAME, new Estimate.Tally(20, loss));
-        phases.put(Phase.ENDING, new Estimate.Tally(0, 0));
+        Map<Phase, MeanLoss.Tally> phases = new EnumMap<>(Phase.class);
+        phases.put(Phase.OPENING, new MeanLoss.Tally(10, 0));
+        phases.put(Phase.MIDDLEGAME, new MeanLoss.Tally(20, loss));
+        phases.put(Phase.ENDING, new MeanLoss.Tally(0, 0));
         return new GameFigures(
                 number,
                 "game " + number,
@@ -38,7 +38,7 @@ class ProfileTest {
                 List.of(errors),
                 Map.of(Moment.Kind.TURN, errors.length),
                 false,
-                new Estimate.Tally(0, 0));
+                new MeanLoss.Tally(0, 0));
     }
 
     private static GameFigures.Error error(double loss, Theme theme, boolean missed) {
@@ -119,12 +119,12 @@ class ProfileTest {
         Random random = new Random(7);
         int held = 0;
         for (int trial = 0; trial < TRIALS; trial++) {
-            List<Estimate.Tally> games = new ArrayList<>();
+            List<MeanLoss.Tally> games = new ArrayList<>();
             for (int g = 0; g < 12; g++) {
                 double mean = Math.max(0, 5 + 1.5 * random.nextGaussian());
-                games.add(new Estimate.Tally(30, 30 * mean));
+                games.add(new MeanLoss.Tally(30, 30 * mean));
             }
-            Estimate e = Estimate.of(games);
+            MeanLoss e = MeanLoss.of(games);
             held += e.low() <= 5 && e.high() >= 5 ? 1 : 0;
         }
         assertThat(held).isBetween(TRIALS * 92 / 100, TRIALS * 98 / 100);
@@ -132,10 +132,10 @@ class ProfileTest {
 
     @Test
     void one_game_has_a_mean_and_no_margin_and_none_has_neither() {
-        Estimate one = Estimate.of(List.of(new Estimate.Tally(20, 100)));
+        MeanLoss one = MeanLoss.of(List.of(new MeanLoss.Tally(20, 100)));
         assertThat(one.mean()).isEqualTo(5);
         assertThat(one.margin()).isEmpty();
         assertThat(one.text()).isEqualTo("5.0");
-        assertThat(Estimate.of(List.of()).text()).isEqualTo("–");
+        assertThat(MeanLoss.of(List.of()).text()).isEqualTo("–");
     }
 }

@@ -109,8 +109,8 @@ class DrillTest {
         assertThat(learnAll(drill))
                 .hasSameSizeAs(questions.all())
                 .containsAll(questions.all().stream().map(Question::key).toList());
-        assertThat(Progress.of(questions.all(), book, TODAY).due()).isZero();
-        assertThat(Progress.of(questions.all(), book, TODAY + 1).due())
+        assertThat(DrillProgress.of(questions.all(), book, TODAY).due()).isZero();
+        assertThat(DrillProgress.of(questions.all(), book, TODAY + 1).due())
                 .isEqualTo(questions.all().size());
     }
 

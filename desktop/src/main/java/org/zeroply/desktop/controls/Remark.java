@@ -13,10 +13,10 @@ import java.util.stream.Stream;
  * @param go leads to the spot
  * @param step what can be done about it at once
  */
-public record Finding(String kind, String text, String detail, Runnable go, Optional<Step> step) {
+public record Remark(String kind, String text, String detail, Runnable go, Optional<Step> step) {
 
     /** Something about which nothing can be done at once. */
-    public Finding(String kind, String text, String detail, Runnable go) {
+    public Remark(String kind, String text, String detail, Runnable go) {
         this(kind, text, detail, go, Optional.empty());
     }
 
@@ -24,8 +24,8 @@ public record Finding(String kind, String text, String detail, Runnable go, Opti
     public record Step(String name, Runnable action) {}
 
     /** The same, with a thing to do about it. */
-    public Finding with(String name, Runnable action) {
-        return new Finding(kind, text, detail, go, Optional.of(new Step(name, action)));
+    public Remark with(String name, Runnable action) {
+        return new Remark(kind, text, detail, go, Optional.of(new Step(name, action)));
     }
 
     /** All of it in one row of words. */

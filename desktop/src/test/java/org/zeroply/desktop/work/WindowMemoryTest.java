@@ -9,23 +9,23 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-class MemoryTest {
+class WindowMemoryTest {
 
     @TempDir Path folder;
 
-    private Memory memory() {
-        return new Memory(Optional.of(folder.resolve("below").resolve("window.properties")));
+    private WindowMemory memory() {
+        return new WindowMemory(Optional.of(folder.resolve("below").resolve("window.properties")));
     }
 
     @Test
     void it_is_there_again_the_next_day() {
-        Memory today = memory();
+        WindowMemory today = memory();
         today.put("window.width", 1280);
         today.put("desk", "Übung – Lab");
         today.put("gone", "x");
         today.put("gone", "");
         today.save();
-        Memory tomorrow = memory();
+        WindowMemory tomorrow = memory();
         assertThat(tomorrow.number("window.width")).contains(1280.0);
         assertThat(tomorrow.get("desk")).contains("Übung – Lab");
         assertThat(tomorrow.get("gone")).isEmpty();
@@ -35,19 +35,19 @@ class MemoryTest {
     void a_broken_file_or_value_is_passed_over() throws IOException {
         Path file = folder.resolve("window.properties");
         Files.writeString(file, "a=\\u00zz\n");
-        Memory memory = new Memory(Optional.of(file));
+        WindowMemory memory = new WindowMemory(Optional.of(file));
         assertThat(memory.get("a")).isEmpty();
         memory.put("width", "wide");
         assertThat(memory.number("width")).isEmpty();
         memory.put("width", "NaN");
         assertThat(memory.number("width")).isEmpty();
         memory.save();
-        assertThat(new Memory(Optional.of(file)).get("width")).contains("NaN");
+        assertThat(new WindowMemory(Optional.of(file)).get("width")).contains("NaN");
     }
 
     @Test
     void the_nine_files_used_last_are_listed_the_latest_first_and_each_once() {
-        Memory memory = memory();
+        WindowMemory memory = memory();
         for (int i = 0; i < 12; i++) {
             memory.use("files", folder.resolve("game " + i + ".pgn"));
         }

@@ -19,10 +19,10 @@ import java.util.stream.Collectors;
  * front, recent files. It is no harm if they are lost, so a file that cannot be read or written is
  * passed over with a word in the log.
  */
-public final class Memory {
+public final class WindowMemory {
 
     private static final int RECENT = 9;
-    private static final System.Logger LOG = System.getLogger(Memory.class.getName());
+    private static final System.Logger LOG = System.getLogger(WindowMemory.class.getName());
 
     private final Optional<Path> file;
     private final Properties values = new Properties();
@@ -31,7 +31,7 @@ public final class Memory {
     /**
      * @param file where it is kept; empty to forget it at the end
      */
-    public Memory(Optional<Path> file) {
+    public WindowMemory(Optional<Path> file) {
         this.file = file;
         file.filter(Files::isReadable).ifPresent(this::read);
     }

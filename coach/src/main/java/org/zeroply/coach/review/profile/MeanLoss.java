@@ -15,7 +15,7 @@ import java.util.OptionalDouble;
  * @param games games counted
  * @param moves moves counted
  */
-public record Estimate(double mean, OptionalDouble margin, int games, int moves) {
+public record MeanLoss(double mean, OptionalDouble margin, int games, int moves) {
 
     /**
      * Two-sided 95% points of Student's t by degrees of freedom, from 1 on; then the normal one.
@@ -41,11 +41,11 @@ public record Estimate(double mean, OptionalDouble margin, int games, int moves)
     }
 
     /** The estimate from the tallies of games; games without moves do not count. */
-    static Estimate of(List<Tally> all) {
+    static MeanLoss of(List<Tally> all) {
         List<Tally> games = all.stream().filter(t -> t.moves() > 0 && t.weight() > 0).toList();
         double moves = games.stream().mapToDouble(t -> t.weight() * t.moves()).sum();
         if (moves == 0) {
-            return new Estimate(0, OptionalDouble.empty(), 0, 0);
+            return new MeanLoss(0, OptionalDouble.empty(), 0, 0);
         }
         double mean = games.stream().mapToDouble(t -> t.weight() * t.loss()).sum() / moves;
         double squares = 0;
@@ -61,11 +61,11 @@ public record Estimate(double mean, OptionalDouble margin, int games, int moves)
         double count = weights * weights / weightSquares;
         int total = games.stream().mapToInt(Tally::moves).sum();
         if (count < 2 - 1e-9) {
-            return new Estimate(mean, OptionalDouble.empty(), games.size(), total);
+            return new MeanLoss(mean, OptionalDouble.empty(), games.size(), total);
         }
         double error = Math.sqrt(squares * count / (count - 1)) / moves;
         double margin = student((int) Math.round(count) - 1) * error;
-        return new Estimate(mean, OptionalDouble.of(margin), games.size(), total);
+        return new MeanLoss(mean, OptionalDouble.of(margin), games.size(), total);
     }
 
     /**

@@ -25,7 +25,7 @@ import org.zeroply.workshop.walk.WalkRun;
  * {@code match}, {@code selfplay}, {@code train}, {@code tune}, {@code tactics}, {@code
  * positional}: what makes and measures the engine.
  */
-public final class Main {
+public final class WorkshopLauncher {
 
     private static final List<Callable<Integer>> ENGINE_COMMANDS =
             List.of(
@@ -36,7 +36,7 @@ public final class Main {
                     new TacticsCommand(),
                     new PositionalCommand());
 
-    private Main() {}
+    private WorkshopLauncher() {}
 
     /** Does one of these and ends. */
     public static void main(String[] args) throws Exception {

@@ -12,10 +12,11 @@ import java.util.List;
  * @param asked answers given in all
  * @param rightFirst answers that were right at the first try
  */
-public record Progress(int questions, int fresh, int due, double known, int asked, int rightFirst) {
+public record DrillProgress(
+        int questions, int fresh, int due, double known, int asked, int rightFirst) {
 
     /** Where somebody stands on a day, counted from 1 January 1970. */
-    public static Progress of(List<Question> questions, Memory memory, long today) {
+    public static DrillProgress of(List<Question> questions, Memory memory, long today) {
         int fresh = 0;
         int due = 0;
         int asked = 0;
@@ -30,7 +31,7 @@ public record Progress(int questions, int fresh, int due, double known, int aske
             right += recall.rightFirst();
             known += recall.known(today);
         }
-        return new Progress(questions.size(), fresh, due, known, asked, right);
+        return new DrillProgress(questions.size(), fresh, due, known, asked, right);
     }
 
     /** The part still known today, 0 to 1. */

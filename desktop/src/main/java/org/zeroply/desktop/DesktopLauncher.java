@@ -4,9 +4,9 @@ import javafx.application.Application;
 import org.zeroply.desktop.app.ZeroPly;
 
 /** {@code demo} or {@code desktop [FILE]}. */
-public final class Main {
+public final class DesktopLauncher {
 
-    private Main() {}
+    private DesktopLauncher() {}
 
     /** Starts the window. */
     public static void main(String[] args) {

@@ -6,9 +6,9 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
 
 /** Evaluators with a thread each, which end with the program. */
-final class SideBySide {
+final class EvaluatorThreads {
 
-    private SideBySide() {}
+    private EvaluatorThreads() {}
 
     static MoveEvaluators of(List<MoveEvaluator> evaluators) {
         return new MoveEvaluators(

@@ -21,13 +21,13 @@ import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
  * @param band ratings it is probably for, {@code 1600-1900}
  * @param themes what it trains
  */
-record Estimate(int minutes, String band, List<String> themes) {
+record ExerciseEstimate(int minutes, String band, List<String> themes) {
 
     private static final int EASIEST = 1100;
     private static final int STEP = 70;
     private static final int HALF_BAND = 150;
 
-    static Estimate of(MoveTree tree, Choice choice, List<Effort> efforts, boolean baited) {
+    static ExerciseEstimate of(MoveTree tree, Choice choice, List<Effort> efforts, boolean baited) {
         List<Move> main = tree.mainLine().stream().map(Node::move).toList();
         long toFind = efforts.stream().filter(e -> e.weight() > 0 && !e.verdict()).count();
         Set<String> themes = themes(tree.start(), main);
@@ -40,7 +40,7 @@ record Estimate(int minutes, String band, List<String> themes) {
                         + (baited ? 0.7 : 0);
         int middle = Math.min(2400, EASIEST + (int) Math.round(STEP * hardness / 50) * 50);
         int minutes = (int) Math.max(5, Math.min(25, Math.round(4 + 1.2 * toFind)));
-        return new Estimate(
+        return new ExerciseEstimate(
                 minutes,
                 (middle - HALF_BAND) + "-" + (middle + HALF_BAND),
                 new ArrayList<>(themes));

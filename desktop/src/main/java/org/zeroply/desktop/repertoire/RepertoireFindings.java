@@ -13,10 +13,10 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.desktop.controls.Finding;
+import org.zeroply.desktop.controls.Remark;
 
 /** What can be said against a repertoire, as a list of things to do. */
-final class Findings {
+final class RepertoireFindings {
 
     private final RepertoireModel model;
     private final Runnable toLines;
@@ -26,29 +26,29 @@ final class Findings {
      * @param toLines brings the lines to the front
      * @param toAcceptance the same, ready to say why a move is accepted
      */
-    Findings(RepertoireModel model, Runnable toLines, Runnable toAcceptance) {
+    RepertoireFindings(RepertoireModel model, Runnable toLines, Runnable toAcceptance) {
         this.model = model;
         this.toLines = toLines;
         this.toAcceptance = toAcceptance;
     }
 
     /** What can be said without an engine. */
-    List<Finding> plain(RepertoireView view) {
+    List<Remark> plain(RepertoireView view) {
         Audit audit = new Audit(view.repertoire(), view.shares());
-        List<Finding> found = new ArrayList<>();
+        List<Remark> found = new ArrayList<>();
         for (Audit.Contradiction c : audit.contradictions()) {
             String text = String.join("  but  ", c.lines());
-            found.add(new Finding("Contradiction", text, "", () -> model.go(c.spot())));
+            found.add(new Remark("Contradiction", text, "", () -> model.go(c.spot())));
         }
         for (Audit.Unreadable u : audit.unreadable()) {
-            found.add(new Finding("Card", u.text(), "not readable", () -> model.go(u.spot())));
+            found.add(new Remark("Card", u.text(), "not readable", () -> model.go(u.spot())));
         }
         for (Audit.BrokenCommand b : audit.brokenCommands()) {
-            found.add(new Finding("Command", b.text(), "not readable", () -> model.go(b.spot())));
+            found.add(new Remark("Command", b.text(), "not readable", () -> model.go(b.spot())));
         }
         for (Audit.Gap g : audit.gaps(view.school())) {
             found.add(
-                    new Finding(
+                    new Remark(
                                     "Gap",
                                     line(g.spot(), g.reply()),
                                     Words.percent(g.share()) + ", " + Words.games(g.games()),
@@ -56,11 +56,11 @@ final class Findings {
                             .with("Answer it", () -> play(g.spot(), g.reply())));
         }
         for (Audit.DeadEnd d : audit.deadEnds()) {
-            found.add(new Finding("Dead end", d.line(), d.why(), () -> model.go(d.spot())));
+            found.add(new Remark("Dead end", d.line(), d.why(), () -> model.go(d.spot())));
         }
         for (Audit.Unreached u : audit.unreached()) {
             found.add(
-                    new Finding(
+                    new Remark(
                             "Never played",
                             line(u.spot(), u.reply()),
                             "none of " + Words.games(u.games()),
@@ -70,14 +70,14 @@ final class Findings {
     }
 
     /** What an engine holds against it; what was accepted stands last. */
-    List<Finding> searched(EngineAudit.Findings engine) {
-        List<Finding> found = new ArrayList<>();
+    List<Remark> searched(EngineAudit.Findings engine) {
+        List<Remark> found = new ArrayList<>();
         engine.costly().stream()
                 .filter(c -> accepted(c).isEmpty())
                 .forEach(c -> found.add(costly(c)));
         for (EngineAudit.Trap t : engine.traps()) {
             found.add(
-                    new Finding(
+                    new Remark(
                             t.cost() > 5 ? "Fragile trap" : "Trap",
                             line(t.spot(), t.move())
                                     + ": "
@@ -94,8 +94,8 @@ final class Findings {
                     m.found().map(f -> "found by " + Words.percent(f) + ", ").orElse("")
                             + "from depth "
                             + m.depth();
-            Finding finding =
-                    new Finding(
+            Remark finding =
+                    new Remark(
                             "Must know",
                             line(m.spot(), m.move()),
                             m.marked() ? "marked; " + by : by,
@@ -109,8 +109,8 @@ final class Findings {
         return found;
     }
 
-    private Finding costly(EngineAudit.Costly c) {
-        return new Finding(
+    private Remark costly(EngineAudit.Costly c) {
+        return new Remark(
                         "Costly",
                         line(c.spot(), c.move()) + ", better " + String.join(" ", c.better()),
                         points("loses", c.loss()),
@@ -120,8 +120,8 @@ final class Findings {
                         () -> model.go(c.spot(), () -> step(c.spot(), c.move(), toAcceptance)));
     }
 
-    private Finding acceptedOne(EngineAudit.Costly c) {
-        return new Finding(
+    private Remark acceptedOne(EngineAudit.Costly c) {
+        return new Remark(
                 "Accepted",
                 line(c.spot(), c.move()) + ": " + accepted(c).orElse(""),
                 points("loses", c.loss()),
