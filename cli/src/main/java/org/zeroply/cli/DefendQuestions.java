@@ -16,7 +16,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.ActiveDefence;
 import org.zeroply.coach.defence.ChecksEnough;
 import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.FortressTest;
+import org.zeroply.coach.defence.FortressTrial;
 import org.zeroply.coach.defence.Wish;
 import org.zeroply.coach.defence.WishFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -113,9 +113,9 @@ final class DefendQuestions {
     }
 
     void fortress(MoveEvaluator evaluator) {
-        FortressTest.Report report =
-                new FortressTest(evaluator)
-                        .run(start, start.sideToMove(), FortressTest.MOVES, p -> {});
+        FortressTrial.Report report =
+                new FortressTrial(evaluator)
+                        .run(start, start.sideToMove(), FortressTrial.MOVES, p -> {});
         ObjectNode document = document().put("holding", FactJson.word(start.sideToMove()));
         document.put("outcome", report.outcome().name().toLowerCase(Locale.ROOT));
         document.put("move", report.move()).put("how", report.how());

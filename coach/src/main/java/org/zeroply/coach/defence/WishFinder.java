@@ -198,7 +198,7 @@ public final class WishFinder {
                 return false;
             }
             List<Weighed> best = new ArrayList<>(List.of(replies.get().best()));
-            best.addAll(replies.get().equals(MoveComparison.WEAKER));
+            best.addAll(replies.get().asGood(MoveComparison.WEAKER));
             List<Move> first = List.of();
             for (Weighed reply : best) {
                 List<Move> on = new ArrayList<>();

@@ -47,7 +47,7 @@ public record Choice(
     }
 
     /** The moves beside the best one that are as good within a margin of expected score. */
-    public List<Weighed> equals(double margin) {
+    public List<Weighed> asGood(double margin) {
         return moves.stream().skip(1).filter(w -> w.matches(best(), margin)).toList();
     }
 

@@ -212,17 +212,17 @@ class DefenceToolsTest {
 
     // ---- Fortresses -----------------------------------------------------------------------------
 
-    private static FortressTest.Report fortress(String fen, Side holding) {
-        return new FortressTest(evaluator().withNodes(3_000)).run(fen(fen), holding, 30, p -> {});
+    private static FortressTrial.Report fortress(String fen, Side holding) {
+        return new FortressTrial(evaluator().withNodes(3_000)).run(fen(fen), holding, 30, p -> {});
     }
 
     @Test
     void a_fortress_holds_and_a_bare_king_falls() {
-        FortressTest.Report wrongBishop = fortress("k7/8/K7/P7/8/8/8/4B3 b - - 0 1", Side.BLACK);
-        assertThat(wrongBishop.outcome()).isNotEqualTo(FortressTest.Outcome.FALLS);
+        FortressTrial.Report wrongBishop = fortress("k7/8/K7/P7/8/8/8/4B3 b - - 0 1", Side.BLACK);
+        assertThat(wrongBishop.outcome()).isNotEqualTo(FortressTrial.Outcome.FALLS);
 
-        FortressTest.Report bare = fortress("4k3/8/8/8/8/8/3QR3/4K3 b - - 0 1", Side.BLACK);
-        assertThat(bare.outcome()).isEqualTo(FortressTest.Outcome.FALLS);
+        FortressTrial.Report bare = fortress("4k3/8/8/8/8/8/3QR3/4K3 b - - 0 1", Side.BLACK);
+        assertThat(bare.outcome()).isEqualTo(FortressTrial.Outcome.FALLS);
         assertThat(bare.move()).isPositive();
     }
 

@@ -15,7 +15,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.defence.ActiveDefence;
 import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.FortressTest;
+import org.zeroply.coach.defence.FortressTrial;
 import org.zeroply.coach.play.Strength;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
@@ -152,16 +152,16 @@ final class ActivePage extends VBox {
         Position position = at.get();
         Side holding = position.sideToMove();
         services.scheduler()
-                .<Optional<FortressTest.Report>>longWork(
+                .<Optional<FortressTrial.Report>>longWork(
                         "Testing whether it holds",
                         (cancellation, progress) -> {
                             try {
                                 return Optional.of(
-                                        new FortressTest(model.evaluators(cancellation).first())
+                                        new FortressTrial(model.evaluators(cancellation).first())
                                                 .run(
                                                         position,
                                                         holding,
-                                                        FortressTest.MOVES,
+                                                        FortressTrial.MOVES,
                                                         progress::accept));
                             } catch (CancellationException e) {
                                 return Optional.empty();
@@ -174,7 +174,7 @@ final class ActivePage extends VBox {
                         });
     }
 
-    private void show(Side holding, FortressTest.Report report) {
+    private void show(Side holding, FortressTrial.Report report) {
         fortress.setText(
                 holding.word()
                         + ": "

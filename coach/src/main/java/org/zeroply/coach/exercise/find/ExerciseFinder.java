@@ -247,7 +247,7 @@ public final class ExerciseFinder implements GameSearch {
     /** Replies that are as good as each other have to be considered one by one. */
     private static Optional<Appeal> defences(Position after, MoveEvaluator evaluator) {
         Optional<Choice> replies = evaluator.choice(after, 4);
-        int good = replies.map(c -> 1 + c.equals(MoveComparison.WEAKER / 2).size()).orElse(0);
+        int good = replies.map(c -> 1 + c.asGood(MoveComparison.WEAKER / 2).size()).orElse(0);
         boolean lost = replies.filter(c -> c.result() == ResultClass.LOSS).isPresent();
         return good >= 2 && good < 4 || good >= 2 && !lost
                 ? Optional.of(new Appeal(Appeal.Kind.DEFENCES, good + " defences to consider"))

@@ -73,7 +73,7 @@ final class DefenceFindings {
         boolean longer = holdsOutLonger(w, best);
         Optional<Choice> answer = inspection.evaluator().choice(node.position().play(w.move()), 3);
         boolean obvious = answer.flatMap(a -> Obvious.why(a, Optional.of(w.move()))).isPresent();
-        int others = answer.map(a -> a.equals(MoveComparison.WAYS).size()).orElse(0);
+        int others = answer.map(a -> a.asGood(MoveComparison.WAYS).size()).orElse(0);
         if (!longer && (obvious || others > 1)) {
             return;
         }

@@ -19,7 +19,7 @@ import org.zeroply.engine.analysis.Score;
  * holds when nothing was achieved in fifty moves or the game is drawn; it falls when the verdict is
  * mate or so high that it can only be won. A test is no proof unless the ending tables speak.
  */
-public final class FortressTest {
+public final class FortressTrial {
 
     /** Moves of each side that are played at most. */
     public static final int MOVES = 60;
@@ -40,7 +40,7 @@ public final class FortressTest {
     /**
      * @param evaluator with the nodes for each move
      */
-    public FortressTest(MoveEvaluator evaluator) {
+    public FortressTrial(MoveEvaluator evaluator) {
         this.evaluator = evaluator;
     }
 
