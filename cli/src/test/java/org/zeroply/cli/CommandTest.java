@@ -9,18 +9,18 @@ import java.io.PrintWriter;
 import java.io.StringWriter;
 
 /** Runs commands as a script would, and keeps what they print. */
-abstract class CommandTest {
+public abstract class CommandTest {
 
-    final StringWriter out = new StringWriter();
-    final StringWriter err = new StringWriter();
+    protected final StringWriter out = new StringWriter();
+    protected final StringWriter err = new StringWriter();
 
     /** Runs a command and gives its exit code. */
-    int run(String... arguments) {
+    protected int run(String... arguments) {
         return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
     }
 
     /** Runs a command that must succeed and gives its document. */
-    JsonNode json(String... arguments) throws IOException {
+    protected JsonNode json(String... arguments) throws IOException {
         out.getBuffer().setLength(0);
         assertThat(run(arguments)).as(err.toString()).isZero();
         return new ObjectMapper().readTree(out.toString());

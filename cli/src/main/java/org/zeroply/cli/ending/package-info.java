@@ -1,0 +1,2 @@
+/** Commands about endings. */
+package org.zeroply.cli.ending;

@@ -1,0 +1,2 @@
+/** Commands that drive and measure the engine. */
+package org.zeroply.cli.engine;

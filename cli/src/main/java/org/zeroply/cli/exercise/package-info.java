@@ -1,0 +1,2 @@
+/** Commands about exercises and marking. */
+package org.zeroply.cli.exercise;

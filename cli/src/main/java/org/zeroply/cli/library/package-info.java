@@ -1,0 +1,2 @@
+/** Commands about a library and what goes in and out of it. */
+package org.zeroply.cli.library;

@@ -1,0 +1,2 @@
+/** Commands about repertoires and cards. */
+package org.zeroply.cli.repertoire;

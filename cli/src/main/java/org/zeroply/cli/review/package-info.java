@@ -1,0 +1,2 @@
+/** Commands that review games and players. */
+package org.zeroply.cli.review;
