@@ -22,7 +22,7 @@ final class RuleCheck {
         return switch (fact.kind()) {
             case PIN -> pinHolds(scene, fact);
             case FORK -> forkHolds(scene, fact);
-            case SAFE_CHECK -> moves(scene, fact).map(moves -> hasCheck(scene, fact, moves, 1));
+            case SAFE_CHECK -> moves(scene, fact).map(moves -> hasCheck(scene, fact, moves));
             case DISCOVERED_CHECK -> uncovers(scene, fact);
             case ROOK_LIFT, LEVER -> moves(scene, fact).map(moves -> canGo(fact, moves));
             default -> Optional.empty();
@@ -31,16 +31,14 @@ final class RuleCheck {
 
     /** The legal moves of the side of a fact; nothing while a king is in check. */
     private static Optional<List<Move>> moves(Scene scene, Fact fact) {
-        return scene.withMove(fact.side().orElseThrow())
-                .filter(from -> !from.inCheck())
-                .map(Position::legalMoves);
+        return from(scene, fact).filter(from -> !from.inCheck()).map(Position::legalMoves);
     }
 
-    /** A move from the first square of a fact to another one of it gives check. */
-    private static boolean hasCheck(Scene scene, Fact fact, List<Move> moves, int to) {
-        Position from = scene.withMove(fact.side().orElseThrow()).orElseThrow();
+    /** A move from the first square of a fact to the second one gives check. */
+    private static boolean hasCheck(Scene scene, Fact fact, List<Move> moves) {
+        Position from = from(scene, fact).orElseThrow();
         return moves.stream()
-                .filter(m -> m.from() == fact.squares().get(0) && m.to() == fact.squares().get(to))
+                .filter(m -> m.from() == fact.squares().get(0) && m.to() == fact.squares().get(1))
                 .anyMatch(m -> from.play(m).inCheck());
     }
 
@@ -65,7 +63,7 @@ final class RuleCheck {
     }
 
     /** The position with the side of a fact to move; nothing while the other is in check. */
-    private static Optional<Position> from(Scene scene, Fact fact) {
+    static Optional<Position> from(Scene scene, Fact fact) {
         return scene.withMove(fact.side().orElseThrow());
     }
 

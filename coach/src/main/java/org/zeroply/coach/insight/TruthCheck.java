@@ -55,22 +55,17 @@ public final class TruthCheck {
             case HANGING -> HeldInquiry.canBeWon(scene, fact, evaluator);
             case PIN, FORK, SAFE_CHECK, DISCOVERED_CHECK, ROOK_LIFT, LEVER ->
                     RuleCheck.holds(scene, fact);
-            case CHECKS -> from(scene, fact).flatMap(from -> checksMate(from, fact));
+            case CHECKS -> RuleCheck.from(scene, fact).flatMap(from -> checksMate(from, fact));
             case CLEANEST_WIN ->
                     Optional.of(result(position, fact.line().get(0)) == ResultClass.WIN);
             case GIVE_BACK -> Optional.of(isBest(position, fact.line().get(0)));
             case IGNORED_THREAT -> Optional.of(canIgnore(position, fact));
             case PAWN_RACE -> raceHolds(position, fact);
-            case MOTIF_MOVE -> from(scene, fact).map(from -> motifHolds(from, fact));
+            case MOTIF_MOVE -> RuleCheck.from(scene, fact).map(from -> motifHolds(from, fact));
             case THREAT -> threatHolds(position, fact);
-            case TIED -> from(scene, fact).map(from -> isTied(scene, from, fact));
+            case TIED -> RuleCheck.from(scene, fact).map(from -> isTied(scene, from, fact));
             default -> Optional.empty();
         };
-    }
-
-    /** The position with the side of a fact to move; nothing while the other is in check. */
-    private static Optional<Position> from(Scene scene, Fact fact) {
-        return scene.withMove(fact.side().orElseThrow());
     }
 
     private ResultClass result(Position from, Move move) {
