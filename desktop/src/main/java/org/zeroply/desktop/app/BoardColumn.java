@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import javafx.beans.InvalidationListener;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.value.ObservableValue;
@@ -24,9 +23,9 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.fact.material.Hanging;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.tactics.Danger;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.controls.BoardUse;
@@ -241,13 +240,7 @@ final class BoardColumn extends Region {
         points.setText(balance.points(scale.getValue()));
         words.setText(balance.words());
         state.setText(state(node, p));
-        List<Hanging> men = Hanging.in(p).stream().filter(Hanging::isInDanger).limit(3).toList();
-        hanging.setText(
-                men.isEmpty()
-                        ? "Nothing hangs."
-                        : men.stream()
-                                .map(Hanging::text)
-                                .collect(Collectors.joining(", ", "Hanging: ", ".")));
+        hanging.setText(Danger.words(p));
     }
 
     private static String state(Node node, Position p) {

@@ -1,0 +1,41 @@
+package org.zeroply.coach.fact.tactics;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.material.Hanging;
+
+/** What is in danger in a position, in one line to be read beside the board. */
+public final class Danger {
+
+    private static final int SHOWN = 3;
+
+    private Danger() {}
+
+    /**
+     * The men that captures win, else those that are attacked more often than guarded, three at
+     * most; these are two things, and only the first hangs.
+     */
+    public static String words(Position position) {
+        Set<Integer> lost =
+                ForkFacts.hanging(new Scene(position)).stream()
+                        .filter(f -> f.figures().get("loss") > 0)
+                        .map(f -> f.squares().get(0))
+                        .collect(Collectors.toSet());
+        List<Hanging> men = Hanging.in(position);
+        String hang = list(men.stream().filter(m -> lost.contains(m.square())).toList());
+        if (!hang.isEmpty()) {
+            return "Hanging: " + hang + ".";
+        }
+        String pressed = list(men.stream().filter(Hanging::isInDanger).toList());
+        return pressed.isEmpty()
+                ? "Nothing hangs."
+                : "Attacked more often than guarded: " + pressed + ".";
+    }
+
+    private static String list(List<Hanging> men) {
+        return men.stream().limit(SHOWN).map(Hanging::text).collect(Collectors.joining(", "));
+    }
+}
