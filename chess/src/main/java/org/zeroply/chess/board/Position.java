@@ -153,6 +153,19 @@ public final class Position {
         return new Position(board.after(move.packed()));
     }
 
+    /**
+     * The position after a line of moves, one after the other.
+     *
+     * @throws IllegalArgumentException if one of them is not legal where it is played
+     */
+    public Position play(List<Move> line) {
+        Position end = this;
+        for (Move move : line) {
+            end = end.play(move);
+        }
+        return end;
+    }
+
     /** Whether the side to move is checkmated. */
     public boolean isCheckmate() {
         return board.inCheck() && !MoveGenerator.any(board);

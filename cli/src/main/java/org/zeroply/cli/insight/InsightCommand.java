@@ -345,12 +345,8 @@ public final class InsightCommand implements Callable<Integer> {
     // ---- One question ---------------------------------------------------------------------------
 
     private void change(Position start) {
-        Position then = start;
         List<Move> played = inTurn(start, after);
-        for (Move move : played) {
-            then = then.play(move);
-        }
-        Position end = then;
+        Position end = start.play(played);
         FactChange change =
                 played.size() == 1
                         ? Insight.change(start, played.get(0))

@@ -48,10 +48,7 @@ public final class DefencePositions {
         List<Position> found = new ArrayList<>();
         RandomOpenings openings = new RandomOpenings(engine);
         for (long game = seed; found.size() < wanted; game++) {
-            Position start = Position.START;
-            for (Move move : openings.opening(game)) {
-                start = start.play(move);
-            }
+            Position start = Position.START.play(openings.opening(game));
             List<Move> moves =
                     new PlayOut(engine, PLAYERS, PLAYERS)
                             .play(start, game, new Cancellation())

@@ -33,7 +33,7 @@ final class LineCompleter {
     /** The line played on to the mate, where that is found. */
     List<Move> complete(Position start, List<Move> line) {
         List<Move> moves = new ArrayList<>(line);
-        Position end = at(start, moves);
+        Position end = start.play(moves);
         while (moves.size() < LONGEST && !end.legalMoves().isEmpty()) {
             Optional<Weighed> next = evaluator.among(end, end.legalMoves());
             boolean mates = next.isPresent() && next.get().score() instanceof Score.Mate;
@@ -42,7 +42,7 @@ final class LineCompleter {
             }
             List<Move> more = next.get().line();
             moves.addAll(more.subList(0, Math.min(more.size(), LONGEST - moves.size())));
-            end = at(start, moves);
+            end = start.play(moves);
         }
         return moves;
     }
@@ -55,7 +55,7 @@ final class LineCompleter {
     List<Move> show(Position start, List<Move> refutation) {
         List<Move> moves = new ArrayList<>(refutation);
         for (int i = 0; i < SEARCHES && LineGain.hundredths(start, moves) < SHOWS; i++) {
-            Position end = at(start, moves);
+            Position end = start.play(moves);
             Optional<Weighed> next = evaluator.among(end, end.legalMoves());
             if (next.isEmpty() || moves.size() + next.get().line().size() > LONGEST) {
                 break;
@@ -77,13 +77,5 @@ final class LineCompleter {
             end -= 2;
         }
         return moves.subList(0, end);
-    }
-
-    private static Position at(Position start, List<Move> moves) {
-        Position end = start;
-        for (Move move : moves) {
-            end = end.play(move);
-        }
-        return end;
     }
 }

@@ -74,17 +74,18 @@ public final class EndingSolver {
         int value = truth.value(position);
         List<Move> line = line(position, truth);
         List<Move> keeping = keeping(position, truth);
+        List<Move> best = best(position, truth, keeping);
         EndingReport.Zugzwang zugzwang = zugzwang(position, truth, graph);
         return new EndingReport(
                 EndingReport.Result.of(value),
                 truth.isExact() ? EndingReport.Proof.EXACT : EndingReport.Proof.SEARCH,
-                best(position, truth),
+                best,
                 keeping,
                 zugzwang,
                 graph.filter(g -> value > 0 && isOthers(zugzwang, position.sideToMove()))
                         .flatMap(g -> Triangulation.find(g, position)),
                 line,
-                EndingWays.of(position, truth, line, keeping),
+                EndingWays.of(position, truth, line, best, keeping),
                 graph);
     }
 
@@ -108,7 +109,11 @@ public final class EndingSolver {
     }
 
     static List<Move> best(Position position, Truth truth) {
-        List<Move> keeping = keeping(position, truth);
+        return best(position, truth, keeping(position, truth));
+    }
+
+    /** Of the moves that keep the result, the best first, those that are as good as the first. */
+    private static List<Move> best(Position position, Truth truth, List<Move> keeping) {
         if (keeping.isEmpty()) {
             return keeping;
         }

@@ -37,14 +37,15 @@ public record EndingWays(
 
     /**
      * @param line best play
+     * @param best the best moves
      * @param keeping the moves that keep the result, the best first
      */
-    static EndingWays of(Position position, Truth truth, List<Move> line, List<Move> keeping) {
+    static EndingWays of(
+            Position position, Truth truth, List<Move> line, List<Move> best, List<Move> keeping) {
         int value = truth.value(position);
         Side side = position.sideToMove();
         Side winner = value > 0 ? side : side.other();
         List<String> plan = value == 0 ? List.of() : EndingPlan.of(position, line, winner);
-        List<Move> best = EndingSolver.best(position, truth);
         Optional<List<Move>> second =
                 value > 0 ? second(position, truth, line, keeping) : Optional.empty();
         return new EndingWays(
@@ -58,9 +59,12 @@ public record EndingWays(
     private static Optional<List<Move>> second(
             Position position, Truth truth, List<Move> line, List<Move> keeping) {
         for (Move move : keeping) {
+            if (move.equals(line.get(0))) {
+                continue;
+            }
             List<Move> other = new ArrayList<>(List.of(move));
             other.addAll(EndingSolver.line(position.play(move), truth));
-            if (!move.equals(line.get(0)) && isOtherPlan(position, line, other)) {
+            if (isOtherPlan(position, line, other)) {
                 return Optional.of(other);
             }
         }
@@ -97,10 +101,6 @@ public record EndingWays(
     }
 
     private static int kingAtEnd(Position start, List<Move> line, Side side) {
-        Position end = start;
-        for (Move move : line) {
-            end = end.play(move);
-        }
-        return Squares.first(end.pieces(side, PieceType.KING));
+        return Squares.first(start.play(line).pieces(side, PieceType.KING));
     }
 }

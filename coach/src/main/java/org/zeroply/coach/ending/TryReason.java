@@ -8,6 +8,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.fact.Squares;
 
 /** Why a direct try fails, read off the best play after it. */
@@ -63,11 +64,8 @@ final class TryReason {
     }
 
     private static Optional<String> stalemate(Position position, List<Move> line) {
-        Position now = position;
-        for (Move move : line.subList(0, Math.min(SEEN, line.size()))) {
-            now = now.play(move);
-        }
-        return now.isStalemate() ? Optional.of("it ends in stalemate") : Optional.empty();
+        Position end = position.play(Line.start(line, SEEN));
+        return end.isStalemate() ? Optional.of("it ends in stalemate") : Optional.empty();
     }
 
     /** Whether who is to move would win if the other side were. */

@@ -19,6 +19,9 @@ public final class Scene {
     /** Values for comparing pieces, in pawns: pawn, knight, bishop, rook, queen, king. */
     private static final int[] VALUE = {1, 3, 3, 5, 9, 100};
 
+    /** Pieces of which an attack on a king is made at least; our choice. */
+    private static final int ATTACKERS = 3;
+
     private final Position position;
     private final Board board;
     private final long[] attacks = new long[64];
@@ -100,6 +103,16 @@ public final class Scene {
     /** Rooks and queens of a side. */
     public long majors(Side side) {
         return men(side, PieceType.ROOK) | men(side, PieceType.QUEEN);
+    }
+
+    /** Whether a side has a queen, or two rooks: a king needs its cover against these. */
+    public boolean hasHeavyPieces(Side side) {
+        return men(side, PieceType.QUEEN) != 0 || Long.bitCount(majors(side)) > 1;
+    }
+
+    /** Whether a side has what it takes to go for the king: heavy pieces, and three in all. */
+    public boolean canAttackKing(Side side) {
+        return hasHeavyPieces(side) && Long.bitCount(pieces(side)) >= ATTACKERS;
     }
 
     /** Square of a side's king. */

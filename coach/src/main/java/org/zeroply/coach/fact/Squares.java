@@ -1,7 +1,9 @@
 package org.zeroply.coach.fact;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.function.IntPredicate;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -106,6 +108,20 @@ public final class Squares {
             list.add(Long.numberOfTrailingZeros(rest));
         }
         return list;
+    }
+
+    /** The set of some squares. */
+    public static long set(Collection<Integer> squares) {
+        return squares.stream().mapToLong(s -> 1L << s).reduce(0, (a, b) -> a | b);
+    }
+
+    /** Those squares of a set of which something is true. */
+    public static long where(long set, IntPredicate isTrue) {
+        long found = 0;
+        for (long rest = set; rest != 0; rest &= rest - 1) {
+            found |= isTrue.test(first(rest)) ? rest & -rest : 0;
+        }
+        return found;
     }
 
     /** The names of a set of squares: {@code c4, d5 and e6}. */

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.evaluation.Choice;
@@ -18,7 +17,6 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.Hanging;
-import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.tactics.Counterplay;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Score;
@@ -103,9 +101,7 @@ final class CleanWin {
     }
 
     private String given(Weighed move) {
-        MaterialBalance now = MaterialBalance.of(position);
-        Side loser = position.sideToMove().other();
-        return LineGain.settled(position, move.line()).given(now, loser);
+        return LineGain.given(position, move.line(), position.sideToMove().other());
     }
 
     /** Among equally wide wins without a short mate, the one with clearly the fewest replies. */
@@ -145,8 +141,10 @@ final class CleanWin {
         List<String> names =
                 others(cleanest).stream().map(w -> San.write(position, w.move())).toList();
         List<String> reasons = new ArrayList<>(List.of(why));
-        doubleThreat(move).ifPresent(reasons::add);
-        keepsHanging(cleanest).ifPresent(reasons::add);
+        Optional<String> twice = doubleThreat(move);
+        Optional<String> keeps = keepsHanging(cleanest);
+        twice.ifPresent(reasons::add);
+        keeps.ifPresent(reasons::add);
         String text =
                 "cleanest win "
                         + San.write(position, move)
@@ -158,8 +156,8 @@ final class CleanWin {
         return Fact.of(FactKind.CLEANEST_WIN, position.sideToMove(), text, move.from(), move.to())
                 .with("ways", wins.size())
                 .trait(trait, true)
-                .trait("double threat", doubleThreat(move).isPresent())
-                .trait("keeps it hanging", keepsHanging(cleanest).isPresent())
+                .trait("double threat", twice.isPresent())
+                .trait("keeps it hanging", keeps.isPresent())
                 .marked(Mark.Meaning.IDEA, move.from(), move.to())
                 .proved(cleanest.line());
     }

@@ -34,16 +34,15 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
         if (move.isNull()) {
             return Optional.empty();
         }
-        List<String> gives = null;
-        List<String> gains = null;
-        for (Position end : ends(position, move)) {
-            ConcessionFinder finder = new ConcessionFinder(position, move, end);
-            gives = common(gives, finder.gives());
-            gains = common(gains, finder.gains());
-        }
-        return gives == null || gives.isEmpty()
+        List<ConcessionFinder> ends =
+                ends(position, move).stream()
+                        .map(end -> new ConcessionFinder(position, move, end))
+                        .toList();
+        List<String> gives = common(ends.stream().map(ConcessionFinder::gives).toList());
+        List<String> gains = common(ends.stream().map(ConcessionFinder::gains).toList());
+        return gives.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Concession(position.sideToMove(), first(gives), first(gains)));
+                : Optional.of(new Concession(position.sideToMove(), gives, gains));
     }
 
     /**
@@ -62,12 +61,12 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
         return taken.isEmpty() ? List.of(after) : taken;
     }
 
-    private static List<String> common(List<String> so, List<String> far) {
-        return so == null ? far : so.stream().filter(far::contains).toList();
-    }
-
-    private static List<String> first(List<String> items) {
-        return items.subList(0, Math.min(TOLD, items.size()));
+    /** What all of them have, the first items. */
+    private static List<String> common(List<List<String>> all) {
+        return all.get(0).stream()
+                .filter(item -> all.stream().allMatch(items -> items.contains(item)))
+                .limit(TOLD)
+                .toList();
     }
 
     /** The concession as a fact of the side that moves. */

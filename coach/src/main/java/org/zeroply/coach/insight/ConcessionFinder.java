@@ -133,13 +133,11 @@ final class ConcessionFinder {
                 .toList();
     }
 
-    /** Pawns can take each other in the middle, or the middle is free of fixed pawns. */
+    /** Pawns can take each other in the middle. */
     private boolean isOpening() {
-        Scene then = after;
-        long tension =
-                Squares.pawnAttacks(side, then.pawns(side)) & then.pawns(enemy)
-                        | Squares.pawnAttacks(enemy, then.pawns(enemy)) & then.pawns(side);
-        return (tension & Squares.CENTRE_FILES) != 0;
+        long own = after.byPawns(side) & after.pawns(enemy);
+        long theirs = after.byPawns(enemy) & after.pawns(side);
+        return ((own | theirs) & Squares.CENTRE_FILES) != 0;
     }
 
     /** Squares in the middle, or beside the king, that no pawn can guard any more. */
@@ -149,10 +147,10 @@ final class ConcessionFinder {
         boolean home = Squares.rank(whose, king) <= 1;
         long told = Squares.CENTRE_FILES | (home && shelter.matters(whose) ? near : 0);
         long lost =
-                of(change.come(), FactKind.GIVEN_UP, whose).stream()
-                        .flatMap(f -> f.squares().stream())
-                        .mapToLong(s -> 1L << s)
-                        .reduce(0, (a, b) -> a | b);
+                Squares.set(
+                        of(change.come(), FactKind.GIVEN_UP, whose).stream()
+                                .flatMap(f -> f.squares().stream())
+                                .toList());
         long camp = Squares.ofRank(whose, FOURTH - 1) | Squares.ofRank(whose, FOURTH);
         List<Integer> reached =
                 Squares.list(lost & told & camp & ~after.pawns(whose) & reach(whose.other()));

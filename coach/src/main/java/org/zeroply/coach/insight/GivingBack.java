@@ -77,8 +77,7 @@ final class GivingBack {
     private static Fact fact(Position position, Weighed best, Weighed keep, int given) {
         Move move = best.move();
         Side side = position.sideToMove();
-        MaterialBalance now = MaterialBalance.of(position);
-        String back = LineGain.settled(position, best.line()).given(now, side);
+        String back = LineGain.given(position, best.line(), side);
         String text =
                 "the moment to give material back: "
                         + Line.numbered(position, Line.start(best.line(), SHOWN))

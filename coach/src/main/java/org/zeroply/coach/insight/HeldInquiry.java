@@ -19,9 +19,6 @@ import org.zeroply.engine.analysis.Engine;
  */
 final class HeldInquiry implements Inquiry {
 
-    /** A pawn more or less shows late. */
-    private static final int FACTOR = 5;
-
     private final Engine engine;
     private final long nodes;
 
@@ -30,7 +27,7 @@ final class HeldInquiry implements Inquiry {
      */
     HeldInquiry(Engine engine, long nodes) {
         this.engine = engine;
-        this.nodes = FACTOR * nodes;
+        this.nodes = LONGER * nodes;
     }
 
     @Override

@@ -9,6 +9,9 @@ import org.zeroply.engine.analysis.Cancellation;
 /** A question to a position whose answer takes a search. */
 interface Inquiry {
 
+    /** What a verdict is made of is looked at on so many times the nodes of a brief question. */
+    int LONGER = 5;
+
     /** What is being looked for, to be read while it goes on. */
     String name();
 

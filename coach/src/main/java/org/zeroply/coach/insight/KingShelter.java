@@ -26,10 +26,14 @@ final class KingShelter {
         this.side = side;
     }
 
-    /** Whether a side's king needs shelter: the other side has a queen or two rooks. */
+    /** Whether a side's king needs shelter. */
     boolean matters(Side whose) {
-        Side other = whose.other();
-        return after.men(other, PieceType.QUEEN) != 0 || Long.bitCount(after.majors(other)) > 1;
+        return after.hasHeavyPieces(whose.other());
+    }
+
+    /** Whether a king stands on a wing and the other side could attack it there. */
+    private boolean isSheltered(Side whose, int king) {
+        return matters(whose) && (Square.file(king) <= 2 || Square.file(king) >= 6);
     }
 
     /** Whether the king that moves its pawns has a square off its first rank now. */
@@ -43,27 +47,22 @@ final class KingShelter {
         return !Squares.has(first, scene.king(side)) || (scene.flights(side) & ~first) != 0;
     }
 
-    /** A pawn leaves the cover of a castled king while the other side has majors. */
+    /** A pawn leaves the cover of a king that needs it on its wing. */
     Optional<String> lost(Side whose) {
         int king = before.king(whose);
-        boolean castled = Square.file(king) <= 2 || Square.file(king) >= 6;
-        if (!castled || king != after.king(whose) || !matters(whose)) {
+        if (king != after.king(whose) || !isSheltered(whose, king)) {
             return Optional.empty();
         }
-        long cover = cover(before, whose, king) & ~cover(after, whose, king);
-        boolean advanced = cover(after, whose, king) != 0 && sameCount(whose, king);
-        return cover == 0 || advanced
+        long was = cover(before, whose, king);
+        long is = cover(after, whose, king);
+        long left = was & ~is;
+        return left == 0 || Long.bitCount(was) == Long.bitCount(is)
                 ? Optional.empty()
                 : Optional.of(
                         "the cover of "
                                 + (whose == side ? "its" : "the enemy's")
                                 + " king on "
-                                + Square.name(Squares.first(cover)));
-    }
-
-    private boolean sameCount(Side whose, int king) {
-        return Long.bitCount(cover(before, whose, king))
-                == Long.bitCount(cover(after, whose, king));
+                                + Square.name(Squares.first(left)));
     }
 
     private static long cover(Scene scene, Side side, int king) {
@@ -78,7 +77,6 @@ final class KingShelter {
      */
     Optional<String> hook() {
         int king = after.king(side);
-        boolean castled = Square.file(king) <= 2 || Square.file(king) >= 6;
         boolean step =
                 before.typeAt(move.from()) == PieceType.PAWN
                         && !move.isCapture()
@@ -86,7 +84,7 @@ final class KingShelter {
                         && Squares.rank(side, king) == 0
                         && Math.abs(Square.file(move.to()) - Square.file(king)) <= 1;
         long guards = Squares.pawnAttacks(side.other(), 1L << move.to()) & after.pawns(side);
-        if (!castled || !step || Long.bitCount(guards) != 1 || !matters(side)) {
+        if (!step || Long.bitCount(guards) != 1 || !isSheltered(side, king)) {
             return Optional.empty();
         }
         int neighbour = Squares.first(guards);

@@ -29,8 +29,6 @@ import org.zeroply.engine.analysis.Engine;
  */
 final class RaceInquiry implements Inquiry {
 
-    private static final int FACTOR = 5;
-
     /** Moves that a runner may need; farther ones are no race yet. */
     private static final int FARTHEST = 5;
 
@@ -42,7 +40,7 @@ final class RaceInquiry implements Inquiry {
 
     RaceInquiry(Engine engine, long nodes) {
         this.engine = engine;
-        this.nodes = FACTOR * nodes;
+        this.nodes = LONGER * nodes;
     }
 
     /** A passed pawn with a free way, and the moves that it needs. */
@@ -139,11 +137,7 @@ final class RaceInquiry implements Inquiry {
         if (!stops) {
             return best;
         }
-        Position end = position;
-        for (Move move : line) {
-            end = end.play(move);
-        }
-        evaluator.choice(end).ifPresent(more -> line.addAll(more.best().line()));
+        evaluator.choice(position.play(line)).ifPresent(more -> line.addAll(more.best().line()));
         return best.with(line);
     }
 

@@ -83,18 +83,18 @@ final class RuleCheck {
 
     /** The man can take each of its targets, the king set apart. */
     private static Optional<Boolean> forkHolds(Scene scene, Fact fact) {
-        Optional<Position> from = from(scene, fact);
         int king = scene.king(fact.side().orElseThrow().other());
         int man = fact.squares().get(0);
-        if (from.isEmpty() || from.get().inCheck()) {
-            return Optional.empty();
-        }
-        List<Move> legal = from.get().legalMoves();
-        return Optional.of(
-                fact.squares().stream()
-                        .skip(1)
-                        .filter(target -> target != king)
-                        .allMatch(
-                                t -> legal.stream().anyMatch(m -> m.from() == man && m.to() == t)));
+        return moves(scene, fact)
+                .map(
+                        legal ->
+                                fact.squares().stream()
+                                        .skip(1)
+                                        .filter(target -> target != king)
+                                        .allMatch(t -> canTake(legal, man, t)));
+    }
+
+    private static boolean canTake(List<Move> legal, int man, int target) {
+        return legal.stream().anyMatch(m -> m.from() == man && m.to() == target);
     }
 }

@@ -13,7 +13,6 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.engine.analysis.Cancellation;
@@ -40,8 +39,6 @@ final class ThreatInquiry implements Inquiry {
     /** Centipawns that no longer count pawns: an ending won by the tables, or nearly so. */
     private static final int DECIDES = 1_000;
 
-    private static final int FACTOR = 5;
-
     private final Engine engine;
     private final long nodes;
 
@@ -60,7 +57,7 @@ final class ThreatInquiry implements Inquiry {
         if (position.inCheck() || position.legalMoves().isEmpty()) {
             return;
         }
-        MoveEvaluator evaluator = new MoveEvaluator(engine, FACTOR * nodes, cancellation);
+        MoveEvaluator evaluator = new MoveEvaluator(engine, LONGER * nodes, cancellation);
         Position passed = position.play(Move.NULL);
         Optional<Weighed> threat = evaluator.choice(passed).map(c -> c.best());
         if (threat.isEmpty()) {
@@ -99,7 +96,12 @@ final class ThreatInquiry implements Inquiry {
         if (best.score() instanceof Score.Mate mate && mate.moves() > 0) {
             text = "threatens mate in " + mate.moves() + " by " + move + by;
         } else if (concrete && won >= MATERIAL) {
-            text = "threatens " + move + by + ", winning " + won(passed, best.line());
+            text =
+                    "threatens "
+                            + move
+                            + by
+                            + ", winning "
+                            + LineGain.given(passed, best.line(), side.other());
         } else if (concrete) {
             text = "threatens " + move + by + worth(gain);
         } else {
@@ -129,11 +131,6 @@ final class ThreatInquiry implements Inquiry {
         return gain >= DECIDES
                 ? ", which decides the game"
                 : String.format(Locale.ROOT, ", which is worth %.1f pawns", gain / 100.0);
-    }
-
-    private static String won(Position passed, List<Move> line) {
-        MaterialBalance now = MaterialBalance.of(passed);
-        return LineGain.settled(passed, line).given(now, passed.sideToMove().other());
     }
 
     /**

@@ -30,9 +30,6 @@ public final class TiedInquiry implements Inquiry {
     private static final int LOSS = 100;
     private static final int SHOWN = 4;
 
-    /** What is told is looked at on so many times the nodes. */
-    private static final int FACTOR = 5;
-
     private final Engine engine;
     private final long nodes;
 
@@ -69,7 +66,7 @@ public final class TiedInquiry implements Inquiry {
             Position other,
             MoveEvaluator evaluator,
             FactSink found) {
-        MoveEvaluator longer = evaluator.withNodes(FACTOR * evaluator.nodes());
+        MoveEvaluator longer = evaluator.withNodes(LONGER * evaluator.nodes());
         List<Fact> tied = new ArrayList<>();
         for (int piece : Squares.list(scene.pieces(own.sideToMove()))) {
             tied(asked, scene, own, other, piece, evaluator)
@@ -141,10 +138,7 @@ public final class TiedInquiry implements Inquiry {
 
     /** Hundredths of a point that the side to move has lost at the end of a line. */
     private static int materialLost(Position from, List<Move> line) {
-        Position end = from;
-        for (Move move : line) {
-            end = end.play(move);
-        }
+        Position end = from.play(line);
         Side side = from.sideToMove();
         return MaterialBalance.of(from).lead(side, MaterialScale.SCHOOL)
                 - MaterialBalance.of(end).lead(side, MaterialScale.SCHOOL);

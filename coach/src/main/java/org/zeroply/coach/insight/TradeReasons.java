@@ -158,10 +158,8 @@ final class TradeReasons {
     /** The man got takes part in an attack on the own king. */
     private void attack() {
         long ring = Attacks.king(scene.king(side));
-        long attackers = 0;
-        for (int man : Squares.list(scene.pieces(enemy))) {
-            attackers |= (scene.attacks(man) & ring) != 0 ? 1L << man : 0;
-        }
+        long attackers =
+                Squares.where(scene.pieces(enemy), man -> (scene.attacks(man) & ring) != 0);
         boolean bears = (scene.attacks(own) & Attacks.king(scene.king(enemy))) != 0;
         if (Long.bitCount(attackers) >= ATTACK && Squares.has(attackers, other) && !bears) {
             reasons.add("takes a piece out of the attack on the king");
@@ -188,14 +186,11 @@ final class TradeReasons {
 
     /** The four middle squares and enemy men that the man got alone guards against the own side. */
     private void guards() {
-        long bare = 0;
         long wanted =
                 scene.attacks(other)
                         & scene.attackedBy(side)
                         & (Squares.CENTRE | scene.men(enemy) & ~(1L << scene.king(enemy)));
-        for (int square : Squares.list(wanted)) {
-            bare |= scene.attackers(enemy, square) == 1L << other ? 1L << square : 0;
-        }
+        long bare = Squares.where(wanted, s -> scene.attackers(enemy, s) == 1L << other);
         if (bare != 0 && Long.bitCount(bare) <= FEW) {
             boolean one = Long.bitCount(bare) == 1;
             reasons.add(Squares.names(bare) + (one ? " loses its" : " lose their") + " only guard");

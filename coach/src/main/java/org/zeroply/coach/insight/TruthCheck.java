@@ -14,7 +14,7 @@ import org.zeroply.coach.fact.Scene;
 
 /**
  * Holds claims against the rules of the game and against searches longer than those that made them:
- * men that can be won, pins to the king, forks, moves that create a motif, threats, tied pieces.
+ * what the rules settle by themselves, and what a line is said to win, hold or threaten.
  */
 public final class TruthCheck {
 
@@ -56,9 +56,8 @@ public final class TruthCheck {
             case PIN, FORK, SAFE_CHECK, DISCOVERED_CHECK, ROOK_LIFT, LEVER ->
                     RuleCheck.holds(scene, fact);
             case CHECKS -> RuleCheck.from(scene, fact).flatMap(from -> checksMate(from, fact));
-            case CLEANEST_WIN ->
-                    Optional.of(result(position, fact.line().get(0)) == ResultClass.WIN);
-            case GIVE_BACK -> Optional.of(isBest(position, fact.line().get(0)));
+            case CLEANEST_WIN -> Optional.of(wins(position, firstMove(fact)));
+            case GIVE_BACK -> Optional.of(!isWeaker(position, firstMove(fact)));
             case IGNORED_THREAT -> Optional.of(canIgnore(position, fact));
             case PAWN_RACE -> raceHolds(position, fact);
             case MOTIF_MOVE -> RuleCheck.from(scene, fact).map(from -> motifHolds(from, fact));
@@ -68,21 +67,25 @@ public final class TruthCheck {
         };
     }
 
-    private ResultClass result(Position from, Move move) {
-        return evaluator.weigh(from, move).result();
+    /** The first move of the line, a pass left out. */
+    private static Move firstMove(Fact fact) {
+        return fact.line().get(fact.line().get(0).isNull() ? 1 : 0);
+    }
+
+    private boolean wins(Position from, Move move) {
+        return evaluator.weigh(from, move).result() == ResultClass.WIN;
     }
 
     private Optional<Boolean> checksMate(Position from, Fact fact) {
-        Move first = fact.line().get(fact.line().get(0).equals(Move.NULL) ? 1 : 0);
         return fact.traits().contains("mates")
-                ? Optional.of(evaluator.weigh(from, first).mates())
+                ? Optional.of(evaluator.weigh(from, firstMove(fact)).mates())
                 : Optional.empty();
     }
 
-    private boolean isBest(Position from, Move move) {
+    private boolean isWeaker(Position from, Move move) {
         Weighed best = evaluator.choice(from).orElseThrow().best();
         Weighed weighed = move.equals(best.move()) ? best : evaluator.weigh(from, move);
-        return !Loss.of(weighed, best).exceeds(MoveComparison.WEAKER);
+        return Loss.of(weighed, best).exceeds(MoveComparison.WEAKER);
     }
 
     /** Whoever carries the threat out stands worse. */
@@ -103,11 +106,7 @@ public final class TruthCheck {
     }
 
     private boolean motifHolds(Position from, Fact fact) {
-        Move move = fact.line().get(fact.line().get(0).equals(Move.NULL) ? 1 : 0);
-        Weighed best = evaluator.choice(from).orElseThrow().best();
-        Weighed weighed = move.equals(best.move()) ? best : evaluator.weigh(from, move);
-        boolean weaker = Loss.of(weighed, best).exceeds(MoveComparison.WEAKER);
-        return fact.traits().contains("fails") == weaker;
+        return fact.traits().contains("fails") == isWeaker(from, firstMove(fact));
     }
 
     private Optional<Boolean> threatHolds(Position position, Fact fact) {

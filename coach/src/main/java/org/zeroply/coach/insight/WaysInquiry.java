@@ -9,14 +9,12 @@ import org.zeroply.engine.analysis.Engine;
 final class WaysInquiry implements Inquiry {
 
     private static final int WAYS = 5;
-    private static final int FACTOR = 5;
-
     private final Engine engine;
     private final long nodes;
 
     WaysInquiry(Engine engine, long nodes) {
         this.engine = engine;
-        this.nodes = FACTOR * nodes;
+        this.nodes = LONGER * nodes;
     }
 
     @Override

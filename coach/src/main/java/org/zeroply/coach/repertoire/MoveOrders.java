@@ -101,10 +101,7 @@ public final class MoveOrders {
         Position start = repertoire.starts().get(0).position();
         while (!open.isEmpty() && ways.size() < MOST) {
             List<Move> way = open.remove();
-            Position p = start;
-            for (Move move : way) {
-                p = p.play(move);
-            }
+            Position p = start.play(way);
             if (p.equals(target)) {
                 ways.add(way);
                 continue;

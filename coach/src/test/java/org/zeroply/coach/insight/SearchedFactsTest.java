@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -38,12 +37,7 @@ class SearchedFactsTest {
         List<Fact> facts = new ArrayList<>();
         inquiry(kind, new BuiltInEngine(4))
                 .answer(position, FactSink.into(facts), new Cancellation());
-        for (Fact fact : facts) {
-            Position now = position;
-            for (Move move : fact.line()) {
-                now = now.play(move);
-            }
-        }
+        facts.forEach(fact -> position.play(fact.line()));
         return facts;
     }
 

@@ -31,10 +31,7 @@ class SearchedInsightTest {
         new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
                 .search(position, FactSink.into(facts), (part, doing) -> {}, new Cancellation());
         for (Fact fact : facts) {
-            Position p = position;
-            for (Move move : fact.line()) {
-                p = p.play(move);
-            }
+            position.play(fact.line());
             if (fact.kind() != FactKind.EXCHANGE_WANTED) {
                 assertThat(fact.line()).as("%s", fact.text()).isNotEmpty();
             }

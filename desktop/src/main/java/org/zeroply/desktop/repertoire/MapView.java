@@ -233,11 +233,8 @@ final class MapView extends VBox {
                 .get()
                 .ifPresent(
                         v -> {
-                            Position p = v.repertoire().starts().get(0).position();
-                            for (Move move : chosen) {
-                                p = p.play(move);
-                            }
-                            v.repertoire().at(p).ifPresent(model::go);
+                            Position start = v.repertoire().starts().get(0).position();
+                            v.repertoire().at(start.play(chosen)).ifPresent(model::go);
                         });
         draw();
     }

@@ -86,10 +86,6 @@ public record AnalysisRequest(
 
     /** The position to analyse. */
     public Position position() {
-        Position p = start;
-        for (Move move : moves) {
-            p = p.play(move);
-        }
-        return p;
+        return start.play(moves);
     }
 }

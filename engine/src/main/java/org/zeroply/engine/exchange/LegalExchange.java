@@ -115,8 +115,16 @@ public final class LegalExchange {
      * those behind others left out.
      */
     public static long takers(Board board, int square, int side) {
+        return takers(board, square, side, 0);
+    }
+
+    /**
+     * The same when some men have left their places: a man that only one enemy attacks is guarded
+     * by all that may take once that one has taken, the king among them.
+     */
+    public static long takers(Board board, int square, int side, long gone) {
         LegalExchange exchange = new LegalExchange(board, square, side);
-        long occupied = board.occupied();
+        long occupied = board.occupied() & ~gone;
         long takers = 0;
         long men = board.attackersTo(square, occupied) & board.pieces(side);
         for (long m = men; m != 0; m &= m - 1) {

@@ -92,10 +92,7 @@ abstract class KeySearchCommand implements Callable<Integer> {
             long number = next.getAndIncrement();
             List<Move> opening = openings.opening(number);
             MatchGame game = MatchGame.play(player, player, opening, new Cancellation());
-            Position now = Position.START;
-            for (Move move : opening) {
-                now = now.play(move);
-            }
+            Position now = Position.START.play(opening);
             int ofGame = 0;
             for (int i = 0; i < game.moves().size() && found.get() < count; i++) {
                 now = now.play(game.moves().get(i));

@@ -69,23 +69,13 @@ public record Hanging(Piece piece, int square, int attackers, int defenders, int
         long takers = LegalExchange.takers(board, square, 1 - own);
         int attackers = Long.bitCount(takers);
         long guards = board.attackersTo(square, board.occupied()) & board.pieces(own);
-        long defenders =
-                attackers == 0
-                        ? guards
-                        : LegalExchange.takers(board, square, own)
-                                | king(board, square, own, takers) & guards;
+        long gone = attackers == 1 ? takers : 0;
+        long defenders = attackers == 0 ? guards : LegalExchange.takers(board, square, own, gone);
         return new Hanging(
                 piece,
                 square,
                 attackers,
                 Long.bitCount(defenders),
                 LegalExchange.threatTo(board, square));
-    }
-
-    /** The king takes back where nobody is left behind the only man that can take. */
-    private static long king(Board board, int square, int own, long takers) {
-        long left = board.attackersTo(square, board.occupied() & ~takers);
-        boolean alone = Long.bitCount(takers) == 1 && (left & board.pieces(1 - own) & ~takers) == 0;
-        return alone ? 1L << board.kingSquare(own) : 0;
     }
 }

@@ -171,7 +171,7 @@ public final class BishopFacts {
         for (int square : Squares.list(scene.men(side, PieceType.BISHOP))) {
             longDiagonal(scene, side, square, found);
         }
-        return found.stream().mapToLong(f -> 1L << f.squares().get(0)).reduce(0, (a, c) -> a | c);
+        return Squares.set(found.stream().map(f -> f.squares().get(0)).toList());
     }
 
     /** From the bishop to the far end of its diagonal. */

@@ -48,6 +48,15 @@ public final class BishopPosts {
     /** A pawn that makes way; from and to are -1 for none. */
     private record Step(int from, int to) {
         static final Step NONE = new Step(-1, -1);
+
+        boolean isNone() {
+            return from < 0;
+        }
+
+        /** Men after the step. */
+        long of(long men) {
+            return isNone() ? men : men & ~(1L << from) | 1L << to;
+        }
     }
 
     /**
@@ -90,10 +99,10 @@ public final class BishopPosts {
         List<Post> all = new ArrayList<>();
         long occupied = scene.occupied() & ~(1L << from);
         for (Step step : steps()) {
-            long then = step.from() < 0 ? occupied : moved(occupied, step);
-            long own = step.from() < 0 ? own() : moved(own(), step);
+            long then = step.of(occupied);
+            long own = step.of(scene.men(side) & ~(1L << from));
             long reached = Attacks.bishop(from, then) & ~then;
-            if (step.from() >= 0) {
+            if (!step.isNone()) {
                 reached &= ~Attacks.bishop(from, occupied) | 1L << step.from();
                 reached &= Attacks.line(from, step.from());
             }
@@ -109,14 +118,6 @@ public final class BishopPosts {
             }
         }
         return posts;
-    }
-
-    private long own() {
-        return scene.men(side) & ~(1L << from);
-    }
-
-    private static long moved(long men, Step step) {
-        return men & ~(1L << step.from()) | 1L << step.to();
     }
 
     /** None, and the steps of own pawns that bound the bishop's view. */
@@ -167,10 +168,7 @@ public final class BishopPosts {
 
     /** Of these squares those that so many enemy men guard. */
     private long heldBy(int men, long squares) {
-        return Squares.list(squares).stream()
-                .filter(s -> Long.bitCount(scene.attackers(enemy, s)) == men)
-                .mapToLong(s -> 1L << s)
-                .reduce(0, (a, b) -> a | b);
+        return Squares.where(squares, s -> Long.bitCount(scene.attackers(enemy, s)) == men);
     }
 
     /** A knight that it would hold to the king or the queen, or -1. */
@@ -247,7 +245,7 @@ public final class BishopPosts {
         }
         Step step = post.step();
         String once =
-                step.from() < 0
+                step.isNone()
                         ? ""
                         : " after " + Square.name(step.from()) + "-" + Square.name(step.to());
         return Square.name(post.square()) + once + " (" + String.join(", ", notes) + ")";

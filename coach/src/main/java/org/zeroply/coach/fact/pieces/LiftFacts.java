@@ -50,20 +50,14 @@ public final class LiftFacts {
     public static List<Fact> of(Scene scene, Side side) {
         LiftFacts finder = new LiftFacts(scene, side);
         List<Fact> facts = new ArrayList<>();
-        if (finder.canAttack()) {
+        // In endings nobody brings rooks against the king.
+        if (scene.canAttackKing(side)) {
             for (int rook : Squares.list(scene.men(side, PieceType.ROOK))) {
                 finder.lift(rook, facts);
             }
             finder.stranded(facts);
         }
         return facts;
-    }
-
-    /** In endings nobody brings rooks against the king. */
-    private boolean canAttack() {
-        return Long.bitCount(scene.pieces(side)) >= MANY
-                && (scene.men(side, PieceType.QUEEN) != 0
-                        || Long.bitCount(scene.majors(side)) >= 2);
     }
 
     /**
@@ -104,14 +98,9 @@ public final class LiftFacts {
 
     /** Of these squares those from which a rook bears on the king's surroundings. */
     private long bearing(long ends) {
-        return Squares.list(ends).stream()
-                .filter(
-                        end ->
-                                (Scene.attacksOf(PieceType.ROOK, side, end, scene.occupied())
-                                                & ring)
-                                        != 0)
-                .mapToLong(end -> 1L << end)
-                .reduce(0, (a, b) -> a | b);
+        return Squares.where(
+                ends,
+                end -> (Scene.attacksOf(PieceType.ROOK, side, end, scene.occupied()) & ring) != 0);
     }
 
     private void tell(int rook, int turn, long ends, List<Fact> facts) {
@@ -123,7 +112,7 @@ public final class LiftFacts {
         if (after < 2) {
             return;
         }
-        int inTime = Long.bitCount(guardingIn(turn < 0 ? 1 : IN_TIME));
+        int inTime = Long.bitCount(joining(enemy, turn < 0 ? 1 : IN_TIME));
         String way =
                 turn < 0
                         ? "rook transfer " + Square.name(rook) + " to " + Squares.names(ends)
@@ -162,15 +151,7 @@ public final class LiftFacts {
 
     /** Pieces that attack a square beside the king. */
     private long bearingOn(Side who) {
-        return Squares.list(scene.pieces(who)).stream()
-                .filter(piece -> (scene.attacks(piece) & ring) != 0)
-                .mapToLong(piece -> 1L << piece)
-                .reduce(0, (a, b) -> a | b);
-    }
-
-    /** The enemy's pieces that guard a square beside its king now or can by so many safe moves. */
-    private long guardingIn(int moves) {
-        return joining(enemy, moves);
+        return Squares.where(scene.pieces(who), piece -> (scene.attacks(piece) & ring) != 0);
     }
 
     /** Pieces of a side that bear on a square beside the king now, or can by safe moves. */
@@ -200,12 +181,11 @@ public final class LiftFacts {
         if (attackers < MANY) {
             return;
         }
-        long guards = guardingIn(IN_TIME);
-        long away = 0;
-        for (int piece : Squares.list(scene.pieces(enemy) & ~guards)) {
-            boolean far = Math.abs(Square.file(piece) - Square.file(king)) >= FAR;
-            away |= far ? 1L << piece : 0;
-        }
+        long guards = joining(enemy, IN_TIME);
+        long away =
+                Squares.where(
+                        scene.pieces(enemy) & ~guards,
+                        piece -> Math.abs(Square.file(piece) - Square.file(king)) >= FAR);
         int defenders = Long.bitCount(guards);
         if (away == 0 || defenders >= attackers) {
             return;

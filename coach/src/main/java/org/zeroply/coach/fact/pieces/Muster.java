@@ -49,7 +49,7 @@ record Muster(List<Joiner> men) {
 
     /** Where they stand. */
     long squares() {
-        return men.stream().mapToLong(m -> 1L << m.square()).reduce(0, (a, b) -> a | b);
+        return Squares.set(men.stream().map(Joiner::square).toList());
     }
 
     /** In words: {@code queen h5, knight f3 (in 1 move) and rook f1 (in 2 moves)}. */

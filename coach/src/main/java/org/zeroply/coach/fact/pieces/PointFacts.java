@@ -33,9 +33,6 @@ public final class PointFacts {
 
     private static final int SIEGE = 2;
 
-    /** Pieces besides the king with which a side attacks a king. */
-    private static final int ARMY = 3;
-
     private static final int CAMP = 2;
 
     private final Scene scene;
@@ -106,17 +103,12 @@ public final class PointFacts {
      * Around the enemy king and a step further on its first three ranks; not where a pawn guards.
      */
     private long nearKing() {
-        boolean heavy =
-                scene.men(side, PieceType.QUEEN) != 0 || Long.bitCount(scene.majors(side)) > 1;
-        if (!heavy || Long.bitCount(scene.pieces(side)) < ARMY) {
+        if (!scene.canAttackKing(side)) {
             return 0;
         }
         long camp =
                 Squares.ofRank(enemy, 0) | Squares.ofRank(enemy, 1) | Squares.ofRank(enemy, CAMP);
-        long near = 0;
-        for (int square : Squares.list(camp)) {
-            near |= isNearKing(square) ? 1L << square : 0;
-        }
+        long near = Squares.where(camp, this::isNearKing);
         long taken = scene.men(side) | 1L << scene.king(enemy) | scene.byPawns(enemy);
         return near & ~taken & ~falling(near);
     }
@@ -135,11 +127,9 @@ public final class PointFacts {
 
     /** Men that can be won already are told as such. */
     private long falling(long squares) {
-        long falling = 0;
-        for (int square : Squares.list(squares & scene.men(enemy) & scene.attackedBy(side))) {
-            falling |= LegalExchange.threatTo(scene.board(), square) > 0 ? 1L << square : 0;
-        }
-        return falling;
+        return Squares.where(
+                squares & scene.men(enemy) & scene.attackedBy(side),
+                square -> LegalExchange.threatTo(scene.board(), square) > 0);
     }
 
     private Fact fact(Point point) {

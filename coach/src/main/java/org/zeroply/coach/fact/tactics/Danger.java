@@ -1,7 +1,6 @@
 package org.zeroply.coach.fact.tactics;
 
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Scene;
@@ -19,13 +18,9 @@ public final class Danger {
      * most; these are two things, and only the first hangs.
      */
     public static String words(Position position) {
-        Set<Integer> lost =
-                ForkFacts.hanging(new Scene(position)).stream()
-                        .filter(f -> f.figures().get("loss") > 0)
-                        .map(f -> f.squares().get(0))
-                        .collect(Collectors.toSet());
+        Scene scene = new Scene(position);
         List<Hanging> men = Hanging.in(position);
-        String hang = list(men.stream().filter(m -> lost.contains(m.square())).toList());
+        String hang = list(men.stream().filter(m -> ForkFacts.isWon(scene, m)).toList());
         if (!hang.isEmpty()) {
             return "Hanging: " + hang + ".";
         }

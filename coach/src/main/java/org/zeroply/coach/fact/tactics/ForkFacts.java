@@ -62,7 +62,10 @@ public final class ForkFacts {
     /**
      * Whether taking the man loses nothing elsewhere that outweighs it, as far as captures tell.
      */
-    private static boolean isWon(Scene scene, Hanging man) {
+    static boolean isWon(Scene scene, Hanging man) {
+        if (man.loss() == 0) {
+            return false;
+        }
         Side taker = man.piece().side().other();
         return scene.withMove(taker)
                 .filter(from -> !from.inCheck())
@@ -80,7 +83,7 @@ public final class ForkFacts {
         for (Hanging man : Hanging.in(scene.position())) {
             Side side = man.piece().side();
             boolean loose = man.isLoose() && Squares.rank(side, man.square()) > 0;
-            boolean won = man.loss() > 0 && isWon(scene, man);
+            boolean won = isWon(scene, man);
             if (won || man.loss() == 0 && loose) {
                 String state = won ? " is attacked and not held" : " is not guarded";
                 facts.add(

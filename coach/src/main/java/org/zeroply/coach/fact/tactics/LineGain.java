@@ -30,11 +30,7 @@ public final class LineGain {
     /** The balance where the material is counted. */
     private static MaterialBalance end(Position start, List<Move> line) {
         int counted = line.size() < 2 ? line.size() : line.size() - line.size() % 2;
-        Position end = start;
-        for (Move move : line.subList(0, counted)) {
-            end = end.play(move);
-        }
-        return MaterialBalance.of(end);
+        return MaterialBalance.of(start.play(line.subList(0, counted)));
     }
 
     /**
@@ -49,6 +45,11 @@ public final class LineGain {
             quiet = isQuiet(now) ? now : quiet;
         }
         return MaterialBalance.of(quiet);
+    }
+
+    /** The same in words, as what a side has given up for what: {@code a rook for a pawn}. */
+    public static String given(Position start, List<Move> line, Side side) {
+        return settled(start, line).given(MaterialBalance.of(start), side);
     }
 
     /**

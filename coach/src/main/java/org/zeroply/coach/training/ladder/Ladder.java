@@ -49,10 +49,7 @@ public final class Ladder {
 
     private Rung rung(int plies) {
         List<Move> moves = line.subList(0, plies);
-        Position end = start;
-        for (Move move : moves) {
-            end = end.play(move);
-        }
+        Position end = start.play(moves);
         List<Rung> possible = new ArrayList<>();
         possible.add(where(moves));
         possible.add(checks(moves, end));
