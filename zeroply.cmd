@@ -15,7 +15,7 @@ if "%command%"=="test" (
   exit /b
 )
 if "%command%"=="help" (
-  echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR]
+  echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR] ^| package [--out DIR]
   echo zeroply uci ^| perft ^| analyse ^| suite ^| explain ^| checks ^| difficulty ^| insight ^| ending ^| endings ^| review ^| bench
   echo zeroply match ^| selfplay ^| tune ^| tactics ^| import ^| export ^| exercise ^| sample
   exit /b 0
@@ -27,13 +27,19 @@ if not exist "%root%cli\target\lib" (
 if "%command%"=="demo" goto desktop
 if "%command%"=="desktop" goto desktop
 if "%command%"=="shots" goto shots
-java -XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 -cp "%root%cli\target\lib\*;%root%cli\target\cli-0.1.0.jar" org.zeroply.cli.Main %*
+if "%command%"=="package" goto package
+java -XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 -cp "%root%cli\target\lib\*;%root%cli\target\cli.jar" org.zeroply.cli.Main %*
 exit /b
 :desktop
 java -XX:+UseSerialGC -Xmn32m --module-path "%root%desktop\target\javafx" --add-modules javafx.controls,javafx.swing ^
-  -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop-0.1.0.jar" org.zeroply.desktop.DesktopLauncher %*
+  -cp "%root%desktop\target\lib\*;%root%desktop\target\desktop.jar" org.zeroply.desktop.DesktopLauncher %*
 exit /b
 :shots
-java -Dprism.order=sw -cp "%root%workshop\target\javafx\*;%root%workshop\target\lib\*;%root%workshop\target\workshop-0.1.0.jar" ^
+java -Dprism.order=sw -cp "%root%workshop\target\javafx\*;%root%workshop\target\lib\*;%root%workshop\target\workshop.jar" ^
   org.zeroply.workshop.WorkshopLauncher %*
+exit /b
+:package
+for /f "tokens=1,*" %%a in ("%*") do set "rest=%%b"
+java -cp "%root%workshop\target\javafx\*;%root%workshop\target\lib\*;%root%workshop\target\workshop.jar" ^
+  org.zeroply.workshop.WorkshopLauncher package --root "%root%." %rest%
 exit /b

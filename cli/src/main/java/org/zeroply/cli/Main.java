@@ -30,6 +30,7 @@ import org.zeroply.cli.library.SyntheticCommand;
 import org.zeroply.cli.repertoire.RepertoireCommand;
 import org.zeroply.cli.review.ProfileCommand;
 import org.zeroply.cli.review.ReviewCommand;
+import org.zeroply.library.ProgramVersion;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
@@ -41,7 +42,7 @@ import picocli.CommandLine.Command;
         name = "zeroply",
         description = "A workbench for chess coaches, without its window.",
         mixinStandardHelpOptions = true,
-        version = "Zero Ply 0.1.0",
+        versionProvider = Main.Version.class,
         subcommands = {
             PerftCommand.class,
             AnalyseCommand.class,
@@ -97,7 +98,17 @@ public final class Main implements Runnable {
     private static void explain(CommandLine line) {
         for (CommandLine command : line.getSubcommands().values()) {
             command.getCommandSpec().mixinStandardHelpOptions(true);
+            command.getCommandSpec().versionProvider(new Version());
             explain(command);
+        }
+    }
+
+    /** What {@code --version} prints. */
+    static final class Version implements CommandLine.IVersionProvider {
+
+        @Override
+        public String[] getVersion() {
+            return new String[] {"Zero Ply " + ProgramVersion.text()};
         }
     }
 

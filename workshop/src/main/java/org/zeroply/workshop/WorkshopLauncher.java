@@ -5,6 +5,7 @@ import java.util.concurrent.Callable;
 import javafx.application.Application;
 import org.zeroply.workshop.command.Arguments;
 import org.zeroply.workshop.command.CommandGroup;
+import org.zeroply.workshop.delivery.PackageCommand;
 import org.zeroply.workshop.disk.DiskRun;
 import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.kill.KillRun;
@@ -23,18 +24,19 @@ import org.zeroply.workshop.walk.WalkRun;
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
  * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun};
  * {@code match}, {@code selfplay}, {@code train}, {@code tune}, {@code tactics}, {@code
- * positional}: what makes and measures the engine.
+ * positional}: what makes and measures the engine; {@code package}: see {@link PackageCommand}.
  */
 public final class WorkshopLauncher {
 
-    private static final List<Callable<Integer>> ENGINE_COMMANDS =
+    private static final List<Callable<Integer>> COMMANDS =
             List.of(
                     new MatchCommand(),
                     new SelfPlayCommand(),
                     new TrainCommand(),
                     new TuneCommand(),
                     new TacticsCommand(),
-                    new PositionalCommand());
+                    new PositionalCommand(),
+                    new PackageCommand());
 
     private WorkshopLauncher() {}
 
@@ -45,8 +47,8 @@ public final class WorkshopLauncher {
             case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
             case "walk" -> end(WalkRun.run(arguments(args), System.out));
-            case "match", "selfplay", "train", "tune", "tactics", "positional" ->
-                    System.exit(CommandGroup.run(ENGINE_COMMANDS, args));
+            case "match", "selfplay", "train", "tune", "tactics", "positional", "package" ->
+                    System.exit(CommandGroup.run(COMMANDS, args));
             case "pauses" -> Application.launch(PausesApplication.class, args);
             default -> Application.launch(PicturesApplication.class, args);
         }

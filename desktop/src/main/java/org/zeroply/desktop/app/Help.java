@@ -1,11 +1,7 @@
 package org.zeroply.desktop.app;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.List;
-import java.util.Properties;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.layout.HBox;
@@ -15,11 +11,11 @@ import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.library.ProgramVersion;
 
 /** Keys, guide, tour, what happened, and about the program. */
 final class Help {
 
-    private static final String ABOUT = "/org/zeroply/desktop/about.properties";
     private static final int SAID = 100;
 
     private final Workbench bench;
@@ -51,19 +47,8 @@ final class Help {
         new Tour(bench).begin();
     }
 
-    /** The version of the program. */
-    static String version() {
-        Properties about = new Properties();
-        try (InputStream in = Help.class.getResourceAsStream(ABOUT)) {
-            about.load(in);
-        } catch (IOException e) {
-            throw new UncheckedIOException("the version cannot be read", e);
-        }
-        return about.getProperty("version");
-    }
-
     private void about() {
-        VBox card = Dialogs.card("Zero Ply " + version());
+        VBox card = Dialogs.card("Zero Ply " + ProgramVersion.text());
         card.setId("about");
         HBox buttons = new HBox(8, Widgets.primary("about-close", "Close", bench.dialogs()::close));
         buttons.setAlignment(Pos.CENTER_RIGHT);
@@ -95,7 +80,7 @@ final class Help {
                         .collect(Collectors.joining("\n"));
         return String.join(
                 "\n",
-                "Zero Ply " + version() + ", " + clock.instant(),
+                "Zero Ply " + ProgramVersion.text() + ", " + clock.instant(),
                 "Java " + Runtime.version() + " on " + System.getProperty("os.name"),
                 "",
                 "What was said, the latest first:",

@@ -8,12 +8,12 @@ import javafx.scene.paint.Color;
 import org.zeroply.desktop.board.Palette;
 
 /** The sign of the program: a nought in ink on a page of which one corner is hatched. */
-final class Icon {
+public final class Icon {
 
     private Icon() {}
 
     /** The sign in this size, in pixels; on the interface thread only. */
-    static Image of(double size) {
+    public static Image of(double size) {
         Canvas canvas = new Canvas(size, size);
         GraphicsContext g = canvas.getGraphicsContext2D();
         Palette ink = Palette.PAPER;

@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
@@ -43,6 +42,7 @@ public final class ZeroPly extends Application {
     private static final Duration BEFORE_WARM_UP = Duration.seconds(2);
 
     private Stage stage;
+    private boolean demo;
     private WindowMemory memory;
     private WindowState state;
     private Optional<Services> services = Optional.empty();
@@ -58,8 +58,8 @@ public final class ZeroPly extends Application {
         Thread.setDefaultUncaughtExceptionHandler((thread, e) -> uncaught(e));
         endingsLater.setOnFinished(e -> services.ifPresent(this::later));
         warmUpSoon.setOnFinished(e -> services.ifPresent(s -> WarmUp.begin(s.scheduler())));
-        List<String> arguments = getParameters().getRaw();
-        boolean demo = isDemo();
+        Opening wanted = Opening.of(getParameters().getRaw());
+        demo = wanted.demo();
         memory =
                 new WindowMemory(
                         demo
@@ -72,10 +72,7 @@ public final class ZeroPly extends Application {
                     e.consume();
                     leave(Platform::exit);
                 });
-        String named = !demo && arguments.size() > 1 ? arguments.get(1) : "";
-        boolean pgn = named.toLowerCase(Locale.ROOT).endsWith(".pgn");
-        boolean opened =
-                open(demo ? temporary() : named.isEmpty() || pgn ? home() : Path.of(named));
+        boolean opened = open(demo ? temporary() : wanted.library().orElseGet(ZeroPly::home));
         state.restore();
         stage.show();
         state.insist();
@@ -85,22 +82,18 @@ public final class ZeroPly extends Application {
         warmUpSoon.play();
         if (demo) {
             workbench.orElseThrow().unpackDemo();
-        } else if (pgn) {
-            workbench.orElseThrow().importFiles(List.of(Path.of(named)));
+        }
+        if (!wanted.games().isEmpty()) {
+            workbench.orElseThrow().importFiles(wanted.games());
         }
     }
 
     /** What is not needed to begin with. */
     private void later(Services made) {
         made.endings().start();
-        if (!isDemo()) {
+        if (!demo) {
             made.keepBackups();
         }
-    }
-
-    private boolean isDemo() {
-        List<String> arguments = getParameters().getRaw();
-        return !arguments.isEmpty() && arguments.get(0).equals("demo");
     }
 
     /** Opens a library in the window; false, with the reason in the window, if that cannot be. */

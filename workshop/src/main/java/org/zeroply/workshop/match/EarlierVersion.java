@@ -2,9 +2,11 @@ package org.zeroply.workshop.match;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.zeroply.workshop.command.Refusal;
@@ -75,9 +77,18 @@ record EarlierVersion(Path folder) {
                 "-XX:+UseTransparentHugePages",
                 "-Xss8m",
                 "-cp",
-                target.resolve("lib") + "/*" + separator + target.resolve("cli-0.1.0.jar"),
+                target.resolve("lib") + "/*" + separator + ownJar(target),
                 "org.zeroply.cli.Main",
                 "uci");
+    }
+
+    /** Its jar, in whose name older versions say which they are. */
+    private static Path ownJar(Path target) {
+        try (DirectoryStream<Path> jars = Files.newDirectoryStream(target, "cli*.jar")) {
+            return jars.iterator().next();
+        } catch (IOException | NoSuchElementException e) {
+            throw new Refusal("there is no command line in " + target);
+        }
     }
 
     private static String output(Path folder, String... command) throws IOException {

@@ -5,7 +5,9 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.Optional;
 import javafx.application.Application;
+import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
@@ -16,18 +18,28 @@ import org.zeroply.workshop.command.Arguments;
 /** Opens a window on a fresh demo library, takes a picture of each main view, and ends. */
 public final class PicturesApplication extends Application {
 
-    private Services services;
+    /** The part that is no view but the sign of the program. */
+    private static final String ICON = "icon";
+
+    private Optional<Services> services = Optional.empty();
 
     @Override
-    public void start(Stage stage) {
+    public void start(Stage stage) throws IOException {
         ZeroPly.loadFonts();
         Arguments arguments = new Arguments(getParameters().getRaw());
-        services = ZeroPly.services(Library.open(fresh()), true);
-        Workbench workbench = new Workbench(services, Clock.systemUTC());
+        Path folder = Path.of(arguments.value("--out", "docs/screenshots"));
+        String part = arguments.value("--part", "");
+        if (part.equals(ICON)) {
+            IconFiles.write(folder);
+            Platform.exit();
+            return;
+        }
+        Services made = ZeroPly.services(Library.open(fresh()), true);
+        services = Optional.of(made);
+        Workbench workbench = new Workbench(made, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(workbench));
         stage.show();
-        Path folder = Path.of(arguments.value("--out", "docs/screenshots"));
-        new Shots(workbench, services, folder).take(arguments.value("--part", ""));
+        new Shots(workbench, made, folder).take(part);
     }
 
     private static Path fresh() {
@@ -40,6 +52,6 @@ public final class PicturesApplication extends Application {
 
     @Override
     public void stop() {
-        services.close();
+        services.ifPresent(Services::close);
     }
 }
