@@ -92,7 +92,7 @@ public final class DefendMeasureCommand implements Callable<Integer> {
         long[] sorted = LongStream.of(millis).sorted().toArray();
         document.put("millisMedian", sorted[sorted.length / 2]);
         document.put("millisMost", sorted[sorted.length - 1]);
-        output.print(document, out -> document.fields().forEachRemaining(out::println));
+        output.print(document, out -> document.properties().forEach(out::println));
         return 0;
     }
 

@@ -175,7 +175,7 @@ public final class StatisticsCommand implements Callable<Integer> {
                         .put("indexBytes", index.bytes())
                         .put("pgnBytes", pgn)
                         .put("indexShare", (double) index.bytes() / Math.max(1, pgn));
-        output.print(document, out -> document.fields().forEachRemaining(out::println));
+        output.print(document, out -> document.properties().forEach(out::println));
     }
 
     private static double millis(PositionIndex index, Position position, GameFilter filter) {

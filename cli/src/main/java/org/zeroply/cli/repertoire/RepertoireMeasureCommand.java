@@ -57,7 +57,7 @@ final class RepertoireMeasureCommand implements Callable<Integer> {
                                 + audit.unreached().size());
         timed("coverageMillis", () -> Coverage.of(repertoire, shares, Optional.empty()));
         document.put("positions", repertoire.spots().size());
-        output.print(document, out -> document.fields().forEachRemaining(out::println));
+        output.print(document, out -> document.properties().forEach(out::println));
         return 0;
     }
 

@@ -104,8 +104,8 @@ final class ArchivedPeople {
         each(entry.path("assigned"), name + ", assignment", a -> assignment(id, a), problems);
         Map<String, Recall> here = library.recall().all(id);
         entry.path("learnt")
-                .fields()
-                .forEachRemaining(
+                .properties()
+                .forEach(
                         field ->
                                 one(
                                         field.getValue(),
