@@ -85,13 +85,19 @@ public final class Main implements Runnable {
 
     /** Runs a command and gives its exit code. */
     static int run(PrintWriter out, PrintWriter err, String... args) {
-        CommandLine line = new CommandLine(new Main());
-        explain(line);
-        return line.setOut(out)
+        return commandLine()
+                .setOut(out)
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler(new BadInputHandler())
                 .execute(args);
+    }
+
+    /** All commands, each of which explains itself. */
+    static CommandLine commandLine() {
+        CommandLine line = new CommandLine(new Main());
+        explain(line);
+        return line;
     }
 
     /** Lets every command explain itself with --help, and those below it. */

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import picocli.CommandLine;
 
 /** Runs commands as a script would, and keeps what they print. */
 public abstract class CommandTest {
@@ -17,6 +18,11 @@ public abstract class CommandTest {
     /** Runs a command and gives its exit code. */
     protected int run(String... arguments) {
         return Main.run(new PrintWriter(out), new PrintWriter(err), arguments);
+    }
+
+    /** All commands with their options. */
+    protected static CommandLine commandLine() {
+        return Main.commandLine();
     }
 
     /** Runs a command that must succeed and gives its document. */
