@@ -18,6 +18,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.ScriptedEngine;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
@@ -25,7 +26,6 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** The single questions of the workshop, on positions of our own. */
 class DefenceToolsTest {
@@ -41,7 +41,7 @@ class DefenceToolsTest {
 
     private static MoveEvaluator evaluator(Cancellation cancellation) {
         return new MoveEvaluator(
-                new BuiltInEngine(16), Endings.NONE, Eliminator.NODES, cancellation);
+                new SharedEngine(16), Endings.NONE, Eliminator.NODES, cancellation);
     }
 
     private static Position fen(String fen) {
@@ -273,7 +273,7 @@ class DefenceToolsTest {
     void active_defence_stands_beside_the_best_quiet_move() {
         String fen = "2kr3r/ppp2ppp/2n5/2b1q3/4P1b1/2NB1N2/PPPQ1PPP/R4RK1 w - - 0 1";
         Elimination found = eliminate(fen(fen));
-        ActiveDefence active = new ActiveDefence(new BuiltInEngine(16), 2_000);
+        ActiveDefence active = new ActiveDefence(new SharedEngine(16), 2_000);
         List<ActiveDefence.Try> tries = active.tries(found);
 
         assertThat(tries).hasSizeGreaterThan(1);

@@ -19,6 +19,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
@@ -29,7 +30,6 @@ import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** Exercises in defending: drafted, marked, held against the engine, found in games. */
 @Tag("slow")
@@ -40,7 +40,7 @@ class DefenceExerciseTest {
 
     private static final String BACK_RANK = "6k1/5ppp/8/8/8/8/r4PPP/3R2K1 b - - 0 1";
 
-    private final Engine engine = new BuiltInEngine(16);
+    private final Engine engine = new SharedEngine(16);
     private final MoveEvaluator evaluator =
             new MoveEvaluator(engine, Endings.NONE, Eliminator.NODES, new Cancellation());
 

@@ -23,15 +23,15 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 class SchemeDraftTest {
 
     private static SchemeDraft drafter(int points) {
-        return new SchemeDraft(new BuiltInEngine(1), Endings.NONE, 10_000, points);
+        return new SchemeDraft(new SharedEngine(1), Endings.NONE, 10_000, points);
     }
 
     private static MoveTree draft(String fen, int points, String... tempting)

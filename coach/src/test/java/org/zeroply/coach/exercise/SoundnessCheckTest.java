@@ -29,6 +29,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.sound.Finding;
@@ -61,7 +62,7 @@ class SoundnessCheckTest {
     }
 
     private static Soundness check(MoveTree tree, KnownExercises known) {
-        return new SoundnessCheck(new BuiltInEngine(8), Endings.NONE, NODES, known)
+        return new SoundnessCheck(new SharedEngine(8), Endings.NONE, NODES, known)
                 .check(tree, p -> {}, new Cancellation())
                 .orElseThrow();
     }
@@ -153,7 +154,7 @@ class SoundnessCheckTest {
 
     /** The worst move but one of a position. */
     private static Move weakest(Position position, Move but) {
-        BuiltInEngine engine = new BuiltInEngine(1);
+        SharedEngine engine = new SharedEngine(1);
         return new MoveEvaluator(engine, Endings.NONE, 20_000, new Cancellation())
                 .choice(position, 256).orElseThrow().moves().stream()
                         .map(Weighed::move)

@@ -8,9 +8,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** What a coach would say is among the first facts told, whatever else is true as well. */
 @Tag("slow")
@@ -24,7 +24,7 @@ class FirstFactsTest {
     @MethodSource("rows")
     void what_a_coach_would_say_is_among_the_first_three_facts(FactRows.Row row) {
         List<Fact> facts = new ArrayList<>(Insight.of(row.position()));
-        new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
+        new SearchedInsight(new SharedEngine(1), SearchedInsight.NODES)
                 .search(
                         row.position(),
                         FactSink.into(facts),

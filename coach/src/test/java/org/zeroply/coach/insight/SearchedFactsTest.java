@@ -11,11 +11,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** The claims that take a search, one inquiry at a time, on positions checked by hand. */
 class SearchedFactsTest {
@@ -35,7 +35,7 @@ class SearchedFactsTest {
 
     private static List<Fact> found(Position position, FactKind kind) {
         List<Fact> facts = new ArrayList<>();
-        inquiry(kind, new BuiltInEngine(4))
+        inquiry(kind, new SharedEngine(4))
                 .answer(position, FactSink.into(facts), new Cancellation());
         facts.forEach(fact -> position.play(fact.line()));
         return facts;
@@ -60,7 +60,7 @@ class SearchedFactsTest {
         Position position = Position.fromFen(fen);
         List<Fact> facts = new ArrayList<>(Insight.of(position));
         long glance = hanging(facts);
-        new HeldInquiry(new BuiltInEngine(4), NODES)
+        new HeldInquiry(new SharedEngine(4), NODES)
                 .answer(position, FactSink.into(facts), new Cancellation());
         assertThat(glance - hanging(facts)).isEqualTo(withdrawn);
     }

@@ -12,6 +12,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -20,7 +21,6 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** The facts that take a search; every one of them must come with a line that can be played. */
 class SearchedInsightTest {
@@ -28,7 +28,7 @@ class SearchedInsightTest {
     private static List<Fact> search(String fen) {
         Position position = Position.fromFen(fen + " - 0 1");
         List<Fact> facts = new ArrayList<>();
-        new SearchedInsight(new BuiltInEngine(1), SearchedInsight.NODES)
+        new SearchedInsight(new SharedEngine(1), SearchedInsight.NODES)
                 .search(position, FactSink.into(facts), (part, doing) -> {}, new Cancellation());
         for (Fact fact : facts) {
             position.play(fact.line());
@@ -100,7 +100,7 @@ class SearchedInsightTest {
     })
     void what_is_said_to_fail_is_refuted_by_its_line_and_never_the_best_move(String fen) {
         Position position = Position.fromFen(fen + " - 0 1");
-        MoveEvaluator judge = new MoveEvaluator(new BuiltInEngine(8), 400_000, new Cancellation());
+        MoveEvaluator judge = new MoveEvaluator(new SharedEngine(8), 400_000, new Cancellation());
         Weighed best = judge.choice(position).orElseThrow().best();
         List<Fact> told = search(fen).stream().filter(f -> f.traits().contains("fails")).toList();
         assertThat(told).hasSizeLessThanOrEqualTo(5);
@@ -197,7 +197,7 @@ class SearchedInsightTest {
         Position position =
                 Position.fromFen("2b1k2r/p4ppp/1p2p3/3pP3/3P4/3B4/PP3PPP/2R1K3 b - - 0 1");
         List<Exchange> all =
-                new ExchangeInquiry(new BuiltInEngine(1), SearchedInsight.NODES)
+                new ExchangeInquiry(new SharedEngine(1), SearchedInsight.NODES)
                         .exchanges(position, new Cancellation());
         assertThat(all).isSortedAccordingTo((a, b) -> Integer.compare(b.gain(), a.gain()));
         assertThat(all).allMatch(e -> e.gain() >= 0);
@@ -238,7 +238,7 @@ class SearchedInsightTest {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
         List<Fact> facts = new ArrayList<>();
-        new SearchedInsight(new BuiltInEngine(1), 1_000)
+        new SearchedInsight(new SharedEngine(1), 1_000)
                 .search(Position.START, FactSink.into(facts), (p, d) -> {}, cancelled);
         assertThat(facts).isEmpty();
     }

@@ -24,8 +24,8 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /**
  * Games with one moment put into each of them, told by a comment on its move: {@code planted: kind;
@@ -59,7 +59,7 @@ class PlantedMomentsTest {
     }
 
     private static GameReview review(MoveTree game, KnownGames known) {
-        return new FirstPass(new BuiltInEngine(1), NODES, known)
+        return new FirstPass(new SharedEngine(1), NODES, known)
                 .review(game, Optional.empty(), p -> {}, new Cancellation())
                 .orElseThrow();
     }

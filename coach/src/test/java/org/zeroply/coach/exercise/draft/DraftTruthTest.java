@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.Aim;
@@ -23,11 +24,11 @@ import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** What a draft says is what its own searches say; positions out of games of the engine. */
 @Tag("slow")
@@ -36,7 +37,7 @@ class DraftTruthTest {
     private static final long NODES = 20_000;
     private static final int POINTS = 50;
 
-    private final BuiltInEngine engine = new BuiltInEngine(16);
+    private final Engine engine = new SharedEngine(16);
 
     /** Several tests look at the same drafts. */
     private static final Map<String, MoveTree> DRAFTS = new HashMap<>();
