@@ -25,6 +25,7 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.drill.Drill;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.store.Student;
 
 /** A drill on the board: what is asked, what was answered, and how long it still goes on. */
 public final class DrillModel {
@@ -67,6 +68,7 @@ public final class DrillModel {
     private Instant end = Instant.MAX;
     private Node expected;
     private boolean moving;
+    private OptionalInt waiting = OptionalInt.empty();
 
     public DrillModel(RepertoireModel model, Clock clock, Random random) {
         this.model = model;
@@ -74,6 +76,7 @@ public final class DrillModel {
         this.random = random;
         expected = session.current();
         session.currentProperty().addListener((o, was, is) -> moved(is));
+        model.viewProperty().addListener(o -> beginIfWaited());
     }
 
     /** What the board shows. */
@@ -123,13 +126,29 @@ public final class DrillModel {
 
     // ---- Going on -------------------------------------------------------------------------------
 
-    /** Begins a drill of so many minutes; the line begun then is finished. */
+    private void beginIfWaited() {
+        if (waiting.isPresent() && model.isReadForStudent()) {
+            begin(waiting.getAsInt());
+        }
+    }
+
+    /**
+     * Begins a drill of so many minutes, once it is read what the student knows; the line begun
+     * when the time is over is finished.
+     */
     public void begin(int minutes) {
-        Optional<RepertoireView> view = model.viewProperty().get();
-        if (view.isEmpty() || model.studentProperty().get().isEmpty()) {
+        waiting = OptionalInt.empty();
+        Optional<Student> student = model.studentProperty().get();
+        if (student.isEmpty()) {
             return;
         }
-        RepertoireView v = view.get();
+        if (!model.isReadForStudent()) {
+            waiting = OptionalInt.of(minutes);
+            String said = "Reading what " + student.get().name() + " knows …";
+            shown.set(new Shown("", List.of(), said, Stage.IDLE));
+            return;
+        }
+        RepertoireView v = model.viewProperty().get().orElseThrow();
         Predicate<Question> among =
                 q ->
                         chapter.get().isEmpty()

@@ -70,6 +70,8 @@ public final class RepertoireModel {
     private final PauseTransition delay = new PauseTransition(Duration.millis(60));
     private final RepertoireReader reader;
     private Task<?> reading = Task.none();
+    private Task<?> askingForSchool = Task.none();
+    private Optional<Student> readFor = Optional.empty();
 
     /** Remembers what the games did in each position, until all is read again. */
     private volatile Shares shares = new Shares(Replies.NONE);
@@ -185,7 +187,13 @@ public final class RepertoireModel {
                                 this::found);
     }
 
+    /** Whether the repertoire was read with what the chosen student knows of it. */
+    public boolean isReadForStudent() {
+        return view.get().isPresent() && readFor.equals(student.get());
+    }
+
     private void found(RepertoireReader.Found found) {
+        readFor = found.who();
         chapters.setAll(found.chapters());
         if (!students.equals(found.students())) {
             students.setAll(found.students());
@@ -196,20 +204,24 @@ public final class RepertoireModel {
     // ---- Choosing -------------------------------------------------------------------------------
 
     private void chosen(Optional<Student> who) {
+        askingForSchool.cancel();
         if (who.isEmpty()) {
             read();
             return;
         }
-        services.scheduler()
-                .library(
-                        () -> services.library().recall().approach(who.get().id()),
-                        approach -> {
-                            school.set(approach);
-                            read();
-                        });
+        askingForSchool =
+                services.scheduler()
+                        .library(
+                                () -> services.library().recall().approach(who.get().id()),
+                                approach -> {
+                                    school.set(approach);
+                                    read();
+                                });
     }
 
+    /** Whatever the library still has to say of the school of somebody looked at before is late. */
     private void schoolChosen(Optional<Approach> is) {
+        askingForSchool.cancel();
         student.get()
                 .ifPresent(
                         s ->

@@ -44,8 +44,13 @@ final class RepertoireReader {
         this.services = services;
     }
 
-    /** What one reading found. */
+    /**
+     * What one reading found.
+     *
+     * @param who learns, for whom it was read
+     */
     record Found(
+            Optional<Student> who,
             List<RepertoireModel.Chapter> chapters,
             List<Student> students,
             Optional<RepertoireView> view) {}
@@ -118,7 +123,7 @@ final class RepertoireReader {
                                         today));
             }
         }
-        return new Found(list, library.students().all(), found);
+        return new Found(who, list, library.students().all(), found);
     }
 
     /** A student's memory; what is kept is stored behind the window. */
