@@ -24,9 +24,9 @@ import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.defence.DefenceModel;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.student.Student;
 
 /** Drives the Defence desk, and what comes of it, in the real window. */
 class DefenceDeskTest extends WindowTest {

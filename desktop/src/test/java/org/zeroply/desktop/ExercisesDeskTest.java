@@ -33,12 +33,12 @@ import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Student;
 
 /** Drives the Exercises desk, and what the coach decides about answers, in the real window. */
 class ExercisesDeskTest extends WindowTest {

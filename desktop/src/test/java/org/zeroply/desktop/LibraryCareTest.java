@@ -19,8 +19,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
 
 /** Looking after the library from the window. */
 class LibraryCareTest extends WindowTest {

@@ -22,9 +22,9 @@ import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.desktop.repertoire.DrillModel;
 import org.zeroply.desktop.repertoire.RepertoireModel;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.student.Student;
 
 /** Drives the Repertoire desk in the real window. */
 class RepertoireDeskTest extends WindowTest {

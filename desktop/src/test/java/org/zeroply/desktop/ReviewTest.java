@@ -18,10 +18,10 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.desktop.review.MomentCard;
 import org.zeroply.desktop.review.ReviewModel;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetStore;
 
 /** Drives the Review desk in the real window. */
 class ReviewTest extends WindowTest {

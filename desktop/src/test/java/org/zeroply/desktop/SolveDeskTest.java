@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.Attempt;
+import org.zeroply.library.student.Attempt;
 
 /** Drives what students do at the Solve desk in the real window. */
 class SolveDeskTest extends WindowTest {

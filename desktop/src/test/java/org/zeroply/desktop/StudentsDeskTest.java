@@ -7,7 +7,7 @@ import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** The roster, the card, and what happens to them. */
 class StudentsDeskTest extends WindowTest {

@@ -19,9 +19,9 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.board.SetUpBoard;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.student.Attempt;
 
 /** Drives the real window as a coach and a student would. */
 class WorkbenchTest extends WindowTest {

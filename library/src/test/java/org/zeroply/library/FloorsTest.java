@@ -26,10 +26,14 @@ class FloorsTest {
                             "org.zeroply.cli..");
 
     @ArchTest
-    static final ArchRule sql_stays_in_the_store =
+    static final ArchRule sql_stays_where_things_are_kept =
             noClasses()
                     .that()
-                    .resideOutsideOfPackage("..library.store..")
+                    .resideInAnyPackage(
+                            "..library.transfer..",
+                            "..library.report..",
+                            "..library.drawing..",
+                            "..library.sample..")
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage("java.sql..", "org.jdbi..", "org.sqlite..");

@@ -1,5 +1,7 @@
 package org.zeroply.workshop;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
@@ -8,6 +10,7 @@ import org.zeroply.workshop.command.CommandGroup;
 import org.zeroply.workshop.delivery.PackageCommand;
 import org.zeroply.workshop.disk.DiskRun;
 import org.zeroply.workshop.fuzz.FuzzRun;
+import org.zeroply.workshop.house.HousePicture;
 import org.zeroply.workshop.kill.KillRun;
 import org.zeroply.workshop.match.MatchCommand;
 import org.zeroply.workshop.pauses.PausesApplication;
@@ -23,8 +26,9 @@ import org.zeroply.workshop.walk.WalkRun;
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
  * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun};
- * {@code match}, {@code selfplay}, {@code train}, {@code tune}, {@code tactics}, {@code
- * positional}: what makes and measures the engine; {@code package}: see {@link PackageCommand}.
+ * {@code house}: a picture of the modules and their rooms; {@code match}, {@code selfplay}, {@code
+ * train}, {@code tune}, {@code tactics}, {@code positional}: what makes and measures the engine;
+ * {@code package}: see {@link PackageCommand}.
  */
 public final class WorkshopLauncher {
 
@@ -43,6 +47,10 @@ public final class WorkshopLauncher {
     /** Does one of these and ends. */
     public static void main(String[] args) throws Exception {
         switch (args.length > 0 ? args[0] : "") {
+            case "house" ->
+                    Files.writeString(
+                            Path.of(arguments(args).value("--out", "docs/house.svg")),
+                            HousePicture.of(Path.of(arguments(args).value("--root", ""))));
             case "kill", KillRun.VICTIM -> end(KillRun.run(arguments(args), System.out));
             case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));

@@ -6,7 +6,7 @@ import java.nio.file.NoSuchFileException;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FileTrouble;
+import org.zeroply.library.database.FileTrouble;
 import picocli.CommandLine;
 
 /** Tells bad input (exit code 1, one sentence) from errors of our own, which keep their trace. */

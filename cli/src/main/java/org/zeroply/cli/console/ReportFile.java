@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Set;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.print.ReportWriter;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.report.ReportWriter;
 
 /** Writes reports to files, by the ending of their names. */
 public final class ReportFile {

@@ -24,8 +24,8 @@ import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
-import org.zeroply.library.print.WhatIfSheet;
-import org.zeroply.library.store.WholeFile;
+import org.zeroply.library.database.WholeFile;
+import org.zeroply.library.report.WhatIfSheet;
 
 /** {@code defend --what-if}: a table of positions against defences. */
 final class DefendWhatIf {

@@ -28,7 +28,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.LibraryExercises;
+import org.zeroply.library.sheet.LibraryExercises;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

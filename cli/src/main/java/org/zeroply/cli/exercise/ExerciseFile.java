@@ -12,7 +12,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.cli.console.BadInputException;
-import org.zeroply.library.store.WholeFile;
+import org.zeroply.library.database.WholeFile;
 
 /** Files of exercises. */
 final class ExerciseFile {

@@ -5,7 +5,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.care.Backups;
+import org.zeroply.library.care.Backups;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Parameters;

@@ -9,7 +9,7 @@ import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.care.Backups;
+import org.zeroply.library.care.Backups;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

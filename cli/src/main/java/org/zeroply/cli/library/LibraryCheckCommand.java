@@ -8,7 +8,7 @@ import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.library.care.LibraryCheck;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

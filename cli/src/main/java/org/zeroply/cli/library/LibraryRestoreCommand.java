@@ -8,7 +8,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.care.Change;
+import org.zeroply.library.care.Change;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;

@@ -8,7 +8,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.ReportFile;
 import org.zeroply.coach.repertoire.Repertoire;
-import org.zeroply.library.print.RepertoireBooklet;
+import org.zeroply.library.report.RepertoireBooklet;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

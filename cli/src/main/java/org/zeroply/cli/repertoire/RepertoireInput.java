@@ -23,7 +23,7 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.index.GameFilter;
+import org.zeroply.library.index.GameFilter;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

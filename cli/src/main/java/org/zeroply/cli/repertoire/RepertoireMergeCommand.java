@@ -15,7 +15,7 @@ import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.repertoire.Merge;
 import org.zeroply.coach.repertoire.Repertoire;
-import org.zeroply.library.store.WholeFile;
+import org.zeroply.library.database.WholeFile;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

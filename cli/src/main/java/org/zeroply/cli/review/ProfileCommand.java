@@ -19,7 +19,7 @@ import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
-import org.zeroply.library.print.StudentReport;
+import org.zeroply.library.report.StudentReport;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;

@@ -14,8 +14,8 @@ import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.care.Backups;
-import org.zeroply.library.store.care.Change;
+import org.zeroply.library.care.Backups;
+import org.zeroply.library.care.Change;
 
 /** The copies of the library; one can be put in its place, after a look at what would change. */
 final class BackupPane extends VBox {

@@ -14,7 +14,7 @@ import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.BinStore;
+import org.zeroply.library.sheet.BinStore;
 
 /** The bin: what was removed, for thirty days; all of it can be brought back. */
 final class BinPane extends VBox {

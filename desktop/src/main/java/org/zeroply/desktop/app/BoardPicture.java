@@ -9,8 +9,8 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.library.print.Diagram;
-import org.zeroply.library.print.SvgPen;
+import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.drawing.SvgPen;
 
 /** The position of a node with its marks, as a picture. */
 record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) {

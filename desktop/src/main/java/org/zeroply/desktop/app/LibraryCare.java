@@ -11,7 +11,7 @@ import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.library.care.LibraryCheck;
 import org.zeroply.library.transfer.Exporter;
 
 /** Looking after the library: whether it is whole, its copies, and taking all of it elsewhere. */

@@ -24,7 +24,7 @@ import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FileTrouble;
+import org.zeroply.library.database.FileTrouble;
 
 /** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {

@@ -6,7 +6,7 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.Side;
-import org.zeroply.library.print.PieceDrawing;
+import org.zeroply.library.drawing.PieceDrawing;
 
 /** Draws the men on a canvas. */
 public final class PieceShapes {

@@ -11,10 +11,10 @@ import javafx.stage.FileChooser;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.print.ReportWriter;
-import org.zeroply.library.store.FileTrouble;
-import org.zeroply.library.store.WholeFile;
+import org.zeroply.library.database.FileTrouble;
+import org.zeroply.library.database.WholeFile;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.report.ReportWriter;
 
 /** Asks where to save, and writes behind the window; failures are told in the status row. */
 public final class FileSaver {

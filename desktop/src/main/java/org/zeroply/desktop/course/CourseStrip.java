@@ -11,8 +11,8 @@ import javafx.scene.layout.Region;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.library.print.CoursePlot;
-import org.zeroply.library.print.Ink;
+import org.zeroply.library.drawing.CoursePlot;
+import org.zeroply.library.drawing.Ink;
 
 /**
  * The course of a game to go about in: a click, or the arrow keys once it has the focus, goes to a

@@ -10,8 +10,8 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.library.print.Ink;
-import org.zeroply.library.print.Pen;
+import org.zeroply.library.drawing.Ink;
+import org.zeroply.library.drawing.Pen;
 
 /** Draws on a canvas what is drawn on printed pages, in the colours of the present light. */
 final class FxPen implements Pen {

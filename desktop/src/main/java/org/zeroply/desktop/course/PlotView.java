@@ -3,7 +3,7 @@ package org.zeroply.desktop.course;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Region;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.library.print.Plot;
+import org.zeroply.library.drawing.Plot;
 
 /** A picture of figures in the window. */
 public final class PlotView extends Region {

@@ -26,7 +26,7 @@ import org.zeroply.coach.defence.WhatIfRows;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.WhatIfSheet;
+import org.zeroply.library.report.WhatIfSheet;
 
 /** The table of what-if: positions against defences, by clicking. */
 final class WhatIfPage extends VBox {

@@ -36,8 +36,8 @@ import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.FindStore;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.FindStore;
 
 /** Positions of the library's games that are worth setting, with the reason. */
 final class FindPage extends VBox {

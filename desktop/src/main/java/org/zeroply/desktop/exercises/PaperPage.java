@@ -15,11 +15,11 @@ import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.ExerciseSheet;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.print.ReportWriter;
-import org.zeroply.library.store.StoredExercise;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.report.ExerciseSheet;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.report.ReportWriter;
+import org.zeroply.library.sheet.StoredExercise;
+import org.zeroply.library.student.Student;
 
 /** Homework and tests on paper: which exercises, how many on a page, and for whom. */
 final class PaperPage extends VBox {

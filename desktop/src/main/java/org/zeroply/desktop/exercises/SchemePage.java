@@ -26,10 +26,10 @@ import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /** The exercises of the library, and the marking scheme of the open one on the line sheet. */
 final class SchemePage extends VBox {

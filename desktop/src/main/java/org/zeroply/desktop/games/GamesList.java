@@ -24,10 +24,10 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WindowMemory;
-import org.zeroply.library.store.CollectionStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetOrder;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetOrder;
+import org.zeroply.library.sheet.SheetRow;
 
 /**
  * The list of games as a drawer of one row or twelve, what is listed, and what is done with rows.

@@ -29,13 +29,13 @@ import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.CollectionStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetOrder;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetOrder;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.sheet.SheetStore;
 
 /** The games and analyses of the library, which of them are listed, and the one that is open. */
 public final class GamesModel {

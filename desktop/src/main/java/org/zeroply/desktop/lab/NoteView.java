@@ -9,7 +9,7 @@ import javafx.stage.FileChooser;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.FileTrouble;
+import org.zeroply.library.database.FileTrouble;
 
 /** The note of a position: the coach's words and pinned facts, to be printed with the diagram. */
 final class NoteView extends VBox {

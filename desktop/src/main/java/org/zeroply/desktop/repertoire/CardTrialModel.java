@@ -14,9 +14,9 @@ import org.zeroply.coach.repertoire.card.CardTrial;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /** A card tried on all games of the library while it is being built. */
 final class CardTrialModel {

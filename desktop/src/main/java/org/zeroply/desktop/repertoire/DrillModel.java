@@ -25,7 +25,7 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.drill.Drill;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** A drill on the board: what is asked, what was answered, and how long it still goes on. */
 public final class DrillModel {

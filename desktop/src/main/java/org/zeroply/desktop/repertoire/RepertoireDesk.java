@@ -30,7 +30,7 @@ import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** Repertoire: built as lines, seen as a map, tested against games, learnt by students. */
 public final class RepertoireDesk implements Desk {

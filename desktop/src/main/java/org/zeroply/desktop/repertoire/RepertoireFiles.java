@@ -8,7 +8,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.RepertoireBooklet;
+import org.zeroply.library.report.RepertoireBooklet;
 
 /** What goes out of the Repertoire desk: all chapters of a side as PGN, and the booklet. */
 final class RepertoireFiles {

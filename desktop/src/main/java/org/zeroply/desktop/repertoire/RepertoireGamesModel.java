@@ -26,9 +26,9 @@ import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.review.ReviewedFigures;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /**
  * The repertoire against games: how a player's games left it, what an opponent's games ask of it,

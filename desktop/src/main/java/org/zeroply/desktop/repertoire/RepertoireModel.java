@@ -32,13 +32,13 @@ import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.index.GameFilter;
+import org.zeroply.library.index.GameFilter;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Student;
 
 /**
  * The repertoires of the library: the chapters, the open one, and the repertoire it belongs to (all

@@ -20,10 +20,10 @@ import org.zeroply.coach.training.drill.NotedMemory;
 import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.student.Student;
 
 /** Reads the repertoires of the library and computes what is shown of them; for one thread. */
 final class RepertoireReader {

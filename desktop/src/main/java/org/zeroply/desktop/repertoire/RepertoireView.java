@@ -13,7 +13,7 @@ import org.zeroply.coach.training.drill.DrillProgress;
 import org.zeroply.coach.training.drill.Memory;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Questions;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /**
  * A repertoire as it was when it was last read, with all that is computed of it for a student.

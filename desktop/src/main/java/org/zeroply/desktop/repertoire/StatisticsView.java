@@ -16,8 +16,8 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
-import org.zeroply.library.store.index.GameFilter;
-import org.zeroply.library.store.index.PositionStatistics;
+import org.zeroply.library.index.GameFilter;
+import org.zeroply.library.index.PositionStatistics;
 
 /** What the games of the library did in the position on the board. */
 final class StatisticsView extends VBox {

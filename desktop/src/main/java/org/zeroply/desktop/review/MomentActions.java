@@ -1,7 +1,7 @@
 package org.zeroply.desktop.review;
 
 import java.util.List;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** What a card can have done that takes more than the review itself. */
 interface MomentActions {

@@ -3,7 +3,7 @@ package org.zeroply.desktop.review;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.coach.review.Moment;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /**
  * A moment with what the coach decided about it.

@@ -27,7 +27,7 @@ import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /**
  * One moment: a row, and under it, when it is looked at, why, the lines, and what to do with it.

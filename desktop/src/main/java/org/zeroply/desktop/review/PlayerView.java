@@ -29,12 +29,12 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.print.StudentReport;
-import org.zeroply.library.print.TrendPlot;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.TrainingExercises;
+import org.zeroply.library.drawing.TrendPlot;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.report.StudentReport;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.sheet.TrainingExercises;
 
 /** A player over all reviewed games: progress, what to work on, where the points went. */
 final class PlayerView extends VBox {

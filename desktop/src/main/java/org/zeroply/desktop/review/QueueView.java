@@ -18,9 +18,9 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.ReviewQueue;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
 
 /** The queue of games to review: what is done, what goes on, what waits. */
 final class QueueView extends VBox {

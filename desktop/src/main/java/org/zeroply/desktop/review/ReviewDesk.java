@@ -26,8 +26,8 @@ import org.zeroply.desktop.course.CourseStrip;
 import org.zeroply.desktop.games.GamesDesk;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.student.Student;
 
 /** Review: the first pass over games, and the coach's second one. It looks at the open game. */
 public final class ReviewDesk implements Desk {

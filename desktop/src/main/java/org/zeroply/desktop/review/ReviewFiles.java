@@ -13,9 +13,9 @@ import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.GameReport;
-import org.zeroply.library.print.Report;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.report.GameReport;
+import org.zeroply.library.report.Report;
+import org.zeroply.library.sheet.SheetStore;
 
 /** What goes out of the Review desk: reports as PDF or page, the annotated game as PGN. */
 final class ReviewFiles {

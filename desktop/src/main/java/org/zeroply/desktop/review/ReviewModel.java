@@ -30,8 +30,8 @@ import org.zeroply.coach.review.MoveReview;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /**
  * The review of the open game: its moments, the one that is looked at with its lines on a sheet of

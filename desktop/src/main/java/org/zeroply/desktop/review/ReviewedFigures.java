@@ -12,7 +12,7 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /** The figures of reviewed games, made once for each from what was searched. */
 public final class ReviewedFigures {

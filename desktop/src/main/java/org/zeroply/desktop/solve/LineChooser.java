@@ -5,9 +5,9 @@ import javafx.scene.control.ComboBox;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /** Chooses one of the library's exercises. */
 final class LineChooser extends ComboBox<SheetRow> {

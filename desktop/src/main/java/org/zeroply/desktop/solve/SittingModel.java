@@ -23,9 +23,9 @@ import org.zeroply.coach.training.planning.TurnedExercise;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
 
 /**
  * A student at the desk: what is to be solved, how far that is, what came of it, and what was

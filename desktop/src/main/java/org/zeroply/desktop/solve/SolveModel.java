@@ -20,9 +20,9 @@ import org.zeroply.coach.exercise.Marker;
 import org.zeroply.coach.exercise.SelfMarking;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Student;
 
 /** One student solving one exercise: the clock, the rows written, and the commit that is final. */
 public final class SolveModel {

@@ -21,8 +21,8 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
 
 /** The starting position only, a clock, rows of moves with verdicts, and a final commit. */
 final class SolvePage extends VBox {

@@ -2,7 +2,7 @@ package org.zeroply.desktop.solve;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.zeroply.library.store.Attempt;
+import org.zeroply.library.student.Attempt;
 
 /** What one student solved in one sitting. */
 public final class SolveSession {

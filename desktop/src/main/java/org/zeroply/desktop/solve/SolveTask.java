@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.student.Assignment;
 
 /**
  * Something to solve.

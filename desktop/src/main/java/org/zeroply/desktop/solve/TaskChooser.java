@@ -11,12 +11,12 @@ import javafx.scene.control.ComboBox;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.LibraryResults;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.Student;
 
 /** Who solves, and what: what the student was assigned stands before all other exercises. */
 final class TaskChooser {

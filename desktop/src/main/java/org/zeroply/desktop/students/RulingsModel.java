@@ -12,8 +12,8 @@ import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Attempt;
 
 /** What the coach decides about attempts; kept beside what was marked. */
 public final class RulingsModel {

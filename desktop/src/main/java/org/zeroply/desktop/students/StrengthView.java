@@ -15,13 +15,13 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.print.ScorePlot;
-import org.zeroply.library.print.ThemePlot;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.LibraryResults;
-import org.zeroply.library.store.LibraryResults.Rated;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentPlan;
+import org.zeroply.library.drawing.ScorePlot;
+import org.zeroply.library.drawing.ThemePlot;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.LibraryResults.Rated;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentPlan;
 
 /** How strong a student solves, what to expect of every exercise, and who earned what on it. */
 final class StrengthView extends VBox {

@@ -10,7 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Messages;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** The card of a student: name and rating, edited in place, strength, and what is due next. */
 final class StudentCard extends VBox {

@@ -12,8 +12,8 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentFile;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentFile;
 
 /** The moments of games in a student's file: what there is to learn, with the position. */
 final class StudentFileView extends VBox {

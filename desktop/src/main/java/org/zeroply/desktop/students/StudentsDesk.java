@@ -28,11 +28,11 @@ import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.solve.MarkedSheetView;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Student;
 
 /** Students: who they are, what they did, and what comes next. */
 public final class StudentsDesk implements Desk {

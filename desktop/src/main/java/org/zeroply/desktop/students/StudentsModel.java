@@ -14,11 +14,11 @@ import javafx.collections.ObservableList;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.UndoTrail;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.LibraryResults;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.Student;
 
 /**
  * The students with what is due for each, the one that is looked at, and the attempts of that one.

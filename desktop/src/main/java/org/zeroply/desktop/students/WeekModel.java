@@ -10,10 +10,10 @@ import org.zeroply.coach.training.planning.WeekPlan;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.LibraryResults;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentPlan;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentPlan;
 
 /** What a student is to solve, day by day; what was moved or taken out can be taken back. */
 final class WeekModel {

@@ -24,8 +24,8 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.LibraryResults;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.LibraryResults;
 
 /** A student's week as seven columns of cards that can be dragged from day to day. */
 final class WeekView extends VBox {

@@ -12,9 +12,9 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.library.store.SheetStep;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.SheetStore.State;
+import org.zeroply.library.sheet.SheetStep;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.sheet.SheetStore.State;
 
 /**
  * Saves the tree of a session a moment after it was changed, every state of it, so that each change

@@ -10,7 +10,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /**
  * Drafts exercises in two steps: a first version within seconds, and a better one that takes its

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.zeroply.engine.protocol.UciEngine;
-import org.zeroply.library.store.SettingStore;
+import org.zeroply.library.database.SettingStore;
 
 /**
  * How the engines beside the board work.

@@ -23,7 +23,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FindStore;
+import org.zeroply.library.sheet.FindStore;
 
 /**
  * Looks through the games of the library for positions worth setting, beside everything else. What

@@ -9,7 +9,7 @@ import java.util.logging.FileHandler;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
-import org.zeroply.library.store.FileTrouble;
+import org.zeroply.library.database.FileTrouble;
 
 /**
  * What went wrong, in a file beside the library that a user can look into and send. It holds what

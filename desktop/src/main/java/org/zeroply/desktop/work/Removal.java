@@ -3,7 +3,7 @@ package org.zeroply.desktop.work;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
-import org.zeroply.library.store.BinStore.Item;
+import org.zeroply.library.sheet.BinStore.Item;
 
 /**
  * Removing things and bringing them back: they go into the bin, and the last removal is undone

@@ -22,7 +22,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /**
  * Reviews the games of the queue one after the other, beside everything else. What was searched is

@@ -16,7 +16,7 @@ import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.LibraryExercises;
+import org.zeroply.library.sheet.LibraryExercises;
 
 /** What desks call on: the library, work behind the window, and the engines. */
 public final class Services implements AutoCloseable {

@@ -19,7 +19,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.engine.analysis.Score;
-import org.zeroply.library.store.SheetStep;
+import org.zeroply.library.sheet.SheetStep;
 
 /** An open move tree and the place in it: what the board and the line sheet of a desk show. */
 public final class TreeSession {

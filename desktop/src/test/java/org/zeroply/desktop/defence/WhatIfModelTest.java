@@ -11,8 +11,8 @@ import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.defence.WhatIf;
 import org.zeroply.desktop.work.ModelTest;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
 
 /** The table of what-if, without the desk. */
 class WhatIfModelTest extends ModelTest {

@@ -10,8 +10,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.desktop.work.ModelTest;
-import org.zeroply.library.store.CollectionStore;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.sheet.SheetRow;
 
 /** The list of games and the coach's own collections, without the desk. */
 class GamesModelTest extends ModelTest {

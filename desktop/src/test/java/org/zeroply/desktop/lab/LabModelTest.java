@@ -17,7 +17,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /** The facts of the position on the board, without the desk. */
 class LabModelTest extends ModelTest {

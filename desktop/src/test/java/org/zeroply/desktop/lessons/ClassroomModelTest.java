@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.work.SteppingClock;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 class ClassroomModelTest {
 

@@ -16,7 +16,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.repertoire.DrillModel.Stage;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.SteppingClock;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** A drill on the board, without the desk. */
 class DrillModelTest extends ModelTest {

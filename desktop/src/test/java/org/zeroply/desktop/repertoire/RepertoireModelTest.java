@@ -16,7 +16,7 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.SteppingClock;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** Chapters and the repertoire they make, without the desk. */
 class RepertoireModelTest extends ModelTest {

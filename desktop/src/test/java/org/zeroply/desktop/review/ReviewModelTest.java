@@ -12,7 +12,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /** The review of the open game, without the desk: a mate in four moves that Black let happen. */
 class ReviewModelTest extends ModelTest {

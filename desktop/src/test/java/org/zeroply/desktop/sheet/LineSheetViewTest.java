@@ -28,7 +28,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /** A sheet draws anew only what changed, and shows what one drawn from nothing would. */
 @Tag("window")

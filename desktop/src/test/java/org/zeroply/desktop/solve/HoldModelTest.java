@@ -15,7 +15,7 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /** Holding a position against the engine, without the desk. */
 class HoldModelTest extends ModelTest {

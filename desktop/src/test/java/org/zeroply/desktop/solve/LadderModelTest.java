@@ -9,7 +9,7 @@ import java.util.NoSuchElementException;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.zeroply.coach.training.ladder.Rung;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 class LadderModelTest {
 

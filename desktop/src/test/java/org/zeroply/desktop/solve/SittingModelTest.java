@@ -17,9 +17,9 @@ import org.zeroply.chess.board.Symmetry;
 import org.zeroply.desktop.solve.SittingModel.Stage;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.SteppingClock;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
 
 /** A student at the desk, without the desk. */
 class SittingModelTest extends ModelTest {

@@ -13,8 +13,8 @@ import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
 
 class SolveModelTest {
 

@@ -18,9 +18,9 @@ import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
 
 /** What a coach decides about an attempt, without the desk. */
 class RulingsModelTest extends ModelTest {

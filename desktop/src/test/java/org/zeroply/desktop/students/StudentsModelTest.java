@@ -15,9 +15,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.desktop.work.ModelTest;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
 
 /** The roster and the attempts of one student, without the desk. */
 class StudentsModelTest extends ModelTest {

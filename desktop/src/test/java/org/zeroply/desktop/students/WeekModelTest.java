@@ -10,9 +10,9 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.desktop.work.ModelTest;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentPlan;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentPlan;
 
 /** The week of a student, without the desk. */
 class WeekModelTest extends ModelTest {

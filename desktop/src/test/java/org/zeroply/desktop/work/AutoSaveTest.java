@@ -26,7 +26,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.SheetStore;
+import org.zeroply.library.sheet.SheetStore;
 
 /** Saving with a library that refuses while it is told to. */
 class AutoSaveTest {

@@ -24,7 +24,7 @@ import org.zeroply.coach.training.drill.Memory;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Questions;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.student.Student;
 
 /** The repertoires of the demo club, and students who have learnt different parts of them. */
 final class SampleRepertoire {

@@ -24,12 +24,12 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FileTrouble;
-import org.zeroply.library.store.RememberedAnalyses;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.database.FileTrouble;
+import org.zeroply.library.review.RememberedAnalyses;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /**
  * Reviews of a few games of the demo club, with moments kept and reworded. The searches come with

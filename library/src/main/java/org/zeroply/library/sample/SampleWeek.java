@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Random;
 import org.zeroply.coach.training.planning.WeekPlan;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.LibraryResults;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentPlan;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentPlan;
 
 /** A running week for each student of the demo club, some of it overdue. */
 final class SampleWeek {

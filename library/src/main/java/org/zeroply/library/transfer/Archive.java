@@ -23,13 +23,13 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.StudentFile;
-import org.zeroply.library.store.UnreadStore;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.UnreadStore;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentFile;
 
 /** A whole library as a ZIP: PGN for the sheets, JSON for people and attempts. */
 final class Archive {

@@ -22,7 +22,7 @@ import java.util.zip.ZipFile;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.UnreadStore;
+import org.zeroply.library.sheet.UnreadStore;
 
 /**
  * Reads an archive into a library. What is wrong with one entry costs that entry, which is named

@@ -19,12 +19,12 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.Assignment;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.MarkedSheets;
-import org.zeroply.library.store.SheetStore;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Student;
 
 /** What an archive says of students. */
 final class ArchivedPeople {

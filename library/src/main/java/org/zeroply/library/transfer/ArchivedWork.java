@@ -14,9 +14,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.ReviewStore;
-import org.zeroply.library.store.SheetTransfer;
-import org.zeroply.library.store.UnreadStore;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.sheet.SheetTransfer;
+import org.zeroply.library.sheet.UnreadStore;
 
 /** What an archive says of sheets. */
 final class ArchivedWork {

@@ -5,7 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.zeroply.chess.notation.PgnReader;
-import org.zeroply.library.store.SettingStore;
+import org.zeroply.library.database.SettingStore;
 
 /**
  * How far a file was read by an import, remembered in the library until its end is reached: an

@@ -9,9 +9,9 @@ import java.nio.file.Path;
 import java.util.Locale;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FileTrouble;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.WholeFile;
+import org.zeroply.library.database.FileTrouble;
+import org.zeroply.library.database.WholeFile;
+import org.zeroply.library.sheet.SheetKind;
 
 /**
  * Writes a library to a file: everything to a {@code .zip}, or all sheets to a {@code .pgn}. The

@@ -24,8 +24,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.FileTrouble;
-import org.zeroply.library.store.PreparedSheet;
+import org.zeroply.library.database.FileTrouble;
+import org.zeroply.library.sheet.PreparedSheet;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a

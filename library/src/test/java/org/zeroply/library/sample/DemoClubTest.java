@@ -10,8 +10,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.Aim;
 import org.zeroply.coach.exercise.MarkingScheme;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
 
 /** What the club that comes with the program has to show. */
 class DemoClubTest {

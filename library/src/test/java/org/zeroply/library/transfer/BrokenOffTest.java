@@ -21,8 +21,8 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
 
 /** Imports that are broken off, and what the next one of the same file makes of it. */
 class BrokenOffTest {

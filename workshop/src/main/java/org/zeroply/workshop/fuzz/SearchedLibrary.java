@@ -9,9 +9,9 @@ import java.util.Locale;
 import java.util.Map;
 import org.zeroply.desktop.work.EngineSettings;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.SheetRow;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.SheetRow;
 
 /** A library that is searched for damaged texts, and whose settings are damaged. */
 final class SearchedLibrary {

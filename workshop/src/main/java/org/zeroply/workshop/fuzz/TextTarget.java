@@ -23,7 +23,7 @@ import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.engine.protocol.UciServer;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.MarkedSheets;
+import org.zeroply.library.student.MarkedSheets;
 
 /**
  * A reader of short texts.

@@ -12,8 +12,8 @@ import java.util.stream.Stream;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.care.LibraryCheck;
+import org.zeroply.library.care.LibraryCheck;
+import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.workshop.command.Arguments;
 
 /**

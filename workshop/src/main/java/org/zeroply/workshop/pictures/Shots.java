@@ -21,7 +21,7 @@ import org.zeroply.desktop.repertoire.DrillModel;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.store.ReviewStore;
+import org.zeroply.library.review.ReviewStore;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
 final class Shots extends PictureRun {

@@ -12,13 +12,13 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.CollectionStore;
-import org.zeroply.library.store.SheetKind;
-import org.zeroply.library.store.SheetQuery;
-import org.zeroply.library.store.Student;
-import org.zeroply.library.store.care.LibraryCheck;
-import org.zeroply.library.store.index.GameFilter;
+import org.zeroply.library.care.LibraryCheck;
+import org.zeroply.library.index.GameFilter;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.student.Student;
 
 /** Compares a library, open in two programs, with what is expected of it. */
 final class Looking {

@@ -7,9 +7,9 @@ import java.util.Random;
 import java.util.function.Supplier;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.library.Library;
-import org.zeroply.library.store.Attempt;
-import org.zeroply.library.store.BinStore;
-import org.zeroply.library.store.Student;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Student;
 
 /** What a user does with students, drawn at random. */
 final class PupilSteps {

@@ -1,0 +1,2 @@
+/** Looking after a library: copies of it, and whether it is whole. */
+package org.zeroply.library.care;

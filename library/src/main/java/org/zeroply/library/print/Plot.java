@@ -1,8 +1,0 @@
-package org.zeroply.library.print;
-
-/** A picture of figures. */
-public interface Plot {
-
-    /** Draws it into a box; the figures of its axes stand left of and under the box. */
-    void draw(Pen pen, double x, double y, double width, double height);
-}

@@ -1,0 +1,178 @@
+package org.zeroply.library.report;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Epd;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Annotation;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.PointRule;
+import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.library.drawing.Diagram;
+
+/** Exercises on paper: a sheet to solve, and the solutions apart. */
+public final class ExerciseSheet {
+
+    private final String title;
+    private final String student;
+    private final List<MoveTree> exercises;
+
+    /**
+     * @param title what stands at the top
+     * @param student who solves it; empty leaves a line for the name
+     */
+    public ExerciseSheet(String title, String student, List<MoveTree> exercises) {
+        this.title = title.isBlank() ? "Exercises" : title.strip();
+        this.student = student.strip();
+        this.exercises = List.copyOf(exercises);
+    }
+
+    /**
+     * The sheet to solve, without any solution.
+     *
+     * @param perPage diagrams on a page: 1, 2, 4 or 6
+     */
+    public Report questions(int perPage) {
+        List<Report.Problem> problems = new ArrayList<>();
+        for (int i = 0; i < exercises.size(); i++) {
+            Exercise exercise = Exercise.of(exercises.get(i));
+            String head =
+                    (i + 1)
+                            + ".  "
+                            + exercise.maxPoints()
+                            + (exercise.maxPoints() == 1 ? " point, " : " points, ")
+                            + exercise.minutes()
+                            + " minutes";
+            problems.add(new Report.Problem(diagram(exercise), head, exercise.prompt()));
+        }
+        return new Report(
+                title,
+                (student.isEmpty() ? "Name:  ______________________________" : student)
+                        + "        Date:  ______________        Points:  _______ of "
+                        + total(),
+                List.of(new Report.Problems(perPage, problems)),
+                "Write one line of moves in a row, with a verdict at its end.");
+    }
+
+    private static Diagram diagram(Exercise exercise) {
+        return new Diagram(exercise.start(), false, Optional.empty());
+    }
+
+    private int total() {
+        return exercises.stream().mapToInt(t -> Exercise.of(t).maxPoints()).sum();
+    }
+
+    /** The solutions with their points. */
+    public Report solutions() {
+        List<Report.Block> blocks = new ArrayList<>();
+        for (int i = 0; i < exercises.size(); i++) {
+            MoveTree tree = exercises.get(i);
+            Exercise exercise = Exercise.of(tree);
+            List<Report.Text> words = new ArrayList<>();
+            lines(tree.root(), List.of(), words);
+            String about =
+                    exercise.maxPoints()
+                            + " points"
+                            + (exercise.band().isEmpty() ? "" : ", for " + exercise.band())
+                            + (exercise.themes().isEmpty()
+                                    ? ""
+                                    : ", " + String.join(", ", exercise.themes()));
+            words.add(new Report.Text(about, Report.Tone.FADED));
+            String name = tree.tag("ZpTitle");
+            blocks.add(
+                    new Report.Card(
+                            diagram(exercise),
+                            (i + 1) + ".  " + (name.isEmpty() ? exercise.kind() : name),
+                            words));
+        }
+        return new Report(
+                title + ": solutions",
+                student,
+                blocks,
+                "Points stand in brackets behind the move that earns them; v marks points for the"
+                        + " right verdict.");
+    }
+
+    /** Each line from where it leaves the one before it, with points and verdict. */
+    private static void lines(Node from, List<Node> own, List<Report.Text> words) {
+        List<Node> line = new ArrayList<>(own);
+        List<Node> branches = new ArrayList<>();
+        Node node = from;
+        while (!node.children().isEmpty()) {
+            branches.addAll(0, node.children().subList(1, node.children().size()));
+            node = node.children().get(0);
+            line.add(node);
+        }
+        if (!line.isEmpty()) {
+            words.add(new Report.Text(text(line), Report.Tone.MOVES));
+        }
+        branches.forEach(b -> lines(b, List.of(b), words));
+    }
+
+    private static String text(List<Node> line) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < line.size(); i++) {
+            Node node = line.get(i);
+            Position before = node.parent().orElseThrow().position();
+            Annotation said = node.annotation();
+            text.append(i == 0 ? "" : " ")
+                    .append(Line.number(before, i == 0))
+                    .append(San.write(before, node.move()))
+                    .append(said.equal() ? " (equal)" : "")
+                    .append(said.tempting() ? "?" : "");
+            if (!said.points().isEmpty()) {
+                text.append(
+                        said.points().stream()
+                                .map(ExerciseSheet::points)
+                                .collect(Collectors.joining(" ", " [", "]")));
+            }
+        }
+        Annotation last = line.get(line.size() - 1).annotation();
+        last.verdict().ifPresent(v -> text.append("  ").append(v.symbol()));
+        return text.toString();
+    }
+
+    private static String points(PointRule rule) {
+        return rule.points() + (rule.needsVerdict() ? "v" : "");
+    }
+
+    /** The set as PGN, with the solutions. */
+    public String pgn() {
+        return exercises.stream().map(PgnWriter::write).collect(Collectors.joining());
+    }
+
+    /** The set as EPD, a row an exercise with the moves that are equal as {@code bm}. */
+    public String epd() {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < exercises.size(); i++) {
+            MoveTree tree = exercises.get(i);
+            Map<String, String> operations = new LinkedHashMap<>();
+            String best =
+                    tree.root().children().stream()
+                            .filter(n -> !n.annotation().tempting())
+                            .filter(
+                                    n ->
+                                            n.annotation().equal()
+                                                    || tree.root().children().indexOf(n) == 0)
+                            .map(Node::move)
+                            .map((Move m) -> San.write(tree.start(), m))
+                            .collect(Collectors.joining(" "));
+            if (!best.isEmpty()) {
+                operations.put("bm", best);
+            }
+            String name = tree.tag("ZpTitle");
+            operations.put("id", name.isEmpty() ? title + " " + (i + 1) : name);
+            text.append(new Epd(tree.start(), operations).text()).append('\n');
+        }
+        return text.toString();
+    }
+}

@@ -1,0 +1,133 @@
+package org.zeroply.library.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Annotation;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.RepertoireNote;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.repertoire.Repertoire;
+import org.zeroply.library.drawing.Diagram;
+
+/** A repertoire as a booklet: every line in print, and diagrams where something is said. */
+public final class RepertoireBooklet {
+
+    private final Side side;
+    private final List<Report.Block> blocks = new ArrayList<>();
+
+    private RepertoireBooklet(Side side) {
+        this.side = side;
+    }
+
+    /** The booklet of a repertoire. */
+    public static Report of(Repertoire repertoire) {
+        RepertoireBooklet booklet = new RepertoireBooklet(repertoire.side());
+        repertoire.chapters().forEach(booklet::chapter);
+        return new Report(
+                "Repertoire for " + repertoire.side().word(),
+                repertoire.chapters().size() == 1
+                        ? "1 chapter"
+                        : repertoire.chapters().size() + " chapters",
+                booklet.blocks,
+                "Set with Zero Ply. Recommended moves first; q and s mark the quiet and the sharp"
+                        + " school.");
+    }
+
+    private void chapter(MoveTree chapter) {
+        String title =
+                chapter.tag("ZpTitle").isEmpty() ? chapter.tag("Event") : chapter.tag("ZpTitle");
+        blocks.add(new Report.Heading(title.isBlank() ? "Chapter" : title));
+        List<Node> keys = new ArrayList<>();
+        chapter.visit(
+                n -> {
+                    if (isKey(n)) {
+                        keys.add(n);
+                    }
+                });
+        for (String line : lines(chapter)) {
+            blocks.add(new Report.Text(line, Report.Tone.MOVES));
+        }
+        keys.forEach(n -> blocks.add(card(n)));
+    }
+
+    private static boolean isKey(Node node) {
+        RepertoireNote note = node.annotation().repertoire();
+        return note.idea().isPresent() || note.must() || note.trap() || !note.cards().isEmpty();
+    }
+
+    /** Each line from where it leaves the one before it. */
+    private static List<String> lines(MoveTree chapter) {
+        List<String> lines = new ArrayList<>();
+        lines(chapter.root(), List.of(), lines);
+        return lines;
+    }
+
+    private static void lines(Node from, List<Node> own, List<String> lines) {
+        List<Node> line = new ArrayList<>(own);
+        List<Node> branches = new ArrayList<>();
+        Node node = from;
+        while (!node.children().isEmpty()) {
+            branches.addAll(0, node.children().subList(1, node.children().size()));
+            node = node.children().get(0);
+            line.add(node);
+        }
+        if (!line.isEmpty()) {
+            lines.add(text(line));
+        }
+        for (Node branch : branches) {
+            lines(branch, List.of(branch), lines);
+        }
+    }
+
+    private static String text(List<Node> line) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < line.size(); i++) {
+            Node node = line.get(i);
+            var before = node.parent().orElseThrow().position();
+            text.append(text.isEmpty() ? "" : " ")
+                    .append(Line.number(before, i == 0))
+                    .append(San.write(before, node.move()))
+                    .append(
+                            node.annotation()
+                                    .repertoire()
+                                    .approach()
+                                    .map(a -> " (" + a.word() + ")")
+                                    .orElse(""));
+        }
+        Optional<Verdict> verdict = line.get(line.size() - 1).annotation().verdict();
+        return text + verdict.map(v -> "  " + v.symbol()).orElse("");
+    }
+
+    private Report.Card card(Node node) {
+        Annotation said = node.annotation();
+        RepertoireNote note = said.repertoire();
+        List<Report.Text> words = new ArrayList<>();
+        note.idea().ifPresent(i -> words.add(new Report.Text(i, Report.Tone.COACH)));
+        if (!said.after().isEmpty()) {
+            words.add(new Report.Text(said.after(), Report.Tone.PLAIN));
+        }
+        note.cards().forEach(c -> words.add(new Report.Text(c, Report.Tone.PLAIN)));
+        note.accepted()
+                .ifPresent(a -> words.add(new Report.Text("Accepted: " + a, Report.Tone.FADED)));
+        Optional<Move> arrow = node.isRoot() ? Optional.empty() : Optional.of(node.move());
+        return new Report.Card(
+                new Diagram(node.position(), side == Side.BLACK, arrow), title(node), words);
+    }
+
+    private static String title(Node node) {
+        RepertoireNote note = node.annotation().repertoire();
+        String line =
+                node.isRoot()
+                        ? "At the start"
+                        : Line.numbered(
+                                node.path().get(0).parent().orElseThrow().position(),
+                                node.path().stream().map(Node::move).toList());
+        return line + (note.must() ? "   must know" : "") + (note.trap() ? "   trap" : "");
+    }
+}

@@ -1,0 +1,152 @@
+package org.zeroply.library.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Sentence;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.review.profile.MeanLoss;
+import org.zeroply.coach.review.profile.Profile;
+import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.drawing.TrendPlot;
+
+/** The report of a student over many games. */
+public final class StudentReport {
+
+    private static final int EXAMPLES = 4;
+    private static final int OPENINGS = 8;
+
+    private StudentReport() {}
+
+    /**
+     * The report.
+     *
+     * @param exercises titles of exercises that train a theme
+     * @param stamp engine and nodes, for the foot
+     */
+    public static Report of(Profile profile, Map<Theme, List<String>> exercises, String stamp) {
+        List<Report.Block> blocks = new ArrayList<>();
+        blocks.add(plain("Mean loss a move " + profile.overall().text() + " points of a hundred."));
+        blocks.add(new Report.Trend(new TrendPlot(profile)));
+        blocks.add(
+                new Report.Text(
+                        "Points lost a move, game by game from the earliest; the line is the trend,"
+                                + " the band where it lies with 95% certainty. "
+                                + Sentence.begin(profile.change())
+                                + ".",
+                        Report.Tone.FADED));
+        blocks.add(new Report.Heading("What to work on"));
+        for (Profile.ThemeFigures theme : profile.worst()) {
+            theme(blocks, theme, exercises.getOrDefault(theme.theme(), List.of()));
+        }
+        if (profile.worst().isEmpty()) {
+            blocks.add(plain("No error has a theme that could be named."));
+        }
+        blocks.add(new Report.Heading("Where the points went"));
+        blocks.add(losses(profile));
+        blocks.add(kinds(profile));
+        blocks.add(new Report.Heading("Openings"));
+        blocks.add(openings(profile));
+        String games = profile.games().size() == 1 ? "1 game" : profile.games().size() + " games";
+        return new Report(profile.name(), games, blocks, stamp);
+    }
+
+    private static Report.Text plain(String text) {
+        return new Report.Text(text, Report.Tone.PLAIN);
+    }
+
+    private static void theme(
+            List<Report.Block> blocks, Profile.ThemeFigures theme, List<String> exercises) {
+        String title =
+                String.format(
+                        Locale.ROOT,
+                        "%s: missed %d, allowed %d, %.0f points in all",
+                        Sentence.begin(theme.theme().words()),
+                        theme.missed(),
+                        theme.allowed(),
+                        theme.loss());
+        List<Profile.Example> examples = theme.examples();
+        examples.stream().findFirst().ifPresent(e -> blocks.add(card(title, e)));
+        examples.stream()
+                .limit(EXAMPLES)
+                .skip(1)
+                .forEach(e -> blocks.add(new Report.Text(title(e), Report.Tone.FADED)));
+        blocks.add(
+                new Report.Text(
+                        exercises.isEmpty()
+                                ? "No exercise of the library has this theme yet."
+                                : "To train: " + String.join(", ", exercises) + ".",
+                        Report.Tone.COACH));
+    }
+
+    private static String title(Profile.Example e) {
+        return String.format(
+                Locale.ROOT,
+                "%s in %s %s (%.0f points)",
+                e.error().move(),
+                e.game().title(),
+                e.game().date(),
+                e.error().loss());
+    }
+
+    /** A theme with the diagram of its dearest example. */
+    private static Report.Card card(String title, Profile.Example e) {
+        List<Report.Text> words = new ArrayList<>();
+        words.add(new Report.Text(title(e), Report.Tone.PLAIN));
+        e.error()
+                .cause()
+                .ifPresent(
+                        c ->
+                                words.add(
+                                        new Report.Text(
+                                                Sentence.begin(c.words()), Report.Tone.PLAIN)));
+        words.addAll(GameReport.line(e.error().position(), e.error().line()));
+        Diagram diagram =
+                new Diagram(
+                        e.error().position(),
+                        e.game().side() == Side.BLACK,
+                        e.error().line().stream().findFirst());
+        return new Report.Card(diagram, title, words);
+    }
+
+    private static Report.Table losses(Profile profile) {
+        List<List<String>> rows = new ArrayList<>();
+        profile.byPhase().forEach((phase, e) -> rows.add(row(Sentence.begin(phase.word()), e)));
+        profile.bySide().forEach((side, e) -> rows.add(row("With " + side.word(), e)));
+        if (profile.inCalm().games() > 0) {
+            rows.add(row("With time on the clock", profile.inCalm()));
+            rows.add(row("In time trouble", profile.inTrouble()));
+        }
+        return new Report.Table(List.of("Loss a move", "points", "moves", "games"), rows);
+    }
+
+    private static List<String> row(String name, MeanLoss e) {
+        return List.of(name, e.text(), String.valueOf(e.moves()), String.valueOf(e.games()));
+    }
+
+    private static Report.Table kinds(Profile profile) {
+        List<List<String>> rows = new ArrayList<>();
+        profile.byKind()
+                .forEach(
+                        (kind, n) ->
+                                rows.add(List.of(Sentence.begin(kind.title()), String.valueOf(n))));
+        return new Report.Table(List.of("Moments", "number"), rows);
+    }
+
+    private static Report.Table openings(Profile profile) {
+        List<List<String>> rows =
+                profile.byOpening().stream()
+                        .limit(OPENINGS)
+                        .map(
+                                o ->
+                                        List.of(
+                                                o.name() + " (" + o.side().word() + ")",
+                                                o.loss().text(),
+                                                o.score(),
+                                                String.valueOf(o.loss().games())))
+                        .toList();
+        return new Report.Table(List.of("Opening", "loss a move", "score", "games"), rows);
+    }
+}

@@ -1,2 +1,0 @@
-/** Plain SQL over the library file, one store a table. */
-package org.zeroply.library.store;

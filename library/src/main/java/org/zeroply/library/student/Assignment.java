@@ -1,0 +1,65 @@
+package org.zeroply.library.student;
+
+import java.util.Locale;
+import org.zeroply.chess.board.Symmetry;
+
+/**
+ * An exercise that a student is to solve.
+ *
+ * @param title title of the exercise
+ * @param clothes how its board is turned
+ * @param dueDay days since 1970-01-01
+ * @param minutes time it should take
+ * @param reason why it was chosen, in words
+ * @param attempt uuid of the attempt that came of it; empty before
+ */
+public record Assignment(
+        long id,
+        String uuid,
+        long studentId,
+        long exerciseId,
+        String title,
+        Symmetry clothes,
+        long dueDay,
+        int minutes,
+        String reason,
+        State state,
+        String attempt) {
+
+    /** How far it has come. */
+    public enum State {
+        ASSIGNED,
+        OPENED,
+        DONE,
+        MARKED;
+
+        /** Lower case, as in files and on screen. */
+        public String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        static State of(String word) {
+            return valueOf(word.toUpperCase(Locale.ROOT));
+        }
+    }
+
+    /** Whether it still is to be solved. */
+    public boolean isOpen() {
+        return state == State.ASSIGNED || state == State.OPENED;
+    }
+
+    /** Title, and how the board is turned. */
+    public String name() {
+        return title + (clothes == Symmetry.SAME ? "" : " (" + words(clothes) + ")");
+    }
+
+    /** How a board is turned, in words. */
+    public static String words(Symmetry clothes) {
+        return switch (clothes) {
+            case SAME -> "as it stands";
+            case MIRRORED -> "mirrored";
+            case FLIPPED -> "colours exchanged";
+            case MIRRORED_AND_FLIPPED -> "mirrored, colours exchanged";
+        };
+    }
+}

@@ -1,0 +1,154 @@
+package org.zeroply.library.student;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.library.database.Database;
+
+/** The log of attempts. What was committed is not changed any more; rulings stand beside it. */
+public final class AttemptStore {
+
+    private final Database database;
+
+    public AttemptStore(Database database) {
+        this.database = database;
+    }
+
+    /** Adds an attempt and gives its id; one with the same uuid is not added twice. */
+    public long add(Attempt attempt) {
+        return database.write(
+                h -> {
+                    h.createUpdate(
+                                    "INSERT INTO attempt (uuid, student_id, exercise_id, title,"
+                                            + " began_at, seconds, answer, points, max,"
+                                            + " verdict_right, scheme, marked, rulings,"
+                                            + " self_marked) VALUES (:uuid,"
+                                            + " :student, :exercise, :title, :began, :seconds,"
+                                            + " :answer, :points, :max, :right, :scheme, :marked,"
+                                            + " :rulings, :self)"
+                                            + " ON CONFLICT (uuid) DO NOTHING")
+                            .bind("uuid", attempt.uuid())
+                            .bind("student", attempt.studentId())
+                            .bind(
+                                    "exercise",
+                                    attempt.exerciseId().isPresent()
+                                            ? attempt.exerciseId().getAsLong()
+                                            : null)
+                            .bind("title", attempt.title())
+                            .bind("began", attempt.beganAt().toString())
+                            .bind("seconds", attempt.seconds())
+                            .bind("answer", attempt.answer())
+                            .bind("points", attempt.points())
+                            .bind("max", attempt.max())
+                            .bind("right", attempt.verdictRight())
+                            .bind("scheme", attempt.scheme())
+                            .bind("marked", attempt.marked())
+                            .bind("rulings", MarkedSheets.writeRulings(attempt.rulings()))
+                            .bind("self", attempt.selfMarked())
+                            .execute();
+                    return h.createQuery("SELECT id FROM attempt WHERE uuid = :uuid")
+                            .bind("uuid", attempt.uuid())
+                            .mapTo(Long.class)
+                            .one();
+                });
+    }
+
+    /**
+     * Keeps what the coach decided about an attempt; what was written and marked stays.
+     *
+     * @return the attempt with the rulings and the points that follow
+     */
+    public Attempt decide(Attempt attempt, List<Ruling> rulings) {
+        Attempt decided = attempt.with(rulings);
+        database.write(
+                h ->
+                        h.execute(
+                                "UPDATE attempt SET rulings = ?, points = ? WHERE id = ?",
+                                MarkedSheets.writeRulings(rulings),
+                                decided.points(),
+                                attempt.id()));
+        return decided;
+    }
+
+    /** A student's attempts, the latest first, without those that were put away. */
+    public List<Attempt> of(long studentId) {
+        return list(
+                "AND student_id = " + studentId + " ORDER BY julianday(began_at) DESC, id DESC");
+    }
+
+    /** All attempts in the order of their adding, without those that were put away. */
+    public List<Attempt> all() {
+        return list("ORDER BY id");
+    }
+
+    private List<Attempt> list(String clause) {
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "SELECT * FROM attempt WHERE deleted_at IS NULL AND"
+                                                + " student_id IN (SELECT id FROM student WHERE"
+                                                + " deleted_at IS NULL) "
+                                                + clause)
+                                .map((rs, c) -> attempt(rs))
+                                .list());
+    }
+
+    /**
+     * All attempts of a student who may be in the bin, the latest first; those that are in the bin
+     * by themselves with when they were put there.
+     */
+    public Map<Attempt, Optional<Instant>> withPutAway(long studentId) {
+        return database.read(
+                h -> {
+                    Map<Attempt, Optional<Instant>> all = new LinkedHashMap<>();
+                    h.createQuery(
+                                    "SELECT * FROM attempt WHERE student_id = :student ORDER BY"
+                                            + " julianday(began_at) DESC, id DESC")
+                            .bind("student", studentId)
+                            .map((rs, c) -> Map.entry(attempt(rs), deletedAt(rs)))
+                            .forEach(e -> all.put(e.getKey(), e.getValue()));
+                    return all;
+                });
+    }
+
+    /** Whether there is an attempt with this uuid, in the bin or not. */
+    public boolean isKnown(String uuid) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT EXISTS (SELECT 1 FROM attempt WHERE uuid = :uuid)")
+                                .bind("uuid", uuid)
+                                .mapTo(Boolean.class)
+                                .one());
+    }
+
+    private static Optional<Instant> deletedAt(ResultSet rs) throws SQLException {
+        return Optional.ofNullable(rs.getString("deleted_at")).map(Instant::parse);
+    }
+
+    private static Attempt attempt(ResultSet rs) throws SQLException {
+        long exercise = rs.getLong("exercise_id");
+        OptionalLong exerciseId = rs.wasNull() ? OptionalLong.empty() : OptionalLong.of(exercise);
+        return new Attempt(
+                rs.getLong("id"),
+                rs.getString("uuid"),
+                rs.getLong("student_id"),
+                exerciseId,
+                rs.getString("title"),
+                Instant.parse(rs.getString("began_at")),
+                rs.getInt("seconds"),
+                rs.getString("answer"),
+                rs.getInt("points"),
+                rs.getInt("max"),
+                rs.getBoolean("verdict_right"),
+                rs.getString("scheme"),
+                rs.getString("marked"),
+                MarkedSheets.readRulings(rs.getString("rulings")),
+                rs.getBoolean("self_marked"));
+    }
+}
