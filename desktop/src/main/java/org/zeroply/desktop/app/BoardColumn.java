@@ -165,7 +165,7 @@ final class BoardColumn extends Region {
         button.setAccessibleText(says);
         button.setTooltip(new Tooltip(says));
         button.getStyleClass().add("sign");
-        button.setFocusTraversable(false);
+        Widgets.leaveFocus(button);
         return button;
     }
 

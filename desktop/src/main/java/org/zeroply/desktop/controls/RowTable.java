@@ -71,6 +71,7 @@ public final class RowTable<T> extends TableView<T> {
     public RowTable(String id, Function<T, Object> key, String empty) {
         this.key = key;
         setId(id);
+        setAccessibleText(id.replace('-', ' '));
         setItems(rows);
         setColumnResizePolicy(CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
         setEmpty(empty);

@@ -7,6 +7,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.TableColumn;
@@ -16,6 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -80,9 +82,19 @@ public final class Widgets {
         button.setId(id);
         button.setTooltip(new Tooltip(says));
         button.setAccessibleText(says);
-        button.setFocusTraversable(false);
+        leaveFocus(button);
         button.setMinWidth(Region.USE_PREF_SIZE);
         return button;
+    }
+
+    /**
+     * Tab reaches the control, but a press of the mouse on it leaves the focus where it is, so that
+     * the arrow keys go on to step through the game.
+     */
+    public static void leaveFocus(Control control) {
+        control.addEventFilter(
+                MouseEvent.MOUSE_PRESSED, e -> control.setFocusTraversable(control.isFocused()));
+        control.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> control.setFocusTraversable(true));
     }
 
     /** Does something when a text was typed: on Enter, and when the field is left. */

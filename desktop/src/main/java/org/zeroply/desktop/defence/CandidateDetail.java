@@ -42,7 +42,7 @@ final class CandidateDetail extends VBox {
         setPrefHeight(HEIGHT);
         Button whole =
                 Widgets.button("candidate-play", "Play the line through", () -> play.accept(shown));
-        whole.setFocusTraversable(false);
+        Widgets.leaveFocus(whole);
         getChildren().addAll(Widgets.row(title, Widgets.spacer(), whole), line, chips, more);
         for (Region part : List.of(line, more)) {
             part.setMinHeight(0);

@@ -263,7 +263,7 @@ final class EndingView extends VBox {
         ToggleButton button = new ToggleButton(text);
         button.setId("picture-" + (pictures.getChildren().size() + 1));
         button.setToggleGroup(chosen);
-        button.setFocusTraversable(false);
+        Widgets.leaveFocus(button);
         button.setOnAction(
                 e -> {
                     if (button.isSelected()) {

@@ -73,7 +73,7 @@ final class FactRow extends HBox {
         Button button = Widgets.button("fact-" + text, text, run);
         button.getStyleClass().add("quiet-button");
         button.setAccessibleText(says);
-        button.setFocusTraversable(false);
+        Widgets.leaveFocus(button);
         return button;
     }
 

@@ -100,7 +100,7 @@ final class FactsView extends VBox {
             String group = own.get(0).kind().group().name().toLowerCase(Locale.ROOT);
             Button more = Widgets.button("more-" + group + "-" + word(side), text, this::toggle);
             more.getStyleClass().add("quiet-button");
-            more.setFocusTraversable(false);
+            Widgets.leaveFocus(more);
             rows.getChildren().add(more);
         }
         return rows;

@@ -97,7 +97,7 @@ final class SquaresView extends VBox {
         button.setId("map-" + id);
         button.setToggleGroup(maps);
         button.setUserData(draw);
-        button.setFocusTraversable(false);
+        Widgets.leaveFocus(button);
         button.setOnAction(e -> redraw());
         return button;
     }

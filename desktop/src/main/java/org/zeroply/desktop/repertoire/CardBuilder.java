@@ -123,7 +123,7 @@ final class CardBuilder extends VBox {
     private static ToggleButton toggle(String id, String words) {
         ToggleButton button = new ToggleButton(words);
         button.setId(id);
-        button.setFocusTraversable(false);
+        Widgets.leaveFocus(button);
         button.setMinWidth(Region.USE_PREF_SIZE);
         return button;
     }

@@ -48,7 +48,7 @@ final class MapView extends VBox {
         ToggleGroup tones = new ToggleGroup();
         for (ToggleButton tone : List.of(knowledge, risk)) {
             tone.setToggleGroup(tones);
-            tone.setFocusTraversable(false);
+            Widgets.leaveFocus(tone);
             tone.setOnAction(
                     e -> {
                         tone.setSelected(true);

@@ -115,10 +115,10 @@ public final class RepertoireDesk implements Desk {
 
     private HBox bar() {
         who.setId("learner");
-        who.setFocusTraversable(false);
+        Widgets.leaveFocus(who);
         who.setAccessibleText("Who learns, and whose moves");
         MenuButton chapterMenu = Menus.button("chapter-menu", "Chapter", ofChapters());
-        chapterMenu.setFocusTraversable(false);
+        Widgets.leaveFocus(chapterMenu);
         pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> pages.show("Learn")));
         pages.lift("Tasks", "#audit-engine");
         pages.lift("Games", "#compare");

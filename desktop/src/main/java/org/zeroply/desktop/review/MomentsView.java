@@ -68,13 +68,13 @@ final class MomentsView extends VBox {
                         });
         ToggleButton guess = new ToggleButton("Guess first");
         guess.setId("guess-first");
-        guess.setFocusTraversable(false);
+        Widgets.leaveFocus(guess);
         guess.setMinWidth(Region.USE_PREF_SIZE);
         guess.setTooltip(new Tooltip("The better move stays hidden until a move was tried"));
         guess.selectedProperty().bindBidirectional(model.guessingProperty());
         Button own = new Button("Add a moment");
         own.setId("moment-add");
-        own.setFocusTraversable(false);
+        Widgets.leaveFocus(own);
         own.setMinWidth(Region.USE_PREF_SIZE);
         own.setTooltip(new Tooltip("Makes the move just played on the board a moment of yours"));
         own.setOnAction(e -> actions.choose());

@@ -73,7 +73,7 @@ final class CandidateRow extends VBox {
         Button out = Widgets.quiet("exclude", "out", () -> actions.exclude(c.move()));
         out.setTooltip(new Tooltip("Leave this move out"));
         out.setAccessibleText("Leave this move out");
-        out.setFocusTraversable(false);
+        Widgets.leaveFocus(out);
         ToggleButton more = Widgets.toggle("candidate-more", open ? "▾" : "▸", "The whole line");
         more.getStyleClass().add("quiet-button");
         more.setSelected(open);

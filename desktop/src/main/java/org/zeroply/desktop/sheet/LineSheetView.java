@@ -16,6 +16,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
@@ -77,6 +78,9 @@ public final class LineSheetView extends ScrollPane {
         probe.getStyleClass().add("sheet-move");
         probe.setManaged(false);
         probe.setVisible(false);
+        setFocusTraversable(true);
+        session.currentProperty().addListener((o, was, is) -> tell(is));
+        tell(session.current());
         // Later: the toolkit is then still walking over the rows to set their styles.
         probe.fontProperty().addListener(o -> Platform.runLater(this::rebuild));
         allStrips.addListener(o -> rebuild());
@@ -85,7 +89,6 @@ public final class LineSheetView extends ScrollPane {
         setFitToWidth(true);
         setHbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("line-sheet");
-        setAccessibleText("Line sheet");
         session.revisionProperty().addListener(o -> rebuild());
         session.currentProperty().addListener(o -> highlight());
         viewportBoundsProperty()
@@ -95,6 +98,18 @@ public final class LineSheetView extends ScrollPane {
                                 rebuild();
                             }
                         });
+    }
+
+    /** What is read out when the sheet has the focus. */
+    private void tell(Node current) {
+        setAccessibleText(
+                current.parent()
+                        .map(
+                                before ->
+                                        "Line sheet, at "
+                                                + Line.numbered(
+                                                        before.position(), List.of(current.move())))
+                        .orElse("Line sheet, at the start"));
     }
 
     private final class Presses implements SheetRows.Pressed {

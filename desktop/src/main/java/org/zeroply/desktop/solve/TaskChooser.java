@@ -45,11 +45,13 @@ final class TaskChooser {
         this.clock = clock;
         this.busy = busy;
         exercise.setId("solve-exercise");
+        exercise.setAccessibleText("Exercise to solve");
         exercise.setPrefWidth(260);
         exercise.setPromptText("Choose an exercise");
         Widgets.texts(exercise, item -> item.label());
         exercise.valueProperty().addListener(o -> chosen.run());
         student.setId("solve-student");
+        student.setAccessibleText("Student who solves");
         student.setPromptText("Who solves?");
         student.setPrefWidth(170);
         Widgets.texts(student, item -> item.name());

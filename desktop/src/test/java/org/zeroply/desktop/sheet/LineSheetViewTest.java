@@ -175,4 +175,12 @@ class LineSheetViewTest {
         assertThat(drawnAnew(robot, () -> session.editor().grade(side, 1))).hasSize(1);
         assertThat(drawnAnew(robot, sheet::refresh)).as("nothing new").isEmpty();
     }
+
+    @Test
+    void where_the_board_stands_is_read_out(FxRobot robot) {
+        assertThat(sheet.getAccessibleText()).isEqualTo("Line sheet, at the start");
+        robot.interact(() -> session.go(session.tree().mainLine().get(5)));
+        assertThat(sheet.getAccessibleText()).isEqualTo("Line sheet, at 3...a6");
+        assertThat(sheet.isFocusTraversable()).isTrue();
+    }
 }
