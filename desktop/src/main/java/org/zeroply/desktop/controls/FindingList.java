@@ -131,6 +131,17 @@ public final class FindingList extends ListView<Remark> {
             setPrefWidth(0);
         }
 
+        /** The skin takes the kind and the padding for room that the words have. */
+        @Override
+        protected double computePrefHeight(double width) {
+            if (getGraphic() == null || getListView() == null) {
+                return super.computePrefHeight(width);
+            }
+            double all = width > 0 ? width : getWidth() > 0 ? getWidth() : getListView().getWidth();
+            double inside = all - snappedLeftInset() - snappedRightInset();
+            return snappedTopInset() + row.prefHeight(inside) + snappedBottomInset();
+        }
+
         @Override
         protected void updateItem(Remark item, boolean empty) {
             super.updateItem(item, empty);
