@@ -1,0 +1,67 @@
+package org.zeroply.chess.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.board.Position;
+
+class EpdTest {
+
+    private static final String START = "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq -";
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '~',
+            value = {
+                "bm e4;                    | bm | e4",
+                "bm e4 d4;                 | bm | e4 d4",
+                "id \"one; two\";          | id | one; two",
+                "bm e4; id \"x\"           | id | x",
+                ";; bm e4 ;;               | bm | e4",
+                "noop;                     | noop | ~~",
+                "c0 \"a  b\";              | c0 | a  b"
+            })
+    void operations_are_read(String operations, String opcode, String operand) throws Exception {
+        Epd epd = Epd.parse(START + " " + operations);
+        assertThat(epd.operation(opcode)).isEqualTo(operand);
+        assertThat(epd.position()).isEqualTo(Position.START);
+    }
+
+    @Test
+    void what_is_not_there_is_empty_and_the_counters_come_from_their_operations() throws Exception {
+        Epd epd = Epd.parse(START + " hmvc 7; fmvn 12;");
+        assertThat(epd.operation("bm")).isEmpty();
+        assertThat(epd.position().fen()).endsWith(" 7 12");
+        assertThat(Epd.parse(START).position().fen()).endsWith(" 0 1");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "8/8/8/8 w - -",
+                "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq",
+                START + " id \"open",
+                START + " hmvc many;"
+            })
+    void what_is_no_row_is_refused(String row) {
+        assertThatExceptionOfType(NotationException.class)
+                .isThrownBy(() -> Epd.parse(row))
+                .satisfies(e -> assertThat(e.getMessage()).isNotBlank());
+    }
+
+    @Test
+    void a_row_written_is_read_the_same() throws Exception {
+        Epd epd = Epd.parse(START + " bm e4 d4; id \"a; b\"; c3 \"said\"; noop;");
+        Epd again = Epd.parse(epd.text());
+        assertThat(again.position()).isEqualTo(epd.position());
+        assertThat(again.operations())
+                .isEqualTo(Map.of("bm", "e4 d4", "id", "a, b", "c3", "said", "noop", ""));
+    }
+}
