@@ -63,6 +63,16 @@ public final class GameResult {
         };
     }
 
+    /** The results of games that are over. */
+    public static List<String> played() {
+        return List.of(WHITE_WINS, DRAW, BLACK_WINS);
+    }
+
+    /** A result as it is printed for people: a draw is {@code ½–½}. */
+    public static String shown(String result) {
+        return result.equals(DRAW) ? "½–½" : result;
+    }
+
     /** Whether a text is one of the four. */
     public static boolean isOne(String text) {
         return ALL.contains(text);

@@ -3,6 +3,7 @@ package org.zeroply.chess.tree;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -66,5 +67,13 @@ class GameResultTest {
     })
     void a_word_among_moves_is_a_result_only_if_it_can_be_no_move(String word, String result) {
         assertThat(GameResult.ofWord(word)).isEqualTo(result(result));
+    }
+
+    @Test
+    void a_draw_is_printed_in_halves_and_the_rest_as_it_is() {
+        assertThat(GameResult.played())
+                .extracting(GameResult::shown)
+                .containsExactly("1-0", "½–½", "0-1");
+        assertThat(GameResult.shown(GameResult.NONE)).isEqualTo("*");
     }
 }

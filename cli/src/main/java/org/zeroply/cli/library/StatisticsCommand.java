@@ -9,10 +9,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import java.util.Set;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Libraries;
@@ -84,7 +84,7 @@ public final class StatisticsCommand implements Callable<Integer> {
     }
 
     private void check() {
-        if (!result.isEmpty() && !Set.of("1-0", "0-1", "1/2-1/2").contains(result)) {
+        if (!result.isEmpty() && !GameResult.played().contains(result)) {
             throw new BadInputException("A result is 1-0, 0-1 or 1/2-1/2, not " + result + ".");
         }
         for (String date : List.of(from, to)) {

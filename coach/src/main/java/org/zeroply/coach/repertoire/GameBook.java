@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 
@@ -45,9 +46,9 @@ public final class GameBook implements Replies {
 
     private static int halves(String result) {
         return switch (result) {
-            case "1-0" -> 2;
-            case "0-1" -> 0;
-            case "1/2-1/2" -> 1;
+            case GameResult.WHITE_WINS -> 2;
+            case GameResult.BLACK_WINS -> 0;
+            case GameResult.DRAW -> 1;
             default -> -1;
         };
     }

@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
@@ -23,7 +24,8 @@ import org.zeroply.desktop.controls.Widgets;
 /** The title line of the open game: who, result, event and date; pressed it can be edited. */
 final class GameTitle extends StackPane {
 
-    private static final List<String> RESULTS = List.of("1-0", "0-1", "1/2-1/2", "*");
+    private static final List<String> RESULTS =
+            List.of(GameResult.WHITE_WINS, GameResult.BLACK_WINS, GameResult.DRAW, GameResult.NONE);
 
     private final GamesModel model;
     private final Label title = Widgets.label("", "sheet-title");
@@ -140,7 +142,7 @@ final class GameTitle extends StackPane {
         leave();
         String shown =
                 model.title()
-                        .map(t -> t + "   " + tree.result().replace("1/2-1/2", "½–½"))
+                        .map(t -> t + "   " + GameResult.shown(tree.result()))
                         .orElse("Analysis");
         title.setText(shown);
         title.setTooltip(Widgets.wide(shown));

@@ -14,6 +14,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
@@ -37,7 +38,13 @@ final class GamesList {
     private static final double ROW = 26;
     private static final double HEADER = 30;
     private static final int OPEN_ROWS = 12;
-    private static final List<String> RESULTS = List.of("", "1-0", "0-1", "1/2-1/2", "*");
+    private static final List<String> RESULTS =
+            List.of(
+                    "",
+                    GameResult.WHITE_WINS,
+                    GameResult.BLACK_WINS,
+                    GameResult.DRAW,
+                    GameResult.NONE);
     private static final String COLUMNS = "games.columns";
 
     private final GamesModel model;
@@ -95,7 +102,7 @@ final class GamesList {
         result.setId("result-filter");
         result.setAccessibleText("Result");
         result.getItems().addAll(RESULTS);
-        Widgets.texts(result, r -> r.isEmpty() ? "any result" : r.replace("1/2-1/2", "½–½"));
+        Widgets.texts(result, r -> r.isEmpty() ? "any result" : GameResult.shown(r));
         result.valueProperty().bindBidirectional(model.resultProperty());
         collection.setId("collection");
         collection.setAccessibleText("Collection");
@@ -155,7 +162,7 @@ final class GamesList {
     private void buildTable() {
         table.text("White", 150, r -> name(r.white(), r.whiteElo(), r.title()));
         table.text("Black", 150, r -> name(r.black(), r.blackElo(), ""));
-        table.text("Result", 60, r -> r.result().replace("1/2-1/2", "½–½"));
+        table.text("Result", 60, r -> GameResult.shown(r.result()));
         table.figure("Moves", 64, r -> (r.plies() + 1) / 2, String::valueOf);
         table.text("Date", 100, SheetRow::date);
         table.text("Event", 140, SheetRow::event);

@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.desktop.work.MinutesSeconds;
 
 /**
  * A position and what goes on from it, for a whole room: revealed move after move and line after
@@ -216,7 +217,7 @@ public final class ClassroomModel {
         if (shown.isNegative()) {
             return "time is up";
         }
-        return String.format("%d:%02d", shown.toMinutes(), shown.toSecondsPart());
+        return MinutesSeconds.of(shown);
     }
 
     /** Points, verdict and words of the move revealed last; empty when there are none. */

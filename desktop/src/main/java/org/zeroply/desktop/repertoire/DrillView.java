@@ -24,6 +24,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
+import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 
 /** Learning: where the student stands, and the drill; all of it with the keyboard alone. */
@@ -73,7 +74,7 @@ final class DrillView extends VBox {
         String time =
                 left == 0
                         ? "time is over, the line is finished first"
-                        : String.format("%d:%02d left", left / 60, left % 60);
+                        : MinutesSeconds.of(left) + " left";
         return drill.isRunning() ? time + "   " + drill.score() : "";
     }
 

@@ -12,6 +12,7 @@ import javafx.util.StringConverter;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
@@ -53,7 +54,8 @@ final class StatisticsView extends VBox {
         moves.figure("Last", 60, PositionStatistics.Played::lastYear, StatisticsView::known);
         moves.onOpen(p -> model.session().current().child(p.move()).ifPresent(model.session()::go));
         result.setId("stat-result");
-        result.getItems().addAll("Results", "1-0", "1/2-1/2", "0-1");
+        result.getItems()
+                .addAll("Results", GameResult.WHITE_WINS, GameResult.DRAW, GameResult.BLACK_WINS);
         result.setValue("Results");
         result.setOnAction(e -> ask());
         sample.setId("stat-sample");

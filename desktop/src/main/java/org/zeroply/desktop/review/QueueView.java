@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
@@ -50,7 +51,7 @@ final class QueueView extends VBox {
                         .several();
         table.text("White", 130, ReviewStore.Entry::white);
         table.text("Black", 130, ReviewStore.Entry::black);
-        table.text("Result", 60, e -> e.result().replace("1/2-1/2", "½–½"));
+        table.text("Result", 60, e -> GameResult.shown(e.result()));
         table.text("State", 92, this::state);
         table.figure(
                 "Moments",

@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.coach.exercise.MarkedSheet;
 import org.zeroply.coach.exercise.Ruling;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.MinutesSeconds;
 
 /**
  * A marked sheet: how deep each line was seen, points per item of the scheme, and what became of
@@ -70,7 +71,7 @@ public final class MarkedSheetView extends ScrollPane {
                 sheet.verdictRight()
                         ? "✓ the verdict on the main line is right"
                         : "✗ the verdict on the main line is wrong or missing";
-        String time = String.format("time used %d:%02d", seconds / 60, seconds % 60);
+        String time = "time used " + MinutesSeconds.of(seconds);
         HBox head = Widgets.row(total, Widgets.wrapped(verdict + "  ·  " + time, "faded"));
         content.getChildren().add(head);
         if (!sheet.lines().isEmpty()) {

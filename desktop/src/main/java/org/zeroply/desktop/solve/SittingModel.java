@@ -21,6 +21,7 @@ import org.zeroply.coach.exercise.Exercise;
 import org.zeroply.coach.exercise.HoldGame;
 import org.zeroply.coach.training.planning.TurnedExercise;
 import org.zeroply.desktop.sheet.LinePlayer;
+import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Assignment;
@@ -232,7 +233,7 @@ final class SittingModel {
                                                 "The time is up; go on and commit when you are"
                                                         + " ready.");
                             }
-                            String used = String.format("%d:%02d", seconds / 60, seconds % 60);
+                            String used = MinutesSeconds.of(seconds);
                             time.set(over ? used + " (time is up)" : used);
                             hidden.set(m.isHidden());
                         });

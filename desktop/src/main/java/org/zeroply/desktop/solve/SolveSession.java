@@ -2,6 +2,7 @@ package org.zeroply.desktop.solve;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.library.student.Attempt;
 
 /** What one student solved in one sitting. */
@@ -35,11 +36,10 @@ public final class SolveSession {
         int max = attempts.stream().mapToInt(Attempt::max).sum();
         int seconds = attempts.stream().mapToInt(Attempt::seconds).sum();
         return String.format(
-                "This sitting: %s, %d of %d points in %d:%02d",
+                "This sitting: %s, %d of %d points in %s",
                 attempts.size() == 1 ? "1 exercise" : attempts.size() + " exercises",
                 points,
                 max,
-                seconds / 60,
-                seconds % 60);
+                MinutesSeconds.of(seconds));
     }
 }

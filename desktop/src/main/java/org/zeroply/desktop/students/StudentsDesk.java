@@ -26,6 +26,7 @@ import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.solve.MarkedSheetView;
+import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.sheet.BinStore;
@@ -195,7 +196,7 @@ public final class StudentsDesk implements Desk {
     }
 
     private static String time(int seconds) {
-        return String.format("%d:%02d", seconds / 60, seconds % 60);
+        return MinutesSeconds.of(seconds);
     }
 
     private void turned(String name) {
