@@ -40,6 +40,15 @@ public final class Line {
         return line.toString();
     }
 
+    /**
+     * The move that leads to a node, numbered.
+     *
+     * @throws java.util.NoSuchElementException at the start of a tree, where none does
+     */
+    public static String move(Node node) {
+        return numbered(node.parent().orElseThrow().position(), List.of(node.move()));
+    }
+
     /** The moves that lead to a node from the start of its tree, numbered; empty at the start. */
     public static String to(Node node) {
         return to(node, List.of());

@@ -53,6 +53,16 @@ public final class GameResult {
 
     private GameResult() {}
 
+    /** Half points of White, as they are added up without loss; -1 where nothing was scored. */
+    public static int halves(String result) {
+        return switch (result) {
+            case WHITE_WINS -> 2;
+            case DRAW -> 1;
+            case BLACK_WINS -> 0;
+            default -> -1;
+        };
+    }
+
     /** What a side scored, 0 to 1; empty where the game is not over or nobody knows. */
     public static OptionalDouble score(String result, Side side) {
         return switch (result) {

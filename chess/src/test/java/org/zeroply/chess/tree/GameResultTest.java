@@ -76,4 +76,10 @@ class GameResultTest {
                 .containsExactly("1-0", "½–½", "0-1");
         assertThat(GameResult.shown(GameResult.NONE)).isEqualTo("*");
     }
+
+    @ParameterizedTest
+    @CsvSource({"1-0, 2", "1/2-1/2, 1", "0-1, 0", "*, -1", "½–½, -1"})
+    void half_points_of_white(String result, int halves) {
+        assertThat(GameResult.halves(result)).isEqualTo(halves);
+    }
 }

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -173,12 +174,16 @@ final class ConcessionFinder {
                 && !move.isCastling();
     }
 
-    /** Weaknesses that are new, not the same ones told otherwise. */
-    private List<String> weaknesses(Side whose) {
+    /** What of these kinds is new to a side, not the same thing told otherwise. */
+    private Stream<Fact> fresh(Set<FactKind> kinds, Side whose) {
         return change.come().stream()
-                .filter(f -> WEAK_PAWNS.contains(f.kind()))
-                .filter(f -> f.side().equals(Optional.of(whose)))
-                .filter(f -> change.gone().stream().noneMatch(g -> isSame(g, f)))
+                .filter(f -> kinds.contains(f.kind()) && f.side().equals(Optional.of(whose)))
+                .filter(f -> change.gone().stream().noneMatch(g -> isSame(g, f)));
+    }
+
+    /** New weaknesses of a side's pawns. */
+    private List<String> weaknesses(Side whose) {
+        return fresh(WEAK_PAWNS, whose)
                 .filter(f -> f.kind() != FactKind.ISOLATED || !isDoubled(whose, f))
                 .map(f -> f.text().replaceAll("[:,].*", ""))
                 .toList();
@@ -207,11 +212,8 @@ final class ConcessionFinder {
 
     /** What is new among the things that are good for a side; of its outposts those held. */
     private List<String> assets(Side whose) {
-        return change.come().stream()
-                .filter(f -> ASSETS.contains(f.kind()))
-                .filter(f -> f.side().equals(Optional.of(whose)))
+        return fresh(ASSETS, whose)
                 .filter(f -> f.kind() != FactKind.OUTPOST || f.traits().contains("occupied"))
-                .filter(f -> change.gone().stream().noneMatch(g -> isSame(g, f)))
                 .map(f -> (whose == enemy ? "to the enemy " : "") + f.text().replaceAll(":.*", ""))
                 .toList();
     }

@@ -29,7 +29,7 @@ public final class GameBook implements Replies {
     /** Adds the main line of a game. */
     public void add(MoveTree game) {
         games++;
-        int halves = halves(game.result());
+        int halves = GameResult.halves(game.result());
         for (Node node : game.mainLine().stream().limit(PLIES).toList()) {
             int[] cell =
                     moves.computeIfAbsent(
@@ -42,15 +42,6 @@ public final class GameBook implements Replies {
                 cell[2] += halves;
             }
         }
-    }
-
-    private static int halves(String result) {
-        return switch (result) {
-            case GameResult.WHITE_WINS -> 2;
-            case GameResult.BLACK_WINS -> 0;
-            case GameResult.DRAW -> 1;
-            default -> -1;
-        };
     }
 
     /** Games added. */

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.GameComparison;
@@ -69,8 +68,7 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
     /** In a sentence, with a game that was left. */
     public String text() {
         String others = others();
-        return Line.number(node.parent().orElseThrow().position(), true)
-                + San.write(node.parent().orElseThrow().position(), node.move())
+        return Line.move(node)
                 + " leaves "
                 + (visits.size() == 1 ? "one known game" : visits.size() + " known games")
                 + " ("

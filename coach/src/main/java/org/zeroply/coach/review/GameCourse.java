@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.engine.analysis.ExpectedScore;
@@ -56,9 +56,9 @@ public record GameCourse(Kind kind, int ply, String text) {
             return Optional.empty();
         }
         return switch (review.game().result()) {
-            case "1-0" -> won(moves, Side.WHITE).or(() -> changedHands(moves));
-            case "0-1" -> won(moves, Side.BLACK).or(() -> changedHands(moves));
-            case MoveTree.NO_RESULT -> Optional.empty();
+            case GameResult.WHITE_WINS -> won(moves, Side.WHITE).or(() -> changedHands(moves));
+            case GameResult.BLACK_WINS -> won(moves, Side.BLACK).or(() -> changedHands(moves));
+            case GameResult.NONE -> Optional.empty();
             default -> changedHands(moves).or(() -> letGo(moves)).or(() -> level(moves));
         };
     }

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
@@ -99,9 +100,11 @@ final class MomentFinder {
     /** The last move of the side that lost before which its position was not lost yet. */
     private static Optional<MoveReview> lastHold(List<MoveReview> moves, String result) {
         Optional<Side> loser =
-                result.equals("1-0")
+                result.equals(GameResult.WHITE_WINS)
                         ? Optional.of(Side.BLACK)
-                        : result.equals("0-1") ? Optional.of(Side.WHITE) : Optional.empty();
+                        : result.equals(GameResult.BLACK_WINS)
+                                ? Optional.of(Side.WHITE)
+                                : Optional.empty();
         return loser.flatMap(
                 side ->
                         moves.stream()

@@ -172,11 +172,7 @@ public final class ClassroomModel {
                 here
                         ? lines.get(line).get(revealed)
                         : lines.get(line + 1).get(shared(lines.get(line), lines.get(line + 1)));
-        return (here ? "" : "another line: ") + numbered(node);
-    }
-
-    private static String numbered(Node node) {
-        return Line.numbered(node.parent().orElseThrow().position(), List.of(node.move()));
+        return (here ? "" : "another line: ") + Line.move(node);
     }
 
     /** The lines that were revealed, the present one last. */
@@ -193,7 +189,7 @@ public final class ClassroomModel {
 
     private Row row(List<Node> moves, boolean present) {
         Node last = moves.get(moves.size() - 1);
-        return new Row(numbered(moves.subList(0, moves.size() - 1)), numbered(last), present);
+        return new Row(numbered(moves.subList(0, moves.size() - 1)), Line.move(last), present);
     }
 
     private String numbered(List<Node> moves) {

@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -128,9 +129,12 @@ final class TrialView extends VBox {
         TreeEditor editor = new TreeEditor(new MoveTree(from));
         editor.addLine(editor.tree().root(), game.moves());
         played.open(editor.tree(), OptionalLong.empty());
-        String result = game.whiteScore() == 1 ? "1-0" : game.whiteScore() == 0 ? "0-1" : "½–½";
+        String result =
+                game.whiteScore() == 1
+                        ? GameResult.WHITE_WINS
+                        : game.whiteScore() == 0 ? GameResult.BLACK_WINS : GameResult.DRAW;
         outcome.setText(
-                (game.decided() ? result + ": " : "Not decided: ")
+                (game.decided() ? GameResult.shown(result) + ": " : "Not decided: ")
                         + game.how()
                         + " after "
                         + (game.moves().size() + 1) / 2

@@ -79,8 +79,6 @@ public final class LineSheetView extends ScrollPane {
         probe.setManaged(false);
         probe.setVisible(false);
         setFocusTraversable(true);
-        session.currentProperty().addListener((o, was, is) -> tell(is));
-        tell(session.current());
         // Later: the toolkit is then still walking over the rows to set their styles.
         probe.fontProperty().addListener(o -> Platform.runLater(this::rebuild));
         allStrips.addListener(o -> rebuild());
@@ -98,18 +96,6 @@ public final class LineSheetView extends ScrollPane {
                                 rebuild();
                             }
                         });
-    }
-
-    /** What is read out when the sheet has the focus. */
-    private void tell(Node current) {
-        setAccessibleText(
-                current.parent()
-                        .map(
-                                before ->
-                                        "Line sheet, at "
-                                                + Line.numbered(
-                                                        before.position(), List.of(current.move())))
-                        .orElse("Line sheet, at the start"));
     }
 
     private final class Presses implements SheetRows.Pressed {
@@ -278,6 +264,8 @@ public final class LineSheetView extends ScrollPane {
 
     private void highlight() {
         Node current = session.current();
+        setAccessibleText(
+                "Line sheet, at " + (current.isRoot() ? "the start" : Line.move(current)));
         boolean elsewhere = !current.isRoot() && laidOut.stream().noneMatch(this::isHere);
         if (elsewhere && all.stream().anyMatch(this::isHere)) {
             layOut();

@@ -335,9 +335,7 @@ final class SheetRows {
                             .filter(t -> !t.isBlank())
                             .collect(Collectors.joining("  "));
             if (!text.isEmpty()) {
-                Position before = node.parent().orElseThrow().position();
-                String name = Line.numbered(before, List.of(node.move()));
-                notes.add(note(name + "  " + text));
+                notes.add(note(Line.move(node) + "  " + text));
             }
         }
         return notes;

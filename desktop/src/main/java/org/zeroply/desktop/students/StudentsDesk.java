@@ -163,7 +163,7 @@ public final class StudentsDesk implements Desk {
         log.text("When", 134, a -> WHEN.format(a.beganAt()));
         log.text("Exercise", 150, Attempt::title);
         log.figure("Points", 84, StudentsDesk::share, s -> s.text());
-        log.figure("Time", 60, Attempt::seconds, StudentsDesk::time);
+        log.figure("Time", 60, Attempt::seconds, MinutesSeconds::of);
         log.text("Verdict", 66, a -> a.verdictRight() ? "right" : "wrong");
         log.onChoose(this::open);
         log.onRemove(model::remove);
@@ -193,10 +193,6 @@ public final class StudentsDesk implements Desk {
 
     private static Share share(Attempt a) {
         return new Share(a.points(), a.max());
-    }
-
-    private static String time(int seconds) {
-        return MinutesSeconds.of(seconds);
     }
 
     private void turned(String name) {

@@ -108,7 +108,7 @@ class WhatIfModelTest extends ModelTest {
                 });
         assertThat(names()).containsExactly("as it is");
         assertThat(model.rowProperty().get()).isEmpty();
-        run(() -> services.messages().latestProperty().get().get().actions().get(0).run().run());
+        undo();
         assertThat(names()).containsExactly("as it is", "Black's pawn h7 on h6");
     }
 

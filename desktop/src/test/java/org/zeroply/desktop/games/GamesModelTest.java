@@ -102,7 +102,7 @@ class GamesModelTest extends ModelTest {
         lookAt("Endings");
         run(model::dissolve);
         until(() -> collections().isEmpty() && rows.size() == 3);
-        run(() -> services.messages().latestProperty().get().get().actions().get(0).run().run());
+        undo();
         until(() -> collections().equals(List.of("Endings 2")));
     }
 

@@ -138,7 +138,7 @@ class RepertoireModelTest extends ModelTest {
     void a_chapter_put_away_comes_back_and_is_open_again() throws Exception {
         run(() -> assertThat(model.removeOpen()).isTrue());
         until(() -> !titles().contains("Open games"));
-        run(() -> services.messages().latestProperty().get().get().actions().get(0).run().run());
+        undo();
         until(() -> titles().contains("Open games") && model.session().isOpen(openGames));
     }
 

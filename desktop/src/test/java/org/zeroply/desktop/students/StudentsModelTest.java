@@ -82,10 +82,6 @@ class StudentsModelTest extends ModelTest {
                                 "{}"));
     }
 
-    private void undo() {
-        run(() -> services.messages().latestProperty().get().get().actions().get(0).run().run());
-    }
-
     @Test
     void the_roster_is_by_name_and_its_first_is_looked_at() {
         assertThat(names()).containsExactly("Ada", "Ben");

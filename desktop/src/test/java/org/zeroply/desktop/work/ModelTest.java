@@ -66,6 +66,11 @@ public abstract class ModelTest {
         }
     }
 
+    /** Presses what the last message offers, which is to take back what it tells of. */
+    protected final void undo() {
+        Fx.run(() -> services.messages().latestProperty().get().get().actions().get(0).run().run());
+    }
+
     /** What the program said last; empty for nothing. */
     protected final String said() {
         return services.messages().latestProperty().get().map(Messages.Message::text).orElse("");

@@ -34,14 +34,4 @@ public record GameFacts(
         }
         return year;
     }
-
-    /** Half points of White in a result as in PGN; -1 where there is none. */
-    static int halves(String result) {
-        return switch (result) {
-            case "1-0" -> 2;
-            case "1/2-1/2" -> 1;
-            case "0-1" -> 0;
-            default -> -1;
-        };
-    }
 }

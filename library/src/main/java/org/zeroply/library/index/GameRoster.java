@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jdbi.v3.core.Handle;
+import org.zeroply.chess.tree.GameResult;
 
 /**
  * What is told of every game of the index, in memory; read again only where sheets changed. About
@@ -100,7 +101,7 @@ final class GameRoster {
                     }
                     texts.add(t);
                     years[place] = GameFacts.year(t);
-                    halves[place] = GameFacts.halves(t);
+                    halves[place] = GameResult.halves(t);
                     return place;
                 });
     }

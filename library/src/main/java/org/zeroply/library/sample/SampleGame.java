@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.play.LimitedPlayer;
@@ -94,6 +95,6 @@ final class SampleGame {
     }
 
     private static String won(Side side) {
-        return side == Side.WHITE ? "1-0" : "0-1";
+        return side == Side.WHITE ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
     }
 }

@@ -8,6 +8,7 @@ import java.util.Random;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.GameResult;
 
 /**
  * Made-up games to measure large libraries with: legal moves, some far more popular than others in
@@ -38,7 +39,7 @@ public final class SyntheticGames {
      * @throws IOException if it cannot be written
      */
     public void write(int number, Appendable out) throws IOException {
-        String result = List.of("1-0", "1/2-1/2", "0-1").get(random.nextInt(3));
+        String result = GameResult.played().get(random.nextInt(3));
         int white = random.nextInt(PLAYERS);
         int black = (white + 1 + random.nextInt(PLAYERS - 1)) % PLAYERS;
         tag(out, "Event", "Made-up Open " + (number / 300 + 1));

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import org.zeroply.workshop.command.Program;
 import org.zeroply.workshop.command.Refusal;
 
 /**
@@ -25,15 +26,12 @@ final class ClassArchive {
 
     ClassArchive(TrimmedRuntime runtime, List<Path> program) {
         this.runtime = runtime;
-        this.classPath =
-                String.join(
-                        System.getProperty("path.separator"),
-                        program.stream().map(Path::toString).toList());
+        this.classPath = Tools.path(program);
     }
 
     /** Whether a window can be opened here, out of which the classes are read. */
     static boolean isPossible(Map<String, String> environment) {
-        return !System.getProperty("os.name").equals("Linux") || environment.containsKey("DISPLAY");
+        return Platform.here() != Platform.LINUX || environment.containsKey("DISPLAY");
     }
 
     /** The names of what a window loads. */
@@ -73,7 +71,8 @@ final class ClassArchive {
             window.destroy();
             window.onExit().join();
         }
-        Tools.program(
+        Program.output(
+                work,
                 List.of(
                         runtime.java().toString(),
                         "-Xshare:dump",

@@ -1,7 +1,6 @@
 package org.zeroply.workshop.delivery;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -12,8 +11,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Properties;
 import java.util.regex.Pattern;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipFile;
 import org.zeroply.workshop.command.Refusal;
 
 /** The terms of all libraries in the package: a list, and the text of each. */
@@ -67,7 +64,7 @@ final class Licences {
             }
             String licence = terms.substring(0, terms.indexOf(',')).strip();
             String authors = terms.substring(terms.indexOf(',') + 1).strip();
-            int found = copyTexts(jar, folder.resolve(component.artifact()));
+            int found = Tools.unpack(jar, TEXT, folder.resolve(component.artifact()));
             rows.add(
                     String.format(
                             Locale.ROOT,
@@ -91,23 +88,5 @@ final class Licences {
         }
         Files.copy(text, folder.resolve(text.getFileName()), StandardCopyOption.REPLACE_EXISTING);
         return text.getFileName().toString();
-    }
-
-    /** Copies the texts that a jar brings along, and tells how many. */
-    private static int copyTexts(Path jar, Path folder) throws IOException {
-        int copied = 0;
-        try (ZipFile zip = new ZipFile(jar.toFile())) {
-            for (ZipEntry entry : zip.stream().toList()) {
-                if (!entry.isDirectory() && TEXT.matcher(entry.getName()).matches()) {
-                    Files.createDirectories(folder);
-                    String name = entry.getName().substring(entry.getName().lastIndexOf('/') + 1);
-                    try (InputStream in = zip.getInputStream(entry)) {
-                        Files.copy(in, folder.resolve(name), StandardCopyOption.REPLACE_EXISTING);
-                    }
-                    copied++;
-                }
-            }
-        }
-        return copied;
     }
 }

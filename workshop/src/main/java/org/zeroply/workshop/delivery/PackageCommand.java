@@ -57,16 +57,17 @@ public final class PackageCommand implements Callable<Integer> {
         packages.makeImage(materials, runtime, work);
         ObjectNode document = Answer.document();
         document.put("image", packages.image().toString());
-        document.put("bytes", size(packages.image()));
+        long bytes = size(packages.image());
+        document.put("bytes", bytes);
         document.put("classArchive", archived);
-        String text =
-                "image: " + packages.image() + ", " + size(packages.image()) / 1_000_000 + " MB";
+        String text = "image: " + packages.image() + ", " + bytes / 1_000_000 + " MB";
         if (!imageOnly) {
             answer.progress("making the installer ...");
             Path installer = packages.makeInstaller();
             document.put("installer", installer.toString());
-            document.put("installerBytes", Files.size(installer));
-            text += "\ninstaller: " + installer + ", " + Files.size(installer) / 1_000_000 + " MB";
+            long packed = Files.size(installer);
+            document.put("installerBytes", packed);
+            text += "\ninstaller: " + installer + ", " + packed / 1_000_000 + " MB";
         }
         Tools.clear(work);
         answer.print(document, text);

@@ -17,6 +17,8 @@ import org.zeroply.library.ProgramVersion;
  */
 record Packages(Path kit, Path out) {
 
+    private static final Platform PLATFORM = Platform.here();
+
     /** As in the script that starts what was built. */
     private static final String WINDOW_OPTIONS =
             "-XX:+UseSerialGC -Xmn32m -XX:+IgnoreUnrecognizedVMOptions"
@@ -26,18 +28,9 @@ record Packages(Path kit, Path out) {
             "-XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 -Xss8m"
                     + " -XX:+IgnoreUnrecognizedVMOptions -XX:+UseTransparentHugePages";
 
-    /** The kind of installer that is made on this system. */
-    static String installerHere() {
-        String system = System.getProperty("os.name");
-        if (system.startsWith("Windows")) {
-            return "msi";
-        }
-        return system.startsWith("Mac") ? "dmg" : "deb";
-    }
-
     /** The folder an image is in. */
     Path image() {
-        return out.resolve(name() + (isMac() ? ".app" : ""));
+        return out.resolve(PLATFORM.image());
     }
 
     /**
@@ -73,7 +66,7 @@ record Packages(Path kit, Path out) {
                         "--java-options",
                         WINDOW_OPTIONS,
                         "--icon",
-                        icon().toString(),
+                        kit.resolve("zeroply." + PLATFORM.icon()).toString(),
                         "--add-launcher",
                         "zeroply-cli=" + commandLauncher(work)));
         Tools.run("jpackage", arguments);
@@ -81,7 +74,7 @@ record Packages(Path kit, Path out) {
 
     /** Makes the installer out of the image, and gives its file. */
     Path makeInstaller() throws IOException {
-        List<String> arguments = new ArrayList<>(common(installerHere()));
+        List<String> arguments = new ArrayList<>(common(PLATFORM.installer()));
         arguments.addAll(
                 List.of(
                         "--app-image",
@@ -92,9 +85,9 @@ record Packages(Path kit, Path out) {
             arguments.add("--file-associations");
             arguments.add(kit.resolve(type + ".properties").toString());
         }
-        switch (installerHere()) {
-            case "msi" -> arguments.addAll(List.of("--win-menu", "--win-per-user-install"));
-            case "deb" ->
+        switch (PLATFORM) {
+            case WINDOWS -> arguments.addAll(List.of("--win-menu", "--win-per-user-install"));
+            case LINUX ->
                     arguments.addAll(
                             List.of(
                                     "--linux-shortcut",
@@ -104,11 +97,11 @@ record Packages(Path kit, Path out) {
                                     "Education;Game;BoardGame",
                                     "--linux-app-category",
                                     "education"));
-            default -> arguments.addAll(List.of("--mac-package-identifier", "org.zeroply"));
+            case MAC -> arguments.addAll(List.of("--mac-package-identifier", "org.zeroply"));
         }
         Tools.run("jpackage", arguments);
         try (Stream<Path> made = Files.list(out)) {
-            return made.filter(p -> p.toString().endsWith("." + installerHere()))
+            return made.filter(p -> p.toString().endsWith("." + PLATFORM.installer()))
                     .findFirst()
                     .orElseThrow();
         }
@@ -119,7 +112,7 @@ record Packages(Path kit, Path out) {
                 "--type",
                 type,
                 "--name",
-                name(),
+                PLATFORM.program(),
                 "--app-version",
                 ProgramVersion.text(),
                 "--description",
@@ -141,24 +134,5 @@ record Packages(Path kit, Path out) {
             launcher.store(to, null);
         }
         return file;
-    }
-
-    private Path icon() {
-        return kit.resolve(
-                "zeroply."
-                        + switch (installerHere()) {
-                            case "msi" -> "ico";
-                            case "dmg" -> "icns";
-                            default -> "png";
-                        });
-    }
-
-    private static boolean isMac() {
-        return System.getProperty("os.name").startsWith("Mac");
-    }
-
-    /** On Linux a name that can be typed, elsewhere the one people read. */
-    private static String name() {
-        return installerHere().equals("deb") ? "zeroply" : "Zero Ply";
     }
 }

@@ -1,15 +1,21 @@
 package org.zeroply.workshop.delivery;
 
+import java.io.File;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.spi.ToolProvider;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import org.zeroply.workshop.command.Refusal;
 
 /** The tools of the JDK, called so that what they say is heard when they fail. */
@@ -40,24 +46,31 @@ final class Tools {
     }
 
     /**
-     * Runs a program and waits for its end.
+     * Copies those entries of a jar into one folder whose names fit, and tells how many. The folder
+     * is made for the first one.
      *
-     * @throws Refusal with the end of what it said, if it fails
+     * @param names of whole entries; their folders in the jar are left out
      */
-    static void program(List<String> command) throws IOException {
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        try {
-            if (process.waitFor() != 0) {
-                throw new Refusal(
-                        command.get(0)
-                                + " failed: "
-                                + said.substring(Math.max(0, said.length() - 2000)).strip());
+    static int unpack(Path jar, Pattern names, Path folder) throws IOException {
+        int copied = 0;
+        try (ZipFile zip = new ZipFile(jar.toFile())) {
+            for (ZipEntry entry : zip.stream().toList()) {
+                if (!entry.isDirectory() && names.matcher(entry.getName()).matches()) {
+                    Files.createDirectories(folder);
+                    String name = entry.getName().substring(entry.getName().lastIndexOf('/') + 1);
+                    try (InputStream in = zip.getInputStream(entry)) {
+                        Files.copy(in, folder.resolve(name), StandardCopyOption.REPLACE_EXISTING);
+                    }
+                    copied++;
+                }
             }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new Refusal("interrupted");
         }
+        return copied;
+    }
+
+    /** Jars or folders as one path for Java. */
+    static String path(List<Path> parts) {
+        return parts.stream().map(Path::toString).collect(Collectors.joining(File.pathSeparator));
     }
 
     /** Removes a folder with all that is in it, and makes its parent if that is missing. */

@@ -1,7 +1,7 @@
 package org.zeroply.workshop.match;
 
+import java.io.File;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.NoSuchElementException;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
+import org.zeroply.workshop.command.Program;
 import org.zeroply.workshop.command.Refusal;
 
 /**
@@ -70,14 +71,13 @@ record EarlierVersion(Path folder) {
     List<String> command() {
         Path target = folder.resolve("cli/target");
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        String separator = System.getProperty("path.separator");
         return List.of(
                 java,
                 "-XX:+IgnoreUnrecognizedVMOptions",
                 "-XX:+UseTransparentHugePages",
                 "-Xss8m",
                 "-cp",
-                target.resolve("lib") + "/*" + separator + ownJar(target),
+                target.resolve("lib") + "/*" + File.pathSeparator + ownJar(target),
                 "org.zeroply.cli.Main",
                 "uci");
     }
@@ -92,21 +92,6 @@ record EarlierVersion(Path folder) {
     }
 
     private static String output(Path folder, String... command) throws IOException {
-        Process process =
-                new ProcessBuilder(command)
-                        .directory(folder.toAbsolutePath().toFile())
-                        .redirectErrorStream(true)
-                        .start();
-        String text =
-                new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).trim();
-        try {
-            if (process.waitFor() != 0) {
-                throw new Refusal(String.join(" ", command) + ": " + text);
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new Refusal("interrupted");
-        }
-        return text;
+        return Program.output(folder, List.of(command));
     }
 }

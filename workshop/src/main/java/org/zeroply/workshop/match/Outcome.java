@@ -3,12 +3,13 @@ package org.zeroply.workshop.match;
 import java.util.Optional;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.MoveGenerator;
+import org.zeroply.chess.tree.GameResult;
 
 /** How a game ended. */
 public enum Outcome {
-    WHITE_WINS(1, "1-0"),
-    DRAW(0.5, "1/2-1/2"),
-    BLACK_WINS(0, "0-1");
+    WHITE_WINS(1, GameResult.WHITE_WINS),
+    DRAW(0.5, GameResult.DRAW),
+    BLACK_WINS(0, GameResult.BLACK_WINS);
 
     private final double points;
     private final String result;
