@@ -3,10 +3,9 @@ package org.zeroply.cli;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import org.zeroply.cli.console.BadInputHandler;
+import org.zeroply.cli.console.EarlierSpelling;
 import org.zeroply.cli.defence.ChecksCommand;
 import org.zeroply.cli.defence.DefendCommand;
-import org.zeroply.cli.defence.DefendMeasureCommand;
-import org.zeroply.cli.ending.EndingCheckCommand;
 import org.zeroply.cli.ending.EndingCommand;
 import org.zeroply.cli.ending.EndingsCommand;
 import org.zeroply.cli.engine.AnalyseCommand;
@@ -58,7 +57,6 @@ import picocli.CommandLine.Command;
             BenchCommand.class,
             ChecksCommand.class,
             DefendCommand.class,
-            DefendMeasureCommand.class,
             DifficultyCommand.class,
             InsightCommand.class,
             ReviewCommand.class,
@@ -66,7 +64,6 @@ import picocli.CommandLine.Command;
             RepertoireCommand.class,
             StatisticsCommand.class,
             EndingCommand.class,
-            EndingCheckCommand.class,
             MateCheckCommand.class,
             GainCheckCommand.class,
             LinesCheckCommand.class,
@@ -90,7 +87,7 @@ public final class Main implements Runnable {
                 .setErr(err)
                 .setCaseInsensitiveEnumValuesAllowed(true)
                 .setExecutionExceptionHandler(new BadInputHandler())
-                .execute(args);
+                .execute(EarlierSpelling.today(args));
     }
 
     /** All commands, each of which explains itself. */

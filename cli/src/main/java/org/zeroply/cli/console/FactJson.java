@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.fact.tactics.Contest;
 
 /** Facts as JSON. */
 public final class FactJson {
@@ -44,6 +45,19 @@ public final class FactJson {
         ObjectNode node = Output.document();
         node.putArray("gone").addAll(list(before, change.gone()));
         node.putArray("come").addAll(list(after, change.come()));
+        return node;
+    }
+
+    /**
+     * A square that both sides bear on: {@code square}, {@code white} and {@code black} with the
+     * men that do, {@code gain} in centipawns for the side that does not hold it, {@code holds}.
+     */
+    public static ObjectNode contest(Contest contest) {
+        ObjectNode node = Output.document().put("square", Square.name(contest.square()));
+        node.set("white", Output.node(names(contest.white())));
+        node.set("black", Output.node(names(contest.black())));
+        node.put("gain", contest.gain());
+        node.set("holds", Output.node(contest.holds().stream().map(FactJson::word).toList()));
         return node;
     }
 

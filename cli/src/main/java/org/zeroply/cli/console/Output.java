@@ -19,7 +19,10 @@ public final class Output {
     private static final ObjectMapper JSON =
             new ObjectMapper().enable(SerializationFeature.INDENT_OUTPUT);
 
-    @Option(names = "--json", description = "Print one JSON document and nothing else.")
+    @Option(
+            names = "--json",
+            description = "Print one JSON document and nothing else.",
+            scope = CommandLine.ScopeType.INHERIT)
     private boolean json;
 
     @CommandLine.Spec(CommandLine.Spec.Target.MIXEE)

@@ -1,6 +1,7 @@
 package org.zeroply.cli.console;
 
 import org.zeroply.chess.board.Position;
+import picocli.CommandLine;
 import picocli.CommandLine.Option;
 
 /** The position that a command is about. */
@@ -9,7 +10,8 @@ public final class PositionOption {
     @Option(
             names = "--fen",
             description = "The position; the start of a game if left out.",
-            paramLabel = "FEN")
+            paramLabel = "FEN",
+            scope = CommandLine.ScopeType.INHERIT)
     private String fen = "";
 
     public Position position() {

@@ -21,30 +21,26 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
 
-/** The command {@code defend-measure}. */
+/** The question {@code defend measure}. */
 @Command(
-        name = "defend-measure",
-        description = {
-            "How sure the verdicts of defend are: positions out of games of the engine with",
-            "itself are looked at twice, the second time on many times the nodes."
-        })
-public final class DefendMeasureCommand implements Callable<Integer> {
+        name = "measure",
+        description =
+                "How sure the verdicts of defend are: positions out of games of the engine with "
+                        + "itself are looked at twice, the second time on many times the nodes.")
+final class DefendMeasureCommand implements Callable<Integer> {
 
     private static final long MILLION = 1_000_000;
 
-    @Mixin private Output output;
+    @ParentCommand private DefendCommand defend;
 
     @Option(names = "--positions", paramLabel = "N")
     private int positions = 200;
 
     @Option(names = "--seed", description = "Number of the first game.", paramLabel = "S")
     private long seed = 1;
-
-    @Option(names = "--nodes", description = "Nodes a move.", paramLabel = "N")
-    private long nodes = Eliminator.NODES;
 
     @Option(names = "--times", description = "How many times the nodes.", paramLabel = "N")
     private int times = 10;
@@ -58,9 +54,10 @@ public final class DefendMeasureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (positions < 1 || nodes < 1 || times < 2) {
-            throw new BadInputException("Positions and nodes must be positive, times above 1.");
+        if (positions < 1 || times < 2) {
+            throw new BadInputException("Positions must be positive, times above 1.");
         }
+        long nodes = defend.nodes();
         List<BuiltInEngine> engines = List.of(new BuiltInEngine(64), new BuiltInEngine(64));
         MoveEvaluators evaluators =
                 EvaluatorThreads.of(engines.stream().map(e -> evaluator(e, nodes)).toList());
@@ -80,11 +77,12 @@ public final class DefendMeasureCommand implements Callable<Integer> {
             moves[i] = first.candidates().size();
             compare(first, run(found.get(i), longer));
             int done = i + 1;
-            output.progress(
-                    out ->
-                            out.printf(
-                                    "%d of %d: %d verdicts, %d changed, %d withdrawn%n",
-                                    done, positions, verdicts, changed, withdrawn));
+            defend.output()
+                    .progress(
+                            out ->
+                                    out.printf(
+                                            "%d of %d: %d verdicts, %d changed, %d withdrawn%n",
+                                            done, positions, verdicts, changed, withdrawn));
         }
         document.put("verdicts", verdicts).put("changed", changed).put("withdrawn", withdrawn);
         document.put("turned", turned).put("undecided", undecided);
@@ -92,7 +90,7 @@ public final class DefendMeasureCommand implements Callable<Integer> {
         long[] sorted = LongStream.of(millis).sorted().toArray();
         document.put("millisMedian", sorted[sorted.length / 2]);
         document.put("millisMost", sorted[sorted.length - 1]);
-        output.print(document, out -> document.properties().forEach(out::println));
+        defend.output().print(document, out -> document.properties().forEach(out::println));
         return 0;
     }
 

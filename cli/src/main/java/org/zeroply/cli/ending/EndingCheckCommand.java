@@ -13,7 +13,6 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.cli.console.BadInputException;
-import org.zeroply.cli.console.CacheFolder;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.ending.EndingReport;
 import org.zeroply.coach.ending.EndingSolver;
@@ -22,20 +21,18 @@ import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.ParentCommand;
 
-/** The command {@code ending-check}. */
+/** The question {@code ending check}. */
 @Command(
-        name = "ending-check",
-        description = {
-            "Solves random pawn endings of four men and compares the results with the exact tables",
-            "of the same endings, which the solver does not look at."
-        })
-public final class EndingCheckCommand implements Callable<Integer> {
+        name = "check",
+        description =
+                "Solves random pawn endings of four men and compares the results with the exact tables "
+                        + "of the same endings, which the solver does not look at.")
+final class EndingCheckCommand implements Callable<Integer> {
 
-    @Mixin private Output output;
-    @Mixin private CacheFolder cache;
+    @ParentCommand private EndingCommand ending;
 
     @Option(names = "--positions", description = "How many.", paramLabel = "N")
     private int count = 100;
@@ -45,7 +42,7 @@ public final class EndingCheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        EndingTables tables = cache.endings();
+        EndingTables tables = ending.cache().endings();
         if (tables.count() < EndingTables.total()) {
             throw new BadInputException("The tables are not made yet; run: zeroply endings");
         }
@@ -69,12 +66,13 @@ public final class EndingCheckCommand implements Callable<Integer> {
         ObjectNode document = Output.document().put("positions", count).put("agreed", agreed);
         document.set("differing", Output.node(differing));
         int agreeing = agreed;
-        output.print(
-                document,
-                out -> {
-                    out.printf("%d of %d agree%n", agreeing, count);
-                    differing.forEach(out::println);
-                });
+        ending.output()
+                .print(
+                        document,
+                        out -> {
+                            out.printf("%d of %d agree%n", agreeing, count);
+                            differing.forEach(out::println);
+                        });
         return differing.isEmpty() ? 0 : 1;
     }
 

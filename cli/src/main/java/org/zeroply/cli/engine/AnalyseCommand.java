@@ -2,17 +2,15 @@ package org.zeroply.cli.engine;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.CacheFolder;
 import org.zeroply.cli.console.EngineMemory;
+import org.zeroply.cli.console.MoveWords;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
 import org.zeroply.engine.analysis.Analysis;
@@ -116,21 +114,11 @@ public final class AnalyseCommand implements Callable<Integer> {
                         : AnalysisRequest.of(given, limits());
         request = request.withLines(lines).withThreads(threads);
         if (!among.isEmpty()) {
-            request = request.among(moves(request.start(), among));
+            request = request.among(MoveWords.each(request.start(), among));
         }
-        return without.isEmpty() ? request : request.without(moves(request.start(), without));
-    }
-
-    private static List<Move> moves(Position start, List<String> words) {
-        List<Move> moves = new ArrayList<>();
-        for (String word : words) {
-            try {
-                moves.add(San.read(start, word.strip()));
-            } catch (NotationException e) {
-                throw new BadInputException(e.getMessage());
-            }
-        }
-        return moves;
+        return without.isEmpty()
+                ? request
+                : request.without(MoveWords.each(request.start(), without));
     }
 
     private Limits limits() {

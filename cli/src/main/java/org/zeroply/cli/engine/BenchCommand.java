@@ -25,11 +25,10 @@ import picocli.CommandLine.Parameters;
 /** The command {@code bench}. */
 @Command(
         name = "bench",
-        description = {
-            "Searches fixed positions, or those of a file, to a fixed depth. The number of nodes",
-            "changes only when the search or the evaluation does; the speed tells of the machine",
-            "too. Several threads are measured beside one."
-        })
+        description =
+                "Searches fixed positions, or those of a file, to a fixed depth. The number of nodes "
+                        + "changes only when the search or the evaluation does; the speed tells of the machine "
+                        + "too. Several threads are measured beside one.")
 public final class BenchCommand implements Callable<Integer> {
 
     /** Middlegames of our own games and constructions, and two endings. */

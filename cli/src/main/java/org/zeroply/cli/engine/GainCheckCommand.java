@@ -24,11 +24,10 @@ import picocli.CommandLine.Option;
 /** The command {@code gain-check}. */
 @Command(
         name = "gain-check",
-        description = {
-            "Gathers positions in which a piece or more is won by force within five plies, found by",
-            "trying every move against every answer, and tells in which of them the engine plays one",
-            "of the moves that win it, or another that ten times the nodes call as good."
-        })
+        description =
+                "Gathers positions in which a piece or more is won by force within five plies, found by "
+                        + "trying every move against every answer, and tells in which of them the engine plays one "
+                        + "of the moves that win it, or another that ten times the nodes call as good.")
 public final class GainCheckCommand implements Callable<Integer> {
 
     /** How much longer both moves are looked at where the engine plays another one. */

@@ -24,10 +24,9 @@ import picocli.CommandLine.Parameters;
 /** The command {@code lines-check}. */
 @Command(
         name = "lines-check",
-        description = {
-            "Tells in which positions of an EPD file the first of several lines is another move than",
-            "the one found on one line to the same depth, or another score by more than 15 centipawns."
-        })
+        description =
+                "Tells in which positions of an EPD file the first of several lines is another move than "
+                        + "the one found on one line to the same depth, or another score by more than 15 centipawns.")
 public final class LinesCheckCommand implements Callable<Integer> {
 
     /** Centipawns. */

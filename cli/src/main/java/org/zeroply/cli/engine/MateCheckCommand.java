@@ -26,10 +26,9 @@ import picocli.CommandLine.Option;
 /** The command {@code mate-check}. */
 @Command(
         name = "mate-check",
-        description = {
-            "Gathers positions with a mate in two or three, proved by trying every move against",
-            "every answer, and tells which of them the engine finds with few nodes."
-        })
+        description =
+                "Gathers positions with a mate in two or three, proved by trying every move against "
+                        + "every answer, and tells which of them the engine finds with few nodes.")
 public final class MateCheckCommand implements Callable<Integer> {
 
     @Mixin private Output output;

@@ -8,14 +8,13 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.CacheFolder;
+import org.zeroply.cli.console.MoveWords;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.TimeLimit;
 import org.zeroply.coach.exercise.DefenceTask;
@@ -89,10 +88,9 @@ final class ExerciseDraftCommand implements Callable<Integer> {
 
     @Option(
             names = "--task",
-            description = {
-                "An exercise in defending instead: elimination, threat, ways-out, cheapest, hold",
-                "or hit-back."
-            },
+            description =
+                    "An exercise in defending instead: elimination, threat, ways-out, cheapest, hold "
+                            + "or hit-back.",
             paramLabel = "TASK")
     private String task = "";
 
@@ -136,7 +134,7 @@ final class ExerciseDraftCommand implements Callable<Integer> {
 
     private MoveTree drafted(SchemeDraft drafter) {
         Position position = Position.fromFen(source.fen);
-        List<Move> baits = tempting.stream().map(t -> move(position, t)).toList();
+        List<Move> baits = MoveWords.each(position, tempting);
         return drafter.draft(position, baits, part -> {}, new Cancellation())
                 .orElseThrow(
                         () ->
@@ -153,14 +151,6 @@ final class ExerciseDraftCommand implements Callable<Integer> {
                         .draft(Position.fromFen(source.fen), wanted, part -> {})
                         .orElseThrow();
         return result.tree().orElseThrow(() -> new BadInputException(result.why()));
-    }
-
-    private static Move move(Position position, String text) {
-        try {
-            return San.read(position, text);
-        } catch (NotationException e) {
-            throw new BadInputException(e.getMessage());
-        }
     }
 
     private MoveTree redrafted(SchemeDraft drafter) throws IOException {

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 import org.zeroply.cli.console.BadInputException;
+import org.zeroply.cli.console.MoveWords;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.repertoire.MoveOrders;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -55,10 +55,8 @@ final class RepertoireOrdersCommand implements Callable<Integer> {
     private void answer() throws IOException, NotationException {
         PrintWriter err = spec.commandLine().getErr();
         Repertoire repertoire = input.repertoire(err);
-        Position target = repertoire.starts().get(0).position();
-        for (String san : moves) {
-            target = target.play(San.read(target, san.strip()));
-        }
+        Position start = repertoire.starts().get(0).position();
+        Position target = start.play(MoveWords.inTurn(start, moves));
         if (repertoire.at(target).isEmpty()) {
             throw new BadInputException("The repertoire does not come to that position.");
         }

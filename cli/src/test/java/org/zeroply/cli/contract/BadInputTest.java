@@ -86,7 +86,8 @@ class BadInputTest extends CommandTest {
                 "repertoire compare repertoire.pgn none.pgn --player A",
                 "repertoire cards repertoire.pgn none.pgn",
                 "repertoire coverage none.pgn",
-                "defend --what-if none.epd"
+                "defend what-if none.epd",
+                "insight verify none.pgn"
             })
     void a_file_that_is_not_there_is_named(String command) {
         assertThat(run(inputs.words(command))).as(err.toString()).isEqualTo(1);
@@ -103,8 +104,11 @@ class BadInputTest extends CommandTest {
                 "checks",
                 "defend",
                 "difficulty",
+                "defend tied",
                 "insight",
+                "insight exchanges",
                 "ending",
+                "ending map white",
                 "exercise draft",
                 "perft --depth 1"
             })
@@ -118,9 +122,12 @@ class BadInputTest extends CommandTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "insight --after e4,Ke3",
-                "insight --moves Qh5",
-                "insight --route e4-e5",
+                "insight after e4,Ke3",
+                "insight moves Qh5",
+                "insight route e4-e5",
+                "insight contest z9",
+                "defend wish Qh9",
+                "defend square z9",
                 "analyse --nodes 100 --moves Ke3",
                 "analyse --nodes 100 --without Zz9"
             })

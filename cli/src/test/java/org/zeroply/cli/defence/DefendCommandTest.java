@@ -102,7 +102,7 @@ class DefendCommandTest extends CommandTest {
     void bad_questions_are_told() {
         assertThat(run("defend", "--fen", BACK_RANK, "--square", "z9")).isEqualTo(1);
         assertThat(run("defend", "--fen", BACK_RANK, "--wish", "Qh9")).isEqualTo(1);
-        assertThat(run("defend", "--fen", BACK_RANK, "--propose", "3")).isEqualTo(1);
+        assertThat(run("defend", "--fen", BACK_RANK, "--propose", "3")).isEqualTo(2);
         assertThat(run("defend", "--fen", BACK_RANK, "--checks", "--tied")).isEqualTo(2);
         assertThat(run("defend", "--fen", "3R2k1/5ppp/8/8/8/8/8/6K1 b - - 0 1")).isEqualTo(1);
         assertThat(run("exercise", "draft", "--fen", BACK_RANK, "--task", "rest")).isEqualTo(1);

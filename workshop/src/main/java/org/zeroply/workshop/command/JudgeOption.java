@@ -22,10 +22,9 @@ public final class JudgeOption {
 
     @Option(
             names = "--network",
-            description = {
-                "Network to judge by, \"shipped\" for the program's own, or \"terms\" for none. Left",
-                "out, what the program does; with --weights, the terms alone."
-            },
+            description =
+                    "Network to judge by, \"shipped\" for the program's own, or \"terms\" for none. Left "
+                            + "out, what the program does; with --weights, the terms alone.",
             paramLabel = "FILE")
     private String network = "";
 

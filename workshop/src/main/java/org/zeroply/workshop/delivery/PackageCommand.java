@@ -14,10 +14,9 @@ import picocli.CommandLine.Option;
 /** Makes what a coach installs. */
 @Command(
         name = "package",
-        description = {
-            "Makes an image that runs without Java, and an installer of this system out of it:",
-            "a Debian package on Linux, a disk image on macOS, an MSI file on Windows."
-        })
+        description =
+                "Makes an image that runs without Java, and an installer of this system out of it: "
+                        + "a Debian package on Linux, a disk image on macOS, an MSI file on Windows.")
 public final class PackageCommand implements Callable<Integer> {
 
     @Mixin private Answer answer;

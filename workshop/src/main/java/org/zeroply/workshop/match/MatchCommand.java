@@ -31,10 +31,9 @@ import picocli.CommandLine.Option;
 /** The engine against itself as it was, or judging by something else, or against any program. */
 @Command(
         name = "match",
-        description = {
-            "Plays this engine against an earlier version, another program, or itself with another",
-            "judge, over random openings with both colours."
-        })
+        description =
+                "Plays this engine against an earlier version, another program, or itself with another "
+                        + "judge, over random openings with both colours.")
 public final class MatchCommand implements Callable<Integer> {
 
     /** Wald's bounds for errors of both kinds of 5%: log(0.95 / 0.05). */
@@ -45,10 +44,9 @@ public final class MatchCommand implements Callable<Integer> {
 
     @Option(
             names = "--against",
-            description = {
-                "A commit of this repository, which is built first; or the command line of a",
-                "program that serves UCI."
-            },
+            description =
+                    "A commit of this repository, which is built first; or the command line of a "
+                            + "program that serves UCI.",
             paramLabel = "COMMIT|COMMAND")
     private String opponent;
 

@@ -6,10 +6,9 @@ import picocli.CommandLine.Command;
 /** Makes a set of positions with one clearly best quiet move. */
 @Command(
         name = "positional",
-        description = {
-            "Plays games and writes positions of them with one clearly best quiet move by which",
-            "nothing is won at once: a set for the suite command."
-        })
+        description =
+                "Plays games and writes positions of them with one clearly best quiet move by which "
+                        + "nothing is won at once: a set for the suite command.")
 public final class PositionalCommand extends KeySearchCommand {
 
     private static final long NODES = 50_000_000;

@@ -6,10 +6,9 @@ import picocli.CommandLine.Command;
 /** Makes a set of positions with something to be won. */
 @Command(
         name = "tactics",
-        description = {
-            "Plays weak games and writes positions of them with one winning move that a short look",
-            "misses: a set for the suite command."
-        })
+        description =
+                "Plays weak games and writes positions of them with one winning move that a short look "
+                        + "misses: a set for the suite command.")
 public final class TacticsCommand extends KeySearchCommand {
 
     private static final long NODES = 1_000_000;

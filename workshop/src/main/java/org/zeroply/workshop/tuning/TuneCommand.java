@@ -23,10 +23,9 @@ import picocli.CommandLine.Parameters;
 /** Fits the hand-made terms, or the curve of expected scores. */
 @Command(
         name = "tune",
-        description = {
-            "Fits the weights of the evaluation to positions that selfplay wrote,",
-            "or with --expected the curve from centipawns to expected score."
-        })
+        description =
+                "Fits the weights of the evaluation to positions that selfplay wrote, "
+                        + "or with --expected the curve from centipawns to expected score.")
 public final class TuneCommand implements Callable<Integer> {
 
     private static final int LEAST = 100;

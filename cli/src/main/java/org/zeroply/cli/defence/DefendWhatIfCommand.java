@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
@@ -26,27 +27,46 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.report.WhatIfSheet;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ParentCommand;
 
-/** {@code defend --what-if}: a table of positions against defences. */
-final class DefendWhatIf {
+/** The question {@code defend what-if}. */
+@Command(name = "what-if", description = "A table of positions against defences.")
+final class DefendWhatIfCommand implements Callable<Integer> {
+
+    @ParentCommand private DefendCommand defend;
 
     private static final int COLUMNS = 5;
 
-    private final MoveEvaluators evaluators;
-    private final Output output;
+    @Parameters(paramLabel = "FILE", description = "EPD: the position, and variants of it.")
+    private Path file;
 
-    DefendWhatIf(MoveEvaluators evaluators, Output output) {
-        this.evaluators = evaluators;
-        this.output = output;
-    }
+    @Option(
+            names = "--out",
+            description = "Writes the table as .pdf, .html or .epd.",
+            paramLabel = "FILE")
+    private Path out;
 
-    void run(Path file, int propose, Path out) throws IOException, NotationException {
+    @Option(
+            names = "--propose",
+            description = "Adds so many variants that turn a verdict.",
+            paramLabel = "N")
+    private int propose;
+
+    @Override
+    public Integer call() throws IOException, NotationException {
+        if (propose < 0) {
+            throw new BadInputException("The number of variants must not be negative.");
+        }
         WhatIfRows rows = rows(file);
         Position base = rows.rows().get(0).position();
         boolean epd = out != null && out.toString().toLowerCase(Locale.ROOT).endsWith(".epd");
         if (out != null && !epd) {
             ReportFile.check(out);
         }
+        MoveEvaluators evaluators = defend.evaluators();
         Elimination found =
                 new Eliminator(evaluators)
                         .run(base, e -> {})
@@ -77,7 +97,8 @@ final class DefendWhatIf {
             ReportFile.write(WhatIfSheet.report(table, "What if", evaluator.engine()), out);
         }
         WhatIf filled = table;
-        output.print(document(filled), text -> print(filled, text));
+        defend.output().print(document(filled), text -> print(filled, text));
+        return 0;
     }
 
     private static WhatIfRows rows(Path file) throws IOException {
