@@ -249,7 +249,8 @@ class DefenceDeskTest extends WindowTest {
         fire(robot, "#commit");
         Student who = services.library().students().all().get(0);
         until(() -> services.library().attempts().of(who.id()).size() == 1);
-        assertThat(services.library().attempts().of(who.id()).get(0).points()).isEqualTo(20);
+        assertThat(services.library().attempts().of(who.id()).get(0).marking().points())
+                .isEqualTo(20);
     }
 
     @Test

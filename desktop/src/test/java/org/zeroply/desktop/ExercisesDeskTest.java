@@ -37,8 +37,9 @@ import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
-import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 /** Drives the Exercises desk, and what the coach decides about answers, in the real window. */
 class ExercisesDeskTest extends WindowTest {
@@ -297,16 +298,14 @@ class ExercisesDeskTest extends WindowTest {
                                 0,
                                 "attempt-1",
                                 student.id(),
-                                OptionalLong.of(id),
-                                "Two rooks",
-                                Instant.parse("2026-05-01T10:00:00Z"),
-                                60,
-                                answer,
-                                sheet.points(),
-                                sheet.max(),
-                                false,
-                                SCHEME,
-                                MarkedSheets.write(sheet)));
+                                new WrittenWork(
+                                        OptionalLong.of(id),
+                                        "Two rooks",
+                                        SCHEME,
+                                        Instant.parse("2026-05-01T10:00:00Z"),
+                                        60,
+                                        answer),
+                                Marking.of(sheet)));
         return services.library().attempts().of(student.id()).get(0);
     }
 
@@ -329,29 +328,29 @@ class ExercisesDeskTest extends WindowTest {
                 });
         click(robot, "#ruling-keep");
         until(() -> label(robot, "#marked-points").equals("7 of 12 points"));
-        assertThat(stored(attempt).points()).isEqualTo(7);
-        assertThat(stored(attempt).marked()).isEqualTo(attempt.marked());
-        assertThat(stored(attempt).sheet().items().get(0).why()).endsWith("found late");
+        assertThat(stored(attempt).marking().points()).isEqualTo(7);
+        assertThat(stored(attempt).marking().sheet()).isEqualTo(attempt.marking().sheet());
+        assertThat(stored(attempt).marking().ruled().items().get(0).why()).endsWith("found late");
         restart(robot);
         click(robot, "#desk-students");
         click(robot, "#withdraw-0");
         until(() -> label(robot, "#marked-points").equals("10 of 12 points"));
-        assertThat(stored(attempt).rulings()).isEmpty();
+        assertThat(stored(attempt).marking().rulings()).isEmpty();
     }
 
     @Test
     void a_row_is_granted_and_its_line_becomes_part_of_the_scheme(FxRobot robot) throws Exception {
         Attempt attempt = attempt();
-        long id = attempt.exerciseId().orElseThrow();
+        long id = attempt.work().exerciseId().orElseThrow();
         click(robot, "#desk-students");
         until(() -> isShown(robot, "#grant-2"));
         robot.interact(() -> robot.lookup("#grant-2").queryButton().fire());
         until(() -> isShown(robot, "#withdraw-row-2"));
-        assertThat(stored(attempt).points()).isEqualTo(12);
-        assertThat(stored(attempt).sheet().rows().get(1).status())
+        assertThat(stored(attempt).marking().points()).isEqualTo(12);
+        assertThat(stored(attempt).marking().ruled().rows().get(1).status())
                 .isEqualTo(MarkedSheet.Status.GRANTED);
         String scheme = written(services.library().sheets().load(id));
         assertThat(scheme).contains("1. Rad1 {[%zp.equal] From an answer.}");
-        assertThat(stored(attempt).scheme()).isEqualTo(SCHEME);
+        assertThat(stored(attempt).work().scheme()).isEqualTo(SCHEME);
     }
 }

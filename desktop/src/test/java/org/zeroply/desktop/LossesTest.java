@@ -36,7 +36,7 @@ class LossesTest extends WindowTest {
 
     private long marram() {
         return services.library().sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
-                .filter(r -> r.white().startsWith("Marram"))
+                .filter(r -> r.heading().white().startsWith("Marram"))
                 .map(SheetRow::id)
                 .findFirst()
                 .orElseThrow();

@@ -151,7 +151,10 @@ class ReviewTest extends WindowTest {
         var exercise = services.library().sheets().load(id);
         assertThat(exercise.tag(Exercise.MAX_POINTS)).isEqualTo("50");
         assertThat(exercise.root().children())
-                .anyMatch(n -> n.annotation().tempting() && n.move().coordinates().equals("g8f6"));
+                .anyMatch(
+                        n ->
+                                n.annotation().scheme().tempting()
+                                        && n.move().coordinates().equals("g8f6"));
 
         click(robot, "#desk-students");
         until(() -> !table(robot, "#students-table").getItems().isEmpty());

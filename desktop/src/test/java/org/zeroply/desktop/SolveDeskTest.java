@@ -55,8 +55,8 @@ class SolveDeskTest extends WindowTest {
                         label(robot, "#sitting")
                                 .equals("This sitting: 1 exercise, 10 of 12 points in 7:00"));
         Attempt attempt = services.library().attempts().all().get(0);
-        assertThat(attempt.selfMarked()).isTrue();
-        assertThat(attempt.verdictRight()).isTrue();
+        assertThat(attempt.marking().byHand()).isTrue();
+        assertThat(attempt.marking().verdictRight()).isTrue();
         ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();
         Object before = exercise.getValue();
         click(robot, "#next-exercise");

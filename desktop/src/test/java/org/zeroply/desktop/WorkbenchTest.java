@@ -64,8 +64,8 @@ class WorkbenchTest extends WindowTest {
         robot.clickOn("#desk-students");
         until(() -> table(robot, "#attempts-table").getItems().size() == 1);
         Attempt attempt = (Attempt) table(robot, "#attempts-table").getItems().get(0);
-        assertThat(attempt.points()).isEqualTo(15);
-        assertThat(attempt.answer()).isEqualTo("4.Qxf7# +-");
+        assertThat(attempt.marking().points()).isEqualTo(15);
+        assertThat(attempt.work().answer()).isEqualTo("4.Qxf7# +-");
         until(() -> isShown(robot, "#marked-points"));
         robot.clickOn(robot.lookup(".playable").queryAll().iterator().next());
         until(() -> robot.lookup("#position-state").queryLabeled().getText().equals("checkmate"));

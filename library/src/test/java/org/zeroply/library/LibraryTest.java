@@ -44,7 +44,9 @@ import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 import org.zeroply.library.transfer.Exporter;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
@@ -171,18 +173,22 @@ class LibraryTest {
                                 0,
                                 "u-1",
                                 student.id(),
-                                OptionalLong.of(exercise),
-                                "Set 1",
-                                Instant.parse("2026-01-02T10:00:00Z"),
-                                600,
-                                "1.e4",
-                                5,
-                                5,
-                                false,
-                                "1. e4 *",
-                                "{\"points\":5,\"max\":5,\"items\":[{\"line\":\"1.e4\","
-                                        + "\"points\":5,\"earned\":5,\"why\":\"found\"}],"
-                                        + "\"rows\":[],\"verdictRight\":false}"));
+                                new WrittenWork(
+                                        OptionalLong.of(exercise),
+                                        "Set 1",
+                                        "1. e4 *",
+                                        Instant.parse("2026-01-02T10:00:00Z"),
+                                        600,
+                                        "1.e4"),
+                                new Marking(
+                                        5,
+                                        5,
+                                        false,
+                                        "{\"points\":5,\"max\":5,\"items\":[{\"line\":\"1.e4\","
+                                                + "\"points\":5,\"earned\":5,\"why\":\"found\"}],"
+                                                + "\"rows\":[],\"verdictRight\":false}",
+                                        List.of(),
+                                        false)));
         Attempt attempt = library.attempts().of(student.id()).get(0);
         library.attempts().decide(attempt, List.of(Ruling.item(0, 3, "late")));
         library.assignments()
@@ -246,7 +252,13 @@ class LibraryTest {
             content.add(library.recall().all(s.id()) + "" + library.recall().approach(s.id()));
             library.attempts()
                     .of(s.id())
-                    .forEach(a -> content.add(a.uuid() + a.answer() + a.points() + a.rulings()));
+                    .forEach(
+                            a ->
+                                    content.add(
+                                            a.uuid()
+                                                    + a.work().answer()
+                                                    + a.marking().points()
+                                                    + a.marking().rulings()));
         }
         for (Student s : library.students().all()) {
             library.assignments()

@@ -84,7 +84,7 @@ public final class PgnCommands {
 
         Reading(Annotation before) {
             this.said = before;
-            this.points = new ArrayList<>(before.points());
+            this.points = new ArrayList<>(before.scheme().points());
             this.marks = new ArrayList<>(before.marks());
             this.cards = new ArrayList<>(before.repertoire().cards());
         }
@@ -174,10 +174,10 @@ public final class PgnCommands {
             return "";
         }
         StringBuilder text = new StringBuilder();
-        a.points().forEach(p -> text.append("[%zp.pts ").append(p.text()).append("] "));
-        text.append(a.end() ? "[%zp.end] " : "");
-        text.append(a.equal() ? "[%zp.equal] " : "");
-        text.append(a.tempting() ? "[%zp.tempting] " : "");
+        a.scheme().points().forEach(p -> text.append("[%zp.pts ").append(p.text()).append("] "));
+        text.append(a.scheme().end() ? "[%zp.end] " : "");
+        text.append(a.scheme().equal() ? "[%zp.equal] " : "");
+        text.append(a.scheme().tempting() ? "[%zp.tempting] " : "");
         a.marks().forEach(m -> text.append("[%zp.mark ").append(m.text()).append("] "));
         a.check().ifPresent(c -> text.append("[%zp.check ").append(c.text()).append("] "));
         write(text, a.repertoire());

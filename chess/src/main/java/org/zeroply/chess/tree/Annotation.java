@@ -11,10 +11,7 @@ import java.util.Optional;
  * @param after comment that stands after it; embedded commands that are not ours stay in the text
  * @param nags numeric annotation glyphs in order, the coach's verdict among them
  * @param marks marks on the board after the move
- * @param points what a marking scheme gives for it
- * @param end the answer must reach this node for its points
- * @param equal as good as its main-line sibling
- * @param tempting wrong on purpose
+ * @param scheme what a marking scheme says of it
  * @param check what the engine found
  * @param repertoire what a repertoire says about it
  */
@@ -23,10 +20,7 @@ public record Annotation(
         String after,
         List<Integer> nags,
         List<Mark> marks,
-        List<PointRule> points,
-        boolean end,
-        boolean equal,
-        boolean tempting,
+        SchemeNote scheme,
         Optional<EngineCheck> check,
         RepertoireNote repertoire) {
 
@@ -37,17 +31,13 @@ public record Annotation(
                     "",
                     List.of(),
                     List.of(),
-                    List.of(),
-                    false,
-                    false,
-                    false,
+                    SchemeNote.NONE,
                     Optional.empty(),
                     RepertoireNote.NONE);
 
     public Annotation {
         nags = List.copyOf(nags);
         marks = List.copyOf(marks);
-        points = List.copyOf(points);
     }
 
     /** The coach's verdict: the first glyph that is one. */
@@ -57,20 +47,17 @@ public record Annotation(
 
     /** The same with another comment before the move. */
     public Annotation withBefore(String text) {
-        return new Annotation(
-                text, after, nags, marks, points, end, equal, tempting, check, repertoire);
+        return new Annotation(text, after, nags, marks, scheme, check, repertoire);
     }
 
     /** The same with another comment after the move. */
     public Annotation withAfter(String text) {
-        return new Annotation(
-                before, text, nags, marks, points, end, equal, tempting, check, repertoire);
+        return new Annotation(before, text, nags, marks, scheme, check, repertoire);
     }
 
     /** The same with other glyphs. */
     public Annotation withNags(List<Integer> list) {
-        return new Annotation(
-                before, after, list, marks, points, end, equal, tempting, check, repertoire);
+        return new Annotation(before, after, list, marks, scheme, check, repertoire);
     }
 
     /** The same with another verdict, or with none; the glyphs that grade the move stay. */
@@ -83,43 +70,41 @@ public record Annotation(
 
     /** The same with other marks. */
     public Annotation withMarks(List<Mark> list) {
-        return new Annotation(
-                before, after, nags, list, points, end, equal, tempting, check, repertoire);
+        return new Annotation(before, after, nags, list, scheme, check, repertoire);
+    }
+
+    /** The same with another scheme. */
+    private Annotation withScheme(SchemeNote other) {
+        return new Annotation(before, after, nags, marks, other, check, repertoire);
     }
 
     /** The same with other points. */
     public Annotation withPoints(List<PointRule> list) {
-        return new Annotation(
-                before, after, nags, marks, list, end, equal, tempting, check, repertoire);
+        return withScheme(scheme.withPoints(list));
     }
 
     /** The same, to be reached or not. */
     public Annotation withEnd(boolean value) {
-        return new Annotation(
-                before, after, nags, marks, points, value, equal, tempting, check, repertoire);
+        return withScheme(scheme.withEnd(value));
     }
 
     /** The same, equal to the main move or not. */
     public Annotation withEqual(boolean value) {
-        return new Annotation(
-                before, after, nags, marks, points, end, value, tempting, check, repertoire);
+        return withScheme(scheme.withEqual(value));
     }
 
     /** The same, tempting but wrong or not. */
     public Annotation withTempting(boolean value) {
-        return new Annotation(
-                before, after, nags, marks, points, end, equal, value, check, repertoire);
+        return withScheme(scheme.withTempting(value));
     }
 
     /** The same with what an engine found. */
     public Annotation withCheck(Optional<EngineCheck> value) {
-        return new Annotation(
-                before, after, nags, marks, points, end, equal, tempting, value, repertoire);
+        return new Annotation(before, after, nags, marks, scheme, value, repertoire);
     }
 
     /** The same with what a repertoire says. */
     public Annotation withRepertoire(RepertoireNote value) {
-        return new Annotation(
-                before, after, nags, marks, points, end, equal, tempting, check, value);
+        return new Annotation(before, after, nags, marks, scheme, check, value);
     }
 }

@@ -211,7 +211,7 @@ class PgnTest {
         MoveTree tree = single(pgn);
         Node e4 = tree.mainLine().get(0);
         assertThat(e4.annotation().nags()).hasSize(200_000);
-        assertThat(e4.annotation().points()).hasSize(100_000);
+        assertThat(e4.annotation().scheme().points()).hasSize(100_000);
         String written = PgnWriter.write(tree);
         assertThat(PgnWriter.write(single(written))).isEqualTo(written);
         String open = "{" + "[%zp.idea ".repeat(200_000) + "}";

@@ -56,7 +56,9 @@ final class DefendChecksCommand implements Callable<Integer> {
                             if (!found.line().isEmpty()) {
                                 out.println("  " + Line.numbered(from, found.line()));
                                 List<String> path = FactJson.names(found.kingPath());
-                                out.println("  the king goes " + String.join(" - ", path));
+                                if (path.size() > 1) {
+                                    out.println("  the king goes " + String.join(" - ", path));
+                                }
                             }
                         });
         return 0;

@@ -17,6 +17,7 @@ import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.ReportFile;
 import org.zeroply.cli.console.TextFile;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.defence.Elimination;
 import org.zeroply.coach.defence.Eliminator;
 import org.zeroply.coach.defence.VariantProposer;
@@ -139,13 +140,14 @@ final class DefendWhatIfCommand implements Callable<Integer> {
 
     private static void print(WhatIf table, PrintWriter out) {
         Position base = table.rows().get(0).position();
-        out.printf("%-36s", "");
-        table.defences().forEach(d -> out.printf("%-14s", San.write(base, d)));
-        out.println();
+        TextTable text =
+                new TextTable("l")
+                        .row("", table.defences().stream().map(d -> San.write(base, d)).toList());
         for (int i = 0; i < table.rows().size(); i++) {
-            out.printf("%-36s", table.rows().get(i).name());
-            table.cells().get(i).forEach(c -> out.printf("%-14s", c.state().words()));
-            out.println();
+            List<String> states =
+                    table.cells().get(i).stream().map(c -> c.state().words()).toList();
+            text.row(table.rows().get(i).name(), states);
         }
+        text.print(out);
     }
 }

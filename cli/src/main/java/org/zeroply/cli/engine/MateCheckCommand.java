@@ -11,6 +11,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -104,11 +105,10 @@ public final class MateCheckCommand implements Callable<Integer> {
         output.print(
                 document,
                 out -> {
+                    TextTable found = new TextTable("lrlr");
                     byKind.forEach(
-                            (kind, tally) ->
-                                    out.printf(
-                                            "%-15s %d of %d%n",
-                                            word(kind), tally.found, tally.total));
+                            (kind, tally) -> found.row(word(kind), tally.found, "of", tally.total));
+                    found.print(out);
                     rows.forEach(
                             r ->
                                     out.printf(

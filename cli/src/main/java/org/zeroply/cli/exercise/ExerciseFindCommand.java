@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
@@ -182,15 +183,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
             throw new BadInputException("Ratings are 1600-2000 or 1600, not " + rating + ".");
         }
         String[] bounds = rating.isBlank() ? new String[] {"0"} : rating.split("-");
-        return new Wishes(
-                player,
-                mover,
-                opening,
-                Integer.parseInt(bounds[0]),
-                bounds.length > 1 ? Integer.parseInt(bounds[1]) : 0,
-                theme,
-                length,
-                phase());
+        int lowest = Integer.parseInt(bounds[0]);
+        int highest = bounds.length > 1 ? Integer.parseInt(bounds[1]) : 0;
+        if (highest > 0 && highest < lowest) {
+            throw new BadInputException("No rating lies between " + rating + ".");
+        }
+        return new Wishes(player, mover, opening, lowest, highest, theme, length, phase());
     }
 
     private Optional<Phase> phase() {
@@ -326,7 +324,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
     /** Moves of the solver up to the last one on the main line that earns something. */
     private static int solverMoves(MoveTree scheme) {
         return scheme.mainLine().stream()
-                .filter(n -> !n.annotation().points().isEmpty())
+                .filter(n -> !n.annotation().scheme().points().isEmpty())
                 .mapToInt(n -> (n.depth() + 1) / 2)
                 .max()
                 .orElse(0);
@@ -372,7 +370,7 @@ final class ExerciseFindCommand implements Callable<Integer> {
                                                     + ": "
                                                     + s.findings().get(0).detail()));
         }
-        text.println(best.size() + " found in " + games + " games");
+        text.println(best.size() + " found in " + Counted.of(games, "game"));
         if (check) {
             text.println(sound(best) + " of them drafted and found sound");
         }

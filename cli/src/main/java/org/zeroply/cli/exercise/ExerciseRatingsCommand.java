@@ -12,6 +12,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.training.rating.Rating;
 import org.zeroply.library.Library;
 import org.zeroply.library.student.LibraryResults;
@@ -81,28 +82,26 @@ final class ExerciseRatingsCommand implements Callable<Integer> {
     }
 
     private static void print(LibraryResults results, Optional<Student> who, PrintWriter out) {
+        TextTable students = new TextTable("llr");
         for (Student s : results.students()) {
-            out.printf(
-                    "%-28s %-14s %d solved%n",
-                    s.name(), results.student(s.id()).text(), results.attemptsOf(s.id()).size());
+            int solved = results.attemptsOf(s.id()).size();
+            students.row(s.name(), results.student(s.id()).text(), solved + " solved");
         }
+        students.print(out);
         out.println();
+        TextTable exercises = new TextTable("llrl");
         for (LibraryResults.Rated e : results.exercises()) {
-            out.printf(
-                    Locale.ROOT,
-                    "%-28s %-14s %d tried%s%n",
+            exercises.row(
                     e.title(),
                     results.exercise(e.id()).text(),
-                    results.attemptsAt(e.id()).size(),
-                    who.map(
-                                    s ->
-                                            String.format(
-                                                    Locale.ROOT,
-                                                    ", %s: %.0f of %d expected",
-                                                    s.name(),
-                                                    results.expectedPoints(s.id(), e),
-                                                    e.max()))
-                            .orElse(""));
+                    results.attemptsAt(e.id()).size() + " tried",
+                    who.map(s -> expected(results, s, e)).orElse(""));
         }
+        exercises.print(out);
+    }
+
+    private static String expected(LibraryResults results, Student who, LibraryResults.Rated e) {
+        double points = results.expectedPoints(who.id(), e);
+        return String.format(Locale.ROOT, "%s: %.0f of %d expected", who.name(), points, e.max());
     }
 }

@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
 import org.zeroply.engine.network.StaticJudge;
@@ -36,16 +37,19 @@ public final class ExplainCommand implements Callable<Integer> {
         output.print(
                 document,
                 out -> {
-                    out.printf("%-24s %7s %7s %7s%n", "", "White", "Black", "balance");
+                    TextTable table = new TextTable("lr").row("", "White", "Black", "balance");
                     for (EvaluationBreakdown.Entry e : breakdown.terms()) {
-                        out.printf(
-                                "%-24s %7d %7d %+7d%n",
-                                e.name(), e.white(), e.black(), e.white() - e.black());
+                        int balance = e.white() - e.black();
+                        table.row(e.name(), e.white(), e.black(), signed(balance));
                     }
-                    out.printf("%-24s %7s %7s %+7d%n", "Total", "", "", breakdown.total());
-                    learnt.ifPresent(
-                            value -> out.printf("%-24s %7s %7s %+7d%n", "Network", "", "", value));
+                    table.row("Total", "", "", signed(breakdown.total()));
+                    learnt.ifPresent(value -> table.row("Network", "", "", signed(value)));
+                    table.print(out);
                 });
         return 0;
+    }
+
+    private static String signed(int centipawns) {
+        return String.format("%+d", centipawns);
     }
 }

@@ -3,7 +3,6 @@ package org.zeroply.cli.insight;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +13,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactGroup;
@@ -77,40 +77,28 @@ final class FactSheet {
         }
         for (Side side : Side.values()) {
             ForcingMoves forcing = ForcingMoves.of(new Scene(start), side);
-            forcing.from()
-                    .ifPresent(
-                            from -> {
-                                List<String> list =
-                                        forcing.moves().stream().map(m -> words(from, m)).toList();
-                                out.println("Forcing moves of " + side.word());
-                                out.println("  " + String.join(", ", list));
-                            });
+            if (!forcing.moves().isEmpty()) {
+                Position from = forcing.from().orElseThrow();
+                List<String> list = forcing.moves().stream().map(m -> words(from, m)).toList();
+                out.println("Forcing moves of " + side.word());
+                out.println("  " + String.join(", ", list));
+            }
         }
-        if (!structures.isEmpty()) {
-            StructureTable table = StructureTable.of(start, structures);
-            List<List<String>> lines = new ArrayList<>(List.of(table.columns()));
-            table.rows().forEach(r -> lines.add(r.cells()));
-            out.printf("%-28s%s%n", "Structures", columns(table.columns(), lines));
-            table.rows()
-                    .forEach(r -> out.printf("  %-26s%s%n", r.label(), columns(r.cells(), lines)));
+        StructureTable table = StructureTable.of(start, structures);
+        if (!table.rows().isEmpty()) {
+            TextTable text = new TextTable("l").row("Structures", table.columns());
+            table.rows().forEach(r -> text.row("  " + r.label(), r.cells()));
+            text.print(out);
         }
         for (StructureComparison s : structures) {
             out.println("After " + San.write(start, s.move()));
             Concession.of(start, s.move())
                     .ifPresent(c -> out.println(FactJson.row(start, c.fact(s.move()))));
             printChange(out, start, start.play(s.move()), s.change());
+            if (s.change().come().isEmpty() && s.change().gone().isEmpty()) {
+                out.println("  the structure stays");
+            }
         }
-    }
-
-    /** Cells side by side, each column as wide as its widest cell and a gap. */
-    private static String columns(List<String> cells, List<List<String>> lines) {
-        StringBuilder text = new StringBuilder();
-        for (int i = 0; i < cells.size(); i++) {
-            int column = i;
-            int widest = lines.stream().mapToInt(l -> l.get(column).length()).max().orElse(0);
-            text.append(String.format("%-" + (widest + 2) + "s", cells.get(i)));
-        }
-        return text.toString().stripTrailing();
     }
 
     private static void printBySide(PrintWriter out, Position start, List<Fact> facts, int most) {

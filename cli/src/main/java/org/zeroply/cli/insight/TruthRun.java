@@ -16,6 +16,7 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -121,13 +122,15 @@ final class TruthRun {
     }
 
     void print(PrintWriter out) {
-        out.printf("%,d positions%n%-22s%10s%10s%n", positions, "kind", "confirmed", "false");
+        out.printf("%,d positions%n", positions);
+        TextTable table = new TextTable("lr").row("kind", "confirmed", "false");
         counts.forEach(
                 (kind, n) -> {
                     if (n[0] + n[1] > 0) {
-                        out.printf("%-22s%,10d%,10d%n", kind.word(), n[0], n[1]);
+                        table.row(kind.word(), n[0], n[1]);
                     }
                 });
+        table.print(out);
         wrong.forEach(w -> out.println(w.position().fen() + "  " + w.fact().sentence()));
     }
 }

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.cli.console.Output;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
@@ -53,8 +54,8 @@ public final class ImportCommand implements Callable<Integer> {
                 document,
                 out -> {
                     out.printf(
-                            "%d games read: %d added, %d were there already, %d could not be read%n",
-                            report.read(),
+                            "%s read: %d added, %d were there already, %d could not be read%n",
+                            Counted.of(report.read(), "game"),
                             report.stored(),
                             report.duplicates(),
                             report.rejected().size());

@@ -10,6 +10,7 @@ import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFilter;
 import org.zeroply.library.sheet.SheetKind;
@@ -95,14 +96,13 @@ final class LibraryMeasureCommand implements Callable<Integer> {
         }
         output.print(
                 document,
-                text ->
-                        laps.forEach(
-                                lap ->
-                                        text.printf(
-                                                Locale.ROOT,
-                                                "%-30s %8.1f ms%s%n",
-                                                lap.what(),
-                                                lap.millis(),
-                                                lap.found() < 0 ? "" : "  " + lap.found())));
+                text -> {
+                    TextTable table = new TextTable("lr");
+                    for (Lap lap : laps) {
+                        String millis = String.format(Locale.ROOT, "%.1f ms", lap.millis());
+                        table.row(lap.what(), millis, lap.found() < 0 ? "" : lap.found());
+                    }
+                    table.print(text);
+                });
     }
 }

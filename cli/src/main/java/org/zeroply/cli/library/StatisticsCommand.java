@@ -8,12 +8,14 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFacts;
 import org.zeroply.library.index.GameFilter;
@@ -116,29 +118,25 @@ public final class StatisticsCommand implements Callable<Integer> {
     }
 
     private static void print(PrintWriter out, Position position, PositionStatistics found) {
-        out.println(found.games() == 1 ? "1 game" : found.games() + " games");
+        out.println(Counted.of(found.games(), "game"));
+        TextTable moves = new TextTable("lrlrl");
         for (PositionStatistics.Played p : found.moves()) {
-            out.printf(
-                    Locale.ROOT,
-                    "%-8s %7d  %s  %s  %s%n",
+            moves.row(
                     San.write(position, p.move()),
                     p.games(),
                     p.score()
                             .map(s -> String.format(Locale.ROOT, "White %3.0f%%", 100 * s))
                             .orElse("no results"),
-                    p.averageRating() == 0 ? "   -" : p.averageRating(),
+                    p.averageRating() == 0 ? "-" : p.averageRating(),
                     p.lastYear() == 0 ? "" : "last " + p.lastYear());
         }
+        moves.print(out);
+        TextTable games = new TextTable("l");
         for (PositionStatistics.Sample s : found.sample()) {
             GameFacts g = s.game();
-            out.println(
-                    "  "
-                            + g.title()
-                            + "  "
-                            + g.date()
-                            + "  "
-                            + g.result()
-                            + s.next().map(m -> "  " + San.write(position, m)).orElse(""));
+            String next = s.next().map(m -> San.write(position, m)).orElse("");
+            games.row(g.title(), g.date(), g.result(), next);
         }
+        games.print(out, "  ");
     }
 }

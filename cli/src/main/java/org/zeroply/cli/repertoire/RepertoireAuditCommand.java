@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.cli.console.Output;
 import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.EngineAudit;
@@ -243,7 +244,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
     }
 
     private static String games(int count) {
-        return count == 1 ? "1 game" : count + " games";
+        return Counted.of(count, "game");
     }
 
     private static String found(Optional<Double> part) {

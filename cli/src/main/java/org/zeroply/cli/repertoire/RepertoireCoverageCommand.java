@@ -7,6 +7,7 @@ import java.io.PrintWriter;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Output;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.repertoire.Coverage;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -57,21 +58,24 @@ final class RepertoireCoverageCommand implements Callable<Integer> {
     }
 
     private void print(PrintWriter out, Coverage coverage) {
+        TextTable byMove = new TextTable("lrr");
         for (int i = 0; i < coverage.byMove().size(); i++) {
-            out.printf(
-                    Locale.ROOT,
-                    "after move %2d  %5.1f%%%n",
-                    i + 1,
-                    100 * coverage.byMove().get(i));
+            byMove.row("after move", i + 1, percent(coverage.byMove().get(i)));
         }
-        out.println("An answer here would raise it most:");
+        byMove.print(out);
+        out.println(
+                coverage.leaks().isEmpty()
+                        ? "Every reply that was played has an answer."
+                        : "An answer here would raise it most:");
+        TextTable leaks = new TextTable("rl");
         for (Coverage.Leak leak : coverage.best(most)) {
-            out.printf(
-                    Locale.ROOT,
-                    "  %4.1f%%  %s %s%n",
-                    100 * leak.probability(),
-                    leak.spot().line(),
-                    leak.san().isEmpty() ? "(no move for us)" : leak.san());
+            String move = leak.san().isEmpty() ? "(no move for us)" : leak.san();
+            leaks.row(percent(leak.probability()), leak.spot().line() + " " + move);
         }
+        leaks.print(out, "  ");
+    }
+
+    private static String percent(double share) {
+        return String.format(Locale.ROOT, "%.1f%%", 100 * share);
     }
 }

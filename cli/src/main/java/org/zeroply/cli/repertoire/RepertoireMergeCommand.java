@@ -100,7 +100,9 @@ final class RepertoireMergeCommand implements Callable<Integer> {
                             c ->
                                     out.println(
                                             "conflict: "
-                                                    + c.line()
+                                                    + (c.line().isEmpty()
+                                                            ? "at the start"
+                                                            : c.line())
                                                     + "  "
                                                     + c.ours()
                                                     + " or "

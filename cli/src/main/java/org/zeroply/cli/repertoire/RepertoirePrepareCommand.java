@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Output;
@@ -168,29 +169,30 @@ final class RepertoirePrepareCommand implements Callable<Integer> {
         for (Judged j : steps) {
             out.printf(
                     Locale.ROOT,
-                    "  %s  %s instead of %s (%d games)%s%n",
+                    "  %s  %s instead of %s (%s)%s%n",
                     j.step().line(),
                     j.step().move(),
                     j.step().instead(),
-                    j.step().games(),
+                    Counted.of(j.step().games(), "game"),
                     j.loss().map(l -> String.format(Locale.ROOT, ", %.0f points", l)).orElse(""));
         }
-        out.println(profile.byOpening().isEmpty() ? "" : "Loses a move, by opening:");
+        out.println(
+                "Loses a move, by opening:" + (profile.byOpening().isEmpty() ? " not known" : ""));
         for (Profile.OpeningFigures o : profile.byOpening()) {
             out.printf(
-                    "  %s: %s points, %d games, scored %s%n",
-                    o.name(), o.loss().text(), o.loss().games(), o.score());
+                    "  %s: %s points, %s, scored %s%n",
+                    o.name(), o.loss().text(), Counted.of(o.loss().games(), "game"), o.score());
         }
     }
 
     private static String words(Preparation.Stop s) {
         return String.format(
                 Locale.ROOT,
-                "%5.1f%%  %s: %s (%d games)%s",
+                "%5.1f%%  %s: %s (%s)%s",
                 100 * s.probability(),
                 s.line().isEmpty() ? "at the start" : s.line(),
                 s.recommended().isEmpty() ? "no move for us" : s.recommended(),
-                s.games(),
+                Counted.of(s.games(), "game"),
                 s.experienceEnds() ? ", new to the opponent" : "");
     }
 }

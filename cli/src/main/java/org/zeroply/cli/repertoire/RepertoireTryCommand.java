@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.FactJson;
@@ -123,7 +124,8 @@ final class RepertoireTryCommand implements Callable<Integer> {
 
     private static void print(PrintWriter out, CardTrial trial) {
         out.println(trial.card().text());
-        out.printf("%d games: it applied %s%n", trial.games(), words(trial.applied()));
+        out.printf(
+                "%s: it applied %s%n", Counted.of(trial.games(), "game"), words(trial.applied()));
         if (trial.followed().count() + trial.other().count() > 0) {
             out.printf("  followed      %s%n", words(trial.followed()));
             out.printf("  not followed  %s%n", words(trial.other()));

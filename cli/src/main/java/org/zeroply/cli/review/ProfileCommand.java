@@ -10,11 +10,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.ReportFile;
+import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.coach.review.profile.MeanLoss;
@@ -121,12 +123,16 @@ public final class ProfileCommand implements Callable<Integer> {
 
     private static void print(PrintWriter out, Profile profile) {
         out.printf(
-                "%s, %d games: %s points a move%n",
-                profile.name(), profile.games().size(), profile.overall().text());
-        profile.byPhase().forEach((phase, e) -> row(out, phase.word(), e));
-        profile.bySide().forEach((side, e) -> row(out, "with " + side.word(), e));
-        row(out, "with time", profile.inCalm());
-        row(out, "in time trouble", profile.inTrouble());
+                "%s, %s: %s points a move%n",
+                profile.name(),
+                Counted.of(profile.games().size(), "game"),
+                profile.overall().text());
+        TextTable table = new TextTable("l");
+        profile.byPhase().forEach((phase, e) -> row(table, phase.word(), e));
+        profile.bySide().forEach((side, e) -> row(table, "with " + side.word(), e));
+        row(table, "with time", profile.inCalm());
+        row(table, "in time trouble", profile.inTrouble());
+        table.print(out, "  ");
         out.println("  " + profile.change());
         for (Profile.ThemeFigures t : profile.worst()) {
             out.printf(
@@ -142,9 +148,9 @@ public final class ProfileCommand implements Callable<Integer> {
         }
     }
 
-    private static void row(PrintWriter out, String name, MeanLoss estimate) {
+    private static void row(TextTable table, String name, MeanLoss estimate) {
         if (estimate.games() > 0) {
-            out.printf("  %-18s %s%n", name, estimate.text());
+            table.row(name, estimate.text());
         }
     }
 }

@@ -36,13 +36,13 @@ final class ReviewJson {
             move.put("best", m.better()).put("expectedBefore", m.before().value());
             move.put("expectedAfter", m.after().value())
                     .put("rank", m.rank())
-                    .put("width", m.width());
+                    .put("width", m.best().width());
             move.put("legal", m.legal()).put("forced", m.isForced());
-            move.put("depthFound", m.depthFound()).put("phase", m.phase().word());
+            move.put("depthFound", m.best().depthFound()).put("phase", m.phase().word());
             m.clock().ifPresent(c -> move.put("clock", c));
             m.spent().ifPresent(c -> move.put("spent", c));
             move.put("balance", m.balance()).put("grade", m.grade().map(Nag::show).orElse(""));
-            move.set("line", Output.node(Line.san(m.position(), m.best())));
+            move.set("line", Output.node(Line.san(m.position(), m.best().line())));
         }
         ArrayNode moments = node.putArray("moments");
         review.moments().forEach(m -> moments.add(moment(m)));

@@ -17,8 +17,8 @@ public enum Holding {
     /** From here on a position counts as won, and as lost at as little; our own choice. */
     private static final double DECIDED = 0.90;
 
-    /** At so much or less a position counts as lost. */
-    static final double LOST = 1 - DECIDED;
+    /** At so much or less a position counts as lost, so that the other side has won. */
+    static final double LOST = 0.10;
 
     /** Within so much of a half the balance counts as kept; our own choice. */
     private static final double LEVEL = 0.25;

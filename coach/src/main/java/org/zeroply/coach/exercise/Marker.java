@@ -106,7 +106,7 @@ public final class Marker {
                     return Optional.of(how(item, row, node));
                 }
             }
-            if (!item.node().annotation().end() && row.containsOnTheWay(item.node())) {
+            if (!item.node().annotation().scheme().end() && row.containsOnTheWay(item.node())) {
                 return Optional.of("in another order in row " + row.row().number());
             }
         }
@@ -243,7 +243,7 @@ public final class Marker {
         Set<Node> counted = new HashSet<>();
         for (Node end : exercise.scheme().nodes()) {
             List<Node> path = end.path();
-            boolean bait = path.stream().anyMatch(n -> n.annotation().tempting());
+            boolean bait = path.stream().anyMatch(n -> n.annotation().scheme().tempting());
             if (path.isEmpty() || bait || !end.children().isEmpty()) {
                 continue;
             }

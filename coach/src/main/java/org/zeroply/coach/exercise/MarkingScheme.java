@@ -65,12 +65,13 @@ public final class MarkingScheme {
         List<Item> items = new ArrayList<>();
         tree.visit(
                 node -> {
-                    if (node.isRoot() || node.annotation().tempting()) {
+                    if (node.isRoot() || node.annotation().scheme().tempting()) {
                         return;
                     }
                     List<Node> choice = choice(node);
                     if (bearer(choice) == node) {
                         node.annotation()
+                                .scheme()
                                 .points()
                                 .forEach(rule -> items.add(new Item(node, rule, choice)));
                     }
@@ -83,15 +84,15 @@ public final class MarkingScheme {
         Node main = siblings.get(0);
         List<Node> equal =
                 siblings.stream()
-                        .filter(n -> n == main || n.annotation().equal())
-                        .filter(n -> !n.annotation().tempting())
+                        .filter(n -> n == main || n.annotation().scheme().equal())
+                        .filter(n -> !n.annotation().scheme().tempting())
                         .toList();
         return equal.contains(node) ? equal : List.of(node);
     }
 
     private static Node bearer(List<Node> choice) {
         return choice.stream()
-                .filter(n -> !n.annotation().points().isEmpty())
+                .filter(n -> !n.annotation().scheme().points().isEmpty())
                 .findFirst()
                 .orElse(choice.get(0));
     }
@@ -109,7 +110,7 @@ public final class MarkingScheme {
     /** The last move of the main line that earns points; what follows only shows. */
     public Optional<Node> end() {
         return tree.mainLine().stream()
-                .filter(n -> !n.annotation().points().isEmpty())
+                .filter(n -> !n.annotation().scheme().points().isEmpty())
                 .reduce((earlier, later) -> later);
     }
 

@@ -100,7 +100,7 @@ final class MatchedRow {
     Optional<Node> temptation() {
         return nodes.stream()
                 .flatMap(List::stream)
-                .filter(n -> n.annotation().tempting())
+                .filter(n -> n.annotation().scheme().tempting())
                 .findFirst();
     }
 }

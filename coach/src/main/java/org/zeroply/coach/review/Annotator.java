@@ -100,6 +100,6 @@ public final class Annotator {
 
     private EngineCheck check(Moment moment) {
         boolean white = moment.side() == Side.WHITE;
-        return moment.move().score().check(white, moment.line().size(), nodes, engine);
+        return moment.move().best().score().check(white, moment.line().size(), nodes, engine);
     }
 }

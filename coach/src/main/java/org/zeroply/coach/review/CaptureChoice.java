@@ -92,7 +92,8 @@ final class CaptureChoice {
                         + " gives much away"
                         + MomentFinder.points(move);
         double weight = move.loss().points() + (move.isTurn() ? MomentFinder.HARD : 0);
-        return Optional.of(Moment.of(move, Moment.Kind.WRONG_CAPTURE, move.best(), weight, text));
+        return Optional.of(
+                Moment.of(move, Moment.Kind.WRONG_CAPTURE, move.best().line(), weight, text));
     }
 
     /**
@@ -105,7 +106,7 @@ final class CaptureChoice {
         Captures captures = Captures.of(move, previous);
         double before = move.before().value();
         if (!move.isChoice()
-                || move.width() > 1
+                || move.best().width() > 1
                 || before < DECIDED
                 || before > 1 - DECIDED
                 || !captures.moves().contains(move.choice())
@@ -137,7 +138,7 @@ final class CaptureChoice {
                         + " points of a hundred.";
         double weight = WEIGHT + nearest.loss().points() / 2;
         return Optional.of(
-                Moment.of(move, Moment.Kind.RIGHT_CAPTURE, move.best(), weight, text)
+                Moment.of(move, Moment.Kind.RIGHT_CAPTURE, move.best().line(), weight, text)
                         .tempted(nearest.line()));
     }
 

@@ -21,7 +21,7 @@ public record Cause(Theme theme, boolean missed) {
         Optional<Cause> missed =
                 isSameCapture(move)
                         ? Optional.empty()
-                        : ThemeFinder.main(move.position(), move.best())
+                        : ThemeFinder.main(move.position(), move.best().line())
                                 .map(t -> new Cause(t, true));
         Optional<Cause> allowed =
                 ThemeFinder.main(move.node().position(), move.answer())

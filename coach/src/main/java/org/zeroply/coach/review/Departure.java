@@ -88,7 +88,7 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                 Moment.of(
                                         m,
                                         Moment.Kind.DEPARTURE,
-                                        m.best(),
+                                        m.best().line(),
                                         WEIGHT + m.loss().points(),
                                         text() + judged(m)));
     }
@@ -103,7 +103,7 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                 Moment.of(
                                         m,
                                         Moment.Kind.DEPARTURE,
-                                        m.best(),
+                                        m.best().line(),
                                         2 * WEIGHT + m.loss().points(),
                                         Line.number(m.position(), true)
                                                 + m.san()

@@ -109,7 +109,7 @@ final class ErrorMoments {
                         + MomentFinder.points(move);
         double weight = move.mistakeWeight() + MomentFinder.HARD * hard.size();
         return Optional.of(
-                Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best(), weight, text)
+                Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best().line(), weight, text)
                         .tempted(tempting));
     }
 
@@ -117,7 +117,7 @@ final class ErrorMoments {
      * What led at a shorter look, with the answer to it; the move played has its answer already.
      */
     private List<Move> tempting(MoveReview move) {
-        Optional<Move> bait = move.tempting().filter(m -> !m.equals(move.node().move()));
+        Optional<Move> bait = move.best().tempting().filter(m -> !m.equals(move.node().move()));
         if (bait.isEmpty()) {
             return List.of();
         }
@@ -149,7 +149,7 @@ final class ErrorMoments {
                         + " returns it"
                         + MomentFinder.points(move);
         return Moment.of(
-                move, Moment.Kind.UNPUNISHED_ERROR, move.best(), move.loss().points(), text);
+                move, Moment.Kind.UNPUNISHED_ERROR, move.best().line(), move.loss().points(), text);
     }
 
     private static Moment turn(MoveReview move) {
@@ -161,6 +161,6 @@ final class ErrorMoments {
                         + " was better"
                         + MomentFinder.points(move);
         double weight = move.mistakeWeight() + (move.isTurn() ? MomentFinder.HARD : 0);
-        return Moment.of(move, Moment.Kind.TURN, move.best(), weight, text);
+        return Moment.of(move, Moment.Kind.TURN, move.best().line(), weight, text);
     }
 }

@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -16,8 +14,6 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.fact.material.MaterialBalance;
-import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.engine.analysis.Analysis;
@@ -35,8 +31,6 @@ public final class FirstPass {
 
     /** Nodes for each of the two searches of a position unless chosen otherwise. */
     public static final long NODES = 200_000;
-
-    private static final Pattern CLOCK = Pattern.compile("\\[%clk (\\d{1,3}):(\\d\\d):(\\d\\d)");
 
     /** The part that looking has in the work, for its progress. */
     private static final double LOOKED = 0.6;
@@ -103,7 +97,7 @@ public final class FirstPass {
             Side side = node.parent().orElseThrow().position().sideToMove();
             boolean wanted = only.isEmpty() || only.get() == side;
             if (wanted && !node.move().isNull() && looks.at(i).choice().isPresent()) {
-                moves.add(review(node, i + 1, looks.at(i), looks.at(i + 1), evaluator));
+                moves.add(review(node, looks.at(i), looks.at(i + 1), evaluator));
             }
             progress.accept(LOOKED + (1 - LOOKED) * (i + 1.0) / line.size());
         }
@@ -134,34 +128,30 @@ public final class FirstPass {
     }
 
     private static MoveReview review(
-            Node node,
-            int ply,
-            PositionLooks.Look now,
-            PositionLooks.Look next,
-            MoveEvaluator evaluator) {
+            Node node, PositionLooks.Look now, PositionLooks.Look next, MoveEvaluator evaluator) {
         Position position = node.parent().orElseThrow().position();
         Weighed best = now.best();
         Choice all = evaluator.all(position).orElseThrow();
         boolean choice = best.move().equals(node.move());
         ExpectedScore played = next.expected().opponents();
         ExpectedScore after = choice ? now.expected().or(played) : played;
+        ExpectedScore before = choice ? after : now.expected();
+        Choice looked = now.choice().orElseThrow();
+        BestPlay play =
+                new BestPlay(
+                        best.line(),
+                        best.score(),
+                        before,
+                        all.moves().subList(0, Math.min(WAYS, all.moves().size())),
+                        all.width(before),
+                        looked.depthFound(),
+                        looked.rival().map(Analysis.DepthBest::move));
         return new MoveReview(
                 node,
-                ply,
-                best.line(),
-                next.choice().map(c -> c.best().line()).orElse(List.of()),
-                best.score(),
-                choice ? after : now.expected(),
+                play,
                 after,
-                choice ? 1 : rank(all, node.move()),
-                all.moves().subList(0, Math.min(WAYS, all.moves().size())),
-                all.width(choice ? after : now.expected()),
-                position.legalMoves().size(),
-                now.choice().orElseThrow().depthFound(),
-                now.choice().orElseThrow().rival().map(Analysis.DepthBest::move),
-                MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL),
-                clock(node),
-                spent(node));
+                next.choice().map(c -> c.best().line()).orElse(List.of()),
+                choice ? 1 : rank(all, node.move()));
     }
 
     private static int rank(Choice all, Move played) {
@@ -171,22 +161,5 @@ public final class FirstPass {
             }
         }
         return all.moves().size() + 1;
-    }
-
-    private static Optional<Integer> spent(Node node) {
-        return node.parent()
-                .flatMap(Node::parent)
-                .flatMap(FirstPass::clock)
-                .flatMap(before -> clock(node).map(now -> Math.max(0, before - now)));
-    }
-
-    private static Optional<Integer> clock(Node node) {
-        Matcher clock = CLOCK.matcher(node.annotation().after());
-        return clock.find()
-                ? Optional.of(
-                        3600 * Integer.parseInt(clock.group(1))
-                                + 60 * Integer.parseInt(clock.group(2))
-                                + Integer.parseInt(clock.group(3)))
-                : Optional.empty();
     }
 }

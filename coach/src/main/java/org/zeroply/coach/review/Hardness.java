@@ -33,8 +33,8 @@ final class Hardness {
         if (isBackward(position, best)) {
             why.add("a move backwards");
         }
-        if (move.depthFound() >= DEEP) {
-            why.add("best only from depth " + move.depthFound() + " on");
+        if (move.best().depthFound() >= DEEP) {
+            why.add("best only from depth " + move.best().depthFound() + " on");
         }
         // Quiet moves are many; alone that is no reason.
         return why.size() == 1 && why.get(0).equals("a quiet move") ? List.of() : why;
@@ -46,7 +46,7 @@ final class Hardness {
      */
     static boolean isCalmInAttack(MoveReview move) {
         Position position = move.position();
-        return move.width() <= 1
+        return move.best().width() <= 1
                 && move.standsAlone()
                 && move.before().value() >= MomentFinder.GAINFUL
                 && Obvious.isQuiet(position, move.choice())

@@ -50,7 +50,7 @@ public record Moment(
                                 "The engine prefers %s (%.0f points of a hundred).",
                                 move.better(),
                                 move.loss().points());
-        return of(move, Kind.COACH, move.best(), 0, text);
+        return of(move, Kind.COACH, move.best().line(), 0, text);
     }
 
     /** The same with what tempts and fails. */

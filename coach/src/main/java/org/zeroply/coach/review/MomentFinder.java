@@ -128,7 +128,11 @@ final class MomentFinder {
                         + " loses"
                         + points(move);
         return Moment.of(
-                        move, Moment.Kind.LAST_HOLD, move.best(), move.loss().points() + HOLD, text)
+                        move,
+                        Moment.Kind.LAST_HOLD,
+                        move.best().line(),
+                        move.loss().points() + HOLD,
+                        text)
                 .because(Cause.of(move));
     }
 
@@ -151,11 +155,11 @@ final class MomentFinder {
                         .isPresent();
         return move.isChoice()
                 && !recapture
-                && move.width() <= NARROW
+                && move.best().width() <= NARROW
                 && move.standsAlone()
                 && move.legal() >= MANY_LEGAL
                 && move.classBefore() != ResultClass.LOSS
-                && (move.depthFound() >= Hardness.DEEP
+                && (move.best().depthFound() >= Hardness.DEEP
                         || Hardness.isSacrifice(move)
                         || Hardness.isCalmInAttack(move));
     }
@@ -167,9 +171,9 @@ final class MomentFinder {
                 String.format(
                         Locale.ROOT,
                         "the only move, %.0f points of a hundred better than the next",
-                        move.lead()));
+                        move.best().lead()));
         String text = move.san() + " is hard to find: " + Squares.join(why) + ".";
-        double weight = PRAISE / 2 + move.lead() / 2 + HARD * (why.size() - 1);
-        return Moment.of(move, Moment.Kind.HARD_MOVE_FOUND, move.best(), weight, text);
+        double weight = PRAISE / 2 + move.best().lead() / 2 + HARD * (why.size() - 1);
+        return Moment.of(move, Moment.Kind.HARD_MOVE_FOUND, move.best().line(), weight, text);
     }
 }

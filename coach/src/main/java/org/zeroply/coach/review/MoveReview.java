@@ -9,52 +9,24 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
-import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 
 /**
  * What one move of a game was worth.
  *
  * @param node the move in its game
- * @param ply 1-based, from the first move of the game
- * @param best the engine's line, its choice first
- * @param answer the other side's best line after the move played; empty when the game is over
- * @param score what the engine's line is worth to who moves
- * @param before expected score of who moves with the best move
+ * @param best what could have been played
  * @param after expected score of who moves after the move played
+ * @param answer the other side's best line after the move played; empty when the game is over
  * @param rank place of the move played among all, 1 for the best
- * @param ways the best moves told apart, best first
- * @param width moves that are hardly weaker than the best one; see {@link Choice#width()}
- * @param legal legal moves in all
- * @param depthFound depth in plies from which on the best move stays best
- * @param tempting the move that led before that depth, if another one did
- * @param balance White's lead in material after the move, in hundredths of a point
- * @param clock seconds left on the clock after the move, where the game has them
- * @param spent seconds less on that side's clock than after its move before; increments make it
- *     smaller than the time used
  */
 public record MoveReview(
-        Node node,
-        int ply,
-        List<Move> best,
-        List<Move> answer,
-        Score score,
-        ExpectedScore before,
-        ExpectedScore after,
-        int rank,
-        List<Weighed> ways,
-        int width,
-        int legal,
-        int depthFound,
-        Optional<Move> tempting,
-        int balance,
-        Optional<Integer> clock,
-        Optional<Integer> spent) {
+        Node node, BestPlay best, ExpectedScore after, List<Move> answer, int rank) {
 
     /** Losses in points of a hundred from which on a move is graded {@code ?!}, ? and ??. */
     public static final double DUBIOUS = 10;
@@ -75,8 +47,6 @@ public record MoveReview(
     public static final int TROUBLE = 120;
 
     public MoveReview {
-        ways = List.copyOf(ways);
-        best = List.copyOf(best);
         answer = List.copyOf(answer);
     }
 
@@ -95,9 +65,42 @@ public record MoveReview(
         return San.write(position(), node.move());
     }
 
+    /** 1-based, from the first move of the game. */
+    public int ply() {
+        return node.depth();
+    }
+
+    /** Expected score of who moves with the best move. */
+    public ExpectedScore before() {
+        return best.expected();
+    }
+
+    /** Legal moves in all. */
+    public int legal() {
+        return position().legalMoves().size();
+    }
+
+    /** White's lead in material after the move, in hundredths of a point. */
+    public int balance() {
+        return MaterialBalance.of(node.position()).hundredths(MaterialScale.SCHOOL);
+    }
+
+    /** Seconds left on the clock after the move, where the game has them. */
+    public Optional<Integer> clock() {
+        return ClockTimes.left(node);
+    }
+
+    /**
+     * Seconds less on that side's clock than after its move before, where the game has them;
+     * increments make it smaller than the time used.
+     */
+    public Optional<Integer> spent() {
+        return ClockTimes.spent(node);
+    }
+
     /** The engine's choice. */
     public Move choice() {
-        return best.get(0);
+        return best.choice();
     }
 
     /** The engine's choice in SAN. */
@@ -117,7 +120,7 @@ public record MoveReview(
 
     /** What the move gave away. */
     public Loss loss() {
-        return Loss.between(before, after);
+        return Loss.between(before(), after);
     }
 
     /** Whether it gave much away, or let a mate go without keeping what counts as won. */
@@ -126,11 +129,7 @@ public record MoveReview(
     }
 
     private boolean letsMateGo() {
-        return mates() && Holding.of(after) != Holding.WIN;
-    }
-
-    private boolean mates() {
-        return score instanceof Score.Mate mate && mate.moves() > 0;
+        return best.mates() && Holding.of(after) != Holding.WIN;
     }
 
     /** What it weighs as a mistake: the points given away; a mate let go weighs as a blunder. */
@@ -140,29 +139,19 @@ public record MoveReview(
 
     /** Whether there was nothing else. */
     public boolean isForced() {
-        return legal == 1;
-    }
-
-    /** What the best move is ahead of the next one told apart, in points of a hundred. */
-    public double lead() {
-        return ways.stream()
-                .filter(c -> !c.move().equals(choice()))
-                .mapToDouble(c -> before.points() - c.expected().points())
-                .filter(lead -> lead >= 0)
-                .findFirst()
-                .orElse(0);
+        return legal() == 1;
     }
 
     /** Whether the best move is far ahead of the next, or mates where that one may not win. */
     public boolean standsAlone() {
-        double lead = lead();
-        ExpectedScore next = new ExpectedScore(Math.max(0, before.value() - lead / 100));
-        return lead >= ALONE || lead > 0 && mates() && Holding.of(next) != Holding.WIN;
+        double lead = best.lead();
+        ExpectedScore next = new ExpectedScore(Math.max(0, before().value() - lead / 100));
+        return lead >= ALONE || lead > 0 && best.mates() && Holding.of(next) != Holding.WIN;
     }
 
     /** The result the position promised. */
     public ResultClass classBefore() {
-        return ResultClass.of(before);
+        return ResultClass.of(before());
     }
 
     /** The result it promised after the move, to who moved. */
@@ -182,7 +171,7 @@ public record MoveReview(
 
     /** Whether it was made with less than {@value #TROUBLE} seconds left. */
     public boolean isInTimeTrouble() {
-        return clock.filter(c -> c < TROUBLE).isPresent();
+        return clock().filter(c -> c < TROUBLE).isPresent();
     }
 
     /** The grade of the move by its loss, if it deserves one; praise is given by moments. */

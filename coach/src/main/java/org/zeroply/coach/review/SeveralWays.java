@@ -35,7 +35,7 @@ final class SeveralWays {
         if (move.isChoice()
                 || move.classBefore() != ResultClass.WIN
                 || move.classAfter() != ResultClass.WIN
-                || move.width() < 2
+                || move.best().width() < 2
                 || move.node().position().isCheckmate()
                 || move.isMistake()) {
             return Optional.empty();
@@ -45,15 +45,15 @@ final class SeveralWays {
 
     private static Optional<Moment> mate(MoveReview move) {
         boolean isShort =
-                move.score() instanceof Score.Mate mate
+                move.best().score() instanceof Score.Mate mate
                         && mate.moves() > 0
                         && mate.moves() <= SHORT_MATE;
         return isShort
                 ? Optional.of(
                         moment(
                                 move,
-                                move.best(),
-                                "mate in " + ((Score.Mate) move.score()).moves(),
+                                move.best().line(),
+                                "mate in " + ((Score.Mate) move.best().score()).moves(),
                                 3))
                 : Optional.empty();
     }
@@ -62,7 +62,7 @@ final class SeveralWays {
         String words =
                 String.format(Locale.ROOT, "a margin wider by %.0f points", move.loss().points());
         return move.loss().points() >= MARGIN
-                ? Optional.of(moment(move, move.best(), words, 2))
+                ? Optional.of(moment(move, move.best().line(), words, 2))
                 : Optional.empty();
     }
 
@@ -70,7 +70,7 @@ final class SeveralWays {
     private static Optional<Moment> counterplay(MoveReview move) {
         int played = Counterplay.forcingMoves(move.node().position());
         Optional<Weighed> calmest =
-                move.ways().stream()
+                move.best().ways().stream()
                         .filter(c -> c.result() == ResultClass.WIN)
                         .filter(c -> Loss.between(move.after(), c.expected()).points() < 1)
                         .min(
@@ -96,7 +96,10 @@ final class SeveralWays {
         String text =
                 String.format(
                         "%d moves keep the win; the cleanest is %s (%s), %s was played.",
-                        move.width(), San.write(move.position(), line.get(0)), why, move.san());
+                        move.best().width(),
+                        San.write(move.position(), line.get(0)),
+                        why,
+                        move.san());
         return Moment.of(
                 move,
                 Moment.Kind.SEVERAL_WAYS,

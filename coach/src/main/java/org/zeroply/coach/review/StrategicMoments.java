@@ -53,7 +53,8 @@ final class StrategicMoments {
                         move.better(),
                         move.loss().points());
         double weight = move.loss().points() + WEIGHT * reasons.size();
-        return Optional.of(Moment.of(move, Moment.Kind.STRATEGIC, move.best(), weight, text));
+        return Optional.of(
+                Moment.of(move, Moment.Kind.STRATEGIC, move.best().line(), weight, text));
     }
 
     /** The same of a move that is an error already, as a sentence beside its other words. */
@@ -84,7 +85,9 @@ final class StrategicMoments {
         List<Move> played = new ArrayList<>(List.of(move.node().move()));
         played.addAll(move.answer());
         Side side = move.side();
-        int best = LineGain.settled(move.position(), move.best()).lead(side, MaterialScale.SCHOOL);
+        int best =
+                LineGain.settled(move.position(), move.best().line())
+                        .lead(side, MaterialScale.SCHOOL);
         int kept = LineGain.settled(move.position(), played).lead(side, MaterialScale.SCHOOL);
         return best - kept >= MATERIAL;
     }

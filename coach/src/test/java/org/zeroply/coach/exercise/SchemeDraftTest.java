@@ -96,10 +96,11 @@ class SchemeDraftTest {
     void a_bait_is_shown_with_its_refutation_and_earns_nothing() throws NotationException {
         MoveTree tree = draft("5r1k/6pp/7N/8/1q6/8/Q5PP/6K1 w - - 0 1", 50, "h3");
         Node bait = tree.root().child(San.read(tree.start(), "h3")).orElseThrow();
-        assertThat(bait.annotation().tempting()).isTrue();
-        assertThat(bait.annotation().points()).isEmpty();
+        assertThat(bait.annotation().scheme().tempting()).isTrue();
+        assertThat(bait.annotation().scheme().points()).isEmpty();
         assertThat(bait.children()).isNotEmpty();
-        assertThat(tree.root().mainChild().orElseThrow().annotation().tempting()).isFalse();
+        assertThat(tree.root().mainChild().orElseThrow().annotation().scheme().tempting())
+                .isFalse();
     }
 
     @Test
@@ -113,7 +114,7 @@ class SchemeDraftTest {
     void two_keys_are_equal_and_a_position_without_a_move_is_no_exercise()
             throws NotationException {
         MoveTree tree = draft("6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1", 50);
-        assertThat(tree.root().children().stream().filter(n -> n.annotation().equal()))
+        assertThat(tree.root().children().stream().filter(n -> n.annotation().scheme().equal()))
                 .isNotEmpty();
         Position mated = Position.fromFen("7k/5Q2/6K1/8/8/8/8/8 b - - 0 1");
         assertThat(drafter(50).draft(mated, List.of(), x -> {}, new Cancellation())).isEmpty();

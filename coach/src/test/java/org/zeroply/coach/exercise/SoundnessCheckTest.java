@@ -119,7 +119,9 @@ class SoundnessCheckTest {
     void a_tempting_move_marked_as_equal_is_found(MoveTree tree) {
         TreeEditor editor = new TreeEditor(tree);
         List<Node> baits =
-                tree.root().children().stream().filter(n -> n.annotation().tempting()).toList();
+                tree.root().children().stream()
+                        .filter(n -> n.annotation().scheme().tempting())
+                        .toList();
         baits.forEach(n -> editor.annotate(n, a -> a.withTempting(false).withEqual(true)));
         assertThat(of(Finding.Kind.NOT_EQUAL, tree)).hasSameSizeAs(baits);
     }

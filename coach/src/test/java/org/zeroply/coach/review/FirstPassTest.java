@@ -53,7 +53,7 @@ class FirstPassTest {
         for (MoveReview move : review.moves()) {
             assertThat(move.loss().points()).isBetween(0.0, 100.0);
             assertThat(move.rank()).isBetween(1, move.legal());
-            assertThat(move.width()).isBetween(1, move.legal());
+            assertThat(move.best().width()).isBetween(1, move.legal());
             assertThat(move.isChoice()).isEqualTo(move.rank() == 1);
         }
         MoveReview mate = review.moves().get(6);

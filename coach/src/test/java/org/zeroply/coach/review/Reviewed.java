@@ -48,22 +48,16 @@ final class Reviewed {
             double after,
             int width,
             List<Weighed> ways) {
+        BestPlay play =
+                new BestPlay(
+                        List.of(best),
+                        score,
+                        new ExpectedScore(before),
+                        ways,
+                        width,
+                        1,
+                        Optional.empty());
         return new MoveReview(
-                node,
-                node.depth(),
-                List.of(best),
-                List.of(),
-                score,
-                new ExpectedScore(before),
-                new ExpectedScore(after),
-                best.equals(node.move()) ? 1 : 2,
-                ways,
-                width,
-                20,
-                1,
-                Optional.empty(),
-                0,
-                Optional.empty(),
-                Optional.empty());
+                node, play, new ExpectedScore(after), List.of(), best.equals(node.move()) ? 1 : 2);
     }
 }

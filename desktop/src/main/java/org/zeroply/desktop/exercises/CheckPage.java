@@ -203,7 +203,7 @@ final class CheckPage extends VBox {
                 .filter(
                         n ->
                                 !solvers
-                                        || n.annotation().equal()
+                                        || n.annotation().scheme().equal()
                                         || before.children().indexOf(n) == 0)
                 .isPresent();
     }

@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.find.DefenceFinder;
@@ -216,7 +217,7 @@ final class FindPage extends VBox {
 
     private Remark finding(FindStore.GameFind find) {
         Prospect p = find.prospect();
-        String length = p.ownMoves() == 1 ? "1 move" : p.ownMoves() + " moves";
+        String length = Counted.of(p.ownMoves(), "move");
         String themes = p.themes().isEmpty() ? "" : "  ·  " + String.join(", ", p.themes());
         return new Remark(
                 p.position().sideToMove().word() + ", " + length,

@@ -214,10 +214,14 @@ final class SchemeEditor extends VBox {
         Annotation a = node.annotation();
         points.setText(text(a, false));
         verdictPoints.setText(text(a, true));
-        group.setText(a.points().stream().flatMap(p -> p.group().stream()).findFirst().orElse(""));
-        end.setSelected(a.end());
-        equal.setSelected(a.equal());
-        tempting.setSelected(a.tempting());
+        group.setText(
+                a.scheme().points().stream()
+                        .flatMap(p -> p.group().stream())
+                        .findFirst()
+                        .orElse(""));
+        end.setSelected(a.scheme().end());
+        equal.setSelected(a.scheme().equal());
+        tempting.setSelected(a.scheme().tempting());
         List.of(points, verdictPoints, group, end, equal, tempting)
                 .forEach(c -> c.setDisable(node.isRoot()));
         title.setText(session.tree().tag("ZpTitle"));
@@ -237,7 +241,7 @@ final class SchemeEditor extends VBox {
     }
 
     private static String text(Annotation a, boolean verdict) {
-        return a.points().stream()
+        return a.scheme().points().stream()
                 .filter(p -> p.needsVerdict() == verdict)
                 .findFirst()
                 .map(p -> String.valueOf(p.points()))

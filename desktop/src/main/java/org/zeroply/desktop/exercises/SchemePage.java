@@ -69,9 +69,9 @@ final class SchemePage extends VBox {
         removal = Removal.ofSheets(services, session, session::clear, this::open, this::reload);
         autoSave.onReopen(this::open);
         table.text("Exercise", 220, SheetRow::title);
-        table.text("White", 120, SheetRow::white);
-        table.text("Black", 120, SheetRow::black);
-        table.text("Date", 92, SheetRow::date);
+        table.text("White", 120, row -> row.heading().white());
+        table.text("Black", 120, row -> row.heading().black());
+        table.text("Date", 92, row -> row.heading().date());
         table.onChoose(
                 row -> {
                     if (!session.isOpen(row.id())) {

@@ -26,6 +26,7 @@ import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.sheet.GameHeading;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetOrder;
 import org.zeroply.library.sheet.SheetRow;
@@ -160,12 +161,12 @@ final class GamesList {
     }
 
     private void buildTable() {
-        table.text("White", 150, r -> name(r.white(), r.whiteElo(), r.title()));
-        table.text("Black", 150, r -> name(r.black(), r.blackElo(), ""));
-        table.text("Result", 60, r -> GameResult.shown(r.result()));
+        table.text("White", 150, r -> name(r.heading().white(), r.heading().whiteElo(), r.title()));
+        table.text("Black", 150, r -> name(r.heading().black(), r.heading().blackElo(), ""));
+        table.text("Result", 60, r -> GameResult.shown(r.heading().result()));
         table.figure("Moves", 64, r -> (r.plies() + 1) / 2, String::valueOf);
-        table.text("Date", 100, SheetRow::date);
-        table.text("Event", 140, SheetRow::event);
+        table.text("Date", 100, row -> row.heading().date());
+        table.text("Event", 140, row -> row.heading().event());
         table.setTableMenuButtonVisible(true);
         List<String> hidden = memory.get(COLUMNS).map(t -> List.of(t.split(","))).orElse(List.of());
         table.getColumns()
@@ -226,7 +227,7 @@ final class GamesList {
 
     /** A row that is not read yet. */
     private SheetRow blank(long id) {
-        return new SheetRow(id, model.kindProperty().get(), "…", "", "", "", "", "", 0, 0, 0);
+        return new SheetRow(id, model.kindProperty().get(), "…", GameHeading.NONE, 0);
     }
 
     /** Marks the open game in the list. */

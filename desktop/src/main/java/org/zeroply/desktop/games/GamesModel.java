@@ -17,6 +17,7 @@ import javafx.beans.property.StringProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -309,7 +310,7 @@ public final class GamesModel {
         List<Long> ids = chosen.stream().map(SheetRow::id).toList();
         change(
                 () -> services.library().collections().put(name, ids),
-                ids.size() + (ids.size() == 1 ? " game" : " games") + " in " + name + ".");
+                Counted.of(ids.size(), "game") + " in " + name + ".");
     }
 
     /** Takes games out of the collection that is looked at. */

@@ -10,6 +10,7 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.zeroply.library.database.WholeFile;
 
 /** A drawn page as a file. */
 final class PageFile {
@@ -20,13 +21,22 @@ final class PageFile {
      * Writes a page in the proportions of A4.
      *
      * @param file its name ends in {@code .png} for a picture; otherwise a PDF is written
-     * @throws IOException if it cannot be written
+     * @throws IOException if it cannot be written; an older file is as it was
      */
     static void write(BufferedImage page, File file) throws IOException {
-        if (file.getName().toLowerCase(Locale.ROOT).endsWith(".png")) {
-            ImageIO.write(page, "png", file);
-            return;
-        }
+        boolean picture = file.getName().toLowerCase(Locale.ROOT).endsWith(".png");
+        WholeFile.write(
+                file.toPath(),
+                part -> {
+                    if (picture) {
+                        ImageIO.write(page, "png", part.toFile());
+                    } else {
+                        writePdf(page, part.toFile());
+                    }
+                });
+    }
+
+    private static void writePdf(BufferedImage page, File file) throws IOException {
         try (PDDocument document = new PDDocument()) {
             PDPage sheet = new PDPage(PDRectangle.A4);
             document.addPage(sheet);

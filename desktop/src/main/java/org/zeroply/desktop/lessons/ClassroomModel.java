@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -223,15 +224,15 @@ public final class ClassroomModel {
 
     private static String words(Node node) {
         List<String> words = new ArrayList<>();
-        if (node.annotation().tempting()) {
+        if (node.annotation().scheme().tempting()) {
             words.add("Tempting, but wrong.");
         }
-        if (node.annotation().equal()) {
+        if (node.annotation().scheme().equal()) {
             words.add("As good as the main move.");
         }
-        if (!node.annotation().points().isEmpty()) {
+        if (!node.annotation().scheme().points().isEmpty()) {
             words.add(
-                    node.annotation().points().stream()
+                    node.annotation().scheme().points().stream()
                                     .map(ClassroomModel::points)
                                     .collect(Collectors.joining(", "))
                             + ".");
@@ -244,7 +245,7 @@ public final class ClassroomModel {
     }
 
     private static String points(PointRule rule) {
-        String points = rule.points() == 1 ? "1 point" : rule.points() + " points";
+        String points = Counted.of(rule.points(), "point");
         return rule.needsVerdict() ? points + " for the right verdict" : points;
     }
 }

@@ -85,7 +85,8 @@ final class CardTrialModel {
 
     private Remark finding(CardTrial.Case c, SheetRow row) {
         String text = row.title() + ", move " + (c.ply() + 1) / 2 + ": " + c.played();
-        return new Remark(kind(c.followed()), text, row.result(), () -> openGame.accept(row.id()));
+        return new Remark(
+                kind(c.followed()), text, row.heading().result(), () -> openGame.accept(row.id()));
     }
 
     /** What became of a card in a game. */

@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
@@ -123,7 +124,7 @@ final class MergeView extends VBox {
                 "From "
                         + name
                         + ": "
-                        + (whole.size() == 1 ? "1 tree" : whole.size() + " trees")
+                        + Counted.of(whole.size(), "tree")
                         + (problems == 0
                                 ? "."
                                 : "; " + problems + " could not be read and stay out."));
@@ -221,7 +222,7 @@ final class MergeView extends VBox {
         int added = model.session().tree().nodes().size() - before;
         services.messages()
                 .say(
-                        (added == 1 ? "1 move" : added + " moves")
+                        Counted.of(added, "move")
                                 + " brought in. Ctrl+Z takes them back step by step.");
         source.setText("");
         plan();

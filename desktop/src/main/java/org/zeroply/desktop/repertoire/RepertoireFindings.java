@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
@@ -51,7 +52,7 @@ final class RepertoireFindings {
                     new Remark(
                                     "Gap",
                                     line(g.spot(), g.reply()),
-                                    Words.percent(g.share()) + ", " + Words.games(g.games()),
+                                    Words.percent(g.share()) + ", " + Counted.of(g.games(), "game"),
                                     () -> model.go(g.spot()))
                             .with("Answer it", () -> play(g.spot(), g.reply())));
         }
@@ -63,7 +64,7 @@ final class RepertoireFindings {
                     new Remark(
                             "Never played",
                             line(u.spot(), u.reply()),
-                            "none of " + Words.games(u.games()),
+                            "none of " + Counted.of(u.games(), "game"),
                             () -> goOn(u.spot(), u.reply())));
         }
         return found;

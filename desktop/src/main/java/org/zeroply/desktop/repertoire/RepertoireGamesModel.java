@@ -12,6 +12,7 @@ import java.util.function.LongConsumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.repertoire.Audit;
@@ -266,7 +267,7 @@ final class RepertoireGamesModel {
                         new Remark(
                                         CardTrialModel.kind(check.followed()),
                                         words(check, check.played(), row.title()),
-                                        row.date(),
+                                        row.heading().date(),
                                         () -> {})
                                 .with("Open it", () -> openGame.accept(row.id())));
             }
@@ -341,7 +342,7 @@ final class RepertoireGamesModel {
                                         o.name(),
                                         o.loss().text()
                                                 + " points a move, "
-                                                + Words.games(o.loss().games()),
+                                                + Counted.of(o.loss().games(), "game"),
                                         () -> {}))
                 .toList();
     }
@@ -350,7 +351,7 @@ final class RepertoireGamesModel {
         return new Remark(
                 kind,
                 RepertoireFindings.line(s.spot(), s.recommended()),
-                Words.percent(s.probability()) + ", " + Words.games(s.games()),
+                Words.percent(s.probability()) + ", " + Counted.of(s.games(), "game"),
                 () -> model.go(s.spot()));
     }
 

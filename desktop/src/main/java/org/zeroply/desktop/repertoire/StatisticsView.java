@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.RowTable;
@@ -128,7 +129,7 @@ final class StatisticsView extends VBox {
         shown = position;
         moves.show(found.moves());
         sample.setValue(null);
-        sample.setPromptText(found.games() == 1 ? "1 game" : found.games() + " games");
+        sample.setPromptText(Counted.of(found.games(), "game"));
         sample.getItems().setAll(found.sample());
         sample.setDisable(found.games() == 0);
     }

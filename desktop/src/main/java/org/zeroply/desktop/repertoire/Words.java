@@ -13,9 +13,4 @@ final class Words {
         return String.format(
                 Locale.ROOT, hundred > 0 && hundred < 9.95 ? "%.1f%%" : "%.0f%%", hundred);
     }
-
-    /** A number of games in words. */
-    static String games(int count) {
-        return count == 1 ? "1 game" : count + " games";
-    }
 }

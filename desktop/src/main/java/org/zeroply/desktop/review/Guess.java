@@ -27,7 +27,7 @@ record Guess(MoveReview truth, Move move) {
     private Optional<ExpectedScore> expected() {
         return move.equals(truth.choice())
                 ? Optional.of(truth.before())
-                : truth.ways().stream()
+                : truth.best().ways().stream()
                         .filter(c -> c.move().equals(move))
                         .map(Weighed::expected)
                         .findFirst();

@@ -33,9 +33,11 @@ final class MomentLines {
         TreeEditor editor = new TreeEditor(bare(moment));
         Node root = editor.tree().root();
         boolean threat = moment.kind() == Moment.Kind.IGNORED_THREAT;
-        Node end = editor.addLine(root, threat ? move.best() : moment.line());
+        Node end = editor.addLine(root, threat ? move.best().line() : moment.line());
         EngineCheck check =
-                move.score().check(move.side() == Side.WHITE, move.best().size(), nodes, engine);
+                move.best()
+                        .score()
+                        .check(move.side() == Side.WHITE, move.best().line().size(), nodes, engine);
         editor.annotate(end, a -> a.withCheck(Optional.of(check)));
         if (!move.isChoice()) {
             List<Move> played = new ArrayList<>(List.of(move.node().move()));

@@ -184,7 +184,7 @@ final class MomentView extends VBox {
 
     /** Scores are printed from White's view everywhere. */
     private static Score white(MoveReview move) {
-        return move.side() == Side.WHITE ? move.score() : move.score().negated();
+        return move.side() == Side.WHITE ? move.best().score() : move.best().score().negated();
     }
 
     private ComboBox<Optional<Verdict>> verdict() {

@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.desktop.board.Palette;
@@ -102,7 +103,7 @@ public final class CandidatesView extends VBox {
         ComboBox<Integer> count = new ComboBox<>();
         count.setId("engine-lines");
         count.setAccessibleText("Number of lines");
-        Widgets.texts(count, n -> n == 1 ? "1 line" : n + " lines");
+        Widgets.texts(count, n -> Counted.of(n, "line"));
         count.getStyleClass().add("small");
         for (int i = 1; i <= LiveAnalysis.MOST_LINES; i++) {
             count.getItems().add(i);

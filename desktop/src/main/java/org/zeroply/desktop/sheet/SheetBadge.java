@@ -15,7 +15,7 @@ final class SheetBadge {
     private SheetBadge() {}
 
     private static boolean earns(Annotation a) {
-        return !a.points().isEmpty() || a.tempting() || a.equal();
+        return !a.scheme().points().isEmpty() || a.scheme().tempting() || a.scheme().equal();
     }
 
     /**
@@ -43,8 +43,11 @@ final class SheetBadge {
     }
 
     private static Label points(Annotation a) {
-        int sum = a.points().stream().mapToInt(PointRule::points).sum();
-        String text = a.tempting() ? "bait" : a.points().isEmpty() ? "≈" : String.valueOf(sum);
+        int sum = a.scheme().points().stream().mapToInt(PointRule::points).sum();
+        String text =
+                a.scheme().tempting()
+                        ? "bait"
+                        : a.scheme().points().isEmpty() ? "≈" : String.valueOf(sum);
         return badge(text);
     }
 

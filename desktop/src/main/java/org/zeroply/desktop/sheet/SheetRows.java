@@ -290,7 +290,7 @@ final class SheetRows {
                 });
         Menus.offer(label, owner, () -> pressed.menu(node));
         Annotation a = node.annotation();
-        if (a.tempting()) {
+        if (a.scheme().tempting()) {
             label.getStyleClass().add("tempting");
         }
         if (struck.test(node)) {

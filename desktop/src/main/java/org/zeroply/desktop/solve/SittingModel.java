@@ -348,7 +348,11 @@ final class SittingModel {
         marked.set(Optional.of(attempt));
         stage.set(Stage.MARKED);
         services.messages()
-                .say(attempt.points() + " of " + attempt.max() + " points; kept in the log.");
+                .say(
+                        attempt.marking().points()
+                                + " of "
+                                + attempt.marking().max()
+                                + " points; kept in the log.");
     }
 
     /** Plays a line of the scheme or of the answer on the board. */

@@ -21,8 +21,9 @@ import org.zeroply.coach.exercise.SelfMarking;
 import org.zeroply.coach.exercise.WrittenAnswer;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.student.Attempt;
-import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 /** One student solving one exercise: the clock, the rows written, and the commit that is final. */
 public final class SolveModel {
@@ -157,17 +158,13 @@ public final class SolveModel {
                 0,
                 UUID.randomUUID().toString(),
                 student.id(),
-                OptionalLong.of(exerciseId),
-                title,
-                began,
-                seconds,
-                answer,
-                sheet.points(),
-                sheet.max(),
-                sheet.verdictRight(),
-                PgnWriter.write(exercise.scheme()),
-                MarkedSheets.write(sheet),
-                List.of(),
-                byHand);
+                new WrittenWork(
+                        OptionalLong.of(exerciseId),
+                        title,
+                        PgnWriter.write(exercise.scheme()),
+                        began,
+                        seconds,
+                        answer),
+                Marking.of(sheet).byHand(byHand));
     }
 }

@@ -153,7 +153,10 @@ final class SolvePage extends VBox {
 
     private void showMarked(Attempt attempt) {
         put(marked);
-        marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
+        marked.show(
+                MarkedSheets.read(attempt.marking().sheet()),
+                attempt.marking().rulings(),
+                attempt.work().seconds());
         marked.requestFocus();
     }
 

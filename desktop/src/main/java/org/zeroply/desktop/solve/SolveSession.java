@@ -2,6 +2,7 @@ package org.zeroply.desktop.solve;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.library.student.Attempt;
 
@@ -24,7 +25,9 @@ public final class SolveSession {
     public boolean hasTried(long exercise) {
         return attempts.stream()
                 .anyMatch(
-                        a -> a.exerciseId().isPresent() && a.exerciseId().getAsLong() == exercise);
+                        a ->
+                                a.work().exerciseId().isPresent()
+                                        && a.work().exerciseId().getAsLong() == exercise);
     }
 
     /** Number of exercises, points and time, in words; empty before the first. */
@@ -32,14 +35,11 @@ public final class SolveSession {
         if (attempts.isEmpty()) {
             return "";
         }
-        int points = attempts.stream().mapToInt(Attempt::points).sum();
-        int max = attempts.stream().mapToInt(Attempt::max).sum();
-        int seconds = attempts.stream().mapToInt(Attempt::seconds).sum();
+        int points = attempts.stream().mapToInt(a -> a.marking().points()).sum();
+        int max = attempts.stream().mapToInt(a -> a.marking().max()).sum();
+        int seconds = attempts.stream().mapToInt(a -> a.work().seconds()).sum();
         return String.format(
                 "This sitting: %s, %d of %d points in %s",
-                attempts.size() == 1 ? "1 exercise" : attempts.size() + " exercises",
-                points,
-                max,
-                MinutesSeconds.of(seconds));
+                Counted.of(attempts.size(), "exercise"), points, max, MinutesSeconds.of(seconds));
     }
 }

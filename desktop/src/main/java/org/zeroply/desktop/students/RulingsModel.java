@@ -42,7 +42,8 @@ public final class RulingsModel {
     }
 
     private static List<Ruling> without(Attempt attempt, Ruling ruling) {
-        return new ArrayList<>(attempt.rulings().stream().filter(r -> !r.isAbout(ruling)).toList());
+        return new ArrayList<>(
+                attempt.marking().rulings().stream().filter(r -> !r.isAbout(ruling)).toList());
     }
 
     private void keep(Attempt attempt, List<Ruling> rulings, String says) {
@@ -78,9 +79,9 @@ public final class RulingsModel {
 
     /** The attempt with the row granted; nothing for a row that is in the scheme or unreadable. */
     static Optional<Attempt> granted(Library library, Attempt attempt, int number) {
-        Exercise exercise = Exercise.of(SheetStore.parse(attempt.scheme()));
+        Exercise exercise = Exercise.of(SheetStore.parse(attempt.work().scheme()));
         Optional<WrittenAnswer.Row> row =
-                WrittenAnswer.parse(exercise.start(), attempt.answer()).rows().stream()
+                WrittenAnswer.parse(exercise.start(), attempt.work().answer()).rows().stream()
                         .filter(r -> r.number() == number && r.problem().isEmpty())
                         .findFirst();
         Optional<Integer> points = row.flatMap(r -> new Granting(exercise).points(r));
@@ -89,8 +90,8 @@ public final class RulingsModel {
         }
         List<Ruling> rulings = without(attempt, Ruling.row(number, 0, ""));
         rulings.add(Ruling.row(number, points.get(), ""));
-        if (attempt.exerciseId().isPresent()) {
-            long id = attempt.exerciseId().getAsLong();
+        if (attempt.work().exerciseId().isPresent()) {
+            long id = attempt.work().exerciseId().getAsLong();
             MoveTree scheme = library.sheets().load(id);
             new Granting(Exercise.of(scheme))
                     .write(new TreeEditor(scheme), row.get().moves(), points.get(), "");

@@ -120,7 +120,7 @@ final class StrengthView extends VBox {
         return tries(e).stream()
                 .filter(a -> student.filter(s -> s.id() == a.studentId()).isPresent())
                 .findFirst()
-                .map(a -> a.points() + " of " + a.max())
+                .map(a -> a.marking().points() + " of " + a.marking().max())
                 .orElse("–");
     }
 

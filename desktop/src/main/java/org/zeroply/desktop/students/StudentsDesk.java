@@ -160,11 +160,11 @@ public final class StudentsDesk implements Desk {
     }
 
     private void buildLog() {
-        log.text("When", 134, a -> WHEN.format(a.beganAt()));
-        log.text("Exercise", 150, Attempt::title);
+        log.text("When", 134, a -> WHEN.format(a.work().beganAt()));
+        log.text("Exercise", 150, a -> a.work().title());
         log.figure("Points", 84, StudentsDesk::share, s -> s.text());
-        log.figure("Time", 60, Attempt::seconds, MinutesSeconds::of);
-        log.text("Verdict", 66, a -> a.verdictRight() ? "right" : "wrong");
+        log.figure("Time", 60, a -> a.work().seconds(), MinutesSeconds::of);
+        log.text("Verdict", 66, a -> a.marking().verdictRight() ? "right" : "wrong");
         log.onChoose(this::open);
         log.onRemove(model::remove);
         log.onMenu(
@@ -192,7 +192,7 @@ public final class StudentsDesk implements Desk {
     }
 
     private static Share share(Attempt a) {
-        return new Share(a.points(), a.max());
+        return new Share(a.marking().points(), a.marking().max());
     }
 
     private void turned(String name) {
@@ -242,8 +242,11 @@ public final class StudentsDesk implements Desk {
     private void open(Attempt attempt) {
         marked.setVisible(true);
         if (pages.isFront(ATTEMPTS)) {
-            marked.show(MarkedSheets.read(attempt.marked()), attempt.rulings(), attempt.seconds());
-            session.open(SheetStore.parse(attempt.scheme()), OptionalLong.empty());
+            marked.show(
+                    MarkedSheets.read(attempt.marking().sheet()),
+                    attempt.marking().rulings(),
+                    attempt.work().seconds());
+            session.open(SheetStore.parse(attempt.work().scheme()), OptionalLong.empty());
         }
     }
 
@@ -277,8 +280,9 @@ public final class StudentsDesk implements Desk {
         log.one()
                 .ifPresent(
                         attempt -> {
-                            String row = attempt.answer().lines().findFirst().orElse("");
-                            LinePlayer.play(session, SheetStore.parse(attempt.scheme()), row, line);
+                            String row = attempt.work().answer().lines().findFirst().orElse("");
+                            LinePlayer.play(
+                                    session, SheetStore.parse(attempt.work().scheme()), row, line);
                         });
     }
 

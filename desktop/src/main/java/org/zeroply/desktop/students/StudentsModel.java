@@ -202,7 +202,9 @@ public final class StudentsModel {
     void remove(List<Attempt> gone) {
         removal.remove(
                 gone.stream().map(a -> new BinStore.Item(BinStore.Kind.ATTEMPT, a.id())).toList(),
-                gone.size() == 1 ? "attempt at " + gone.get(0).title() : gone.size() + " attempts");
+                gone.size() == 1
+                        ? "attempt at " + gone.get(0).work().title()
+                        : gone.size() + " attempts");
     }
 
     /** Shows an attempt as it is after a decision, where its old self was. */

@@ -11,6 +11,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.ExerciseFinder;
@@ -107,13 +108,9 @@ public final class ExerciseSearch implements AutoCloseable {
                                         ? ""
                                         : waiting == 0
                                                 ? "All games have been looked through."
-                                                : games(waiting) + " to go.");
+                                                : Counted.of(waiting, "game") + " to go.");
                     }
                 });
-    }
-
-    private static String games(int count) {
-        return count == 1 ? "1 game" : count + " games";
     }
 
     /** Looks through the games that allow what is wished for and were not looked through yet. */

@@ -165,13 +165,17 @@ public final class Task<T> {
     }
 
     void succeed(T value) {
-        result = Optional.ofNullable(value);
-        end(State.DONE);
+        if (!state.get().isEnd()) {
+            result = Optional.ofNullable(value);
+            end(State.DONE);
+        }
     }
 
     void fail(String why) {
-        reason = why;
-        end(State.FAILED);
+        if (!state.get().isEnd()) {
+            reason = why;
+            end(State.FAILED);
+        }
     }
 
     void stopped() {

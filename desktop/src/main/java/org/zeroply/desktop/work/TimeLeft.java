@@ -1,6 +1,7 @@
 package org.zeroply.desktop.work;
 
 import java.time.Duration;
+import org.zeroply.chess.notation.Counted;
 
 /** How long a row of like pieces of work will take, by those that are done. */
 final class TimeLeft {
@@ -20,6 +21,6 @@ final class TimeLeft {
         }
         Duration each = Duration.ofNanos((System.nanoTime() - began) / done);
         long minutes = Math.max(1, each.multipliedBy(waiting).toMinutes());
-        return ", about " + minutes + (minutes == 1 ? " minute" : " minutes") + " left";
+        return ", about " + Counted.of(minutes, "minute") + " left";
     }
 }

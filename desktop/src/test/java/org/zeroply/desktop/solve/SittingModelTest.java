@@ -122,7 +122,7 @@ class SittingModelTest extends ModelTest {
         until(() -> found.equals(List.of("1.Nc7+ Kd7")));
         run(() -> model.commit("1.Nc7+ Kd7 2.Nxb5 +-"));
         at(Stage.MARKED);
-        assertThat(log()).extracting(Attempt::points).containsExactly(10);
+        assertThat(log()).extracting(a -> a.marking().points()).containsExactly(10);
         assertThat(model.summaryProperty().get()).contains("1 exercise, 10 of 10 points");
         take(fork);
         begin(Optional.empty());
@@ -143,7 +143,7 @@ class SittingModelTest extends ModelTest {
         accept();
         run(() -> model.commit("1.Nc7+ Kd7 2.Nxb5 +-"));
         at(Stage.MARKED);
-        assertThat(log()).extracting(Attempt::points).containsExactly(10);
+        assertThat(log()).extracting(a -> a.marking().points()).containsExactly(10);
     }
 
     @Test
@@ -175,7 +175,7 @@ class SittingModelTest extends ModelTest {
         accept();
         run(() -> model.ticked(Set.of(0), true, 60));
         at(Stage.MARKED);
-        assertThat(log()).extracting(Attempt::points).containsExactly(5);
+        assertThat(log()).extracting(a -> a.marking().points()).containsExactly(5);
     }
 
     @Test

@@ -61,11 +61,11 @@ class SolveModelTest {
         LineChecker checker =
                 new LineChecker(new BuiltInEngine(1), Endings.NONE, LineChecker.NODES);
         Attempt attempt = model.mark(answer, seconds, checker, new Cancellation());
-        assertThat(attempt.points()).isEqualTo(10);
-        assertThat(attempt.max()).isEqualTo(10);
-        assertThat(attempt.seconds()).isEqualTo(40);
+        assertThat(attempt.marking().points()).isEqualTo(10);
+        assertThat(attempt.marking().max()).isEqualTo(10);
+        assertThat(attempt.work().seconds()).isEqualTo(40);
         assertThat(attempt.studentId()).isEqualTo(3);
-        assertThat(attempt.answer()).isEqualTo(answer);
+        assertThat(attempt.work().answer()).isEqualTo(answer);
     }
 
     @Test

@@ -20,7 +20,8 @@ import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Attempt;
-import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Marking;
+import org.zeroply.library.student.WrittenWork;
 
 /** What a coach decides about an attempt, without the desk. */
 class RulingsModelTest extends ModelTest {
@@ -56,16 +57,14 @@ class RulingsModelTest extends ModelTest {
                                 0,
                                 "one",
                                 student,
-                                OptionalLong.of(exercise),
-                                "Two ways",
-                                Instant.parse("2026-03-01T10:00:00Z"),
-                                60,
-                                answer,
-                                sheet.points(),
-                                sheet.max(),
-                                false,
-                                EXERCISE,
-                                MarkedSheets.write(sheet)));
+                                new WrittenWork(
+                                        OptionalLong.of(exercise),
+                                        "Two ways",
+                                        EXERCISE,
+                                        Instant.parse("2026-03-01T10:00:00Z"),
+                                        60,
+                                        answer),
+                                Marking.of(sheet)));
         attempt = services.library().attempts().of(student).get(0);
         run(() -> model = new RulingsModel(services, decided::add));
     }
@@ -83,9 +82,9 @@ class RulingsModelTest extends ModelTest {
     void points_given_count_and_what_was_marked_stays_beside_them() throws Exception {
         run(() -> model.rule(attempt, Ruling.item(1, 3, "seen, but not written")));
         Attempt now = last();
-        assertThat(now.points()).isEqualTo(attempt.points() + 3);
-        assertThat(now.marked()).isEqualTo(attempt.marked());
-        assertThat(kept().rulings())
+        assertThat(now.marking().points()).isEqualTo(attempt.marking().points() + 3);
+        assertThat(now.marking().sheet()).isEqualTo(attempt.marking().sheet());
+        assertThat(kept().marking().rulings())
                 .extracting(Ruling::note)
                 .containsExactly("seen, but not written");
     }
@@ -95,8 +94,8 @@ class RulingsModelTest extends ModelTest {
         run(() -> model.rule(attempt, Ruling.item(1, 3, "")));
         Attempt once = last();
         run(() -> model.rule(once, Ruling.item(1, 1, "less")));
-        assertThat(last().points()).isEqualTo(attempt.points() + 1);
-        assertThat(kept().rulings()).hasSize(1);
+        assertThat(last().marking().points()).isEqualTo(attempt.marking().points() + 1);
+        assertThat(kept().marking().rulings()).hasSize(1);
     }
 
     @Test
@@ -105,15 +104,17 @@ class RulingsModelTest extends ModelTest {
         run(() -> model.rule(attempt, ruling));
         Attempt ruled = last();
         run(() -> model.withdraw(ruled, ruling));
-        assertThat(last().points()).isEqualTo(attempt.points());
-        assertThat(kept().rulings()).isEmpty();
+        assertThat(last().marking().points()).isEqualTo(attempt.marking().points());
+        assertThat(kept().marking().rulings()).isEmpty();
     }
 
     @Test
     void a_row_granted_is_in_the_scheme_for_the_next_student() throws Exception {
         run(() -> model.grant(attempt, 1));
         until(() -> said().startsWith("Granted"));
-        assertThat(last().rulings()).extracting(Ruling::target).containsExactly(Ruling.Target.ROW);
+        assertThat(last().marking().rulings())
+                .extracting(Ruling::target)
+                .containsExactly(Ruling.Target.ROW);
         assertThat(services.library().sheets().load(exercise).nodes())
                 .hasSizeGreaterThan(SheetStore.parse(EXERCISE).nodes().size());
     }
@@ -123,6 +124,6 @@ class RulingsModelTest extends ModelTest {
         run(() -> model.grant(attempt, 2));
         until(() -> said().equals("This row cannot be granted."));
         assertThat(decided).isEmpty();
-        assertThat(kept().rulings()).isEmpty();
+        assertThat(kept().marking().rulings()).isEmpty();
     }
 }

@@ -17,7 +17,9 @@ import org.zeroply.chess.board.Symmetry;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 /** The roster and the attempts of one student, without the desk. */
 class StudentsModelTest extends ModelTest {
@@ -70,16 +72,14 @@ class StudentsModelTest extends ModelTest {
                                 0,
                                 student.name() + points,
                                 student.id(),
-                                OptionalLong.empty(),
-                                "Back rank",
-                                Instant.parse("2026-03-01T10:00:00Z"),
-                                60,
-                                "1.Ra8#",
-                                points,
-                                10,
-                                true,
-                                EXERCISE,
-                                "{}"));
+                                new WrittenWork(
+                                        OptionalLong.empty(),
+                                        "Back rank",
+                                        EXERCISE,
+                                        Instant.parse("2026-03-01T10:00:00Z"),
+                                        60,
+                                        "1.Ra8#"),
+                                new Marking(points, 10, true, "{}", List.of(), false)));
     }
 
     @Test

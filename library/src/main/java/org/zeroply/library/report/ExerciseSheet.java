@@ -127,11 +127,11 @@ public final class ExerciseSheet {
             text.append(i == 0 ? "" : " ")
                     .append(Line.number(before, i == 0))
                     .append(San.write(before, node.move()))
-                    .append(said.equal() ? " (equal)" : "")
-                    .append(said.tempting() ? "?" : "");
-            if (!said.points().isEmpty()) {
+                    .append(said.scheme().equal() ? " (equal)" : "")
+                    .append(said.scheme().tempting() ? "?" : "");
+            if (!said.scheme().points().isEmpty()) {
                 text.append(
-                        said.points().stream()
+                        said.scheme().points().stream()
                                 .map(ExerciseSheet::points)
                                 .collect(Collectors.joining(" ", " [", "]")));
             }
@@ -158,10 +158,10 @@ public final class ExerciseSheet {
             Map<String, String> operations = new LinkedHashMap<>();
             String best =
                     tree.root().children().stream()
-                            .filter(n -> !n.annotation().tempting())
+                            .filter(n -> !n.annotation().scheme().tempting())
                             .filter(
                                     n ->
-                                            n.annotation().equal()
+                                            n.annotation().scheme().equal()
                                                     || tree.root().children().indexOf(n) == 0)
                             .map(Node::move)
                             .map((Move m) -> San.write(tree.start(), m))

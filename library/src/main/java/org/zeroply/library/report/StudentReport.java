@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.profile.MeanLoss;
@@ -49,7 +50,7 @@ public final class StudentReport {
         blocks.add(kinds(profile));
         blocks.add(new Report.Heading("Openings"));
         blocks.add(openings(profile));
-        String games = profile.games().size() == 1 ? "1 game" : profile.games().size() + " games";
+        String games = Counted.of(profile.games().size(), "game");
         return new Report(profile.name(), games, blocks, stamp);
     }
 

@@ -22,7 +22,7 @@ final class SampleAnswers {
         double sight = Math.min(0.95, 0.25 + (rating - 1400) / 1100.0);
         List<String> rows = new ArrayList<>();
         for (Node leaf : scheme.nodes()) {
-            boolean bait = leaf.path().stream().anyMatch(n -> n.annotation().tempting());
+            boolean bait = leaf.path().stream().anyMatch(n -> n.annotation().scheme().tempting());
             if (!leaf.children().isEmpty() || leaf.isRoot() || random.nextDouble() > sight + 0.2) {
                 continue;
             }

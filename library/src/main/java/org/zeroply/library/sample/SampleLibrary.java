@@ -30,8 +30,9 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.student.Attempt;
-import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
 import org.zeroply.library.transfer.Progress;
@@ -213,15 +214,13 @@ public final class SampleLibrary {
                                 0,
                                 "sample-attempt-" + key,
                                 student.id(),
-                                OptionalLong.of(id),
-                                scheme.tag("ZpTitle"),
-                                when,
-                                360 + random.nextInt(540),
-                                text,
-                                sheet.points(),
-                                sheet.max(),
-                                sheet.verdictRight(),
-                                PgnWriter.write(scheme),
-                                MarkedSheets.write(sheet)));
+                                new WrittenWork(
+                                        OptionalLong.of(id),
+                                        scheme.tag("ZpTitle"),
+                                        PgnWriter.write(scheme),
+                                        when,
+                                        360 + random.nextInt(540),
+                                        text),
+                                Marking.of(sheet)));
     }
 }

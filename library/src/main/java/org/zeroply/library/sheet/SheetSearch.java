@@ -162,13 +162,14 @@ final class SheetSearch {
                 rs.getLong(1),
                 SheetKind.of(rs.getString(2)),
                 rs.getString(3),
-                rs.getString(4),
-                rs.getString(5),
-                rs.getString(6),
-                rs.getString(7),
-                rs.getString(8),
-                rs.getInt(9),
-                rs.getInt(10),
+                new GameHeading(
+                        rs.getString(4),
+                        rs.getString(5),
+                        rs.getString(6),
+                        rs.getString(7),
+                        rs.getString(8),
+                        rs.getInt(9),
+                        rs.getInt(10)),
                 rs.getInt(11));
     }
 

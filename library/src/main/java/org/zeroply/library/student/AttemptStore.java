@@ -37,20 +37,20 @@ public final class AttemptStore {
                             .bind("student", attempt.studentId())
                             .bind(
                                     "exercise",
-                                    attempt.exerciseId().isPresent()
-                                            ? attempt.exerciseId().getAsLong()
+                                    attempt.work().exerciseId().isPresent()
+                                            ? attempt.work().exerciseId().getAsLong()
                                             : null)
-                            .bind("title", attempt.title())
-                            .bind("began", attempt.beganAt().toString())
-                            .bind("seconds", attempt.seconds())
-                            .bind("answer", attempt.answer())
-                            .bind("points", attempt.points())
-                            .bind("max", attempt.max())
-                            .bind("right", attempt.verdictRight())
-                            .bind("scheme", attempt.scheme())
-                            .bind("marked", attempt.marked())
-                            .bind("rulings", MarkedSheets.writeRulings(attempt.rulings()))
-                            .bind("self", attempt.selfMarked())
+                            .bind("title", attempt.work().title())
+                            .bind("began", attempt.work().beganAt().toString())
+                            .bind("seconds", attempt.work().seconds())
+                            .bind("answer", attempt.work().answer())
+                            .bind("points", attempt.marking().points())
+                            .bind("max", attempt.marking().max())
+                            .bind("right", attempt.marking().verdictRight())
+                            .bind("scheme", attempt.work().scheme())
+                            .bind("marked", attempt.marking().sheet())
+                            .bind("rulings", MarkedSheets.writeRulings(attempt.marking().rulings()))
+                            .bind("self", attempt.marking().byHand())
                             .execute();
                     return h.createQuery("SELECT id FROM attempt WHERE uuid = :uuid")
                             .bind("uuid", attempt.uuid())
@@ -71,7 +71,7 @@ public final class AttemptStore {
                         h.execute(
                                 "UPDATE attempt SET rulings = ?, points = ? WHERE id = ?",
                                 MarkedSheets.writeRulings(rulings),
-                                decided.points(),
+                                decided.marking().points(),
                                 attempt.id()));
         return decided;
     }
@@ -138,17 +138,19 @@ public final class AttemptStore {
                 rs.getLong("id"),
                 rs.getString("uuid"),
                 rs.getLong("student_id"),
-                exerciseId,
-                rs.getString("title"),
-                Instant.parse(rs.getString("began_at")),
-                rs.getInt("seconds"),
-                rs.getString("answer"),
-                rs.getInt("points"),
-                rs.getInt("max"),
-                rs.getBoolean("verdict_right"),
-                rs.getString("scheme"),
-                rs.getString("marked"),
-                MarkedSheets.readRulings(rs.getString("rulings")),
-                rs.getBoolean("self_marked"));
+                new WrittenWork(
+                        exerciseId,
+                        rs.getString("title"),
+                        rs.getString("scheme"),
+                        Instant.parse(rs.getString("began_at")),
+                        rs.getInt("seconds"),
+                        rs.getString("answer")),
+                new Marking(
+                        rs.getInt("points"),
+                        rs.getInt("max"),
+                        rs.getBoolean("verdict_right"),
+                        rs.getString("marked"),
+                        MarkedSheets.readRulings(rs.getString("rulings")),
+                        rs.getBoolean("self_marked")));
     }
 }

@@ -83,7 +83,7 @@ public final class LibraryResults {
                                 a ->
                                         new ResultBook.Entry(
                                                 key(a.studentId()),
-                                                key(a.exerciseId().orElseThrow()),
+                                                key(a.work().exerciseId().orElseThrow()),
                                                 day(a),
                                                 share(a)))
                         .toList();
@@ -94,10 +94,10 @@ public final class LibraryResults {
     private static List<Attempt> firsts(List<Attempt> all, Set<String> students) {
         Set<String> seen = new HashSet<>();
         return all.stream()
-                .filter(a -> a.exerciseId().isPresent() && a.max() > 0)
+                .filter(a -> a.work().exerciseId().isPresent() && a.marking().max() > 0)
                 .filter(a -> students.contains(key(a.studentId())))
-                .sorted(Comparator.comparing(Attempt::beganAt))
-                .filter(a -> seen.add(a.studentId() + " " + a.exerciseId().orElseThrow()))
+                .sorted(Comparator.comparing(a -> a.work().beganAt()))
+                .filter(a -> seen.add(a.studentId() + " " + a.work().exerciseId().orElseThrow()))
                 .toList();
     }
 
@@ -106,12 +106,12 @@ public final class LibraryResults {
     }
 
     private static long day(Attempt attempt) {
-        return attempt.beganAt().atZone(ZoneId.systemDefault()).toLocalDate().toEpochDay();
+        return attempt.work().beganAt().atZone(ZoneId.systemDefault()).toLocalDate().toEpochDay();
     }
 
     /** The part of the points that was earned, 0 to 1. */
     public static double share(Attempt attempt) {
-        return Math.min(1, (double) attempt.points() / attempt.max());
+        return Math.min(1, (double) attempt.marking().points() / attempt.marking().max());
     }
 
     /** The students. */
@@ -141,7 +141,7 @@ public final class LibraryResults {
 
     /** The first attempts of all who tried an exercise, the earliest first. */
     public List<Attempt> attemptsAt(long exercise) {
-        return first.stream().filter(a -> a.exerciseId().orElseThrow() == exercise).toList();
+        return first.stream().filter(a -> a.work().exerciseId().orElseThrow() == exercise).toList();
     }
 
     /** The first attempts of a student, the earliest first. */

@@ -44,12 +44,13 @@ public record StudentPlan(
             AssignmentStore assignments) {
         List<Repetitions.Try> tries =
                 attempts.of(student.id()).stream()
-                        .filter(a -> a.exerciseId().isPresent() && a.max() > 0)
+                        .filter(a -> a.work().exerciseId().isPresent() && a.marking().max() > 0)
                         .map(
                                 a ->
                                         new Repetitions.Try(
-                                                a.exerciseId().orElseThrow(),
-                                                a.beganAt()
+                                                a.work().exerciseId().orElseThrow(),
+                                                a.work()
+                                                        .beganAt()
                                                         .atZone(ZoneId.systemDefault())
                                                         .toLocalDate()
                                                         .toEpochDay(),
@@ -59,7 +60,7 @@ public record StudentPlan(
         results.exercises().forEach(e -> byId.put(e.id(), e));
         List<ThemeStrength.Result> solved = new ArrayList<>();
         for (Attempt a : results.attemptsOf(student.id())) {
-            Optional.ofNullable(byId.get(a.exerciseId().orElseThrow()))
+            Optional.ofNullable(byId.get(a.work().exerciseId().orElseThrow()))
                     .ifPresent(
                             e ->
                                     solved.add(
@@ -86,7 +87,8 @@ public record StudentPlan(
         Set<Long> given = new HashSet<>();
         assignments.stream().filter(Assignment::isOpen).forEach(a -> given.add(a.exerciseId()));
         Set<Long> tried = new HashSet<>(given);
-        results.attemptsOf(student.id()).forEach(a -> tried.add(a.exerciseId().orElseThrow()));
+        results.attemptsOf(student.id())
+                .forEach(a -> tried.add(a.work().exerciseId().orElseThrow()));
         List<WeekPlan.Candidate> candidates = new ArrayList<>();
         for (LibraryResults.Rated e : results.exercises()) {
             candidates.add(

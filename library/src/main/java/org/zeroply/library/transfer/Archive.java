@@ -301,23 +301,23 @@ final class Archive {
 
     private Try attempt(Attempt a) {
         String exercise =
-                a.exerciseId().isPresent()
-                        ? PgnWriter.write(library.sheets().load(a.exerciseId().getAsLong()))
+                a.work().exerciseId().isPresent()
+                        ? PgnWriter.write(library.sheets().load(a.work().exerciseId().getAsLong()))
                         : "";
         return new Try(
                 a.uuid(),
-                a.title(),
-                a.beganAt().toString(),
-                a.seconds(),
-                a.answer(),
-                a.points(),
-                a.max(),
-                a.verdictRight(),
-                a.scheme(),
+                a.work().title(),
+                a.work().beganAt().toString(),
+                a.work().seconds(),
+                a.work().answer(),
+                a.marking().points(),
+                a.marking().max(),
+                a.marking().verdictRight(),
+                a.work().scheme(),
                 exercise,
-                a.marked(),
-                a.rulings(),
-                a.selfMarked());
+                a.marking().sheet(),
+                a.marking().rulings(),
+                a.marking().byHand());
     }
 
     /** Keeps the JSON writer from closing the archive behind it. */

@@ -24,7 +24,9 @@ import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
 import org.zeroply.library.student.MarkedSheets;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 /** What an archive says of students. */
 final class ArchivedPeople {
@@ -152,18 +154,20 @@ final class ArchivedPeople {
                                 0,
                                 need(t.uuid(), "uuid"),
                                 student,
-                                exercise,
-                                need(t.title(), "title"),
-                                ArchivedWork.time(t.beganAt()),
-                                t.seconds(),
-                                need(t.answer(), "answer"),
-                                t.points(),
-                                t.max(),
-                                t.verdictRight(),
-                                t.scheme(),
-                                t.marked(),
-                                t.rulings(),
-                                t.selfMarked()));
+                                new WrittenWork(
+                                        exercise,
+                                        need(t.title(), "title"),
+                                        t.scheme(),
+                                        ArchivedWork.time(t.beganAt()),
+                                        t.seconds(),
+                                        need(t.answer(), "answer")),
+                                new Marking(
+                                        t.points(),
+                                        t.max(),
+                                        t.verdictRight(),
+                                        t.marked(),
+                                        t.rulings(),
+                                        t.selfMarked())));
     }
 
     private static void sound(Runnable reading, String what) {

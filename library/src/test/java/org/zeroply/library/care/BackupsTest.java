@@ -24,7 +24,6 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
-import org.zeroply.library.sheet.SheetRow;
 
 class BackupsTest {
 
@@ -157,7 +156,7 @@ class BackupsTest {
         library.close();
         library = Library.open(folder.resolve("it's a club.zpl"), clock);
         assertThat(library.sheets().find(SheetQuery.all(SheetKind.GAME)))
-                .extracting(SheetRow::white)
+                .extracting(row -> row.heading().white())
                 .containsExactly("Marram, Ilse");
         assertThat(Files.readAllBytes(old)).isEqualTo(bytes);
     }

@@ -47,7 +47,7 @@ class OldVersionsTest {
             assertThat(nora.note()).isEqualTo("works hard");
             assertThat(library.attempts().of(nora.id()))
                     .singleElement()
-                    .satisfies(a -> assertThat(a.points()).isEqualTo(5));
+                    .satisfies(a -> assertThat(a.marking().points()).isEqualTo(5));
             assertThat(library.check().run(part -> {}, new Cancellation()).isSound()).isTrue();
         }
         Path backup = folder.resolve("old.zpl.before-v" + version + ".backup");

@@ -42,7 +42,7 @@ class DemoClubTest {
                                             .doesNotContain("Not settled"));
             assertThat(library.attempts().all())
                     .hasSizeGreaterThan(20)
-                    .allSatisfy(a -> assertThat(a.exerciseId()).isPresent());
+                    .allSatisfy(a -> assertThat(a.work().exerciseId()).isPresent());
         }
     }
 }

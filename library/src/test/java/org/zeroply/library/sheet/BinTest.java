@@ -19,7 +19,9 @@ import org.zeroply.library.sheet.BinStore.Entry;
 import org.zeroply.library.sheet.BinStore.Item;
 import org.zeroply.library.sheet.BinStore.Kind;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 class BinTest {
 
@@ -51,18 +53,14 @@ class BinTest {
                                 0,
                                 "attempt-" + student.id(),
                                 student.id(),
-                                OptionalLong.of(exercise),
-                                "Calculation 1",
-                                MARCH,
-                                60,
-                                "1.e4",
-                                3,
-                                10,
-                                true,
-                                GAME,
-                                "{}",
-                                List.of(),
-                                false));
+                                new WrittenWork(
+                                        OptionalLong.of(exercise),
+                                        "Calculation 1",
+                                        GAME,
+                                        MARCH,
+                                        60,
+                                        "1.e4"),
+                                new Marking(3, 10, true, "{}", List.of(), false)));
     }
 
     private int games() {
@@ -137,7 +135,7 @@ class BinTest {
                 .satisfies(
                         a -> {
                             assertThat(a.studentId()).isEqualTo(jonas.id());
-                            assertThat(a.exerciseId()).isEmpty();
+                            assertThat(a.work().exerciseId()).isEmpty();
                         });
         assertThat(library.reviews().entries()).isEmpty();
     }

@@ -98,7 +98,13 @@ class SheetListTest {
         game("Ängström, Åsa", "O'Quaye", "2026.01.02", 0, "1. e4 1-0");
         List<String> texts =
                 library.sheets().find(SheetQuery.all(SheetKind.GAME)).stream()
-                        .map(r -> r.white() + " " + r.black() + " " + r.date())
+                        .map(
+                                r ->
+                                        r.heading().white()
+                                                + " "
+                                                + r.heading().black()
+                                                + " "
+                                                + r.heading().date())
                         .map(t -> t.toLowerCase(Locale.ROOT))
                         .toList();
         Set<String> pieces = new TreeSet<>(List.of("zzz", "uay-", "ams"));

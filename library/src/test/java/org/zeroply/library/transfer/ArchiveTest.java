@@ -34,8 +34,10 @@ import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.student.StudentFile;
+import org.zeroply.library.student.WrittenWork;
 
 /** What comes through an archive, and what becomes of a damaged one. */
 class ArchiveTest {
@@ -165,18 +167,20 @@ class ArchiveTest {
                                 0,
                                 title + student.uuid(),
                                 student.id(),
-                                OptionalLong.empty(),
-                                title,
-                                Instant.EPOCH,
-                                60,
-                                "1. e4",
-                                1,
-                                2,
-                                true,
-                                "1. e4 *",
-                                "{\"points\":1,\"max\":2,\"items\":[],\"rows\":[],\"verdictRight\":true}",
-                                List.of(),
-                                false));
+                                new WrittenWork(
+                                        OptionalLong.empty(),
+                                        title,
+                                        "1. e4 *",
+                                        Instant.EPOCH,
+                                        60,
+                                        "1. e4"),
+                                new Marking(
+                                        1,
+                                        2,
+                                        true,
+                                        "{\"points\":1,\"max\":2,\"items\":[],\"rows\":[],\"verdictRight\":true}",
+                                        List.of(),
+                                        false)));
     }
 
     private static List<String> binned(Library of) {
@@ -199,7 +203,7 @@ class ArchiveTest {
         assertThat(copy.bin().of(there.id())).isEqualTo(library.bin().of(jonas.id()));
         copy.bin().restore(copy.bin().all().stream().map(BinStore.Entry::item).toList());
         assertThat(copy.attempts().all())
-                .extracting(Attempt::title)
+                .extracting(a -> a.work().title())
                 .containsExactlyInAnyOrder("kept", "withdrawn", "his");
         read(zip);
         assertThat(copy.bin().all()).as("brought back stays so").isEmpty();

@@ -1,6 +1,7 @@
 package org.zeroply.workshop.command;
 
 import java.io.IOException;
+import java.io.InterruptedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
@@ -43,6 +44,7 @@ public interface SideBySideWork {
             throw new IllegalStateException(e.getCause());
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
+            throw new InterruptedIOException("interrupted before all parts were done");
         } finally {
             workers.shutdownNow();
         }

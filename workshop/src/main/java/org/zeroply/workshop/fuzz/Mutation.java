@@ -2,6 +2,7 @@ package org.zeroply.workshop.fuzz;
 
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 
@@ -93,7 +94,7 @@ final class Mutation {
     private static byte[] part(byte[] of, Random random) {
         int from = random.nextInt(of.length + 1);
         int to = from + random.nextInt(Math.min(of.length - from, 80) + 1);
-        return java.util.Arrays.copyOfRange(of, from, to);
+        return Arrays.copyOfRange(of, from, to);
     }
 
     private static byte[] joined(byte[] text, int until, byte[] middle, int from) {

@@ -381,8 +381,8 @@ final class Shots extends PictureRun {
         String title = ((ComboBox<?>) bench.lookup("#solve-exercise")).getButtonCell().getText();
         String scheme =
                 services.library().attempts().all().stream()
-                        .filter(a -> a.title().equals(title))
-                        .map(a -> a.answer())
+                        .filter(a -> a.work().title().equals(title))
+                        .map(a -> a.work().answer())
                         .findFirst()
                         .orElse("");
         int row = 1;

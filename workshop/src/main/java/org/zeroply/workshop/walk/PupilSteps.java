@@ -9,7 +9,9 @@ import org.zeroply.chess.board.Symmetry;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.student.WrittenWork;
 
 /** What a user does with students, drawn at random. */
 final class PupilSteps {
@@ -75,18 +77,14 @@ final class PupilSteps {
                             0,
                             uuid,
                             id,
-                            OptionalLong.empty(),
-                            "A set",
-                            Instant.EPOCH.plusSeconds(made),
-                            60,
-                            "1.e4",
-                            3,
-                            10,
-                            true,
-                            "1. e4 *",
-                            MARKED,
-                            List.of(),
-                            false);
+                            new WrittenWork(
+                                    OptionalLong.empty(),
+                                    "A set",
+                                    "1. e4 *",
+                                    Instant.EPOCH.plusSeconds(made),
+                                    60,
+                                    "1.e4"),
+                            new Marking(3, 10, true, MARKED, List.of(), false));
             any.get().attempts().add(attempt);
             expected.pupils.get(id).attempts.add(uuid);
         }

@@ -4,19 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
+import org.zeroply.workshop.SayingEngine;
 
 /** What counts as a key, by what an engine would say. */
 class QuietKeyFinderTest {
@@ -43,7 +40,7 @@ class QuietKeyFinderTest {
     void every_longer_look_must_say_so_too() {
         List<Long> asked = new ArrayList<>();
         Engine changing =
-                new Saying(
+                new SayingEngine(
                         request -> {
                             asked.add(request.limits().nodes());
                             return said("e1g1", 40, asked.size() < 3 ? 5 : 25);
@@ -59,29 +56,15 @@ class QuietKeyFinderTest {
     })
     void few_men_and_checks_are_not_even_looked_at(String fen) {
         Engine never =
-                new Saying(
+                new SayingEngine(
                         request -> {
                             throw new AssertionError("asked");
                         });
         assertThat(new QuietKeyFinder(never, 1000).find(Position.fromFen(fen))).isEmpty();
     }
 
-    /** An engine that says what it is told to. */
-    private record Saying(Function<AnalysisRequest, Analysis> answer) implements Engine {
-        @Override
-        public String name() {
-            return "saying";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            return answer.apply(request);
-        }
-    }
-
     private static QuietKeyFinder finder(String move, int best, int second) {
-        return new QuietKeyFinder(new Saying(request -> said(move, best, second)), 1000);
+        return new QuietKeyFinder(new SayingEngine(request -> said(move, best, second)), 1000);
     }
 
     private static Analysis said(String move, int best, int second) {

@@ -28,7 +28,8 @@ final class PointShare {
         for (int i = 0; i < efforts.size(); i++) {
             Effort effort = efforts.get(i);
             if (parts.get(i) > 0) {
-                List<PointRule> rules = new ArrayList<>(effort.node().annotation().points());
+                List<PointRule> rules =
+                        new ArrayList<>(effort.node().annotation().scheme().points());
                 rules.add(new PointRule(parts.get(i), effort.verdict(), Optional.empty()));
                 editor.points(effort.node(), rules);
             }

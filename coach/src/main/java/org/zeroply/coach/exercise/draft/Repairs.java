@@ -46,7 +46,7 @@ final class Repairs {
     /** A bait whose end turns out otherwise teaches nothing any more. */
     private void wrongVerdict(Node node) {
         node.path().stream()
-                .filter(n -> n.annotation().tempting())
+                .filter(n -> n.annotation().scheme().tempting())
                 .findFirst()
                 .ifPresentOrElse(editor::delete, () -> growth.judged(node));
     }

@@ -268,7 +268,7 @@ public final class SchemeDraft {
             List<Located> errors = settle();
             // What was taken in as equal is no second-best move any more.
             partial.filter(second -> editor.tree().nodes().contains(second))
-                    .filter(second -> !second.annotation().equal())
+                    .filter(second -> !second.annotation().scheme().equal())
                     .ifPresent(second -> group(key, second));
             MarkingScheme.of(editor.tree())
                     .end()
@@ -380,7 +380,7 @@ public final class SchemeDraft {
 
         /** Key move and second-best one: only the better earned of the two counts. */
         private void group(Node key, Node second) {
-            List<PointRule> rules = key.annotation().points();
+            List<PointRule> rules = key.annotation().scheme().points();
             if (rules.isEmpty()) {
                 return;
             }

@@ -182,12 +182,12 @@ final class LineFindings {
     private boolean isSolution(Node node) {
         return node.path().stream()
                 .filter(n -> n.parent().orElseThrow().position().sideToMove() == solver)
-                .allMatch(n -> isAskedFor(n) && !n.annotation().tempting());
+                .allMatch(n -> isAskedFor(n) && !n.annotation().scheme().tempting());
     }
 
     private static boolean isAskedFor(Node node) {
         return SolverFindings.main(node.parent().orElseThrow()).filter(m -> m == node).isPresent()
-                || node.annotation().equal();
+                || node.annotation().scheme().equal();
     }
 
     // ---- Verdicts -------------------------------------------------------------------------------

@@ -81,7 +81,7 @@ final class PointFindings {
     }
 
     private void unreachable(Node node) {
-        if (node.annotation().points().isEmpty()) {
+        if (node.annotation().scheme().points().isEmpty()) {
             return;
         }
         if (node.isRoot()) {
@@ -90,7 +90,7 @@ final class PointFindings {
         }
         String line = Line.to(node);
         Optional<Node> bait =
-                node.path().stream().filter(n -> n.annotation().tempting()).findFirst();
+                node.path().stream().filter(n -> n.annotation().scheme().tempting()).findFirst();
         if (bait.isPresent()) {
             String where = bait.get() == node ? "on" : "after";
             add(UNREACHABLE_POINTS, ERROR, line, "there are points " + where + " a tempting move");
@@ -124,7 +124,7 @@ final class PointFindings {
         return rule.group().isPresent()
                 && node.path().stream()
                         .filter(n -> n != node)
-                        .flatMap(n -> n.annotation().points().stream())
+                        .flatMap(n -> n.annotation().scheme().points().stream())
                         .anyMatch(
                                 r ->
                                         r.group().equals(rule.group())
@@ -133,7 +133,7 @@ final class PointFindings {
     }
 
     private void uneven(Node node) {
-        if (node.isRoot() || !node.annotation().equal()) {
+        if (node.isRoot() || !node.annotation().scheme().equal()) {
             return;
         }
         Node main = node.parent().orElseThrow().children().get(0);

@@ -39,7 +39,9 @@ final class SolverFindings {
 
     /** The move that the scheme asks for first. */
     static Optional<Node> main(Node parent) {
-        return parent.children().stream().filter(n -> !n.annotation().tempting()).findFirst();
+        return parent.children().stream()
+                .filter(n -> !n.annotation().scheme().tempting())
+                .findFirst();
     }
 
     /** Whether a node is on the line that is asked for first. */
@@ -56,13 +58,13 @@ final class SolverFindings {
                     Weighed asked = inspection.weighed(choice, m);
                     secondSolutions(node, choice, m, asked);
                     for (Node child : node.children()) {
-                        if (child.annotation().equal() && child != m) {
+                        if (child.annotation().scheme().equal() && child != m) {
                             equal(choice, child, asked);
                         }
                     }
                 });
         node.children().stream()
-                .filter(n -> n.annotation().tempting())
+                .filter(n -> n.annotation().scheme().tempting())
                 .forEach(n -> tempting(choice, n));
         if (node.isRoot() && main.filter(m -> m.move().equals(choice.best().move())).isPresent()) {
             Obvious.why(choice, Optional.empty())
@@ -81,12 +83,16 @@ final class SolverFindings {
     private void secondSolutions(Node node, Choice choice, Node main, Weighed asked) {
         boolean counts = node.isRoot() || earns(main);
         List<Node> equal =
-                node.children().stream().filter(n -> n == main || n.annotation().equal()).toList();
+                node.children().stream()
+                        .filter(n -> n == main || n.annotation().scheme().equal())
+                        .toList();
         AimCheck aim = AimCheck.at(node.position(), named, asked);
         for (Weighed w : choice.moves()) {
             boolean inScheme = equal.stream().anyMatch(n -> n.move().equals(w.move()));
             boolean tempting =
-                    node.child(w.move()).filter(n -> n.annotation().tempting()).isPresent();
+                    node.child(w.move())
+                            .filter(n -> n.annotation().scheme().tempting())
+                            .isPresent();
             boolean asks = tempting || isAskedFor(node, w.move());
             if (inScheme || asks || !counts || aim.compare(w, asked) == AimCheck.Answer.FAILS) {
                 continue;

@@ -137,7 +137,7 @@ public record GameFigures(
 
     private static List<Move> line(MoveReview move) {
         if (Cause.of(move).filter(c -> !c.missed()).isEmpty()) {
-            return move.best();
+            return move.best().line();
         }
         List<Move> line = new ArrayList<>(List.of(move.node().move()));
         line.addAll(move.answer());

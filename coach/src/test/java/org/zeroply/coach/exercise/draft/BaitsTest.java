@@ -64,7 +64,7 @@ class BaitsTest {
     void what_fails_is_shown() {
         assertThat(shown(BAD, BAD)).isEqualTo(1);
         assertThat(root.child(bait))
-                .hasValueSatisfying(n -> assertThat(n.annotation().tempting()).isTrue());
+                .hasValueSatisfying(n -> assertThat(n.annotation().scheme().tempting()).isTrue());
     }
 
     @Test

@@ -96,7 +96,7 @@ class DraftTruthTest {
     }
 
     private void equalsReachTheAim(MoveTree tree, Node parent, Node node) {
-        if (!node.annotation().equal()) {
+        if (!node.annotation().scheme().equal()) {
             return;
         }
         Node main = parent.mainChild().orElseThrow();

@@ -62,7 +62,7 @@ class RepairsTest {
                 .extracting(e -> e.finding().kind())
                 .containsExactly(Finding.Kind.SECOND_SOLUTION);
         assertThat(repairs.mend(errors())).isTrue();
-        assertThat(add("Re8#").annotation().equal()).isTrue();
+        assertThat(add("Re8#").annotation().scheme().equal()).isTrue();
         assertThat(errors()).isEmpty();
     }
 
