@@ -63,6 +63,14 @@ class FloorsTest {
             slices().matching("org.zeroply.coach.fact.(*)..").should().beFreeOfCycles();
 
     @ArchTest
+    static final ArchRule the_rooms_of_defences_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.coach.defence.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule the_rooms_of_exercises_do_not_use_each_other_in_a_circle =
+            slices().matching("org.zeroply.coach.exercise.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
     static final ArchRule the_coach_starts_no_threads =
             noClasses()
                     .should()

@@ -18,8 +18,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
-import org.zeroply.coach.exercise.DefenceTask;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
+import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.defence.DefenceModel;
 import org.zeroply.desktop.work.ExerciseSearch;
@@ -55,7 +55,7 @@ class DefenceDeskTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-        services.library().settings().put(DefenceModel.NODES, "2000");
+        services.library().settings().put(DefenceModel.NODES, 2000L);
     }
 
     private void defend(FxRobot robot, String fen) throws Exception {
@@ -115,7 +115,7 @@ class DefenceDeskTest extends WindowTest {
     })
     void every_task_becomes_an_exercise(String fen, DefenceTask task, FxRobot robot)
             throws Exception {
-        services.library().settings().put(DefenceModel.NODES, "10000");
+        services.library().settings().put(DefenceModel.NODES, 10000L);
         defend(robot, fen);
         ComboBox<DefenceTask> tasks = robot.lookup("#defence-task").queryComboBox();
         robot.interact(() -> tasks.setValue(task));
@@ -127,7 +127,7 @@ class DefenceDeskTest extends WindowTest {
 
     @Test
     void it_can_be_stopped_and_another_position_takes_over(FxRobot robot) throws Exception {
-        services.library().settings().put(DefenceModel.NODES, "2000000");
+        services.library().settings().put(DefenceModel.NODES, 2000000L);
         robot.interact(
                 () -> {
                     bench.defence().defend(Position.START);
@@ -137,7 +137,7 @@ class DefenceDeskTest extends WindowTest {
         assertThat(label(robot, "#defence-state")).isEmpty();
         click(robot, "#defence-here");
         assertThat(label(robot, "#defence-state")).startsWith("looking");
-        services.library().settings().put(DefenceModel.NODES, "2000");
+        services.library().settings().put(DefenceModel.NODES, 2000L);
         defend(robot, BACK_RANK);
         assertThat(label(robot, "#threat")).contains("mate");
         assertThat(bench.defence().session().tree().start().fen()).startsWith("6k1/5ppp");
@@ -255,7 +255,7 @@ class DefenceDeskTest extends WindowTest {
 
     @Test
     void the_search_finds_positions_to_be_defended(FxRobot robot) throws Exception {
-        services.library().settings().put(ExerciseSearch.NODES, "200000");
+        services.library().settings().put(ExerciseSearch.NODES, 200000L);
         services.library().sheets().add(GAME);
         click(robot, "#desk-exercises");
         click(robot, "#exercises-find");

@@ -22,13 +22,13 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.MarkedSheet;
-import org.zeroply.coach.exercise.Marker;
-import org.zeroply.coach.exercise.MarkingScheme;
-import org.zeroply.coach.exercise.Ruling;
-import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.exercise.marking.MarkedSheet;
+import org.zeroply.coach.exercise.marking.Marker;
+import org.zeroply.coach.exercise.marking.Ruling;
+import org.zeroply.coach.exercise.marking.WrittenAnswer;
+import org.zeroply.coach.exercise.scheme.Aim;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -61,8 +61,8 @@ class ExercisesDeskTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-        services.library().settings().put(ExerciseSearch.NODES, "200000");
-        services.library().settings().put(Services.EXERCISE_NODES, "8000");
+        services.library().settings().put(ExerciseSearch.NODES, 200000L);
+        services.library().settings().put(Services.EXERCISE_NODES, 8000L);
     }
 
     private TreeSession session() {

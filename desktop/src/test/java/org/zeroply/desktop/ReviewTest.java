@@ -14,7 +14,7 @@ import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.desktop.review.MomentCard;
 import org.zeroply.desktop.review.ReviewModel;

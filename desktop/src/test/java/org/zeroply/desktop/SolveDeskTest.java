@@ -21,7 +21,7 @@ class SolveDeskTest extends WindowTest {
     @Start
     void start(Stage shown) {
         begin(shown);
-        services.library().settings().put(Services.EXERCISE_NODES, "8000");
+        services.library().settings().put(Services.EXERCISE_NODES, 8000L);
     }
 
     private void sitDown(FxRobot robot) throws Exception {

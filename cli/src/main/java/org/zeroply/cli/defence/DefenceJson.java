@@ -10,13 +10,13 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.cli.console.Output;
-import org.zeroply.coach.defence.Candidate;
-import org.zeroply.coach.defence.CandidateGroup;
-import org.zeroply.coach.defence.Cost;
-import org.zeroply.coach.defence.DefenceKind;
-import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Pin;
-import org.zeroply.coach.defence.Threat;
+import org.zeroply.coach.defence.elimination.Candidate;
+import org.zeroply.coach.defence.elimination.CandidateGroup;
+import org.zeroply.coach.defence.elimination.Cost;
+import org.zeroply.coach.defence.elimination.DefenceKind;
+import org.zeroply.coach.defence.elimination.Elimination;
+import org.zeroply.coach.defence.pin.Pin;
+import org.zeroply.coach.defence.threat.Threat;
 import org.zeroply.coach.evaluation.Price;
 
 /** The answer of {@code defend} as a document. */

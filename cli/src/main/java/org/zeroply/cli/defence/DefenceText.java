@@ -7,12 +7,12 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.defence.Candidate;
-import org.zeroply.coach.defence.CandidateGroup;
-import org.zeroply.coach.defence.Cost;
-import org.zeroply.coach.defence.DefenceKind;
-import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Pin;
+import org.zeroply.coach.defence.elimination.Candidate;
+import org.zeroply.coach.defence.elimination.CandidateGroup;
+import org.zeroply.coach.defence.elimination.Cost;
+import org.zeroply.coach.defence.elimination.DefenceKind;
+import org.zeroply.coach.defence.elimination.Elimination;
+import org.zeroply.coach.defence.pin.Pin;
 import org.zeroply.coach.evaluation.Price;
 import org.zeroply.coach.fact.Scene;
 

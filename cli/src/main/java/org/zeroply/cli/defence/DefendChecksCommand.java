@@ -9,7 +9,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
-import org.zeroply.coach.defence.ChecksEnough;
+import org.zeroply.coach.defence.practice.ChecksEnough;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.engine.analysis.Cancellation;
 import picocli.CommandLine.Command;

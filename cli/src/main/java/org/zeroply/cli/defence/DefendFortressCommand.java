@@ -7,7 +7,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.cli.console.FactJson;
 import org.zeroply.cli.console.Output;
-import org.zeroply.coach.defence.FortressTrial;
+import org.zeroply.coach.defence.practice.FortressTrial;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.ParentCommand;
 

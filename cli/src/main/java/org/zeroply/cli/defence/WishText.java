@@ -7,7 +7,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.defence.Wish;
+import org.zeroply.coach.defence.practice.Wish;
 
 /** The answer to a wish for people. */
 final class WishText {

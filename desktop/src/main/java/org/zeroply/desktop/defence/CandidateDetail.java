@@ -11,10 +11,10 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.defence.Candidate;
-import org.zeroply.coach.defence.CandidateGroup;
-import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Threat;
+import org.zeroply.coach.defence.elimination.Candidate;
+import org.zeroply.coach.defence.elimination.CandidateGroup;
+import org.zeroply.coach.defence.elimination.Elimination;
+import org.zeroply.coach.defence.threat.Threat;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
 

@@ -11,7 +11,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Mark;
-import org.zeroply.coach.defence.ChecksEnough;
+import org.zeroply.coach.defence.practice.ChecksEnough;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Sentence;

@@ -3,8 +3,8 @@ package org.zeroply.desktop.defence;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.shape.SVGPath;
-import org.zeroply.coach.defence.Cost;
-import org.zeroply.coach.defence.DefenceKind;
+import org.zeroply.coach.defence.elimination.Cost;
+import org.zeroply.coach.defence.elimination.DefenceKind;
 import org.zeroply.desktop.controls.Widgets;
 
 /** Ways and costs of a defence as a word with a small drawn sign, on a field of 16 by 16. */

@@ -17,17 +17,18 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.defence.Candidate;
-import org.zeroply.coach.defence.Elimination;
-import org.zeroply.coach.defence.Eliminator;
-import org.zeroply.coach.defence.Pin;
-import org.zeroply.coach.defence.PinFinder;
+import org.zeroply.coach.defence.elimination.Candidate;
+import org.zeroply.coach.defence.elimination.Elimination;
+import org.zeroply.coach.defence.elimination.Eliminator;
+import org.zeroply.coach.defence.pin.Pin;
+import org.zeroply.coach.defence.pin.PinFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.database.Setting;
 
 /**
  * A position that is to be defended: what is known of its moves, refined while one watches, and the
@@ -36,7 +37,7 @@ import org.zeroply.engine.analysis.Cancellation;
 public final class DefenceModel {
 
     /** The setting that holds how many nodes a move gets. */
-    public static final String NODES = "defence.nodes";
+    public static final Setting<Long> NODES = Setting.number("defence.nodes", Eliminator.NODES);
 
     /** Plies shown of each move. */
     private static final int SHOWN = 4;
@@ -168,12 +169,7 @@ public final class DefenceModel {
 
     /** Judges with the nodes for each move, one for each engine. */
     public MoveEvaluators evaluators(Cancellation token) {
-        long nodes =
-                services.library()
-                        .settings()
-                        .get(NODES)
-                        .map(Long::parseLong)
-                        .orElse(Eliminator.NODES);
+        long nodes = services.library().settings().get(NODES);
         List<MoveEvaluator> each =
                 services.defenders().stream()
                         .map(e -> new MoveEvaluator(e, services.endings().tables(), nodes, token))

@@ -10,7 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.defence.Pin;
+import org.zeroply.coach.defence.pin.Pin;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;

@@ -22,7 +22,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.desktop.controls.PagedRows;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Messages;
@@ -40,9 +40,6 @@ import org.zeroply.library.sheet.SheetStore;
 
 /** The games and analyses of the library, which of them are listed, and the one that is open. */
 public final class GamesModel {
-
-    /** The setting that holds the game that was open at the end. */
-    private static final String OPEN = "games.open";
 
     private final Services services;
     private final TreeSession session = new TreeSession();
@@ -260,11 +257,7 @@ public final class GamesModel {
         services.scheduler()
                 .library(
                         () ->
-                                services.library()
-                                        .settings()
-                                        .get(OPEN)
-                                        .filter(t -> t.matches("\\d+"))
-                                        .map(Long::valueOf)
+                                Optional.of(services.library().settings().get(SheetStore.OPEN_GAME))
                                         .filter(services.library().sheets()::has)
                                         .or(
                                                 () ->
@@ -277,7 +270,7 @@ public final class GamesModel {
     /** Remembers which game is open. */
     void rememberOpen() {
         if (session.id().isPresent()) {
-            services.library().settings().put(OPEN, String.valueOf(session.id().getAsLong()));
+            services.library().settings().put(SheetStore.OPEN_GAME, session.id().getAsLong());
         }
     }
 

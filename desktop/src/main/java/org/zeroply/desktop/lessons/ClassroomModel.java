@@ -15,7 +15,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.desktop.work.MinutesSeconds;
 
 /**

@@ -6,7 +6,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.WrittenAnswer;
+import org.zeroply.coach.exercise.marking.WrittenAnswer;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Puts a line that is written in words onto the board, to be stepped through with the arrows. */

@@ -12,8 +12,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.zeroply.coach.exercise.MarkedSheet;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.MarkedSheet;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.MinutesSeconds;
 

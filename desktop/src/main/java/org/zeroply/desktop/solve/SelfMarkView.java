@@ -10,9 +10,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.MarkingScheme;
-import org.zeroply.coach.exercise.SelfMarking;
+import org.zeroply.coach.exercise.marking.SelfMarking;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.controls.Widgets;
 
 /** Work done on paper: the items of the scheme, to tick what the paper has. */

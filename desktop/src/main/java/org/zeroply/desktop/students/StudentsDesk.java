@@ -13,7 +13,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Command;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import org.zeroply.engine.protocol.UciEngine;
+import org.zeroply.library.database.Setting;
 import org.zeroply.library.database.SettingStore;
 
 /**
@@ -24,31 +25,31 @@ public record EngineSettings(
     /** One thread, so that the machine stays usable, and the memory the window is meant for. */
     public static final EngineSettings USUAL = new EngineSettings(1, 256, "", "", 10);
 
+    private static final Setting<Integer> THREADS = Setting.count("engine.threads", USUAL.threads);
+    private static final Setting<Integer> MEGABYTES =
+            Setting.count("engine.megabytes", USUAL.megabytes);
+    private static final Setting<String> PROGRAM = Setting.text("engine.program");
+    private static final Setting<String> OPTIONS = Setting.text("engine.options");
+    private static final Setting<Integer> PATIENCE =
+            Setting.count("engine.patience", USUAL.patienceSeconds);
+
     /** Reads the settings of a library; what is missing or broken is as usual. */
     public static EngineSettings load(SettingStore store) {
         return new EngineSettings(
-                number(store, "engine.threads", USUAL.threads),
-                number(store, "engine.megabytes", USUAL.megabytes),
-                store.get("engine.program").orElse(""),
-                store.get("engine.options").orElse(""),
-                number(store, "engine.patience", USUAL.patienceSeconds));
+                store.get(THREADS),
+                store.get(MEGABYTES),
+                store.get(PROGRAM),
+                store.get(OPTIONS),
+                store.get(PATIENCE));
     }
 
     /** Writes the settings to a library. */
     public void save(SettingStore store) {
-        store.put("engine.threads", Integer.toString(threads));
-        store.put("engine.megabytes", Integer.toString(megabytes));
-        store.put("engine.program", program);
-        store.put("engine.options", options);
-        store.put("engine.patience", Integer.toString(patienceSeconds));
-    }
-
-    private static int number(SettingStore store, String name, int otherwise) {
-        try {
-            return store.get(name).map(Integer::parseInt).filter(n -> n > 0).orElse(otherwise);
-        } catch (NumberFormatException e) {
-            return otherwise;
-        }
+        store.put(THREADS, threads);
+        store.put(MEGABYTES, megabytes);
+        store.put(PROGRAM, program);
+        store.put(OPTIONS, options);
+        store.put(PATIENCE, patienceSeconds);
     }
 
     /** The second engine, if one is named. The program is not started yet. */

@@ -24,6 +24,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.database.Setting;
 import org.zeroply.library.sheet.FindStore;
 
 /**
@@ -33,7 +34,7 @@ import org.zeroply.library.sheet.FindStore;
 public final class ExerciseSearch implements AutoCloseable {
 
     /** The setting that holds how many nodes a longer look takes. */
-    public static final String NODES = "find.nodes";
+    public static final Setting<Long> NODES = Setting.number("find.nodes", ExerciseFinder.NODES);
 
     private final Library library;
     private final Engine engine;
@@ -86,7 +87,7 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     private long nodes() {
-        return library.settings().get(NODES).map(Long::parseLong).orElse(ExerciseFinder.NODES);
+        return library.settings().get(NODES);
     }
 
     private String stamp() {

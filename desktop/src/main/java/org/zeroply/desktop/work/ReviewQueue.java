@@ -22,6 +22,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.database.Setting;
 import org.zeroply.library.review.ReviewStore;
 
 /**
@@ -31,8 +32,8 @@ import org.zeroply.library.review.ReviewStore;
  */
 public final class ReviewQueue implements AutoCloseable {
 
-    private static final String RUNNING = "review.running";
-    private static final String NODES = "review.nodes";
+    private static final Setting<Boolean> RUNNING = Setting.flag("review.running");
+    private static final Setting<Long> NODES = Setting.number("review.nodes", FirstPass.NODES);
 
     private final Library library;
     private final Engine engine;
@@ -59,7 +60,7 @@ public final class ReviewQueue implements AutoCloseable {
         behind(
                 () -> {
                     refresh();
-                    if (library.settings().get(RUNNING).isPresent()) {
+                    if (library.settings().get(RUNNING)) {
                         Platform.runLater(this::start);
                     }
                 });
@@ -97,12 +98,12 @@ public final class ReviewQueue implements AutoCloseable {
 
     /** Nodes for each search of the games to come. */
     public long nodes() {
-        return library.settings().get(NODES).map(Long::parseLong).orElse(FirstPass.NODES);
+        return library.settings().get(NODES);
     }
 
     /** Chooses the nodes for games put into the queue from now on. */
     public void setNodes(long nodes) {
-        behind(() -> library.settings().put(NODES, String.valueOf(nodes)));
+        behind(() -> library.settings().put(NODES, nodes));
     }
 
     /** The review of a game on these nodes, from memory as far as it is there. */
@@ -152,14 +153,14 @@ public final class ReviewQueue implements AutoCloseable {
         running.set(true);
         behind(
                 () -> {
-                    library.settings().put(RUNNING, "yes");
+                    library.settings().put(RUNNING, true);
                     work(token);
                 });
     }
 
     /** Stops after what is searched just now; nothing that was searched is lost. */
     public void pause() {
-        cancelled(() -> library.settings().put(RUNNING, ""));
+        cancelled(() -> library.settings().put(RUNNING, false));
         running.set(false);
         state.set("");
     }
@@ -180,7 +181,7 @@ public final class ReviewQueue implements AutoCloseable {
             }
         }
         if (!token.isCancelled()) {
-            library.settings().put(RUNNING, "");
+            library.settings().put(RUNNING, false);
             Platform.runLater(
                     () -> {
                         running.set(false);

@@ -7,8 +7,8 @@ import java.util.OptionalLong;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
-import org.zeroply.coach.exercise.LineChecker;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.marking.LineChecker;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
@@ -16,13 +16,14 @@ import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
+import org.zeroply.library.database.Setting;
 import org.zeroply.library.sheet.LibraryExercises;
 
 /** What desks call on: the library, work behind the window, and the engines. */
 public final class Services implements AutoCloseable {
 
     /** The setting that holds how many nodes drafts and checks take for each search. */
-    public static final String EXERCISE_NODES = "exercise.nodes";
+    public static final Setting<Long> EXERCISE_NODES = Setting.number("exercise.nodes", 1);
 
     /** Nobody waits longer for an exercise in the window; the command line does. */
     private static final int MINUTES_TO_DRAFT = 2;
@@ -154,7 +155,7 @@ public final class Services implements AutoCloseable {
     }
 
     private long nodes(long usual) {
-        return library.settings().get(EXERCISE_NODES).map(Long::parseLong).orElse(usual);
+        return library.settings().get(EXERCISE_NODES.usually(usual));
     }
 
     /** Checks lines of an answer that the scheme lacks. */

@@ -13,7 +13,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.defence.Candidate;
+import org.zeroply.coach.defence.elimination.Candidate;
 import org.zeroply.desktop.work.ModelTest;
 
 /** Every move of a position looked at, without the desk. */
@@ -27,7 +27,7 @@ class DefenceModelTest extends ModelTest {
 
     @BeforeEach
     void open() {
-        services.library().settings().put(DefenceModel.NODES, "1000");
+        services.library().settings().put(DefenceModel.NODES, 1000L);
         run(() -> model = new DefenceModel(services));
     }
 
@@ -96,7 +96,7 @@ class DefenceModelTest extends ModelTest {
 
     @Test
     void what_was_stopped_is_looked_at_anew() {
-        services.library().settings().put(DefenceModel.NODES, "5000000");
+        services.library().settings().put(DefenceModel.NODES, 5000000L);
         run(() -> model.look(BACK_RANK));
         assertThat(model.stateProperty().get()).isEqualTo("looking at every move …");
         run(model::stop);
@@ -118,7 +118,7 @@ class DefenceModelTest extends ModelTest {
 
     @Test
     void what_somebody_played_on_is_still_there_when_the_rows_are_refined() throws Exception {
-        services.library().settings().put(DefenceModel.NODES, "20000");
+        services.library().settings().put(DefenceModel.NODES, 20000L);
         run(() -> model.look(BACK_RANK));
         until(() -> model.foundProperty().get().isPresent());
         run(

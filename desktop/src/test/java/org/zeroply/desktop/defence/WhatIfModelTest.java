@@ -9,7 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.defence.WhatIf;
+import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
@@ -30,7 +30,7 @@ class WhatIfModelTest extends ModelTest {
 
     @BeforeEach
     void open() {
-        services.library().settings().put(DefenceModel.NODES, "1000");
+        services.library().settings().put(DefenceModel.NODES, 1000L);
         run(
                 () -> {
                     defence = new DefenceModel(services);

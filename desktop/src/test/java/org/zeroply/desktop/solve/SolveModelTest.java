@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.exercise.LineChecker;
+import org.zeroply.coach.exercise.marking.LineChecker;
 import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;

@@ -52,7 +52,7 @@ class ExerciseSearchTest extends ModelTest {
         for (String game : games) {
             services.library().sheets().add(game);
         }
-        services.library().settings().put(ExerciseSearch.NODES, "400");
+        services.library().settings().put(ExerciseSearch.NODES, 400L);
         search =
                 new ExerciseSearch(
                         services.library(), new Stumbling(), Endings.NONE, services.scheduler());

@@ -21,6 +21,16 @@ public final class SettingStore {
                                 .findOne());
     }
 
+    /** What is set, or the usual. */
+    public <T> T get(Setting<T> setting) {
+        return get(setting.name()).flatMap(setting.reads()).orElse(setting.usual());
+    }
+
+    /** Sets a value. */
+    public <T> void put(Setting<T> setting, T value) {
+        put(setting.name(), setting.writes().apply(value));
+    }
+
     /** Remembers a text; an empty one is forgotten. */
     public void put(String name, String value) {
         database.write(

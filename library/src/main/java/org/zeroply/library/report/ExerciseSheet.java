@@ -16,7 +16,7 @@ import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.library.drawing.Diagram;
 
 /** Exercises on paper: a sheet to solve, and the solutions apart. */

@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.defence.WhatIf;
+import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.library.drawing.Diagram;
 
 /** A what-if table on paper: the table, then each row with its diagram and the refutations. */

@@ -30,6 +30,7 @@ import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
+import org.zeroply.library.sheet.SheetStore;
 
 /**
  * Reviews of a few games of the demo club, with moments kept and reworded. The searches come with
@@ -101,7 +102,7 @@ final class SampleReviews {
         Engine engine = new OnlyRemembered(new BuiltInEngine(1).name());
         List<SheetRow> games = games(into);
         // What the window opens first.
-        into.settings().put("games.open", String.valueOf(games.get(0).id()));
+        into.settings().put(SheetStore.OPEN_GAME, games.get(0).id());
         into.reviews().queue(games.stream().map(SheetRow::id).toList(), FirstPass.NODES);
         for (SheetRow game : games) {
             try {

@@ -14,9 +14,9 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
-import org.zeroply.coach.exercise.GameOrigin;
 import org.zeroply.coach.exercise.find.Appeal;
 import org.zeroply.coach.exercise.find.Prospect;
+import org.zeroply.coach.exercise.scheme.GameOrigin;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
 

@@ -16,15 +16,19 @@ import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.ContentKey;
 import org.zeroply.library.database.Database;
 import org.zeroply.library.database.PackedText;
+import org.zeroply.library.database.Setting;
 
 /** Games, analyses and exercises: move trees kept as PGN. */
 public final class SheetStore {
+
+    /** The number of the game that was open last; 0 for none. */
+    public static final Setting<Long> OPEN_GAME = Setting.number("games.open", 0);
 
     /** Tag that tells an analysis from a game in PGN files. */
     public static final String SHEET_TAG = "ZpSheet";

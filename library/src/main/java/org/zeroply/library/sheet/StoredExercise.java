@@ -2,7 +2,7 @@ package org.zeroply.library.sheet;
 
 import java.util.List;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 
 /** An exercise of the library: what lists show of it, and its scheme. */
 public record StoredExercise(SheetRow row, MoveTree tree) {

@@ -1,7 +1,7 @@
 package org.zeroply.library.student;
 
 import java.util.List;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.Ruling;
 
 /**
  * One student's try at one exercise, as it was marked.

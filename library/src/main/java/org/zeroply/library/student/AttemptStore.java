@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.library.database.Database;
 
 /** The log of attempts. What was committed is not changed any more; rulings stand beside it. */

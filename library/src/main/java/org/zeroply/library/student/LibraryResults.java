@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.zeroply.chess.board.Position;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.training.rating.Rating;
 import org.zeroply.coach.training.rating.ResultBook;
 import org.zeroply.library.sheet.SheetRow;

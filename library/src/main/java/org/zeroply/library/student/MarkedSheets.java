@@ -4,8 +4,8 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
-import org.zeroply.coach.exercise.MarkedSheet;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.MarkedSheet;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.library.LibraryException;
 
 /** Marked sheets as JSON, the form in which attempts keep them. */

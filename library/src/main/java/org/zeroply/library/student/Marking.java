@@ -1,8 +1,8 @@
 package org.zeroply.library.student;
 
 import java.util.List;
-import org.zeroply.coach.exercise.MarkedSheet;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.MarkedSheet;
+import org.zeroply.coach.exercise.marking.Ruling;
 
 /**
  * What a work was given.

@@ -20,7 +20,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.Approach;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.review.ReviewStore;

@@ -125,6 +125,7 @@ final class ArchiveReader {
         if (entry == null || cancellation.isCancelled()) {
             return entry == null ? 0 : 1;
         }
+        refuseTooMany(zip, entry);
         try (InputStream in = zip.getInputStream(entry);
                 JsonParser parser = json.createParser(in)) {
             library.together(
@@ -134,6 +135,37 @@ final class ArchiveReader {
                     });
         }
         return 1;
+    }
+
+    /** Counts before anything is taken: what is refused shall not keep the library busy first. */
+    private void refuseTooMany(ZipFile zip, ZipEntry entry) {
+        try (InputStream in = zip.getInputStream(entry);
+                JsonParser parser = json.createParser(in)) {
+            // A list is the document itself, or the value of one of its fields.
+            boolean whole = parser.nextToken() == JsonToken.START_ARRAY;
+            for (JsonToken t = whole ? parser.currentToken() : parser.nextToken();
+                    t != null && t != JsonToken.END_OBJECT;
+                    t = parser.nextToken()) {
+                if (t == JsonToken.START_ARRAY) {
+                    count(parser, entry.getName());
+                } else {
+                    parser.skipChildren();
+                }
+            }
+        } catch (IOException e) {
+            // What is damaged is told when it is taken, with what stood before it.
+        }
+    }
+
+    private static void count(JsonParser parser, String name) throws IOException {
+        int count = 0;
+        while (parser.nextToken() != JsonToken.END_ARRAY && parser.currentToken() != null) {
+            parser.skipChildren();
+            if (++count > MOST_ENTRIES) {
+                throw new LibraryException(
+                        name + " has more than " + MOST_ENTRIES + " entries; none was taken.");
+            }
+        }
     }
 
     /** A document of an archive, being read once from its beginning to its end. */
@@ -185,10 +217,6 @@ final class ArchiveReader {
             count = 0;
             while (parser.nextToken() != JsonToken.END_ARRAY && parser.currentToken() != null) {
                 count++;
-                if (count > MOST_ENTRIES) {
-                    throw new LibraryException(
-                            name + " has more than " + MOST_ENTRIES + " entries; none was taken.");
-                }
                 JsonNode entry = json.readTree(parser);
                 take(name, count, entry, taker);
             }

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.zeroply.coach.exercise.Ruling;
+import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.library.StoreTest;
 import org.zeroply.library.sheet.BinStore;
 

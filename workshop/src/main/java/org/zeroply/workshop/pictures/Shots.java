@@ -32,7 +32,7 @@ final class Shots extends PictureRun {
     /** Games of the demo club that come with a review. */
     private static final long REVIEWED = 3;
 
-    private static final String FIND_NODES = "20000";
+    private static final long FIND_NODES = 20000;
     private static final int FINDS = 6;
     private static final int LESSON_MOVES = 3;
 

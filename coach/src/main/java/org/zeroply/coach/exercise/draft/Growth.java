@@ -15,7 +15,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.ExpectedScore;
 

@@ -6,8 +6,8 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.exercise.AimCheck;
+import org.zeroply.coach.exercise.scheme.Aim;
+import org.zeroply.coach.exercise.scheme.AimCheck;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.ExpectedScore;
 

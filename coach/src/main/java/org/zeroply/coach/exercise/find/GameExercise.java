@@ -6,11 +6,11 @@ import java.util.Set;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.exercise.DefenceTask;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.GameOrigin;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.scheme.DefenceTask;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.exercise.scheme.GameOrigin;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** Makes exercises of finds. */

@@ -14,7 +14,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.exercise.DefenceTask;
+import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /** What is wrong with the lines of a scheme, by an evaluator. */

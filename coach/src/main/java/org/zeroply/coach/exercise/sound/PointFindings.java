@@ -16,9 +16,9 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.exercise.Exercise;
-import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.scheme.Aim;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.exercise.scheme.MarkingScheme;
 
 /** What is wrong with the points and the aim of a scheme; no engine is needed to tell. */
 final class PointFindings {

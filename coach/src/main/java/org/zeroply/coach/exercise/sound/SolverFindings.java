@@ -14,10 +14,10 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.Aim;
-import org.zeroply.coach.exercise.AimCheck;
-import org.zeroply.coach.exercise.DefenceTask;
-import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.scheme.Aim;
+import org.zeroply.coach.exercise.scheme.AimCheck;
+import org.zeroply.coach.exercise.scheme.DefenceTask;
+import org.zeroply.coach.exercise.scheme.MarkingScheme;
 
 /** What is wrong at the moves that the solver is to find: second solutions, false equals, baits. */
 final class SolverFindings {

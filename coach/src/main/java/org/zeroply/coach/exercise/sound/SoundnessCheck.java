@@ -10,7 +10,7 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;

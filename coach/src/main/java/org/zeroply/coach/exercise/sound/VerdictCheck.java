@@ -8,7 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.VerdictScale;
+import org.zeroply.coach.exercise.scheme.VerdictScale;
 
 /**
  * A verdict beside what an evaluator finds.

@@ -16,7 +16,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
-import org.zeroply.coach.exercise.Exercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
 
 /**
  * An exercise in other clothes: the board turned over, so that it has to be calculated again and

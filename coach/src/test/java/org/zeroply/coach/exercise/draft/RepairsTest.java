@@ -15,7 +15,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.sound.Finding;
 import org.zeroply.coach.exercise.sound.Located;
 import org.zeroply.engine.analysis.Cancellation;

@@ -8,7 +8,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.coach.Choices;
-import org.zeroply.coach.exercise.Aim;
+import org.zeroply.coach.exercise.scheme.Aim;
 
 class WaysTest {
 

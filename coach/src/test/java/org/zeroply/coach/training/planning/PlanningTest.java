@@ -16,7 +16,7 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.exercise.MarkingScheme;
+import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.coach.training.rating.Rating;
 
 class PlanningTest {

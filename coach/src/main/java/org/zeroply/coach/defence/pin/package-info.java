@@ -1,0 +1,2 @@
+/** Pinned men and the ways out. */
+package org.zeroply.coach.defence.pin;

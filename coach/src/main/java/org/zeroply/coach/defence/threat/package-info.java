@@ -1,0 +1,2 @@
+/** What the other side threatens, and what meets it on the board. */
+package org.zeroply.coach.defence.threat;

@@ -1,0 +1,2 @@
+/** Tables of positions against defences. */
+package org.zeroply.coach.defence.whatif;

@@ -1,0 +1,2 @@
+/** Written answers, and what they earn. */
+package org.zeroply.coach.exercise.marking;

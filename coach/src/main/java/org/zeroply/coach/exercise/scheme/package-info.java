@@ -1,0 +1,2 @@
+/** An exercise and what its scheme gives points for. */
+package org.zeroply.coach.exercise.scheme;
