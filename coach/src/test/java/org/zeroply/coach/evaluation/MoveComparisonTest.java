@@ -93,6 +93,81 @@ class MoveComparisonTest {
         assertThat(order.indexOf(better)).isLessThanOrEqualTo(order.indexOf(worse));
     }
 
+    @ParameterizedTest(name = "{1} beside {0}: {2}")
+    @CsvSource({
+        // Near to what is weaker, to lost, to level, or lost but not beyond doubt.
+        "20, -25, true",
+        "20, 10, false",
+        "20, -140, false",
+        "0, -215, true",
+        "0, -300, true",
+        "0, -900, false",
+        "400, 105, true",
+        "400, 300, false",
+        // What is proved stays.
+        "0, #-4, false",
+        "#3, #9, false",
+    })
+    void a_longer_look_may_change_what_lies_near_a_bound(
+            String best, String other, boolean doubtful) throws NotationException {
+        MoveComparison comparison = new MoveComparison(START, weighed(START, best, "e4"));
+        assertThat(comparison.isDoubtful(weighed(START, other, "d4"))).isEqualTo(doubtful);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "800, still winning",
+        "150, still better",
+        "0, still level",
+        "-70, perhaps still a draw",
+        "-150, perhaps still a draw",
+        "-800, losing",
+    })
+    void a_price_tells_what_is_left(String other, String left) throws NotationException {
+        MoveComparison comparison = new MoveComparison(START, weighed(START, "900", "e4"));
+        Price price = comparison.price(weighed(START, other, "d4"));
+        assertThat(price.words()).endsWith("; " + left);
+        assertThat(price.hundredths()).isZero();
+        assertThat(price.loss().points()).isGreaterThanOrEqualTo(0);
+    }
+
+    @Test
+    void another_best_move_makes_another_comparison() throws NotationException {
+        Weighed first = weighed(START, "300", "e4");
+        Weighed second = weighed(START, "0", "d4");
+        MoveComparison beside = new MoveComparison(START, first);
+        assertThat(beside.best()).isEqualTo(first);
+        assertThat(beside.position()).isEqualTo(START);
+        Weighed other = weighed(START, "-10", "c4");
+        assertThat(beside.grade(other).isWeaker()).isTrue();
+        assertThat(beside.with(second).grade(other).isWeaker()).isFalse();
+        assertThat(beside.with(second).best()).isEqualTo(second);
+    }
+
+    @Test
+    void of_known_endings_the_result_alone_counts() throws NotationException {
+        Position ending = Position.fromFen("4k3/8/8/8/8/8/4P3/4K3 w - - 0 1");
+        Weighed win = exact(ending, "Kd2", 1);
+        Weighed slower = exact(ending, "Kf2", 1);
+        MoveComparison comparison = new MoveComparison(ending, win);
+        assertThat(comparison.grade(slower)).isEqualTo(Grade.HOLDS);
+        assertThat(comparison.grade(exact(ending, "e4", 0.5))).isEqualTo(Grade.FAILS);
+        assertThat(comparison.isDoubtful(slower)).isFalse();
+    }
+
+    private static Weighed exact(Position position, String san, double expected)
+            throws NotationException {
+        Move move = San.read(position, san);
+        int score = (int) (4000 * (expected - 0.5));
+        return new Weighed(
+                move,
+                new Score.Centipawns(score),
+                new ExpectedScore(expected),
+                0,
+                List.of(move),
+                true);
+    }
+
     private static final Position HANGING =
             Position.fromFen("4r1k1/ppp2ppp/8/8/8/4B3/PPP3PP/4K2R w K - 0 1");
 

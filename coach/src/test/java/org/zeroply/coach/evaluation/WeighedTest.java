@@ -45,4 +45,36 @@ class WeighedTest {
         assertThat(weighed(score, expected).isAsGoodAs(weighed(other, otherExpected)))
                 .isEqualTo(equal);
     }
+
+    @ParameterizedTest(name = "{0} beside {1} within {2}: {3}")
+    @CsvSource({
+        "0.50, 0.549, 0.05, true",
+        "0.50, 0.56, 0.05, false",
+        "0.60, 0.50, 0, true",
+        // The border between two results runs between them: half the margin counts.
+        "0.83, 0.87, 0.10, true",
+        "0.83, 0.89, 0.10, false",
+        "0.80, 0.84, 0.05, true",
+    })
+    void a_move_matches_another_within_a_margin(
+            double expected, double other, double margin, boolean matches) {
+        assertThat(weighed("0", expected).matches(weighed("0", other), margin)).isEqualTo(matches);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "#1, true, false, true",
+        "#0, false, true, true",
+        "#-1, false, true, true",
+        "500, false, false, false",
+        "-500, false, false, false",
+    })
+    void a_mate_is_certain_for_whoever_gives_it(
+            String score, boolean mates, boolean mated, boolean certain) {
+        Weighed weighed = weighed(score, 0.5);
+        assertThat(weighed.mates()).isEqualTo(mates);
+        assertThat(weighed.isMated()).isEqualTo(mated);
+        assertThat(weighed.isCertain()).isEqualTo(certain);
+        assertThat(weighed.with(List.of(weighed.move(), weighed.move())).line()).hasSize(2);
+    }
 }
