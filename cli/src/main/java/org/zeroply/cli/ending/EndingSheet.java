@@ -27,8 +27,8 @@ record EndingSheet(Position start, EndingReport report) {
     ObjectNode document() {
         ObjectNode document = Output.document().put("fen", start.fen());
         document.put("result", report.result().word()).put("proof", report.proof().word());
-        document.set("bestMoves", Output.node(san(start, report.bestMoves())));
-        document.set("keeping", Output.node(san(start, report.keeping())));
+        document.set("bestMoves", Output.node(san(start, report.moves().best())));
+        document.set("keeping", Output.node(san(start, report.moves().keeping())));
         document.put("zugzwang", report.zugzwang().word());
         document.putNull("triangulation");
         report.triangulation()
@@ -38,7 +38,7 @@ record EndingSheet(Position start, EndingReport report) {
                             node.set("path", Output.node(Line.san(start, t.path())));
                             node.put("movesLost", t.movesLost()).put("reason", t.reason());
                         });
-        document.set("line", Output.node(Line.san(start, report.line())));
+        document.set("line", Output.node(Line.san(start, report.moves().line())));
         EndingWays ways = report.ways();
         document.set("plan", Output.node(ways.plan()));
         document.set("otherPlan", Output.node(ways.other()));
@@ -74,8 +74,8 @@ record EndingSheet(Position start, EndingReport report) {
                         + start.sideToMove().word()
                         + ", by "
                         + (report.proof() == EndingReport.Proof.EXACT ? "exact proof" : "search"));
-        out.println("best: " + String.join(", ", san(start, report.bestMoves())));
-        out.println("keep the result: " + String.join(", ", san(start, report.keeping())));
+        out.println("best: " + String.join(", ", san(start, report.moves().best())));
+        out.println("keep the result: " + String.join(", ", san(start, report.moves().keeping())));
         out.println("zugzwang: " + report.zugzwang().word());
         report.triangulation()
                 .ifPresent(
@@ -83,7 +83,7 @@ record EndingSheet(Position start, EndingReport report) {
                             out.println("triangulation: " + Line.numbered(start, t.path()));
                             out.println("  " + t.reason());
                         });
-        out.println("line: " + Line.numbered(start, report.line()));
+        out.println("line: " + Line.numbered(start, report.moves().line()));
         report.ways().plan().forEach(stage -> out.println("- " + stage));
         if (!report.ways().other().isEmpty()) {
             out.println("or: " + Line.numbered(start, report.ways().otherLine()));

@@ -109,9 +109,9 @@ public final class ReviewCommand implements Callable<Integer> {
                                                             e.getValue()))
                                     .toList()),
                     100 * p.firstChoices(),
-                    p.dubious(),
-                    p.mistakes(),
-                    p.blunders());
+                    p.errors().dubious(),
+                    p.errors().mistakes(),
+                    p.errors().blunders());
         }
         for (Moment m : review.moments()) {
             out.printf(

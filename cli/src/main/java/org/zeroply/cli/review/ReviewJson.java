@@ -83,10 +83,10 @@ final class ReviewJson {
         node.put("name", p.name()).put("moves", p.moves());
         ObjectNode loss = node.putObject("meanLoss");
         p.meanLoss().forEach((phase, mean) -> loss.put(phase.word(), round(mean)));
-        node.put("firstChoices", p.firstChoices()).put("dubious", p.dubious());
-        node.put("mistakes", p.mistakes()).put("blunders", p.blunders());
+        node.put("firstChoices", p.firstChoices()).put("dubious", p.errors().dubious());
+        node.put("mistakes", p.errors().mistakes()).put("blunders", p.errors().blunders());
         p.secondsAMove().ifPresent(s -> node.put("secondsAMove", round(s)));
-        node.put("inTimeTrouble", p.inTimeTrouble());
+        node.put("inTimeTrouble", p.errors().inTimeTrouble());
         ArrayNode opening = node.putArray("opening");
         for (int moves : OPENING_MOVES) {
             OpeningTempi own = OpeningTempi.of(review.game().mainLine(), p.side(), moves);

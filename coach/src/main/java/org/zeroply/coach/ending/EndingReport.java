@@ -1,40 +1,27 @@
 package org.zeroply.coach.ending;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.zeroply.chess.board.Move;
 
 /**
  * What an ending is.
  *
  * @param result for the side to move
  * @param proof how it is known
- * @param bestMoves the quickest win, the longest defence, or every move that draws; empty when
- *     unclear
- * @param keeping all moves that keep the result
+ * @param moves the best ones, those that keep the result, and how it goes on
  * @param zugzwang who would rather not be to move
  * @param triangulation the way to hand the move over, if that is how it is won
- * @param line best play to mate, to a promotion that wins, or for a while in a draw
  * @param ways the plans, and the direct tries that fail
  * @param graph the solved graph of a pawn ending, for the picture of squares
  */
 public record EndingReport(
         Result result,
         Proof proof,
-        List<Move> bestMoves,
-        List<Move> keeping,
+        EndingMoves moves,
         Zugzwang zugzwang,
         Optional<Triangulation> triangulation,
-        List<Move> line,
         EndingWays ways,
         Optional<PawnEnding> graph) {
-
-    public EndingReport {
-        bestMoves = List.copyOf(bestMoves);
-        keeping = List.copyOf(keeping);
-        line = List.copyOf(line);
-    }
 
     /** The result for the side to move. */
     public enum Result {

@@ -79,12 +79,10 @@ public final class EndingSolver {
         return new EndingReport(
                 EndingReport.Result.of(value),
                 truth.isExact() ? EndingReport.Proof.EXACT : EndingReport.Proof.SEARCH,
-                best,
-                keeping,
+                new EndingMoves(best, keeping, line),
                 zugzwang,
                 graph.filter(g -> value > 0 && isOthers(zugzwang, position.sideToMove()))
                         .flatMap(g -> Triangulation.find(g, position)),
-                line,
                 EndingWays.of(position, truth, line, best, keeping),
                 graph);
     }
@@ -183,11 +181,9 @@ public final class EndingSolver {
         return new EndingReport(
                 result,
                 best.isPresent() ? EndingReport.Proof.SEARCH : EndingReport.Proof.EXACT,
-                moves,
-                moves,
+                new EndingMoves(moves, moves, best.map(Analysis.Candidate::line).orElse(List.of())),
                 EndingReport.Zugzwang.NONE,
                 Optional.empty(),
-                best.map(Analysis.Candidate::line).orElse(List.of()),
                 EndingWays.NONE,
                 Optional.empty());
     }

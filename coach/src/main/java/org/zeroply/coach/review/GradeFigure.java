@@ -5,9 +5,9 @@ import java.util.function.ToIntFunction;
 
 /** How many moves of a player were given a grade: the rows that figures of a game show. */
 public enum GradeFigure {
-    DUBIOUS("Moves with a loss ", MoveReview.DUBIOUS, "?!", PlayerReview::dubious),
-    MISTAKES("", MoveReview.MISTAKE, "?", PlayerReview::mistakes),
-    BLUNDERS("", MoveReview.BLUNDER, "??", PlayerReview::blunders);
+    DUBIOUS("Moves with a loss ", MoveReview.DUBIOUS, "?!", p -> p.errors().dubious()),
+    MISTAKES("", MoveReview.MISTAKE, "?", p -> p.errors().mistakes()),
+    BLUNDERS("", MoveReview.BLUNDER, "??", p -> p.errors().blunders());
 
     private final String begins;
     private final double from;

@@ -15,11 +15,8 @@ import org.zeroply.chess.board.Side;
  * @param meanLoss mean loss by phase, in points of a hundred; phases without moves are left out
  * @param lossInAll points lost by all of them together
  * @param firstChoices part of the moves that were the engine's choice, 0 to 1
- * @param dubious moves that lost {@link MoveReview#DUBIOUS} points or more but were no mistake
- * @param mistakes moves that lost {@link MoveReview#MISTAKE} or more but were no blunder
- * @param blunders moves that lost {@link MoveReview#BLUNDER} or more
+ * @param errors moves that lost much, by their grade
  * @param secondsAMove mean time spent on a move, where the game has clocks
- * @param inTimeTrouble mistakes and blunders made with less than two minutes left
  */
 public record PlayerReview(
         Side side,
@@ -28,11 +25,18 @@ public record PlayerReview(
         Map<Phase, Double> meanLoss,
         double lossInAll,
         double firstChoices,
-        int dubious,
-        int mistakes,
-        int blunders,
-        Optional<Double> secondsAMove,
-        int inTimeTrouble) {
+        Errors errors,
+        Optional<Double> secondsAMove) {
+
+    /**
+     * Moves that lost much, each counted once.
+     *
+     * @param dubious moves that lost {@link MoveReview#DUBIOUS} points or more but were no mistake
+     * @param mistakes moves that lost {@link MoveReview#MISTAKE} or more but were no blunder
+     * @param blunders moves that lost {@link MoveReview#BLUNDER} or more
+     * @param inTimeTrouble mistakes and blunders made with less than two minutes left
+     */
+    public record Errors(int dubious, int mistakes, int blunders, int inTimeTrouble) {}
 
     public PlayerReview {
         meanLoss = Collections.unmodifiableMap(new TreeMap<>(meanLoss));
@@ -65,11 +69,8 @@ public record PlayerReview(
                 loss,
                 free.stream().mapToDouble(m -> m.loss().points()).sum(),
                 free.stream().mapToInt(m -> m.isChoice() ? 1 : 0).average().orElse(0),
-                dubious - mistakes,
-                mistakes - blunders,
-                blunders,
-                secondsAMove(own),
-                (int) trouble);
+                new Errors(dubious - mistakes, mistakes - blunders, blunders, (int) trouble),
+                secondsAMove(own));
     }
 
     /** Mean loss of a move in the whole game, in points of a hundred; 0 without moves. */

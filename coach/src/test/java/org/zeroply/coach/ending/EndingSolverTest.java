@@ -65,9 +65,9 @@ class EndingSolverTest {
         assertThat(report.zugzwang()).isEqualTo(EndingReport.Zugzwang.valueOf(zugzwang));
         if (best != null) {
             for (String san : best.split(" ")) {
-                assertThat(report.keeping()).contains(San.read(position, san));
+                assertThat(report.moves().keeping()).contains(San.read(position, san));
             }
-            assertThat(report.keeping()).hasSameSizeAs(best.split(" "));
+            assertThat(report.moves().keeping()).hasSameSizeAs(best.split(" "));
         }
     }
 
@@ -111,7 +111,7 @@ class EndingSolverTest {
         Position position = Position.fromFen("8/ppp5/8/PPP5/8/8/8/K6k w - - 0 1");
         EndingReport report = solve(position, Endings.NONE);
         assertThat(report.result()).isEqualTo(EndingReport.Result.WIN);
-        assertThat(report.bestMoves()).containsExactly(San.read(position, "b6"));
+        assertThat(report.moves().best()).containsExactly(San.read(position, "b6"));
         assertThat(report.ways().plan()).anyMatch(stage -> stage.contains("promotes"));
     }
 
@@ -206,7 +206,7 @@ class EndingSolverTest {
         Position rooks = Position.fromFen("8/5pk1/4p1p1/3pP2p/1r1P1P1P/4K1P1/4R3/8 w - - 0 40");
         EndingReport report = solve(rooks, Endings.NONE);
         assertThat(report.result()).isEqualTo(EndingReport.Result.UNCLEAR);
-        assertThat(report.bestMoves()).isEmpty();
+        assertThat(report.moves().best()).isEmpty();
     }
 
     @Test

@@ -78,7 +78,7 @@ class EndingWaysTest {
     @Test
     void a_drawn_line_is_one_that_a_player_would_play() {
         Position start = fen("8/8/1k6/8/2P5/2K5/8/8 w");
-        Position end = start.play(solve(start).line());
+        Position end = start.play(solve(start).moves().line());
         assertThat(end.fen()).as("the pawn is kept").contains("P");
     }
 
@@ -108,7 +108,7 @@ class EndingWaysTest {
         }
         EndingReport report = solve(position);
         for (DirectTry failed : report.ways().tries()) {
-            assertThat(report.keeping()).doesNotContain(failed.move());
+            assertThat(report.moves().keeping()).doesNotContain(failed.move());
             Position now = position;
             for (Move move : failed.line()) {
                 assertThat(now.legalMoves()).contains(move);

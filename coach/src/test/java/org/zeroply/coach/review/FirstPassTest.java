@@ -113,8 +113,8 @@ class FirstPassTest {
         PlayerReview quay = review.players().get(0);
         assertThat(review.players()).hasSize(1);
         assertThat(quay.name()).isEqualTo("Quay");
-        assertThat(quay.blunders()).isEqualTo(1);
-        assertThat(quay.inTimeTrouble()).isEqualTo(1);
+        assertThat(quay.errors().blunders()).isEqualTo(1);
+        assertThat(quay.errors().inTimeTrouble()).isEqualTo(1);
         assertThat(quay.secondsAMove()).contains(120.0);
         assertThat(quay.meanLoss()).containsOnlyKeys(Phase.OPENING);
     }

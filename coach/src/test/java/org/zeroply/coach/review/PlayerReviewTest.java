@@ -57,9 +57,9 @@ class PlayerReviewTest {
     void losses_are_counted_once_each_by_their_grade() {
         PlayerReview review = white(0, 9, 10, 18, 36);
         assertThat(review.moves()).isEqualTo(5);
-        assertThat(review.dubious()).isEqualTo(1);
-        assertThat(review.mistakes()).isEqualTo(1);
-        assertThat(review.blunders()).isEqualTo(1);
+        assertThat(review.errors().dubious()).isEqualTo(1);
+        assertThat(review.errors().mistakes()).isEqualTo(1);
+        assertThat(review.errors().blunders()).isEqualTo(1);
         assertThat(review.firstChoices()).isCloseTo(0.2, within(1e-9));
         assertThat(review.lossInAll()).isCloseTo(73, within(1e-6));
         assertThat(review.meanLossOfAll()).isCloseTo(14.6, within(1e-6));
@@ -71,8 +71,10 @@ class PlayerReviewTest {
     void time_is_what_is_gone_between_the_first_clock_and_the_last() {
         PlayerReview review = white(0, 0, 0, 20, 20);
         assertThat(review.secondsAMove()).contains(135.0);
-        assertThat(review.inTimeTrouble()).as("the two with under two minutes left").isEqualTo(2);
-        assertThat(white(20, 20).inTimeTrouble()).isZero();
+        assertThat(review.errors().inTimeTrouble())
+                .as("the two with under two minutes left")
+                .isEqualTo(2);
+        assertThat(white(20, 20).errors().inTimeTrouble()).isZero();
         assertThat(white(0).secondsAMove()).isEqualTo(Optional.empty());
     }
 

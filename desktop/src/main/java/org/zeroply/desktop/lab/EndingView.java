@@ -133,7 +133,7 @@ final class EndingView extends VBox {
         result.setId("ending-result");
         result.setWrapText(true);
         answer.getChildren().add(result);
-        if (!report.bestMoves().isEmpty()) {
+        if (!report.moves().best().isEmpty()) {
             answer.getChildren().add(line(moves(position, report)));
         }
         zugzwang(report).ifPresent(words -> answer.getChildren().add(line(words)));
@@ -161,9 +161,9 @@ final class EndingView extends VBox {
         for (DirectTry failed : ways.tries()) {
             answer.getChildren().add(line(failed.text() + "."));
         }
-        if (!report.line().isEmpty()) {
-            String words = Line.numbered(position, Line.start(report.line(), LONG_LINE));
-            String more = report.line().size() > LONG_LINE ? " …" : "";
+        if (!report.moves().line().isEmpty()) {
+            String words = Line.numbered(position, Line.start(report.moves().line(), LONG_LINE));
+            String more = report.moves().line().size() > LONG_LINE ? " …" : "";
             answer.getChildren().add(line("Line: " + words + more));
             answer.getChildren()
                     .add(
@@ -176,7 +176,7 @@ final class EndingView extends VBox {
                                                             .editor()
                                                             .addLine(
                                                                     model.session().current(),
-                                                                    report.line()))));
+                                                                    report.moves().line()))));
         }
         pictures(position, report);
         playing.setVisible(report.graph().isPresent());
@@ -204,16 +204,16 @@ final class EndingView extends VBox {
     }
 
     private static String moves(Position position, EndingReport report) {
-        String best = names(position, report.bestMoves());
+        String best = names(position, report.moves().best());
         return "Best: "
                 + best
                 + ". "
-                + report.keeping().size()
+                + report.moves().keeping().size()
                 + " of "
                 + position.legalMoves().size()
                 + " moves keep the result"
-                + (report.keeping().size() > report.bestMoves().size()
-                        ? ": " + names(position, report.keeping())
+                + (report.moves().keeping().size() > report.moves().best().size()
+                        ? ": " + names(position, report.moves().keeping())
                         : "")
                 + ".";
     }

@@ -109,7 +109,7 @@ final class FiguresView extends VBox {
                     grid,
                     review,
                     "Errors in the last two minutes",
-                    p -> String.valueOf(p.inTimeTrouble()));
+                    p -> String.valueOf(p.errors().inTimeTrouble()));
         }
         return grid;
     }

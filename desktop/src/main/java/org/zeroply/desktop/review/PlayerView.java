@@ -100,7 +100,7 @@ final class PlayerView extends VBox {
 
     private void names() {
         List<String> names =
-                done().flatMap(e -> Stream.of(e.white(), e.black()))
+                done().flatMap(e -> Stream.of(e.heading().white(), e.heading().black()))
                         .filter(n -> !n.isBlank())
                         .distinct()
                         .sorted()
@@ -122,14 +122,21 @@ final class PlayerView extends VBox {
             return;
         }
         List<ReviewStore.Entry> games =
-                done().filter(e -> e.white().equals(name) || e.black().equals(name)).toList();
+                done().filter(
+                                e ->
+                                        e.heading().white().equals(name)
+                                                || e.heading().black().equals(name))
+                        .toList();
         services.scheduler()
                 .longWork(
                         "Reading the games of " + name,
                         (cancellation, progress) -> {
                             List<GameFigures> figures = new ArrayList<>();
                             for (ReviewStore.Entry game : games) {
-                                Side side = game.white().equals(name) ? Side.WHITE : Side.BLACK;
+                                Side side =
+                                        game.heading().white().equals(name)
+                                                ? Side.WHITE
+                                                : Side.BLACK;
                                 known.of(game, side, cancellation).ifPresent(figures::add);
                                 progress.accept(figures.size() / (double) games.size());
                             }

@@ -49,17 +49,17 @@ final class QueueView extends VBox {
                                 "No games are queued. Press Queue all games, or choose a game on the"
                                         + " Games desk and press Review this game.")
                         .several();
-        table.text("White", 130, ReviewStore.Entry::white);
-        table.text("Black", 130, ReviewStore.Entry::black);
-        table.text("Result", 60, e -> GameResult.shown(e.result()));
+        table.text("White", 130, e -> e.heading().white());
+        table.text("Black", 130, e -> e.heading().black());
+        table.text("Result", 60, e -> GameResult.shown(e.heading().result()));
         table.text("State", 92, this::state);
         table.figure(
                 "Moments",
                 78,
-                e -> isDone(e) ? e.moments() : -1,
+                e -> isDone(e) ? e.summary().moments() : -1,
                 n -> n < 0 ? "" : String.valueOf(n));
-        table.figure("Loss W", 66, e -> e.whiteLoss().orElse(-1.0), QueueView::number);
-        table.figure("Loss B", 66, e -> e.blackLoss().orElse(-1.0), QueueView::number);
+        table.figure("Loss W", 66, e -> e.summary().whiteLoss().orElse(-1.0), QueueView::number);
+        table.figure("Loss B", 66, e -> e.summary().blackLoss().orElse(-1.0), QueueView::number);
         table.onOpen(e -> openSelected());
         table.onRemove(chosen -> withdraw());
         table.onMenu(

@@ -53,7 +53,9 @@ public final class ReviewedFigures {
     public List<GameFigures> of(String player, Side side, Cancellation cancellation) {
         List<GameFigures> figures = new ArrayList<>();
         for (ReviewStore.Entry game : services.library().reviews().entries()) {
-            boolean theirs = player.equals(side == Side.WHITE ? game.white() : game.black());
+            boolean theirs =
+                    player.equals(
+                            side == Side.WHITE ? game.heading().white() : game.heading().black());
             if (theirs && game.state() == ReviewStore.State.DONE && !cancellation.isCancelled()) {
                 of(game, side, cancellation).ifPresent(figures::add);
             }

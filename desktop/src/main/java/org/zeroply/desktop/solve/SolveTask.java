@@ -20,14 +20,20 @@ record SolveTask(long exercise, String title, Optional<Assignment> assignment) {
         List<SolveTask> tasks = new ArrayList<>();
         assigned.stream()
                 .filter(Assignment::isOpen)
-                .forEach(a -> tasks.add(new SolveTask(a.exerciseId(), a.name(), Optional.of(a))));
+                .forEach(
+                        a ->
+                                tasks.add(
+                                        new SolveTask(
+                                                a.homework().exerciseId(),
+                                                a.name(),
+                                                Optional.of(a))));
         exercises.forEach(r -> tasks.add(new SolveTask(r.id(), r.title(), Optional.empty())));
         return tasks;
     }
 
     /** How its board is turned. */
     Symmetry clothes() {
-        return assignment.map(Assignment::clothes).orElse(Symmetry.SAME);
+        return assignment.map(a -> a.homework().clothes()).orElse(Symmetry.SAME);
     }
 
     /** The title in a list. */

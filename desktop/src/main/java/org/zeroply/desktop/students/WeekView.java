@@ -147,14 +147,16 @@ final class WeekView extends VBox {
         Label title = Widgets.wrapped(a.name(), "week-title");
         Label about =
                 Widgets.wrapped(
-                        a.minutes() + " min, " + (overdue ? "overdue" : a.state().word()),
+                        a.homework().minutes()
+                                + " min, "
+                                + (overdue ? "overdue" : a.state().word()),
                         overdue ? "alarm" : "faded");
         VBox card = new VBox(2, title, about);
         card.setId("assignment-" + a.id());
         card.getStyleClass().add("week-card");
         card.setFocusTraversable(true);
-        card.setAccessibleText(a.name() + ", " + about.getText() + ". " + a.reason());
-        Tooltip.install(card, Widgets.wide(a.name() + ": " + a.reason()));
+        card.setAccessibleText(a.name() + ", " + about.getText() + ". " + a.homework().reason());
+        Tooltip.install(card, Widgets.wide(a.name() + ": " + a.homework().reason()));
         chosen.filter(c -> c.id() == a.id()).ifPresent(c -> card.getStyleClass().add("chosen"));
         card.setOnMouseClicked(
                 e -> {

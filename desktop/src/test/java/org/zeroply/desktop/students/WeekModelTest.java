@@ -66,7 +66,7 @@ class WeekModelTest extends ModelTest {
         StudentPlan plan = week.planProperty().get().get();
         run(() -> week.assign(plan.results().exercises().get(0), week.today() + 2));
         until(() -> week.assignments().size() == 1);
-        assertThat(only().minutes()).isEqualTo(5);
+        assertThat(only().homework().minutes()).isEqualTo(5);
         assertThat(week.on(week.today() + 2, week.today())).containsExactly(only());
         assertThat(week.words()).startsWith("Nora: 1 exercise to solve; 0 that were missed");
     }

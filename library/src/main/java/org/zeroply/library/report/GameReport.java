@@ -167,7 +167,7 @@ public final class GameReport {
         }
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
             row(rows, "Seconds a move", p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
-            row(rows, "Errors in time trouble", p -> String.valueOf(p.inTimeTrouble()));
+            row(rows, "Errors in time trouble", p -> String.valueOf(p.errors().inTimeTrouble()));
         }
         return new Report.Table(head, rows);
     }

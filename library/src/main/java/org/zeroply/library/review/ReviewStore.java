@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.PlayerReview;
 import org.zeroply.library.database.Database;
+import org.zeroply.library.sheet.GameHeading;
 
 /** The queue of games to review, what was found, and what the coach said about it. */
 public final class ReviewStore {
@@ -35,24 +36,27 @@ public final class ReviewStore {
     /**
      * A game in the queue.
      *
+     * @param heading who played, when, and how it ended
+     * @param plies moves of one side in the main line
      * @param nodes nodes for each search
-     * @param moments moments found; 0 before
-     * @param whiteLoss mean loss of a move in points of a hundred, where White was reviewed
      * @param problem why it failed, else empty
      */
     public record Entry(
             long sheetId,
-            String white,
-            String black,
-            String result,
-            String date,
+            GameHeading heading,
             int plies,
             long nodes,
             State state,
-            int moments,
-            Optional<Double> whiteLoss,
-            Optional<Double> blackLoss,
+            Summary summary,
             String problem) {}
+
+    /**
+     * What a review brought.
+     *
+     * @param moments moments found; 0 before
+     * @param whiteLoss mean loss of a move in points of a hundred, where White was reviewed
+     */
+    public record Summary(int moments, Optional<Double> whiteLoss, Optional<Double> blackLoss) {}
 
     /** What the coach decided about a moment. */
     public enum Decision {
@@ -116,9 +120,10 @@ public final class ReviewStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT r.sheet_id, s.white, s.black, s.result, s.date,"
-                                                + " s.plies, r.nodes, r.state, r.moments,"
-                                                + " r.white_loss, r.black_loss, r.problem FROM"
+                                        "SELECT r.sheet_id, s.white, s.black, s.event, s.date,"
+                                                + " s.result, s.white_elo, s.black_elo, s.plies,"
+                                                + " r.nodes, r.state, r.moments, r.white_loss,"
+                                                + " r.black_loss, r.problem FROM"
                                                 + " review r JOIN sheet s ON s.id = r.sheet_id"
                                                 + " WHERE s.deleted_at IS NULL ORDER BY r.place")
                                 .map((rs, c) -> entry(rs))
@@ -128,17 +133,19 @@ public final class ReviewStore {
     private static Entry entry(ResultSet rs) throws SQLException {
         return new Entry(
                 rs.getLong(1),
-                rs.getString(2),
-                rs.getString(3),
-                rs.getString(4),
-                rs.getString(5),
-                rs.getInt(6),
-                rs.getLong(7),
-                State.of(rs.getString(8)),
+                new GameHeading(
+                        rs.getString(2),
+                        rs.getString(3),
+                        rs.getString(4),
+                        rs.getString(5),
+                        rs.getString(6),
+                        rs.getInt(7),
+                        rs.getInt(8)),
                 rs.getInt(9),
-                number(rs, 10),
-                number(rs, 11),
-                rs.getString(12));
+                rs.getLong(10),
+                State.of(rs.getString(11)),
+                new Summary(rs.getInt(12), number(rs, 13), number(rs, 14)),
+                rs.getString(15));
     }
 
     private static Optional<Double> number(ResultSet rs, int column) throws SQLException {

@@ -6,23 +6,16 @@ import org.zeroply.chess.board.Symmetry;
 /**
  * An exercise that a student is to solve.
  *
- * @param title title of the exercise
- * @param clothes how its board is turned
+ * @param homework what is to be solved
  * @param dueDay days since 1970-01-01
- * @param minutes time it should take
- * @param reason why it was chosen, in words
  * @param attempt uuid of the attempt that came of it; empty before
  */
 public record Assignment(
         long id,
         String uuid,
         long studentId,
-        long exerciseId,
-        String title,
-        Symmetry clothes,
+        Homework homework,
         long dueDay,
-        int minutes,
-        String reason,
         State state,
         String attempt) {
 
@@ -50,7 +43,8 @@ public record Assignment(
 
     /** Title, and how the board is turned. */
     public String name() {
-        return title + (clothes == Symmetry.SAME ? "" : " (" + words(clothes) + ")");
+        Symmetry clothes = homework.clothes();
+        return homework.title() + (clothes == Symmetry.SAME ? "" : " (" + words(clothes) + ")");
     }
 
     /** How a board is turned, in words. */

@@ -33,12 +33,8 @@ public final class AssignmentStore {
                         0,
                         UUID.randomUUID().toString(),
                         student,
-                        exercise,
-                        "",
-                        clothes,
+                        new Homework(exercise, "", clothes, minutes, reason),
                         dueDay,
-                        minutes,
-                        reason,
                         Assignment.State.ASSIGNED,
                         ""));
     }
@@ -53,11 +49,11 @@ public final class AssignmentStore {
                                         + " ?, ?, ?, ?, ?, ?, ?, ?) ON CONFLICT (uuid) DO NOTHING",
                                 a.uuid(),
                                 a.studentId(),
-                                a.exerciseId(),
-                                a.clothes().name(),
+                                a.homework().exerciseId(),
+                                a.homework().clothes().name(),
                                 a.dueDay(),
-                                a.minutes(),
-                                a.reason(),
+                                a.homework().minutes(),
+                                a.homework().reason(),
                                 a.state().word(),
                                 a.attempt()));
     }
@@ -130,12 +126,13 @@ public final class AssignmentStore {
                 rs.getLong("id"),
                 rs.getString("uuid"),
                 rs.getLong("student_id"),
-                rs.getLong("exercise_id"),
-                rs.getString("title"),
-                Symmetry.valueOf(rs.getString("clothes")),
+                new Homework(
+                        rs.getLong("exercise_id"),
+                        rs.getString("title"),
+                        Symmetry.valueOf(rs.getString("clothes")),
+                        rs.getInt("minutes"),
+                        rs.getString("reason")),
                 rs.getLong("due_day"),
-                rs.getInt("minutes"),
-                rs.getString("reason"),
                 Assignment.State.of(rs.getString("state")),
                 rs.getString("attempt"));
     }

@@ -85,7 +85,9 @@ public record StudentPlan(
      */
     public List<WeekPlan.Item> propose(int minutes, long today) {
         Set<Long> given = new HashSet<>();
-        assignments.stream().filter(Assignment::isOpen).forEach(a -> given.add(a.exerciseId()));
+        assignments.stream()
+                .filter(Assignment::isOpen)
+                .forEach(a -> given.add(a.homework().exerciseId()));
         Set<Long> tried = new HashSet<>(given);
         results.attemptsOf(student.id())
                 .forEach(a -> tried.add(a.work().exerciseId().orElseThrow()));

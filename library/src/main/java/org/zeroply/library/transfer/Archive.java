@@ -243,11 +243,11 @@ final class Archive {
     private Assigned assigned(Assignment a) {
         return new Assigned(
                 a.uuid(),
-                library.sheets().keyOf(a.exerciseId()),
-                a.clothes().name(),
+                library.sheets().keyOf(a.homework().exerciseId()),
+                a.homework().clothes().name(),
                 a.dueDay(),
-                a.minutes(),
-                a.reason(),
+                a.homework().minutes(),
+                a.homework().reason(),
                 a.state().name(),
                 a.attempt());
     }

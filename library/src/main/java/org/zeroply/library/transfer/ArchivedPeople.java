@@ -23,6 +23,7 @@ import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.Homework;
 import org.zeroply.library.student.MarkedSheets;
 import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
@@ -214,12 +215,8 @@ final class ArchivedPeople {
                                         0,
                                         uuid,
                                         student,
-                                        id,
-                                        "",
-                                        clothes,
+                                        new Homework(id, "", clothes, a.minutes(), reason),
                                         a.dueDay(),
-                                        a.minutes(),
-                                        reason,
                                         state,
                                         attempt))
                 .ifPresent(library.assignments()::add);

@@ -90,8 +90,9 @@ class ReviewLibraryTest {
         library.reviews().failed(second, NODES, "the engine is gone");
         library.reviews().queue(List.of(first), NODES);
         assertThat(entry(first).state()).isEqualTo(ReviewStore.State.DONE);
-        assertThat(entry(first).moments()).isEqualTo(review.moments().size());
-        assertThat(entry(first).blackLoss()).contains(review.players().get(1).meanLossOfAll());
+        assertThat(entry(first).summary().moments()).isEqualTo(review.moments().size());
+        assertThat(entry(first).summary().blackLoss())
+                .contains(review.players().get(1).meanLossOfAll());
         assertThat(entry(second).problem()).isEqualTo("the engine is gone");
         library.reviews().queue(List.of(first, second), 2 * NODES);
         assertThat(entry(first).state()).isEqualTo(ReviewStore.State.WAITING);

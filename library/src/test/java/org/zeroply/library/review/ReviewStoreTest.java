@@ -36,11 +36,11 @@ class ReviewStoreTest extends StoreTest {
         List<ReviewStore.Entry> entries = library.reviews().entries();
         assertThat(entries).extracting(ReviewStore.Entry::sheetId).containsExactly(two, one);
         ReviewStore.Entry entry = entries.get(1);
-        assertThat(entry.white()).isEqualTo("A");
-        assertThat(entry.result()).isEqualTo("1-0");
+        assertThat(entry.heading().white()).isEqualTo("A");
+        assertThat(entry.heading().result()).isEqualTo("1-0");
         assertThat(entry.plies()).isEqualTo(2);
         assertThat(entry.nodes()).isEqualTo(5_000);
-        assertThat(entry.whiteLoss()).isEmpty();
+        assertThat(entry.summary().whiteLoss()).isEmpty();
     }
 
     @Test

@@ -40,12 +40,12 @@ class AssignmentStoreTest extends StoreTest {
         reopen();
         Assignment kept = only();
         assertThat(kept.studentId()).isEqualTo(nora);
-        assertThat(kept.exerciseId()).isEqualTo(exercise);
-        assertThat(kept.title()).isEqualTo("Two rooks");
-        assertThat(kept.clothes()).isEqualTo(clothes);
+        assertThat(kept.homework().exerciseId()).isEqualTo(exercise);
+        assertThat(kept.homework().title()).isEqualTo("Two rooks");
+        assertThat(kept.homework().clothes()).isEqualTo(clothes);
         assertThat(kept.dueDay()).isEqualTo(MONDAY + 3);
-        assertThat(kept.minutes()).isEqualTo(15);
-        assertThat(kept.reason()).isEqualTo("Überblick „♞“");
+        assertThat(kept.homework().minutes()).isEqualTo(15);
+        assertThat(kept.homework().reason()).isEqualTo("Überblick „♞“");
         assertThat(kept.state()).isEqualTo(Assignment.State.ASSIGNED);
         assertThat(kept.attempt()).isEmpty();
         assertThat(kept.uuid()).isNotEmpty();
@@ -56,11 +56,11 @@ class AssignmentStoreTest extends StoreTest {
         store.add(nora, exercise("Second"), Symmetry.SAME, MONDAY + 1, 10, "");
         store.add(nora, exercise("First"), Symmetry.SAME, MONDAY - 1, 10, "");
         assertThat(store.of(nora))
-                .extracting(Assignment::title)
+                .extracting(a -> a.homework().title())
                 .containsExactly("First", "Two rooks", "Second");
         store.due(store.of(nora).get(0).id(), MONDAY + 9);
         assertThat(store.of(nora))
-                .extracting(Assignment::title)
+                .extracting(a -> a.homework().title())
                 .containsExactly("Two rooks", "Second", "First");
     }
 

@@ -83,7 +83,7 @@ final class Looking {
                 .withPutAway(student.id())
                 .forEach((a, at) -> (at.isPresent() ? away : kept).add(a.uuid()));
         Set<String> tasks = new TreeSet<>();
-        in.assignments().of(student.id()).forEach(a -> tasks.add(a.reason()));
+        in.assignments().of(student.id()).forEach(a -> tasks.add(a.homework().reason()));
         return Expected.person(student.name(), kept, tasks) + away;
     }
 
