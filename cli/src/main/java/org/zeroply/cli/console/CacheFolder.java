@@ -2,6 +2,7 @@ package org.zeroply.cli.console;
 
 import java.nio.file.Path;
 import org.zeroply.engine.endings.EndingTables;
+import org.zeroply.engine.search.BuiltInEngine;
 import picocli.CommandLine;
 import picocli.CommandLine.Option;
 
@@ -15,8 +16,22 @@ public final class CacheFolder {
             scope = CommandLine.ScopeType.INHERIT)
     private Path folder;
 
-    /** The ending tables of the folder, as far as they exist. */
+    private EndingTables tables;
+
+    /** The ending tables of the folder, as far as they exist; what is read of them is shared. */
     public EndingTables endings() {
-        return folder == null ? EndingTables.ofUser() : new EndingTables(folder);
+        if (tables == null) {
+            tables = folder == null ? EndingTables.ofUser() : new EndingTables(folder);
+        }
+        return tables;
+    }
+
+    /**
+     * An engine of our own that knows those tables.
+     *
+     * @param megabytes of its memory for positions
+     */
+    public BuiltInEngine engine(int megabytes) {
+        return new BuiltInEngine(megabytes, endings());
     }
 }

@@ -92,7 +92,7 @@ public final class DefendCommand implements Callable<Integer> {
     }
 
     BuiltInEngine engine() {
-        return new BuiltInEngine(MEGABYTES, cache.endings());
+        return cache.engine(MEGABYTES);
     }
 
     /** One judge of moves. */

@@ -45,7 +45,7 @@ public final class SuiteCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        engine = new BuiltInEngine(256, cache.endings());
+        engine = cache.engine(256);
         List<ObjectNode> items = new ArrayList<>();
         EpdFile.read(file, (epd, row) -> items.add(solve(epd, row)));
         long solved = items.stream().filter(n -> n.get("solved").asBoolean()).count();

@@ -37,7 +37,7 @@ public final class DifficultyCommand implements Callable<Integer> {
             throw new BadInputException("The nodes must be positive.");
         }
         Position start = position.position();
-        BuiltInEngine engine = new BuiltInEngine(64, cache.endings());
+        BuiltInEngine engine = cache.engine(64);
         Difficulty d =
                 new DifficultyMeter(engine, nodes)
                         .measure(start, p -> {}, new Cancellation())

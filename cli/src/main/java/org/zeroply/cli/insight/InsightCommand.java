@@ -102,6 +102,6 @@ public final class InsightCommand implements Callable<Integer> {
     }
 
     BuiltInEngine engine() {
-        return new BuiltInEngine(MEGABYTES, cache.endings());
+        return cache.engine(MEGABYTES);
     }
 }

@@ -21,7 +21,6 @@ import org.zeroply.coach.repertoire.Replies;
 import org.zeroply.coach.repertoire.Shares;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFilter;
 import picocli.CommandLine.Mixin;
@@ -156,7 +155,7 @@ public final class RepertoireInput implements AutoCloseable {
 
     /** An engine of its own. */
     public Engine engine() {
-        return new BuiltInEngine(MEGABYTES, cache.endings());
+        return cache.engine(MEGABYTES);
     }
 
     /** What moves are worth on the nodes chosen. */

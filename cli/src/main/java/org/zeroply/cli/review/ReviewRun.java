@@ -144,7 +144,7 @@ final class ReviewRun {
         if (files.isEmpty() && library == null) {
             throw new BadInputException("Name a PGN file, or a library with --library.");
         }
-        Engine engine = new BuiltInEngine(MEGABYTES, cache.endings());
+        Engine engine = cache.engine(MEGABYTES);
         if (library == null) {
             for (Path file : files) {
                 file(file, engine, Optional.empty(), err, listener);

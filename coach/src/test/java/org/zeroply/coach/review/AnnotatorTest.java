@@ -2,7 +2,6 @@ package org.zeroply.coach.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -11,14 +10,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.TestGames;
 
 /** What a review writes into a game, and what of the coach's it leaves alone. */
 class AnnotatorTest {
@@ -28,18 +25,7 @@ class AnnotatorTest {
             "[FEN \"rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w - - 0 1\"]\n\n";
 
     private static MoveTree game(String moves) {
-        return ((PgnEntry.Game) PgnReader.readAll(UNNAMED + moves).get(0)).tree();
-    }
-
-    private static List<Move> moves(Position start, String sans) throws NotationException {
-        List<Move> moves = new ArrayList<>();
-        Position p = start;
-        for (String san : sans.split(" ")) {
-            Move move = San.read(p, san);
-            moves.add(move);
-            p = p.play(move);
-        }
-        return moves;
+        return TestGames.game(UNNAMED + moves);
     }
 
     /** A review of 1.e4 e5 2.Qh5 in which 2.Qh5 loses so many points against 2.Nf3. */
@@ -47,7 +33,7 @@ class AnnotatorTest {
             throws NotationException {
         Node queen = game.mainLine().get(2);
         Position before = queen.parent().orElseThrow().position();
-        List<Move> better = moves(before, "Nf3 Nc6");
+        List<Move> better = TestGames.line(before, "Nf3 Nc6");
         MoveReview move = Reviewed.move(queen, better.get(0), 0.6, 0.6 - lost / 100, 1);
         Moment moment = Moment.of(move, kind, better, 10, "Nf3 was better.");
         return new GameReview(game, List.of(move), List.of(moment), Optional.empty(), List.of());

@@ -7,14 +7,13 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.TestGames;
 
 class ClockTimesTest {
 
     private static List<Node> line(String pgn) {
-        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree().mainLine();
+        return TestGames.game(pgn).mainLine();
     }
 
     private static Node last(String pgn) {

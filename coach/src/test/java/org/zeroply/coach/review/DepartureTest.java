@@ -9,23 +9,18 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.TestGames;
 
 class DepartureTest {
-
-    private static MoveTree game(String pgn) {
-        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
-    }
 
     private static KnownGames known(String... games) {
         return position -> {
             List<KnownGames.Visit> visits = new ArrayList<>();
             for (int i = 0; i < games.length; i++) {
-                visits.addAll(visits(i, game(games[i]), position));
+                visits.addAll(visits(i, TestGames.game(games[i]), position));
             }
             return visits;
         };
@@ -57,7 +52,7 @@ class DepartureTest {
         "1. Nf3 Nc6 2. e4 e5 3. Bc4 *, 1. e4 e5 2. Nf3 Nc6 3. Bb5 *, 0",
     })
     void the_first_move_that_nobody_else_made(String game, String other, int ply) {
-        Optional<Departure> departure = Departure.of(game(game), known(other));
+        Optional<Departure> departure = Departure.of(TestGames.game(game), known(other));
         assertThat(departure.map(Departure::ply).orElse(0)).isEqualTo(ply);
     }
 
@@ -65,7 +60,7 @@ class DepartureTest {
     void it_tells_what_the_others_played_the_most_frequent_first() {
         Departure departure =
                 Departure.of(
-                                game("1. e4 e5 2. Nf3 Nc6 3. a3 *"),
+                                TestGames.game("1. e4 e5 2. Nf3 Nc6 3. a3 *"),
                                 known(
                                         "1. e4 e5 2. Nf3 Nc6 3. Bc4 *",
                                         "1. e4 e5 2. Nf3 Nc6 3. Bb5 *",
@@ -77,7 +72,7 @@ class DepartureTest {
                 .isEqualTo("3.a3 leaves 4 known games (game 0), which went on Bb5 (2), Bc4 (1).");
         assertThat(
                         Departure.of(
-                                        game("1. e4 e5 2. Nf3 Nc6 3. a3 *"),
+                                        TestGames.game("1. e4 e5 2. Nf3 Nc6 3. a3 *"),
                                         known("1. e4 e5 2. Nf3 Nc6 *"))
                                 .orElseThrow()
                                 .text())
@@ -86,7 +81,7 @@ class DepartureTest {
 
     @Test
     void it_is_a_moment_only_where_the_move_was_reviewed() {
-        MoveTree game = game("1. e4 e5 2. Nf3 Nc6 3. a3 *");
+        MoveTree game = TestGames.game("1. e4 e5 2. Nf3 Nc6 3. a3 *");
         Departure departure =
                 Departure.of(game, known("1. e4 e5 2. Nf3 Nc6 3. Bb5 *")).orElseThrow();
         assertThat(departure.moment(List.of())).isEmpty();

@@ -11,9 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.TestGames;
 
 /** Figures added up by hand. */
 class PlayerReviewTest {
@@ -23,7 +22,7 @@ class PlayerReviewTest {
                     + " 4. Ba4 {[%clk 0:01:30]} Nf6 5. O-O {[%clk 0:01:00]} *";
 
     private static List<Node> nodes(String pgn) {
-        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree().mainLine();
+        return TestGames.game(pgn).mainLine();
     }
 
     /** White's moves, each losing so many points of a hundred. */

@@ -7,13 +7,7 @@ import static org.zeroply.desktop.work.Fx.until;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.coach.exercise.find.Wishes;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** The search for positions worth setting: what it does when games, engine or library fail. */
 class ExerciseSearchTest extends ModelTest {
@@ -29,25 +23,6 @@ class ExerciseSearchTest extends ModelTest {
 
     private ExerciseSearch search;
 
-    /** An engine that falls over in positions with a white pawn on a4. */
-    private static final class Stumbling implements Engine {
-        private final Engine engine = new BuiltInEngine(8);
-
-        @Override
-        public String name() {
-            return "stumbling";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            if (request.position().fen().matches("([^/]+/){4}P.*")) {
-                throw new IllegalStateException("it stumbled");
-            }
-            return engine.analyse(request, listener, cancellation);
-        }
-    }
-
     private void begin(String... games) {
         for (String game : games) {
             services.library().sheets().add(game);
@@ -55,7 +30,10 @@ class ExerciseSearchTest extends ModelTest {
         services.library().settings().put(ExerciseSearch.NODES, 400L);
         search =
                 new ExerciseSearch(
-                        services.library(), new Stumbling(), Endings.NONE, services.scheduler());
+                        services.library(),
+                        new StumblingEngine(fen -> fen.matches("([^/]+/){4}P.*")),
+                        Endings.NONE,
+                        services.scheduler());
     }
 
     @AfterEach

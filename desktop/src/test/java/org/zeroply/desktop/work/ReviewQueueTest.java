@@ -7,35 +7,9 @@ import static org.zeroply.desktop.work.Fx.until;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
-import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.review.ReviewStore;
 
 class ReviewQueueTest extends ModelTest {
-
-    /** An engine that falls over in positions with a pawn on a4. */
-    private static final class Stumbling implements Engine {
-
-        private final Engine engine = new BuiltInEngine(8);
-
-        @Override
-        public String name() {
-            return "stumbling";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            if (request.position().fen().contains("/P7/")) {
-                throw new IllegalStateException("it stumbled");
-            }
-            return engine.analyse(request, listener, cancellation);
-        }
-    }
 
     private long add(String moves) {
         return services.library().sheets().add("[White \"A\"]\n\n" + moves + " *\n");
@@ -46,7 +20,10 @@ class ReviewQueueTest extends ModelTest {
         List<Long> games = List.of(add("1. e4 e5"), add("1. a4 e5"), add("1. d4 d5"));
         List<ReviewStore.Entry> seen = new ArrayList<>();
         try (ReviewQueue queue =
-                new ReviewQueue(services.library(), new Stumbling(), services.scheduler())) {
+                new ReviewQueue(
+                        services.library(),
+                        new StumblingEngine(fen -> fen.contains("/P7/")),
+                        services.scheduler())) {
             run(
                     () -> {
                         queue.setNodes(500);

@@ -2,7 +2,6 @@ package org.zeroply.coach.defence.elimination;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,6 +12,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.TestGames;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
@@ -24,13 +24,7 @@ class CostFinderTest {
 
     private static List<Cost> costs(String fen, String sans) throws NotationException {
         Position position = Position.fromFen(fen);
-        List<Move> line = new ArrayList<>();
-        Position p = position;
-        for (String san : sans.split(" ")) {
-            Move move = San.read(p, san);
-            line.add(move);
-            p = p.play(move);
-        }
+        List<Move> line = TestGames.line(position, sans);
         return new CostFinder(position)
                 .of(
                         new Weighed(

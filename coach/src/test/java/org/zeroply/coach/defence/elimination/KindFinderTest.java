@@ -2,7 +2,6 @@ package org.zeroply.coach.defence.elimination;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -10,8 +9,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 import org.zeroply.coach.SharedEngine;
+import org.zeroply.coach.TestGames;
 import org.zeroply.coach.defence.threat.Threat;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
@@ -26,32 +25,29 @@ class KindFinderTest {
     private static final MoveEvaluator EVALUATOR =
             new MoveEvaluator(new SharedEngine(16), Endings.NONE, 500, new Cancellation());
 
-    private static List<Move> line(Position from, String sans) throws NotationException {
-        List<Move> line = new ArrayList<>();
-        Position p = from;
-        for (String san : sans.split(" ")) {
-            Move move = San.read(p, san);
-            line.add(move);
-            p = p.play(move);
-        }
-        return line;
-    }
-
     private static Threat mate(Position position, String san) throws NotationException {
         Position passed = position.play(Move.NULL);
         return new Threat(
-                passed, line(passed, san), Threat.Kind.MATE, Threat.MATE, new Score.Mate(1));
+                passed,
+                TestGames.line(passed, san),
+                Threat.Kind.MATE,
+                Threat.MATE,
+                new Score.Mate(1));
     }
 
     private static Threat winning(Position position, String sans) throws NotationException {
         Position passed = position.play(Move.NULL);
         return new Threat(
-                passed, line(passed, sans), Threat.Kind.MATERIAL, 300, new Score.Centipawns(300));
+                passed,
+                TestGames.line(passed, sans),
+                Threat.Kind.MATERIAL,
+                300,
+                new Score.Centipawns(300));
     }
 
     private static List<String> kinds(Position position, Threat threat, String sans)
             throws NotationException {
-        List<Move> line = line(position, sans);
+        List<Move> line = TestGames.line(position, sans);
         Weighed weighed =
                 new Weighed(
                         line.get(0),

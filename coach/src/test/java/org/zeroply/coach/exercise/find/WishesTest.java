@@ -9,9 +9,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.TestGames;
 import org.zeroply.coach.review.Phase;
 
 class WishesTest {
@@ -27,7 +26,7 @@ class WishesTest {
                 1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 a6 *
                 """
                         .formatted(whiteElo, blackElo);
-        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
+        return TestGames.game(pgn);
     }
 
     private static Wishes ratings(int lowest, int highest) {

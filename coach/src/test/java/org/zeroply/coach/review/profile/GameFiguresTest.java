@@ -11,9 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.PgnEntry;
-import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.coach.SharedEngine;
+import org.zeroply.coach.TestGames;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
@@ -33,7 +32,7 @@ class GameFiguresTest {
     private static GameReview review(String tags, String moves) {
         return new FirstPass(new SharedEngine(1), 500, KnownGames.NONE)
                 .review(
-                        ((PgnEntry.Game) PgnReader.readAll(tags + "\n" + moves).get(0)).tree(),
+                        TestGames.game(tags + "\n" + moves),
                         Optional.empty(),
                         p -> {},
                         new Cancellation())
