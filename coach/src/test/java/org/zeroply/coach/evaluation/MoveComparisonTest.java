@@ -1,8 +1,8 @@
 package org.zeroply.coach.evaluation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
-import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -32,13 +32,7 @@ class MoveComparisonTest {
     /** A move of a position with a score and a line; the expected score follows from the score. */
     private static Weighed weighed(Position position, String score, String... line)
             throws NotationException {
-        List<Move> moves = new ArrayList<>();
-        Position now = position;
-        for (String san : line) {
-            Move move = San.read(now, san);
-            moves.add(move);
-            now = now.play(move);
-        }
+        List<Move> moves = line(position, String.join(" ", line));
         ExpectedScore expected = ExpectedScoreCurve.at(position).of(score(score));
         return new Weighed(moves.get(0), score(score), expected, 10, moves, false);
     }

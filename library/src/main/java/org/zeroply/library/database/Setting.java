@@ -17,26 +17,19 @@ public record Setting<T>(
 
     /** A positive number, such as one of nodes. */
     public static Setting<Long> number(String name, long usual) {
-        return new Setting<>(
-                name,
-                usual,
-                text ->
-                        text.matches("\\d{1,18}")
-                                ? Optional.of(Long.parseLong(text)).filter(n -> n > 0)
-                                : Optional.empty(),
-                String::valueOf);
+        return new Setting<>(name, usual, text -> positive(text, 18), String::valueOf);
     }
 
     /** A positive number of things. */
     public static Setting<Integer> count(String name, int usual) {
         return new Setting<>(
-                name,
-                usual,
-                text ->
-                        text.matches("\\d{1,9}")
-                                ? Optional.of(Integer.parseInt(text)).filter(n -> n > 0)
-                                : Optional.empty(),
-                String::valueOf);
+                name, usual, text -> positive(text, 9).map(Long::intValue), String::valueOf);
+    }
+
+    private static Optional<Long> positive(String text, int digits) {
+        return text.matches("\\d{1," + digits + "}")
+                ? Optional.of(Long.parseLong(text)).filter(n -> n > 0)
+                : Optional.empty();
     }
 
     /** Whether something is so; not, where nothing is set. */

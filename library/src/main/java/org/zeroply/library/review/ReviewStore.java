@@ -120,11 +120,11 @@ public final class ReviewStore {
         return database.read(
                 h ->
                         h.createQuery(
-                                        "SELECT r.sheet_id, s.white, s.black, s.event, s.date,"
-                                                + " s.result, s.white_elo, s.black_elo, s.plies,"
-                                                + " r.nodes, r.state, r.moments, r.white_loss,"
-                                                + " r.black_loss, r.problem FROM"
-                                                + " review r JOIN sheet s ON s.id = r.sheet_id"
+                                        "SELECT r.sheet_id, s.plies, r.nodes, r.state,"
+                                                + " r.moments, r.white_loss, r.black_loss,"
+                                                + " r.problem, "
+                                                + GameHeading.COLUMNS
+                                                + " FROM review r JOIN sheet s ON s.id = r.sheet_id"
                                                 + " WHERE s.deleted_at IS NULL ORDER BY r.place")
                                 .map((rs, c) -> entry(rs))
                                 .list());
@@ -133,19 +133,12 @@ public final class ReviewStore {
     private static Entry entry(ResultSet rs) throws SQLException {
         return new Entry(
                 rs.getLong(1),
-                new GameHeading(
-                        rs.getString(2),
-                        rs.getString(3),
-                        rs.getString(4),
-                        rs.getString(5),
-                        rs.getString(6),
-                        rs.getInt(7),
-                        rs.getInt(8)),
-                rs.getInt(9),
-                rs.getLong(10),
-                State.of(rs.getString(11)),
-                new Summary(rs.getInt(12), number(rs, 13), number(rs, 14)),
-                rs.getString(15));
+                GameHeading.read(rs, 9),
+                rs.getInt(2),
+                rs.getLong(3),
+                State.of(rs.getString(4)),
+                new Summary(rs.getInt(5), number(rs, 6), number(rs, 7)),
+                rs.getString(8));
     }
 
     private static Optional<Double> number(ResultSet rs, int column) throws SQLException {

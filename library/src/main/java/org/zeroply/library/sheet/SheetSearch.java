@@ -19,8 +19,7 @@ import org.zeroply.library.database.Database;
  */
 final class SheetSearch {
 
-    private static final String COLUMNS =
-            "id, kind, title, white, black, event, date, result, white_elo, black_elo, plies";
+    private static final String COLUMNS = "id, kind, title, plies, " + GameHeading.COLUMNS;
 
     /** A word that so many sheets have is common. */
     static final int COMMON = 50_000;
@@ -162,15 +161,8 @@ final class SheetSearch {
                 rs.getLong(1),
                 SheetKind.of(rs.getString(2)),
                 rs.getString(3),
-                new GameHeading(
-                        rs.getString(4),
-                        rs.getString(5),
-                        rs.getString(6),
-                        rs.getString(7),
-                        rs.getString(8),
-                        rs.getInt(9),
-                        rs.getInt(10)),
-                rs.getInt(11));
+                GameHeading.read(rs, 5),
+                rs.getInt(4));
     }
 
     static long[] playedBy(Handle h, String name, Side side) {

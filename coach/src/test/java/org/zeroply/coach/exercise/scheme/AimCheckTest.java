@@ -1,8 +1,8 @@
 package org.zeroply.coach.exercise.scheme;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -11,7 +11,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Weighed;
@@ -27,13 +26,7 @@ class AimCheckTest {
     /** A move with a score: {@code #3} for a mate, else centipawns. */
     private static Weighed weighed(String line, String score, double expected)
             throws NotationException {
-        List<Move> moves = new ArrayList<>();
-        Position position = POSITION;
-        for (String san : line.split(" ")) {
-            Move move = San.read(position, san);
-            moves.add(move);
-            position = position.play(move);
-        }
+        List<Move> moves = line(POSITION, line);
         Score value =
                 score.startsWith("#")
                         ? new Score.Mate(Integer.parseInt(score.substring(1)))

@@ -1,17 +1,15 @@
 package org.zeroply.coach.fact.material;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 
 class MaterialBalanceTest {
 
@@ -48,13 +46,7 @@ class MaterialBalanceTest {
     void a_sacrifice_is_seen_as_a_dip_and_so_is_the_moment_it_is_won_back()
             throws NotationException {
         Position start = Position.fromFen("r4rk1/pp3ppp/8/8/3q4/3B4/PPP2PPP/3Q1RK1 w - - 0 1");
-        List<Move> line = new ArrayList<>();
-        Position p = start;
-        for (String san : List.of("Bxh7+", "Kxh7", "Qxd4")) {
-            line.add(San.read(p, san));
-            p = p.play(line.get(line.size() - 1));
-        }
-        assertThat(LineBalance.along(start, line))
+        assertThat(LineBalance.along(start, line(start, "Bxh7+ Kxh7 Qxd4")))
                 .extracting(s -> s.balance().points(MaterialScale.SCHOOL))
                 .containsExactly("0", "-3", "+6");
     }

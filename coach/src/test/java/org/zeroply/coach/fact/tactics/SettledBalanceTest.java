@@ -1,14 +1,11 @@
 package org.zeroply.coach.fact.tactics;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.San;
 import org.zeroply.coach.fact.material.MaterialBalance;
 
 /** What is on the board when the forced part of a line is over, and what was given for it. */
@@ -29,13 +26,7 @@ class SettledBalanceTest {
     })
     void is_told_in_words(String fen, String line, String given) throws Exception {
         Position start = Position.fromFen(fen);
-        List<Move> moves = new ArrayList<>();
-        Position now = start;
-        for (String san : line.split(" ")) {
-            moves.add(San.read(now, san));
-            now = now.play(moves.get(moves.size() - 1));
-        }
-        MaterialBalance end = LineGain.settled(start, moves);
+        MaterialBalance end = LineGain.settled(start, line(start, line));
         assertThat(end.given(MaterialBalance.of(start), start.sideToMove())).isEqualTo(given);
     }
 }

@@ -1,6 +1,7 @@
 package org.zeroply.coach.training.ladder;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -14,19 +15,8 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
-import org.zeroply.chess.notation.San;
 
 class LadderTest {
-
-    private static List<Move> line(String... san) throws Exception {
-        List<Move> moves = new ArrayList<>();
-        Position p = Position.START;
-        for (String s : san) {
-            moves.add(San.read(p, s));
-            p = p.play(moves.get(moves.size() - 1));
-        }
-        return moves;
-    }
 
     /** Whatever is asked about random play can be checked against the position itself. */
     @Property(tries = 150)
@@ -73,8 +63,7 @@ class LadderTest {
 
     @Test
     void a_man_is_followed_through_castling_and_until_it_is_taken() throws Exception {
-        List<Move> line =
-                line("e4", "e5", "Nf3", "Nc6", "Bc4", "Nf6", "O-O", "Nxe4", "Re1", "d5", "Bxd5");
+        List<Move> line = line(Position.START, "e4 e5 Nf3 Nc6 Bc4 Nf6 O-O Nxe4 Re1 d5 Bxd5");
         for (int seed = 0; seed < 60; seed++) {
             for (Rung rung : new Ladder(Position.START, line, new Random(seed)).rungs()) {
                 if (rung.question().contains("white rook that stands on h1")) {

@@ -1,6 +1,7 @@
 package org.zeroply.coach.fact.tactics.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.coach.TestGames.line;
 
 import java.util.ArrayList;
 import java.util.Collections;
@@ -15,21 +16,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 import org.zeroply.coach.fact.tactics.LineGain;
 
 class ThemeFinderTest {
-
-    private static List<Move> line(Position start, String sans) throws NotationException {
-        List<Move> line = new ArrayList<>();
-        Position p = start;
-        for (String san : sans.split(" ")) {
-            Move move = San.read(p, san);
-            line.add(move);
-            p = p.play(move);
-        }
-        return line;
-    }
 
     /** The position with the colours changed and the board turned over. */
     private static Position flipped(Position position) {
