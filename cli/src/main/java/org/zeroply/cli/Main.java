@@ -21,6 +21,7 @@ import org.zeroply.cli.insight.DifficultyCommand;
 import org.zeroply.cli.insight.ExplainCommand;
 import org.zeroply.cli.insight.InsightCommand;
 import org.zeroply.cli.library.ExportCommand;
+import org.zeroply.cli.library.FindCommand;
 import org.zeroply.cli.library.ImportCommand;
 import org.zeroply.cli.library.LibraryCommand;
 import org.zeroply.cli.library.SampleCommand;
@@ -63,6 +64,7 @@ import picocli.CommandLine.Command;
             ProfileCommand.class,
             RepertoireCommand.class,
             StatisticsCommand.class,
+            FindCommand.class,
             EndingCommand.class,
             MateCheckCommand.class,
             GainCheckCommand.class,

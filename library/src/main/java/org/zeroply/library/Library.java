@@ -10,6 +10,7 @@ import org.zeroply.library.database.Database;
 import org.zeroply.library.database.Failures;
 import org.zeroply.library.database.LibraryCopies;
 import org.zeroply.library.database.SettingStore;
+import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.PositionIndex;
 import org.zeroply.library.review.RememberedAnalyses;
 import org.zeroply.library.review.ReviewStore;
@@ -42,6 +43,7 @@ public final class Library implements AutoCloseable {
     private final RememberedAnalyses analyses;
     private final StudentFile studentFile;
     private final PositionIndex games;
+    private final PositionFinder finder;
     private final RecallStore recall;
     private final FindStore finds;
     private final AssignmentStore assignments;
@@ -67,6 +69,7 @@ public final class Library implements AutoCloseable {
         this.assignments = new AssignmentStore(database);
         this.bin = new BinStore(database, clock);
         this.collections = new CollectionStore(database);
+        this.finder = new PositionFinder(database, games, collections);
         this.backups = new Backups(new LibraryCopies(database), settings, clock);
         this.check = new LibraryCheck(database, games, backups);
     }
@@ -213,6 +216,11 @@ public final class Library implements AutoCloseable {
     /** Which games came to a position. */
     public PositionIndex games() {
         return games;
+    }
+
+    /** What looks through the games for positions. */
+    public PositionFinder finder() {
+        return finder;
     }
 
     @Override

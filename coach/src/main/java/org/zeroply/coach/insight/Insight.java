@@ -2,29 +2,17 @@ package org.zeroply.coach.insight;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactChange;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
-import org.zeroply.coach.fact.king.CastlingFacts;
-import org.zeroply.coach.fact.king.KingFacts;
-import org.zeroply.coach.fact.king.StormRace;
-import org.zeroply.coach.fact.pieces.ActivityFacts;
-import org.zeroply.coach.fact.pieces.BishopFacts;
-import org.zeroply.coach.fact.pieces.BishopPosts;
-import org.zeroply.coach.fact.pieces.OutpostFacts;
-import org.zeroply.coach.fact.pieces.PointFacts;
-import org.zeroply.coach.fact.structure.ChainFacts;
-import org.zeroply.coach.fact.structure.FileFacts;
-import org.zeroply.coach.fact.structure.LeverFacts;
-import org.zeroply.coach.fact.structure.PawnFacts;
 import org.zeroply.coach.fact.structure.SquareFacts;
-import org.zeroply.coach.fact.tactics.DutyFacts;
-import org.zeroply.coach.fact.tactics.ForkFacts;
-import org.zeroply.coach.fact.tactics.LineFacts;
 
 /** The facts of a position that are seen without calculating. */
 public final class Insight {
@@ -41,32 +29,27 @@ public final class Insight {
      */
     public static List<Fact> of(Position position) {
         Scene scene = new Scene(position);
-        List<Fact> facts = new ArrayList<>(MaterialFacts.of(scene));
-        Compensation.of(position).map(Compensation::fact).ifPresent(facts::add);
-        facts.addAll(FileFacts.open(scene));
-        facts.addAll(LeverFacts.tension(scene));
-        facts.addAll(StormRace.of(scene));
-        facts.addAll(PointFacts.of(scene));
-        facts.addAll(BishopFacts.tally(scene));
-        facts.addAll(ForkFacts.hanging(scene));
-        for (Side side : Side.values()) {
-            facts.addAll(KingFacts.of(scene, side));
-            facts.addAll(CastlingFacts.of(scene, side));
-            facts.addAll(PawnFacts.of(scene, side));
-            facts.addAll(ChainFacts.of(scene, side));
-            facts.addAll(FileFacts.halfOpen(scene, side));
-            facts.addAll(LeverFacts.levers(scene, side));
-            facts.addAll(SquareFacts.of(scene, side));
-            facts.addAll(BishopFacts.of(scene, side));
-            facts.addAll(BishopPosts.of(scene, side));
-            facts.addAll(OutpostFacts.of(scene, side));
-            facts.addAll(ActivityFacts.of(scene, side));
-            facts.addAll(LineFacts.of(scene, side));
-            facts.addAll(ForkFacts.forks(scene, side));
-            facts.addAll(DutyFacts.of(scene, side));
-        }
+        List<Fact> facts = new ArrayList<>();
+        Glance.ALL.forEach(g -> facts.addAll(g.of(scene)));
         facts.sort(AS_TOLD);
         return facts;
+    }
+
+    /** Those of one kind, for which only its finder is asked. */
+    public static List<Fact> of(Scene scene, FactKind kind) {
+        for (Glance glance : Glance.ALL) {
+            if (glance.kinds().contains(kind)) {
+                return glance.of(scene).stream().filter(f -> f.kind() == kind).toList();
+            }
+        }
+        return List.of();
+    }
+
+    /** The kinds that are told without calculating. */
+    public static Set<FactKind> kinds() {
+        Set<FactKind> kinds = EnumSet.noneOf(FactKind.class);
+        Glance.ALL.forEach(g -> kinds.addAll(g.kinds()));
+        return kinds;
     }
 
     /** What differs from one position to a later one, with what pawns gave up on the way. */

@@ -10,9 +10,9 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.pattern.Situation;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardReader;
-import org.zeroply.coach.repertoire.card.Situation;
 
 /**
  * A card that spoke in a game, and whether it was followed. A card speaks at our turn, from the

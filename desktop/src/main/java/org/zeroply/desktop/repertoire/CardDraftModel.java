@@ -13,9 +13,9 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.pattern.Situation;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardReader;
-import org.zeroply.coach.repertoire.card.Situation;
 
 /** An if-then card while it is being built: pressed squares and typed text make the same card. */
 final class CardDraftModel {

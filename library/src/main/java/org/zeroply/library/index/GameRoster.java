@@ -5,9 +5,13 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.LongPredicate;
+import java.util.stream.IntStream;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.tree.GameResult;
 
@@ -49,7 +53,7 @@ final class GameRoster {
      *
      * @param others whether another program has written, which may have begun earlier
      */
-    void refresh(Handle h, boolean others) {
+    synchronized void refresh(Handle h, boolean others) {
         // Who writes takes the time before it is all written.
         long since = seen < 0 ? -1 : seen - (others ? OTHERS : OWN).toMillis();
         h.createQuery(
@@ -127,12 +131,12 @@ final class GameRoster {
     }
 
     /** Whether there is a game of this number still. */
-    boolean has(int number) {
+    synchronized boolean has(int number) {
         return number < sheets.length && sheets[number] > 0;
     }
 
     /** The game of a number that there is. */
-    GameFacts of(int number) {
+    synchronized GameFacts of(int number) {
         return new GameFacts(
                 sheets[number],
                 texts.get(whites[number]),
@@ -143,18 +147,47 @@ final class GameRoster {
                 texts.get(results[number]));
     }
 
+    /** The game of a number, if there is one. */
+    synchronized Optional<GameFacts> find(int number) {
+        return has(number) ? Optional.of(of(number)) : Optional.empty();
+    }
+
+    /**
+     * The numbers of the games that pass, the newest first: by date, and those of a day by when
+     * they were stored.
+     *
+     * @param among which sheets count
+     */
+    synchronized int[] numbers(GameFilter filter, LongPredicate among) {
+        int[] order = new int[texts.size()];
+        List<Integer> byText = new ArrayList<>();
+        IntStream.range(0, order.length).forEach(byText::add);
+        byText.sort(Comparator.comparing(texts::get));
+        for (int i = 0; i < order.length; i++) {
+            order[byText.get(i)] = i;
+        }
+        boolean all = filter.equals(GameFilter.ALL);
+        return IntStream.range(1, sheets.length)
+                .filter(n -> has(n) && among.test(sheets[n]) && (all || filter.passes(of(n))))
+                .mapToLong(n -> (long) order[dates[n]] << 32 | n)
+                .map(key -> -key)
+                .sorted()
+                .mapToInt(key -> (int) -key)
+                .toArray();
+    }
+
     /** The rating of a side in a game; 0 if not known. */
-    int rating(int number, boolean white) {
+    synchronized int rating(int number, boolean white) {
         return white ? whiteRatings[number] : blackRatings[number];
     }
 
     /** The year of a game; 0 if not known. */
-    int year(int number) {
+    synchronized int year(int number) {
         return years[dates[number]];
     }
 
     /** Half points of White in a game; -1 where there is no result. */
-    int halves(int number) {
+    synchronized int halves(int number) {
         return halves[results[number]];
     }
 }

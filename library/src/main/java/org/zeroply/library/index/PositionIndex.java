@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.LongPredicate;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -253,6 +254,14 @@ public final class PositionIndex {
                 .list();
     }
 
+    /** Whether every game has its line, and what is told of the games is as in the file. */
+    private synchronized void upToDate() {
+        if (!complete) {
+            update();
+        }
+        look();
+    }
+
     // ---- Asking ---------------------------------------------------------------------------------
 
     /** What the games that pass did in a position. */
@@ -267,6 +276,21 @@ public final class PositionIndex {
                     }
                 });
         return tally.sum();
+    }
+
+    /**
+     * The numbers of the games that pass, the newest first.
+     *
+     * @param sheets which sheets count
+     */
+    int[] numbers(GameFilter filter, LongPredicate sheets) {
+        upToDate();
+        return roster.numbers(filter, sheets);
+    }
+
+    /** What is told of a game, if it is still there. */
+    Optional<GameFacts> game(int number) {
+        return roster.find(number);
     }
 
     /** All games but one, as far as a few of many will do. */
@@ -321,10 +345,7 @@ public final class PositionIndex {
     }
 
     private synchronized void visits(Position position, Visitor visitor) {
-        if (!complete) {
-            update();
-        }
-        look();
+        upToDate();
         if (loose.size() > LOOSE) {
             update();
             look();

@@ -17,14 +17,12 @@ public final class PawnFacts {
     /** Files between a passed pawn and the nearest enemy pawn from which on it is outside. */
     private static final int OUTSIDE = 3;
 
-    /** Hanging pawns stand abreast on this rank, 0-based. */
-    private static final int FOURTH = 3;
-
     private final Scene scene;
     private final Side side;
     private final long own;
     private final long theirs;
     private final long passed;
+    private final long backward;
     private final List<Fact> facts = new ArrayList<>();
 
     private PawnFacts(Scene scene, Side side) {
@@ -33,6 +31,7 @@ public final class PawnFacts {
         own = scene.pawns(side);
         theirs = scene.pawns(side.other());
         passed = passed(scene, side);
+        backward = PawnSets.backward(side, own, theirs);
     }
 
     /** The facts about a side's pawns. */
@@ -49,18 +48,7 @@ public final class PawnFacts {
 
     /** The pawns of a side that no enemy pawn can stop and no own pawn stands before. */
     public static long passed(Scene scene, Side side) {
-        long passed = 0;
-        for (long set = scene.pawns(side); set != 0; set &= set - 1) {
-            int square = Squares.first(set);
-            long way = Squares.front(side, square);
-            long file = Squares.file(square);
-            long guarded = file | Squares.besideFiles(square);
-            if ((way & guarded & scene.pawns(side.other())) == 0
-                    && (way & file & scene.pawns(side)) == 0) {
-                passed |= 1L << square;
-            }
-        }
-        return passed;
+        return PawnSets.passed(side, scene.pawns(side), scene.pawns(side.other()));
     }
 
     private void islands() {
@@ -96,7 +84,7 @@ public final class PawnFacts {
                     Fact.of(FactKind.ISOLATED, side, "isolated pawn " + Square.name(square), square)
                             .trait("on a half-open file", open && isUnpassed(square))
                             .told());
-        } else if (isBackward(square)) {
+        } else if (Squares.has(backward, square)) {
             facts.add(
                     Fact.of(FactKind.BACKWARD, side, "backward pawn " + Square.name(square), square)
                             .trait("on a half-open file", open)
@@ -112,20 +100,6 @@ public final class PawnFacts {
 
     private boolean isUnpassed(int square) {
         return !Squares.has(passed, square);
-    }
-
-    /**
-     * Backward: own pawns beside it exist but all have gone ahead, and an enemy pawn guards the
-     * square in front without standing on it.
-     */
-    private boolean isBackward(int square) {
-        long beside = Squares.besideFiles(square);
-        long support = own & beside & ~Squares.front(side, square);
-        int stop = Squares.stop(side, square);
-        return isUnpassed(square)
-                && support == 0
-                && !Squares.has(theirs, stop)
-                && Squares.has(scene.byPawns(side.other()), stop);
     }
 
     private void passed(int square) {
@@ -195,19 +169,10 @@ public final class PawnFacts {
      * enemy pawn on their files and at least one on a file beside them.
      */
     private void hangingPair() {
-        for (int file = 2; file < 5; file++) {
-            long files = Squares.ofFile(file) | Squares.ofFile(file + 1);
-            long around = Squares.ofFile(file - 1) | Squares.ofFile(file + 2);
-            long pair = own & files;
-            boolean abreast =
-                    Long.bitCount(pair) == 2
-                            && (pair & Squares.ofRank(side, FOURTH)) == pair
-                            && (pair & Squares.ofFile(file)) != 0
-                            && (pair & Squares.ofFile(file + 1)) != 0;
-            if (abreast && (own & around) == 0 && (theirs & files) == 0 && (theirs & around) != 0) {
-                String text = "hanging pawns " + Squares.names(pair);
-                facts.add(Fact.ofSet(FactKind.HANGING_PAIR, side, text, pair));
-            }
+        long pair = PawnSets.hangingPair(side, own, theirs);
+        if (pair != 0) {
+            String text = "hanging pawns " + Squares.names(pair);
+            facts.add(Fact.ofSet(FactKind.HANGING_PAIR, side, text, pair));
         }
     }
 

@@ -7,6 +7,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.pattern.Condition;
+import org.zeroply.coach.pattern.Situation;
 
 /**
  * A rule with its conditions: {@code IF white knight on e5 AND NOT e5 attacked by black THEN play

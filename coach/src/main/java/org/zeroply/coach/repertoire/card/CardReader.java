@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zeroply.coach.pattern.ConditionReader;
 
 /** Reads the text form of a card. Upper and lower case of the small words do not matter. */
 public final class CardReader {
@@ -28,9 +29,9 @@ public final class CardReader {
                             + text);
         }
         return new Card(
-                ConditionParser.all(card.group(1)),
+                ConditionReader.all(card.group(1)),
                 card.group(2),
-                card.group(3) == null ? List.of() : ConditionParser.all(card.group(3)));
+                card.group(3) == null ? List.of() : ConditionReader.all(card.group(3)));
     }
 
     /** Why a text is no card; empty if it is one. */
@@ -45,6 +46,6 @@ public final class CardReader {
 
     /** An example of each condition that can be written. */
     public static List<String> examples() {
-        return Phrases.examples();
+        return ConditionReader.examples();
     }
 }

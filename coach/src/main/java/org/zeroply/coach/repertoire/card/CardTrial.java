@@ -12,6 +12,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.pattern.Situation;
 
 /**
  * A card tried on games, wherever it stands: where it applied, whether what it says was played, and

@@ -43,6 +43,11 @@ public final class ThemeFinder {
         return line.isEmpty() ? List.of() : themes(new LineStudy(start, line));
     }
 
+    /** The name of the mate on the board, {@link Theme#MATE} where it has none. */
+    public static Theme mate(Scene mated) {
+        return MatingNets.of(mated);
+    }
+
     /** What a line turns on above all, if it has a theme. */
     public static Optional<Theme> main(Position start, List<Move> line) {
         return of(start, line).stream().findFirst();

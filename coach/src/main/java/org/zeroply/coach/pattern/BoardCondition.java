@@ -1,0 +1,371 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.pieces.Routes;
+
+/** What stands where, what bears on what, kings and their castling. */
+sealed interface BoardCondition extends Condition {
+
+    /** What it takes to see who attacks what, in nanoseconds or so. */
+    int SCENE = 2000;
+
+    /**
+     * At least so many men stand on one of some squares.
+     *
+     * @param side empty for either side's
+     */
+    record MenOn(Optional<Side> side, Men men, Place place, int least) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long whose = side.isPresent() ? board.pieces(side.get().ordinal()) : board.occupied();
+            long there = place.squares() & whose & men.on(board);
+            return least == 1 ? there != 0 : Long.bitCount(there) >= least;
+        }
+
+        @Override
+        public String text() {
+            String many = least == 1 ? "" : "at least " + least + " ";
+            String whose = side.map(s -> Condition.word(s) + " ").orElse("");
+            String where = place.isAnywhere() ? "on the board" : "on " + place.text();
+            return many + whose + men.word() + (least == 1 ? " " : "s ") + where;
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new MenOn(side.map(symmetry::side), men, place.under(symmetry), least);
+        }
+    }
+
+    /** Nothing stands on any of some squares. */
+    record Empty(List<Integer> squares) implements BoardCondition {
+        public Empty {
+            squares = List.copyOf(squares);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            for (int square : squares) {
+                if (situation.board().codeAt(square) != 0) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        @Override
+        public String text() {
+            return squares.stream().map(Square::name).collect(Collectors.joining(" ")) + " empty";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Empty(symmetry.squares(squares));
+        }
+    }
+
+    /** A side bears on a square directly. */
+    record Attacked(int square, Side by) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long attackers = board.attackersTo(square, board.occupied());
+            return (attackers & board.pieces(by.ordinal())) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Square.name(square) + " attacked by " + Condition.word(by);
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Attacked(symmetry.square(square), symmetry.side(by));
+        }
+    }
+
+    /** A side bears on a square at least so often, also through its own men. */
+    record Covered(int square, Side by, int times) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return bearing(situation.scene(), by, square) >= times;
+        }
+
+        @Override
+        public String text() {
+            String often = times == 1 ? "" : " " + times + " times";
+            return Square.name(square) + " covered by " + Condition.word(by) + often;
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Covered(symmetry.square(square), symmetry.side(by), times);
+        }
+
+        @Override
+        public int cost() {
+            return SCENE;
+        }
+    }
+
+    /** A side bears on a square with more men than the other, also through its own men. */
+    record Outnumbers(Side side, int square) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Scene scene = situation.scene();
+            return bearing(scene, side, square) > bearing(scene, side.other(), square);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " outnumbers "
+                    + Condition.word(side.other())
+                    + " on "
+                    + Square.name(square);
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Outnumbers(symmetry.side(side), symmetry.square(square));
+        }
+
+        @Override
+        public int cost() {
+            return SCENE;
+        }
+    }
+
+    private static int bearing(Scene scene, Side side, int square) {
+        return (int)
+                Squares.list(scene.men(side)).stream()
+                        .filter(man -> man != square && scene.guards(man, square))
+                        .count();
+    }
+
+    /** A wing. */
+    enum Wing {
+        KINGSIDE,
+        QUEENSIDE;
+
+        String word() {
+            return name().toLowerCase(Locale.ROOT);
+        }
+
+        Wing under(Symmetry symmetry) {
+            return symmetry.mirrored() ? this == KINGSIDE ? QUEENSIDE : KINGSIDE : this;
+        }
+    }
+
+    /** A side's king has left its home for a wing, and castling is over. */
+    record Castled(Side side, Optional<Wing> wing) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int king = situation.board().kingSquare(side.ordinal());
+            int file = Square.file(king);
+            boolean there =
+                    wing.map(w -> w == Wing.KINGSIDE ? file >= 6 : file <= 2)
+                            .orElse(file <= 2 || file >= 6);
+            return Squares.rank(side, king) == 0
+                    && there
+                    && (situation.board().castling() & rights(side, Optional.empty())) == 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " castled" + wing.map(w -> " " + w.word()).orElse("");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Castled(symmetry.side(side), wing.map(w -> w.under(symmetry)));
+        }
+    }
+
+    private static int rights(Side side, Optional<Wing> wing) {
+        int white =
+                wing.map(w -> w == Wing.KINGSIDE ? Board.WHITE_KING_SIDE : Board.WHITE_QUEEN_SIDE)
+                        .orElse(Board.WHITE_KING_SIDE | Board.WHITE_QUEEN_SIDE);
+        return side == Side.WHITE ? white : white << 2;
+    }
+
+    /** A side has kept the right to castle. */
+    record MayCastle(Side side, Optional<Wing> wing) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return (situation.board().castling() & rights(side, wing)) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " may castle" + wing.map(w -> " " + w.word()).orElse("");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new MayCastle(symmetry.side(side), wing.map(w -> w.under(symmetry)));
+        }
+    }
+
+    /** The queens attack each other; on one file where that is asked. */
+    record QueensFaceEachOther(Optional<Integer> file) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Scene scene = situation.scene();
+            long enemies = scene.men(Side.BLACK, PieceType.QUEEN);
+            return Squares.list(scene.men(Side.WHITE, PieceType.QUEEN)).stream()
+                    .anyMatch(
+                            q -> {
+                                long faced = scene.attacks(q) & enemies;
+                                boolean on = file.map(f -> f == Square.file(q)).orElse(true);
+                                return on
+                                        && (file.isEmpty() ? faced : faced & Squares.file(q)) != 0;
+                            });
+        }
+
+        @Override
+        public String text() {
+            return "queens face each other"
+                    + file.map(f -> " on the " + (char) ('a' + f) + "-file").orElse("");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new QueensFaceEachOther(file.map(symmetry::file));
+        }
+
+        @Override
+        public int cost() {
+            return SCENE;
+        }
+    }
+
+    /** Both sides have castled, to opposite wings. */
+    record OppositeWings() implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return holds(situation, Wing.KINGSIDE) || holds(situation, Wing.QUEENSIDE);
+        }
+
+        private static boolean holds(Situation situation, Wing white) {
+            Wing black = white.under(Symmetry.MIRRORED);
+            return new Castled(Side.WHITE, Optional.of(white)).holds(situation)
+                    && new Castled(Side.BLACK, Optional.of(black)).holds(situation);
+        }
+
+        @Override
+        public String text() {
+            return "castled on opposite wings";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return this;
+        }
+    }
+
+    /** A king stands on the d- or e-file on its first two ranks, castled or not. */
+    record KingInCentre(Side side) implements BoardCondition {
+
+        private static final long MIDDLE = 0x1818181818181818L;
+
+        @Override
+        public boolean holds(Situation situation) {
+            int king = situation.board().kingSquare(side.ordinal());
+            return Squares.has(MIDDLE, king) && Squares.rank(side, king) <= 1;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " king in the centre";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new KingInCentre(symmetry.side(side));
+        }
+    }
+
+    /** A side is in check. */
+    record InCheck(Side side) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            return board.sideToMove() == side.ordinal() && board.inCheck();
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " in check";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new InCheck(symmetry.side(side));
+        }
+    }
+
+    /** At least so many knights and bishops stand where they began. */
+    record Undeveloped(int least, Side side) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long home = Squares.ofRank(side, 0) & board.pieces(side.ordinal());
+            long knights = board.piecesOfType(PieceType.KNIGHT.ordinal()) & 0x4200000000000042L;
+            long bishops = board.piecesOfType(PieceType.BISHOP.ordinal()) & 0x2400000000000024L;
+            return Long.bitCount(home & (knights | bishops)) >= least;
+        }
+
+        @Override
+        public String text() {
+            return "at least " + least + " " + Condition.word(side) + " pieces undeveloped";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Undeveloped(least, symmetry.side(side));
+        }
+    }
+
+    /** A man of a type can get to a square over safe squares in so many moves. */
+    record CanReach(Side side, PieceType type, int square, int moves) implements BoardCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Scene scene = situation.scene();
+            return Squares.list(scene.men(side, type)).stream()
+                    .mapToInt(man -> new Routes(scene, man, moves).movesTo(square))
+                    .anyMatch(needed -> needed >= 0);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + type.word()
+                    + " can reach "
+                    + Square.name(square)
+                    + " in "
+                    + moves
+                    + (moves == 1 ? " move" : " moves");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new CanReach(symmetry.side(side), type, symmetry.square(square), moves);
+        }
+
+        @Override
+        public int cost() {
+            return 10 * SCENE;
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package org.zeroply.coach.pattern;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.NotationException;
+import org.zeroply.chess.notation.San;
+
+/** Something that is so in a situation, or is not. */
+public sealed interface Condition
+        permits Condition.Not,
+                Condition.All,
+                Condition.Any,
+                BoardCondition,
+                MaterialCondition,
+                PawnCondition,
+                FactCondition,
+                MoveCondition,
+                EventCondition {
+
+    /** Whether it is so. */
+    boolean holds(Situation situation);
+
+    /** The text form, which {@link ConditionReader} reads. */
+    String text();
+
+    /** The same of another way to see the pattern. */
+    Condition under(Symmetry symmetry);
+
+    /**
+     * How long it takes to see, in nanoseconds or so: of several conditions the cheap ones are
+     * looked at first.
+     */
+    default int cost() {
+        return 10;
+    }
+
+    /** The same with what is cheap to see first in everything that is joined. */
+    default Condition cheapestFirst() {
+        return this;
+    }
+
+    /** It is not so. */
+    record Not(Condition what) implements Condition {
+        @Override
+        public boolean holds(Situation situation) {
+            return !what.holds(situation);
+        }
+
+        @Override
+        public String text() {
+            return "NOT " + what.text();
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Not(what.under(symmetry));
+        }
+
+        @Override
+        public int cost() {
+            return what.cost();
+        }
+
+        @Override
+        public Condition cheapestFirst() {
+            return new Not(what.cheapestFirst());
+        }
+    }
+
+    /** All of them are so; as a part of another condition. */
+    record All(List<Condition> parts) implements Condition {
+        public All {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            for (Condition part : parts) {
+                if (!part.holds(situation)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        @Override
+        public String text() {
+            return joined(parts, " AND ");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new All(parts.stream().map(p -> p.under(symmetry)).toList());
+        }
+
+        @Override
+        public int cost() {
+            return parts.stream().mapToInt(Condition::cost).sum();
+        }
+
+        @Override
+        public Condition cheapestFirst() {
+            return new All(sorted(parts));
+        }
+    }
+
+    /** At least one of them is so. */
+    record Any(List<Condition> parts) implements Condition {
+        public Any {
+            parts = List.copyOf(parts);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            for (Condition part : parts) {
+                if (part.holds(situation)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return joined(parts, " OR ");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Any(parts.stream().map(p -> p.under(symmetry)).toList());
+        }
+
+        @Override
+        public int cost() {
+            return parts.stream().mapToInt(Condition::cost).sum();
+        }
+
+        @Override
+        public Condition cheapestFirst() {
+            return new Any(sorted(parts));
+        }
+    }
+
+    private static List<Condition> sorted(List<Condition> parts) {
+        return parts.stream()
+                .map(Condition::cheapestFirst)
+                .sorted(Comparator.comparingInt(Condition::cost))
+                .toList();
+    }
+
+    private static String joined(List<Condition> parts, String by) {
+        return parts.stream().map(Condition::text).collect(Collectors.joining(by, "(", ")"));
+    }
+
+    /** A move in SAN, if it is legal in a position. */
+    static Optional<Move> move(Position position, String san) {
+        try {
+            return Optional.of(San.read(position, san));
+        } catch (NotationException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The side in small letters. */
+    static String word(Side side) {
+        return side.word().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,165 @@
+package org.zeroply.coach.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads conditions joined by {@code AND}, {@code OR}, {@code NOT} and brackets; a comma is another
+ * {@code AND} and {@code no} another {@code NOT}. As is usual {@code NOT} binds closest and {@code
+ * AND} closer than {@code OR}. Upper and lower case do not matter, but for {@code knight or bishop
+ * on e5} and {@code knight on e5 or d5}, which are one phrase each.
+ */
+public final class ConditionReader {
+
+    private static final String SIGN_ENDS = "(?=[\\s()]|$)";
+
+    /** Squares alone, which go on with the phrase before: {@code on e5 or d5}, {@code c4, d5}. */
+    private static final String SQUARES =
+            "(?!\\s*[a-h][1-8](?:\\s+[a-h][1-8])*\\s*(?=[,()]|$|\\s(?:AND|OR)\\s))";
+
+    private static final String MEN = "(?:king|queen|rook|bishop|knight|pawn|piece)";
+
+    /** An {@code or} in small letters between kinds of men belongs to the phrase. */
+    private static final String BETWEEN_MEN = "(?!(?<=" + MEN + "s?\\sor)\\s+" + MEN + "s?\\b)";
+
+    private static final Pattern SIGNS =
+            Pattern.compile(
+                    "[()]|,"
+                            + SQUARES
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+taken)|(?-i:OR)"
+                            + "|OR"
+                            + SQUARES
+                            + BETWEEN_MEN
+                            + ")"
+                            + SIGN_ENDS,
+                    Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NONE = Pattern.compile("no (.+)", Pattern.CASE_INSENSITIVE);
+
+    /** Brackets within brackets, so many at most. */
+    private static final int DEEPEST = 20;
+
+    private final List<String> words;
+    private int at;
+    private int depth;
+
+    private ConditionReader(List<String> words) {
+        this.words = words;
+    }
+
+    /**
+     * The conditions that a text wants all of.
+     *
+     * @throws IllegalArgumentException if it cannot be read, with what was expected
+     */
+    public static List<Condition> all(String text) {
+        ConditionReader parser = new ConditionReader(words(text));
+        Condition whole = parser.either();
+        if (parser.at < parser.words.size()) {
+            throw new IllegalArgumentException(
+                    "'" + parser.words.get(parser.at) + "' closes no bracket in: " + text);
+        }
+        return whole instanceof Condition.All all ? all.parts() : List.of(whole);
+    }
+
+    private static List<String> words(String text) {
+        List<String> words = new ArrayList<>();
+        Matcher sign = SIGNS.matcher(text);
+        int end = 0;
+        while (sign.find()) {
+            add(words, text.substring(end, sign.start()));
+            String word = sign.group().toUpperCase(Locale.ROOT);
+            words.add(word.equals(",") ? "AND" : word);
+            end = sign.end();
+        }
+        add(words, text.substring(end));
+        return words;
+    }
+
+    private static void add(List<String> words, String text) {
+        if (!text.isBlank()) {
+            words.add(text.strip());
+        }
+    }
+
+    private boolean next(String sign) {
+        boolean is = at < words.size() && words.get(at).equals(sign);
+        at += is ? 1 : 0;
+        return is;
+    }
+
+    private Condition either() {
+        List<Condition> parts = new ArrayList<>(List.of(both()));
+        while (next("OR")) {
+            parts.add(both());
+        }
+        return parts.size() == 1 ? parts.get(0) : new Condition.Any(parts);
+    }
+
+    private Condition both() {
+        List<Condition> parts = new ArrayList<>(List.of(single()));
+        while (next("AND")) {
+            parts.add(single());
+        }
+        return parts.size() == 1 ? parts.get(0) : new Condition.All(parts);
+    }
+
+    /** Two NOTs are none, however many there are. */
+    private Condition single() {
+        boolean negated = false;
+        while (next("NOT")) {
+            negated = !negated;
+        }
+        Condition plain = next("(") ? bracket() : phrase();
+        return negated ? new Condition.Not(plain) : plain;
+    }
+
+    private Condition bracket() {
+        if (++depth > DEEPEST) {
+            throw new IllegalArgumentException("More than " + DEEPEST + " brackets in each other.");
+        }
+        Condition inside = either();
+        if (!next(")")) {
+            throw new IllegalArgumentException("A bracket is not closed after: " + inside.text());
+        }
+        depth--;
+        return inside;
+    }
+
+    private Condition phrase() {
+        String text = at < words.size() ? words.get(at++) : "";
+        Optional<Condition> said = Phrases.read(text);
+        Matcher none = NONE.matcher(text);
+        if (said.isEmpty() && none.matches()) {
+            said = Phrases.read(none.group(1)).map(Condition.Not::new);
+        }
+        return said.orElseThrow(() -> new IllegalArgumentException(problem(text)));
+    }
+
+    private static String problem(String text) {
+        return Phrases.searched(text)
+                .map(kind -> "'" + kind.words() + "' takes a search to see, so it cannot be asked.")
+                .orElseGet(
+                        () ->
+                                "'"
+                                        + text
+                                        + "' is no condition; like it are: "
+                                        + String.join(", ", Phrases.like(text))
+                                        + ". Each may have NOT before it, joined by AND, OR and"
+                                        + " brackets.");
+    }
+
+    /** An example of each condition that can be written. */
+    public static List<String> examples() {
+        return Phrases.examples();
+    }
+
+    /** All of some conditions as one. */
+    static Condition together(List<Condition> all) {
+        return all.size() == 1 ? all.get(0) : new Condition.All(all);
+    }
+}

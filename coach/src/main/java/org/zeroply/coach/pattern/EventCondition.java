@@ -1,0 +1,223 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
+
+/** What a move of the game has just carried out; exactly what is in {@code docs/find.md}. */
+sealed interface EventCondition extends Condition {
+
+    /** Whether a side made the last move. */
+    private static boolean moved(Situation situation, Side side) {
+        return situation.lastPacked() != 0 && situation.board().sideToMove() != side.ordinal();
+    }
+
+    private static PieceType lastMan(Situation situation) {
+        return PieceType.of(situation.board().typeAt(Move.to(situation.lastPacked())));
+    }
+
+    /** The last move gave up material for good, as far as the game shows. */
+    record Sacrificed(Side side, Sacrifice what, int plies) implements EventCondition {
+
+        /** Plies in which it must not come back where no number is given; our choice. */
+        static final int USUAL = 6;
+
+        @Override
+        public boolean holds(Situation situation) {
+            return moved(situation, side) && what.isMade(situation, side, plies);
+        }
+
+        @Override
+        public String text() {
+            String long1 = plies == USUAL ? "" : " not taken back within " + plies + " plies";
+            return Condition.word(side) + " sacrificed " + what.words() + long1;
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Sacrificed(symmetry.side(side), what, plies);
+        }
+
+        @Override
+        public int cost() {
+            return 500;
+        }
+    }
+
+    /**
+     * The last moves of one man led from square to square.
+     *
+     * @param squares two at least, in the order in which it came to them
+     */
+    record Route(Side side, PieceType type, List<Integer> squares) implements EventCondition {
+        public Route {
+            squares = List.copyOf(squares);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            int end = squares.size() - 1;
+            int last = situation.lastPacked();
+            if (!moved(situation, side)
+                    || Move.to(last) != squares.get(end)
+                    || Move.from(last) != squares.get(end - 1)
+                    || lastMan(situation) != type) {
+                return false;
+            }
+            int ply = situation.ply();
+            for (int i = end - 1; i > 0; i--) {
+                ply = Travels.arrival(situation.line(), ply - 2, squares.get(i));
+                if (ply < 1 || situation.line().before(ply).from() != squares.get(i - 1)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + type.word()
+                    + " travelled "
+                    + squares.stream().map(Square::name).collect(Collectors.joining("-"));
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Route(symmetry.side(side), type, symmetry.squares(squares));
+        }
+    }
+
+    /**
+     * A rook went up its file from its first two ranks to the third to sixth, and now along that
+     * rank, within five own moves.
+     */
+    record LiftedRook(Side side) implements EventCondition {
+
+        private static final int WITHIN = 8;
+
+        @Override
+        public boolean holds(Situation situation) {
+            int last = situation.lastPacked();
+            int rank = Squares.rank(side, Move.to(last));
+            boolean along = Square.rank(Move.from(last)) == Square.rank(Move.to(last));
+            if (!moved(situation, side)
+                    || !along
+                    || rank < 2
+                    || rank > 5
+                    || lastMan(situation) != PieceType.ROOK) {
+                return false;
+            }
+            int up = Travels.arrival(situation.line(), situation.ply() - 2, Move.from(last));
+            if (up < 1 || situation.ply() - up > WITHIN) {
+                return false;
+            }
+            int from = situation.line().before(up).from();
+            return Square.file(from) == Square.file(Move.from(last))
+                    && Squares.rank(side, from) <= 1;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " lifted a rook";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new LiftedRook(symmetry.side(side));
+        }
+    }
+
+    /** A pawn stepped to a square from which it can take a pawn and be taken by it. */
+    record Break(Side side, Place place) implements EventCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int last = situation.lastPacked();
+            int to = Move.to(last);
+            if (!moved(situation, side)
+                    || Move.isCapture(last)
+                    || !Squares.has(place.squares(), to)
+                    || lastMan(situation) != PieceType.PAWN) {
+                return false;
+            }
+            Board board = situation.board();
+            long enemies = board.pieces(1 - side.ordinal(), PieceType.PAWN.ordinal());
+            return (Attacks.pawn(side.ordinal(), to) & enemies) != 0;
+        }
+
+        @Override
+        public String text() {
+            String where = place.isAnywhere() ? "" : " on " + place.text();
+            return Condition.word(side) + " played a break" + where;
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Break(symmetry.side(side), place.under(symmetry));
+        }
+    }
+
+    /**
+     * The last move mated.
+     *
+     * @param theme {@link Theme#MATE} for any mate
+     */
+    record Mate(Side side, Theme theme) implements EventCondition {
+
+        /** Mates with a name. */
+        static final List<Theme> NAMED =
+                List.of(
+                        Theme.BACK_RANK,
+                        Theme.SMOTHERED_MATE,
+                        Theme.EPAULETTE_MATE,
+                        Theme.DOVETAIL_MATE,
+                        Theme.SWALLOWTAIL_MATE,
+                        Theme.ARABIAN_MATE,
+                        Theme.ANASTASIA_MATE,
+                        Theme.CROSSED_BISHOPS_MATE,
+                        Theme.LADDER_MATE);
+
+        /** How a mate is called: {@code back-rank}, {@code smothered}. */
+        static String name(Theme theme) {
+            return switch (theme) {
+                case BACK_RANK -> "back-rank";
+                case CROSSED_BISHOPS_MATE -> "crossed-bishops";
+                default -> theme.words().replaceAll(" ?mate$", "").toLowerCase(Locale.ROOT);
+            };
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            return moved(situation, side)
+                    && situation.board().inCheck()
+                    && situation.position().isCheckmate()
+                    && (theme == Theme.MATE || ThemeFinder.mate(situation.scene()) == theme);
+        }
+
+        @Override
+        public String text() {
+            String name = theme == Theme.MATE ? "" : name(theme) + " ";
+            return name + "mate by " + Condition.word(side);
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Mate(symmetry.side(side), theme);
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package org.zeroply.coach.pattern;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.insight.Insight;
+
+/**
+ * A fact of those seen without calculating is told of the position.
+ *
+ * @param side whose; empty for anybody's
+ * @param trait a quality it must have; empty for any
+ * @param place where it is; for facts about one man or square that is the first they name
+ */
+record FactCondition(FactKind kind, Optional<Side> side, String trait, Place place)
+        implements Condition {
+
+    /** Qualities that facts at a glance have; the sides' names aside. */
+    static final List<String> TRAITS =
+            List.of(
+                    "active",
+                    "an enemy major piece is on it",
+                    "an enemy pawn guards it",
+                    "an enemy pawn stands on it",
+                    "an enemy piece is on it",
+                    "best",
+                    "blockaded",
+                    "can be taken in passing",
+                    "connected",
+                    "contested",
+                    "costs the pawn",
+                    "crippled by doubled pawns",
+                    "for good",
+                    "half-open for the enemy",
+                    "held by black",
+                    "held by white",
+                    "in use",
+                    "inside its chain",
+                    "isolated",
+                    "locked",
+                    "more enemy men bear on it",
+                    "more than can guard",
+                    "never",
+                    "no rival",
+                    "not developed",
+                    "now",
+                    "occupied",
+                    "on a half-open file",
+                    "outside its chain",
+                    "outside",
+                    "passive",
+                    "protected",
+                    "square",
+                    "supported",
+                    "unopposed",
+                    "until that piece is driven off or shut out",
+                    "weak pawn",
+                    "wrong bishop");
+
+    /** Facts about several squares alike. */
+    private static final Set<FactKind> OF_MANY =
+            EnumSet.of(
+                    FactKind.OPEN_LINE_TO_KING,
+                    FactKind.WEAK_COLOUR,
+                    FactKind.DOUBLED,
+                    FactKind.HANGING_PAIR,
+                    FactKind.CHAIN,
+                    FactKind.OPEN_FILE,
+                    FactKind.HALF_OPEN_FILE,
+                    FactKind.BATTERY,
+                    FactKind.STRANDED,
+                    FactKind.TENSION);
+
+    /** What it takes to run one finder of facts, in nanoseconds or so. */
+    private static final int FINDER = 10_000;
+
+    @Override
+    public boolean holds(Situation situation) {
+        for (Fact fact : Insight.of(situation.scene(), kind)) {
+            if ((side.isEmpty() || fact.side().equals(side)) && isThere(fact) && isSuch(fact)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isThere(Fact fact) {
+        if (place.isAnywhere()) {
+            return true;
+        }
+        List<Integer> squares = fact.squares();
+        List<Integer> about =
+                OF_MANY.contains(kind) ? squares : squares.subList(0, Math.min(1, squares.size()));
+        return about.stream().anyMatch(s -> (place.squares() & 1L << s) != 0);
+    }
+
+    private boolean isSuch(Fact fact) {
+        return trait.isEmpty() || fact.traits().stream().anyMatch(trait::equalsIgnoreCase);
+    }
+
+    @Override
+    public String text() {
+        return side.map(s -> Condition.word(s) + " ").orElse("")
+                + kind.words()
+                + (trait.isEmpty() ? "" : " " + trait)
+                + (place.isAnywhere() ? "" : " on " + place.text());
+    }
+
+    @Override
+    public Condition under(Symmetry symmetry) {
+        String held =
+                !symmetry.exchanged() || !trait.startsWith("held by ")
+                        ? trait
+                        : trait.endsWith("white") ? "held by black" : "held by white";
+        return new FactCondition(kind, side.map(symmetry::side), held, place.under(symmetry));
+    }
+
+    @Override
+    public int cost() {
+        return FINDER;
+    }
+}

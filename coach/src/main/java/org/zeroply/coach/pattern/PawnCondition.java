@@ -1,0 +1,235 @@
+package org.zeroply.coach.pattern;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.structure.PawnSets;
+
+/** How the pawns stand. */
+sealed interface PawnCondition extends Condition {
+
+    /** A pawn of a side somewhere is isolated, doubled, backward or passed. */
+    record PawnIs(Side side, FactKind kind, Place place) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long own = pawns(situation, side);
+            long there = own & place.squares();
+            return there != 0 && (there & such(own, pawns(situation, side.other()))) != 0;
+        }
+
+        private long such(long own, long theirs) {
+            return switch (kind) {
+                case ISOLATED -> PawnSets.isolated(own);
+                case DOUBLED -> PawnSets.doubled(own);
+                case BACKWARD -> PawnSets.backward(side, own, theirs);
+                case PASSED -> PawnSets.passed(side, own, theirs);
+                default -> throw new IllegalStateException("not of a single pawn: " + kind);
+            };
+        }
+
+        @Override
+        public String text() {
+            String where = place.isAnywhere() ? "" : " on " + place.text();
+            return Condition.word(side) + " " + kind.word() + " pawn" + where;
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new PawnIs(symmetry.side(side), kind, place.under(symmetry));
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    private static long pawns(Situation situation, Side side) {
+        return situation.board().pieces(side.ordinal(), PieceType.PAWN.ordinal());
+    }
+
+    private static long pawns(Situation situation) {
+        return situation.board().piecesOfType(PieceType.PAWN.ordinal());
+    }
+
+    /** Pawns of a side stand on all of these squares. */
+    record Formation(Side side, List<Integer> squares) implements PawnCondition {
+        public Formation {
+            squares =
+                    squares.stream()
+                            .distinct()
+                            .sorted(
+                                    Comparator.<Integer>comparingInt(Square::file)
+                                            .thenComparingInt(Square::rank))
+                            .toList();
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            long pawns = pawns(situation, side);
+            for (int square : squares) {
+                if (!Squares.has(pawns, square)) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " pawns on "
+                    + squares.stream().map(Square::name).collect(Collectors.joining(" "));
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Formation(symmetry.side(side), symmetry.squares(squares));
+        }
+    }
+
+    /** A file has no pawn, or none of a side but one of the other's. */
+    record OpenFile(int file, Optional<Side> halfFor) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long on = Squares.ofFile(file) & pawns(situation);
+            return halfFor.map(s -> on != 0 && (on & pawns(situation, s)) == 0).orElse(on == 0);
+        }
+
+        @Override
+        public String text() {
+            return (char) ('a' + file)
+                    + "-file "
+                    + halfFor.map(s -> "half-open for " + Condition.word(s)).orElse("open");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new OpenFile(symmetry.file(file), halfFor.map(symmetry::side));
+        }
+    }
+
+    /**
+     * The centre is open: at most one pawn on files d and e; or closed: on both of them a white and
+     * a black pawn stop each other. Our choice.
+     */
+    record Centre(boolean open) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long files = Squares.ofFile(3) | Squares.ofFile(4);
+            if (open) {
+                return Long.bitCount(pawns(situation) & files) <= 1;
+            }
+            long locked = pawns(situation, Side.WHITE) << 8 & pawns(situation, Side.BLACK);
+            return (locked & Squares.ofFile(3)) != 0 && (locked & Squares.ofFile(4)) != 0;
+        }
+
+        @Override
+        public String text() {
+            return "centre " + (open ? "open" : "closed");
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return this;
+        }
+    }
+
+    /** A shape of a side's pawns that has a name; exactly what is in {@code docs/find.md}. */
+    record Shaped(Side side, Shape shape) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return shape.isShown(side, pawns(situation, side), pawns(situation, side.other()));
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " " + shape.words();
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Shaped(symmetry.side(side), symmetry.mirrored() ? shape.mirrored() : shape);
+        }
+
+        @Override
+        public int cost() {
+            return 30;
+        }
+    }
+
+    /** A file at a king or beside it has no pawn, or none of the king's own. */
+    record FileAtKing(Side king, boolean open) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int square = situation.board().kingSquare(king.ordinal());
+            long pawns = open ? pawns(situation) : pawns(situation, king);
+            int middle = Square.file(square);
+            for (int file = Math.max(0, middle - 1); file <= Math.min(7, middle + 1); file++) {
+                if ((pawns & Squares.ofFile(file)) == 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return (open ? "open" : "half-open") + " file at the " + Condition.word(king) + " king";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new FileAtKing(symmetry.side(king), open);
+        }
+    }
+
+    /** A side has more pawns than the other on a wing, files a to d or e to h. */
+    record Majority(Side side, BoardCondition.Wing wing) implements PawnCondition {
+
+        private static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
+
+        @Override
+        public boolean holds(Situation situation) {
+            long on = wing == BoardCondition.Wing.QUEENSIDE ? QUEENSIDE : ~QUEENSIDE;
+            return Long.bitCount(pawns(situation, side) & on)
+                    > Long.bitCount(pawns(situation, side.other()) & on);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " majority on the " + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return new Majority(symmetry.side(side), wing.under(symmetry));
+        }
+    }
+
+    /** Two white pawns on neighbouring files, one guarding the other, are stopped by black ones. */
+    record LockedChains() implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long white = pawns(situation, Side.WHITE);
+            long locked = white & pawns(situation, Side.BLACK) >>> 8;
+            return (Squares.pawnAttacks(Side.WHITE, locked) & locked) != 0;
+        }
+
+        @Override
+        public String text() {
+            return "locked chains";
+        }
+
+        @Override
+        public Condition under(Symmetry symmetry) {
+            return this;
+        }
+    }
+}

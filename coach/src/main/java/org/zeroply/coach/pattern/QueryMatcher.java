@@ -1,0 +1,129 @@
+package org.zeroply.coach.pattern;
+
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+
+/** Looks for a query in games, one after the other; safe for use by several threads. */
+public final class QueryMatcher {
+
+    private static final Comparator<QueryMatch> EARLIEST =
+            Comparator.comparingInt(QueryMatch::ply).thenComparingInt(QueryMatch::from);
+
+    private final List<List<QueryStep>> variants;
+    private final boolean every;
+
+    /** For a query; which games it is about must be seen to by who brings them. */
+    public QueryMatcher(Query query) {
+        every = query.every();
+        variants = new ArrayList<>();
+        for (List<QueryStep> steps : query.variants()) {
+            variants.add(
+                    steps.stream()
+                            .map(
+                                    s ->
+                                            new QueryStep(
+                                                    s.condition().cheapestFirst(),
+                                                    s.plies(),
+                                                    s.within()))
+                            .toList());
+        }
+    }
+
+    /**
+     * Where a game answers, in the order of the game; the first place only where that is wanted.
+     */
+    public List<QueryMatch> in(GameLine line) {
+        List<QueryMatch> found = new ArrayList<>();
+        for (List<QueryStep> steps : variants) {
+            QueryStep first = steps.get(0);
+            if (steps.size() == 1 && first.plies() == 1) {
+                single(line, first.condition(), found);
+            } else {
+                sequence(line, steps, found);
+            }
+        }
+        List<QueryMatch> ordered = found.stream().distinct().sorted(EARLIEST).toList();
+        return every || ordered.isEmpty() ? ordered : ordered.subList(0, 1);
+    }
+
+    private void single(GameLine line, Condition condition, List<QueryMatch> found) {
+        Situation situation = Situation.startOf(line);
+        do {
+            if (condition.holds(situation)) {
+                found.add(new QueryMatch(situation.ply(), situation.ply()));
+                if (!every) {
+                    return;
+                }
+            }
+        } while (situation.advance());
+    }
+
+    private void sequence(GameLine line, List<QueryStep> steps, List<QueryMatch> found) {
+        List<BitSet> begins = begins(line, steps);
+        // From the last step back: where it all ends if a step begins at a ply, -1 for nowhere.
+        int[] ends = null;
+        for (int s = steps.size() - 1; s >= 0; s--) {
+            ends = ends(begins.get(s), steps, s, ends, line.plies());
+        }
+        BitSet first = begins.get(0);
+        for (int ply = first.nextSetBit(0); ply >= 0; ply = first.nextSetBit(ply + 1)) {
+            boolean goesOn = ply > 0 && first.get(ply - 1) && steps.get(0).plies() > 1;
+            if (ends[ply] >= 0 && !goesOn) {
+                found.add(new QueryMatch(ply, ends[ply]));
+            }
+        }
+    }
+
+    private static int[] ends(
+            BitSet begin, List<QueryStep> steps, int step, int[] later, int plies) {
+        int[] ends = new int[plies + 1];
+        for (int ply = 0; ply <= plies; ply++) {
+            ends[ply] = -1;
+            if (begin.get(ply) && later == null) {
+                ends[ply] = ply;
+            } else if (begin.get(ply)) {
+                int over = ply + steps.get(step).plies() - 1;
+                int within = steps.get(step + 1).within();
+                int last = within == 0 ? plies : Math.min(plies, over + within);
+                for (int next = over + 1; next <= last; next++) {
+                    if (later[next] >= 0 && (ends[ply] < 0 || later[next] < ends[ply])) {
+                        ends[ply] = later[next];
+                    }
+                }
+            }
+        }
+        return ends;
+    }
+
+    /** Where each step begins and lasts; later steps are looked at once an earlier one was seen. */
+    private static List<BitSet> begins(GameLine line, List<QueryStep> steps) {
+        List<BitSet> holds = new ArrayList<>();
+        steps.forEach(s -> holds.add(new BitSet(line.plies() + 1)));
+        Situation situation = Situation.startOf(line);
+        do {
+            for (int s = 0; s < steps.size(); s++) {
+                boolean may = s == 0 || !holds.get(s - 1).isEmpty();
+                if (may && steps.get(s).condition().holds(situation)) {
+                    holds.get(s).set(situation.ply());
+                }
+            }
+        } while (situation.advance());
+        for (int s = 0; s < steps.size(); s++) {
+            lasting(holds.get(s), steps.get(s).plies());
+        }
+        return holds;
+    }
+
+    /** Leaves only those from which on so many are set in a row. */
+    private static void lasting(BitSet set, int plies) {
+        for (int more = 1; more < plies; more++) {
+            BitSet next = set.get(1, Math.max(1, set.length()));
+            set.and(next);
+            if (set.isEmpty()) {
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,174 @@
+package org.zeroply.coach.pattern;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.zeroply.chess.tree.GameResult;
+
+/**
+ * Reads the text form of queries: conditions, {@code THEN} between what follows each other, {@code
+ * FOR n PLIES} behind what must last, and behind semicolons how it may be seen and which games
+ * count. Upper and lower case do not matter.
+ */
+public final class QueryReader {
+
+    private static final Pattern THEN =
+            words("\\bTHEN(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
+    private static final Pattern FOR =
+            words("(.+?)\\s+FOR\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+    private static final Pattern CLAUSE =
+            words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
+    private static final Pattern MIRRORED = words("(?:or )?(?:in the mirror|mirrored)");
+    private static final Pattern EXCHANGED =
+            words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)");
+    private static final Pattern EVERY = words("every position|all positions");
+    private static final Pattern DATE = Pattern.compile("\\d{4}(?:\\.\\d{2}(?:\\.\\d{2})?)?");
+
+    /** Longer than any game of tournaments, so that a slip of the pen is told. */
+    private static final int LONGEST = 1000;
+
+    private final List<QueryStep> steps = new ArrayList<>();
+    private boolean mirrored;
+    private boolean exchanged;
+    private boolean every;
+    private GamesAsked games = GamesAsked.ALL;
+
+    private QueryReader() {}
+
+    private static Pattern words(String pattern) {
+        return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+    }
+
+    /**
+     * Reads a query.
+     *
+     * @throws IllegalArgumentException if it is none; the message says what was expected where
+     */
+    public static Query read(String text) {
+        QueryReader reader = new QueryReader();
+        List<String> parts =
+                Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
+                        .map(String::strip)
+                        .toList();
+        reader.steps(parts.get(0));
+        parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
+        return new Query(
+                reader.steps, reader.mirrored, reader.exchanged, reader.every, reader.games);
+    }
+
+    /** Why a text is no query; empty if it is one. */
+    public static Optional<String> problem(String text) {
+        try {
+            read(text);
+            return Optional.empty();
+        } catch (IllegalArgumentException e) {
+            return Optional.of(e.getMessage());
+        }
+    }
+
+    private void steps(String text) {
+        Matcher then = THEN.matcher(text);
+        int from = 0;
+        int within = 0;
+        while (then.find()) {
+            step(text.substring(from, then.start()), within);
+            within = then.group(1) == null ? 0 : plies(then.group(1), then.group(2));
+            from = then.end();
+        }
+        step(text.substring(from), within);
+    }
+
+    private void step(String text, int within) {
+        String bare = text.strip().replaceFirst("^,|,$", "").strip();
+        if (bare.isEmpty()) {
+            throw new IllegalArgumentException(
+                    steps.isEmpty() && within == 0
+                            ? "A query begins with a condition, such as white knight on e5."
+                            : "A condition is missing beside THEN.");
+        }
+        Matcher lasting = FOR.matcher(bare);
+        boolean lasts = lasting.matches();
+        String what = lasts ? lasting.group(1) : bare;
+        int plies = lasts ? plies(lasting.group(2), lasting.group(3)) : 1;
+        steps.add(
+                new QueryStep(ConditionReader.together(ConditionReader.all(what)), plies, within));
+    }
+
+    private static int plies(String number, String unit) {
+        int count = number.length() > 4 ? LONGEST + 1 : Integer.parseInt(number);
+        int plies = unit.toLowerCase(Locale.ROOT).startsWith("m") ? 2 * count : count;
+        if (plies < 1 || plies > LONGEST) {
+            throw new IllegalArgumentException(
+                    number
+                            + " "
+                            + unit.toLowerCase(Locale.ROOT)
+                            + ": from 1 to "
+                            + LONGEST
+                            + " plies are possible.");
+        }
+        return plies;
+    }
+
+    private void clause(String text) {
+        if (MIRRORED.matcher(text).matches()) {
+            mirrored = true;
+        } else if (EXCHANGED.matcher(text).matches()) {
+            exchanged = true;
+        } else if (EVERY.matcher(text).matches()) {
+            every = true;
+        } else {
+            Matcher clause = CLAUSE.matcher(text);
+            if (!clause.matches()) {
+                throw new IllegalArgumentException(
+                        "'"
+                                + text
+                                + "' cannot stand behind a semicolon; possible are: mirrored,"
+                                + " colours exchanged, every position, player NAME, result 1-0,"
+                                + " since 2020, until 2024.06, rated 2200, collection NAME,"
+                                + " opening NAME.");
+            }
+            games(clause.group(1).toLowerCase(Locale.ROOT), clause.group(2).strip());
+        }
+    }
+
+    private void games(String name, String value) {
+        games =
+                games.with(
+                        name,
+                        switch (name) {
+                            case "result" -> result(value);
+                            case "since", "until" -> date(value);
+                            case "rated" -> rating(value);
+                            default -> value;
+                        });
+    }
+
+    private static String result(String value) {
+        String result = value.equals("draw") || value.equals("½-½") ? GameResult.DRAW : value;
+        if (!GameResult.played().contains(result)) {
+            throw new IllegalArgumentException(
+                    "A result is 1-0, 0-1 or 1/2-1/2, not " + value + ".");
+        }
+        return result;
+    }
+
+    private static String date(String value) {
+        if (!DATE.matcher(value).matches()) {
+            throw new IllegalArgumentException(
+                    "A date is a year, 2024.03 or 2024.03.01, not " + value + ".");
+        }
+        return value;
+    }
+
+    private static String rating(String value) {
+        if (!value.matches("\\d{1,4}")) {
+            throw new IllegalArgumentException(
+                    "A rating is a number such as 2200, not " + value + ".");
+        }
+        return value;
+    }
+}

@@ -1,0 +1,23 @@
+package org.zeroply.coach.pattern;
+
+/**
+ * One thing that must be so in a game.
+ *
+ * @param condition what
+ * @param plies for how many positions in a row at least, 1 for one
+ * @param within at most so many plies after the step before it; 0 for any number
+ */
+public record QueryStep(Condition condition, int plies, int within) {
+
+    /** The text form, without how it follows the step before. */
+    String text() {
+        String whole = condition.text();
+        boolean bracketed = whole.startsWith("(") && condition instanceof Condition.All;
+        String bare = bracketed ? whole.substring(1, whole.length() - 1) : whole;
+        return plies == 1 ? bare : bare + " FOR " + plies + " PLIES";
+    }
+
+    QueryStep under(Symmetry symmetry) {
+        return new QueryStep(condition.under(symmetry), plies, within);
+    }
+}

@@ -1,0 +1,237 @@
+package org.zeroply.library.index;
+
+import java.lang.ref.SoftReference;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.coach.pattern.GameLine;
+import org.zeroply.coach.pattern.GamesAsked;
+import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryMatch;
+import org.zeroply.coach.pattern.QueryMatcher;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.database.Database;
+import org.zeroply.library.sheet.CollectionStore;
+
+/**
+ * Looks through the games of the library for what a query asks. All positions are looked at; what
+ * makes that quick is that lines stay in memory.
+ */
+public final class PositionFinder {
+
+    /** Games that one thread looks through before what it found is told; our choice. */
+    private static final int TOGETHER = 200;
+
+    /** Plies in which an opening has got its name. */
+    private static final int OPENING = 40;
+
+    private final Database database;
+    private final PositionIndex index;
+    private final CollectionStore collections;
+    private SoftReference<KnownLines> known = new SoftReference<>(null);
+
+    public PositionFinder(Database database, PositionIndex index, CollectionStore collections) {
+        this.database = database;
+        this.index = index;
+        this.collections = collections;
+    }
+
+    /**
+     * A position that was asked for.
+     *
+     * @param game where it is
+     * @param match where in the game
+     */
+    public record Hit(GameFacts game, QueryMatch match, GameLine line) {
+
+        /** The position. */
+        public Position position() {
+            return line.at(match.ply());
+        }
+    }
+
+    /**
+     * What was looked at.
+     *
+     * @param games games looked through
+     * @param games that hold at least one position
+     * @param hits positions found
+     */
+    public record Outcome(int games, int answering, int hits) {}
+
+    /** Told what is found; one call after the other, from any thread. */
+    public interface Listener {
+
+        /** The hits of some games, the newest game first, and how far the search is. */
+        void found(List<Hit> hits, int looked, int all);
+    }
+
+    /**
+     * Looks the games through, the newest first.
+     *
+     * @param helpers what runs the parts of the work
+     * @param threads how many parts there are at a time
+     * @throws LibraryException if there is no such collection, or the library fails
+     * @throws CancellationException if it was asked to stop
+     */
+    public Outcome find(
+            Query query,
+            Executor helpers,
+            int threads,
+            Cancellation cancellation,
+            Listener listener) {
+        int[] games = games(query.games());
+        Search search = new Search(query, games, cancellation, listener);
+        List<CompletableFuture<Void>> parts = new ArrayList<>();
+        for (int t = 1; t < threads; t++) {
+            parts.add(CompletableFuture.runAsync(search::work, helpers));
+        }
+        search.work();
+        try {
+            parts.forEach(CompletableFuture::join);
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof RuntimeException ours ? ours : e;
+        }
+        return search.outcome();
+    }
+
+    private int[] games(GamesAsked asked) {
+        GameFilter filter =
+                new GameFilter(
+                        asked.player(),
+                        asked.rating(),
+                        asked.since(),
+                        asked.until(),
+                        asked.result());
+        Set<Long> among = new HashSet<>();
+        if (!asked.collection().isEmpty()) {
+            CollectionStore.Collection collection =
+                    collections.all().stream()
+                            .filter(c -> c.name().equalsIgnoreCase(asked.collection()))
+                            .findFirst()
+                            .orElseThrow(
+                                    () ->
+                                            new LibraryException(
+                                                    "There is no collection named "
+                                                            + asked.collection()
+                                                            + "."));
+            among.addAll(collections.sheets(collection.id()));
+        }
+        return index.numbers(
+                filter, sheet -> asked.collection().isEmpty() || among.contains(sheet));
+    }
+
+    private KnownLines lines() {
+        KnownLines lines;
+        synchronized (this) {
+            lines = known.get();
+            if (lines == null) {
+                lines = new KnownLines();
+                known = new SoftReference<>(lines);
+            }
+        }
+        KnownLines all = lines;
+        return database.read(
+                h -> {
+                    all.refresh(h);
+                    return all;
+                });
+    }
+
+    /** One search, which several threads do together. */
+    private final class Search {
+
+        private final QueryMatcher matcher;
+        private final int[] games;
+        private final Cancellation cancellation;
+        private final Listener listener;
+        private final KnownLines lines = lines();
+        private final Optional<String> opening;
+        private final AtomicInteger next = new AtomicInteger();
+
+        /** What was found by threads that are ahead of others, by the number of the part. */
+        private final Map<Integer, List<Hit>> waiting = new TreeMap<>();
+
+        private int told;
+        private int answering;
+        private int hits;
+
+        Search(Query query, int[] games, Cancellation cancellation, Listener listener) {
+            this.matcher = new QueryMatcher(query);
+            this.games = games;
+            this.cancellation = cancellation;
+            this.listener = listener;
+            this.opening =
+                    Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
+                            .filter(o -> !o.isEmpty());
+        }
+
+        private int parts() {
+            return (games.length + TOGETHER - 1) / TOGETHER;
+        }
+
+        void work() {
+            for (int part = next.getAndIncrement(); part < parts(); part = next.getAndIncrement()) {
+                List<Hit> found = new ArrayList<>();
+                int end = Math.min(games.length, (part + 1) * TOGETHER);
+                for (int i = part * TOGETHER; i < end; i++) {
+                    if (cancellation.isCancelled()) {
+                        throw new CancellationException();
+                    }
+                    look(games[i], found);
+                }
+                tell(part, found);
+            }
+        }
+
+        private void look(int number, List<Hit> found) {
+            GameLine line = lines.line(number);
+            if (opening.isPresent() && !isOf(line, opening.get())) {
+                return;
+            }
+            List<QueryMatch> matches = matcher.in(line);
+            if (!matches.isEmpty()) {
+                index.game(number)
+                        .ifPresent(g -> matches.forEach(m -> found.add(new Hit(g, m, line))));
+            }
+        }
+
+        private synchronized void tell(int part, List<Hit> found) {
+            waiting.put(part, found);
+            for (List<Hit> now = waiting.remove(told); now != null; now = waiting.remove(told)) {
+                told++;
+                hits += now.size();
+                answering += (int) now.stream().map(h -> h.game().sheetId()).distinct().count();
+                listener.found(now, Math.min(games.length, told * TOGETHER), games.length);
+            }
+        }
+
+        synchronized Outcome outcome() {
+            return new Outcome(games.length, answering, hits);
+        }
+    }
+
+    private static boolean isOf(GameLine line, String opening) {
+        String name = "";
+        OpeningNames names = OpeningNames.shipped();
+        Position now = line.start();
+        for (int ply = 0; ply <= Math.min(OPENING, line.plies()); ply++) {
+            now = ply == 0 ? now : line.at(ply);
+            name = names.of(now).orElse(name);
+        }
+        return name.toLowerCase(Locale.ROOT).contains(opening);
+    }
+}
