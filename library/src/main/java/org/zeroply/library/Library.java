@@ -12,6 +12,7 @@ import org.zeroply.library.database.LibraryCopies;
 import org.zeroply.library.database.SettingStore;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.PositionIndex;
+import org.zeroply.library.index.QueryStore;
 import org.zeroply.library.review.RememberedAnalyses;
 import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.BinStore;
@@ -44,6 +45,7 @@ public final class Library implements AutoCloseable {
     private final StudentFile studentFile;
     private final PositionIndex games;
     private final PositionFinder finder;
+    private final QueryStore queries;
     private final RecallStore recall;
     private final FindStore finds;
     private final AssignmentStore assignments;
@@ -69,6 +71,7 @@ public final class Library implements AutoCloseable {
         this.assignments = new AssignmentStore(database);
         this.bin = new BinStore(database, clock);
         this.collections = new CollectionStore(database);
+        this.queries = new QueryStore(database, clock);
         this.finder = new PositionFinder(database, games, collections);
         this.backups = new Backups(new LibraryCopies(database), settings, clock);
         this.check = new LibraryCheck(database, games, backups);
@@ -216,6 +219,11 @@ public final class Library implements AutoCloseable {
     /** Which games came to a position. */
     public PositionIndex games() {
         return games;
+    }
+
+    /** Questions to games that have a name. */
+    public QueryStore queries() {
+        return queries;
     }
 
     /** What looks through the games for positions. */

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.library.sheet.BinStore;
 
 /** What tests of stores stand on: an empty library, and a disk that can be full. */
@@ -44,7 +45,7 @@ public abstract class StoreTest {
 
     /** Adds the sheet of a PGN text. */
     protected final long add(String pgn) {
-        return library.sheets().add(((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree());
+        return library.sheets().add(tree(pgn));
     }
 
     /** Adds an exercise. */
@@ -61,16 +62,30 @@ public abstract class StoreTest {
     /** Tries a change on a disk that is full, and takes the fullness back. */
     protected final void fails(String table, String change, ThrowingCallable work)
             throws SQLException {
+        whileFull(
+                table,
+                change,
+                () ->
+                        assertThatThrownBy(work)
+                                .isInstanceOf(LibraryException.class)
+                                .hasStackTraceContaining("the disk is full"));
+    }
+
+    /** Does something while a table takes no change. */
+    protected final void whileFull(String table, String change, Runnable work) throws SQLException {
         sql(
                 "CREATE TRIGGER full BEFORE %s ON %s BEGIN SELECT RAISE(ABORT, 'the disk is full'); END"
                         .formatted(change, table));
         try {
-            assertThatThrownBy(work)
-                    .isInstanceOf(LibraryException.class)
-                    .hasStackTraceContaining("the disk is full");
+            work.run();
         } finally {
             sql("DROP TRIGGER full");
         }
+    }
+
+    /** The tree of a PGN text. */
+    protected static MoveTree tree(String pgn) {
+        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
     }
 
     private void sql(String text) throws SQLException {

@@ -20,15 +20,18 @@ import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.PositionFinder;
+import org.zeroply.library.index.QueryStore;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.ScopeType;
 
 /** The command {@code find}. */
 @Command(
         name = "find",
-        description = "Positions of the games of a library: what stands where, and what happens.")
+        description = "Positions of the games of a library: what stands where, and what happens.",
+        subcommands = FindMeasureCommand.class)
 public final class FindCommand implements Callable<Integer> {
 
     @Mixin private Output output;
@@ -39,7 +42,7 @@ public final class FindCommand implements Callable<Integer> {
             description = "What is asked, such as \"white rook on g5, black king on g8\".")
     private String text = "";
 
-    @Option(names = "--library", paramLabel = "L")
+    @Option(names = "--library", paramLabel = "L", scope = ScopeType.INHERIT)
     private Path library;
 
     @Option(names = "--every", description = "Every position, not the first of each game.")
@@ -57,6 +60,21 @@ public final class FindCommand implements Callable<Integer> {
     @Option(names = "--phrases", description = "Tells what can be asked, an example of each.")
     private boolean phrases;
 
+    @Option(
+            names = "--keep",
+            description = "Keeps the query in the library under a name.",
+            paramLabel = "NAME")
+    private String keep = "";
+
+    @Option(names = "--named", description = "Asks a query that was kept.", paramLabel = "NAME")
+    private String named = "";
+
+    @Option(names = "--forget", description = "Forgets a query that was kept.", paramLabel = "NAME")
+    private String forget = "";
+
+    @Option(names = "--names", description = "Lists the queries that were kept.")
+    private boolean names;
+
     @Override
     public Integer call() {
         if (phrases) {
@@ -66,82 +84,110 @@ public final class FindCommand implements Callable<Integer> {
             output.print(document, out -> all.forEach(out::println));
             return 0;
         }
-        if (text.isBlank() || library == null) {
+        if (library == null || text.isBlank() && named.isEmpty() && forget.isEmpty() && !names) {
             throw new BadInputException(
                     "A query and --library are needed; --phrases tells what can be asked.");
         }
         if (threads < 1 || most < 0) {
             throw new BadInputException("Threads must be positive, and --most not negative.");
         }
-        Query query = query();
         try (Library open = Libraries.existing(library)) {
-            find(open, query);
+            if (names || !forget.isEmpty()) {
+                kept(open);
+                return 0;
+            }
+            Query query = query(named.isEmpty() ? text : kept(open, named));
+            if (!keep.isBlank()) {
+                open.queries().keep(keep.strip(), query.text());
+            }
+            Answer answer = ask(open, query);
+            output.print(document(query, answer), out -> print(out, answer));
         }
         return 0;
     }
 
-    private Query query() {
+    Query query(String asked) {
         try {
-            Query query = QueryReader.read(text);
+            Query query = QueryReader.read(asked);
             return every ? query.every(true) : query;
         } catch (IllegalArgumentException e) {
             throw new BadInputException(e.getMessage());
         }
     }
 
-    private void find(Library open, Query query) {
+    private static String kept(Library open, String name) {
+        return open.queries()
+                .named(name.strip())
+                .orElseThrow(() -> new BadInputException("No query is kept as " + name + "."));
+    }
+
+    /** Forgets a query where that is asked, and lists those that are left. */
+    private void kept(Library open) {
+        if (!forget.isEmpty()) {
+            kept(open, forget);
+            open.queries().forget(forget.strip());
+        }
+        List<QueryStore.Kept> all = open.queries().all();
+        ObjectNode document = Output.document();
+        document.set("queries", Output.node(all));
+        TextTable table = new TextTable("ll");
+        all.forEach(k -> table.row(k.name(), k.query()));
+        output.print(document, table::print);
+    }
+
+    /** What was found, as many as are told, and how long it took. */
+    record Answer(List<PositionFinder.Hit> hits, PositionFinder.Outcome outcome, long millis) {}
+
+    /** Asks a library. */
+    Answer ask(Library open, Query query) {
         long began = System.nanoTime();
         List<PositionFinder.Hit> told = new ArrayList<>();
         ExecutorService helpers = Executors.newFixedThreadPool(threads);
-        PositionFinder.Outcome outcome;
         try {
-            outcome =
+            PositionFinder.Outcome outcome =
                     open.finder()
                             .find(
                                     query,
                                     helpers,
                                     threads,
                                     new Cancellation(),
-                                    (hits, looked, all) ->
-                                            told.addAll(
-                                                    hits.subList(
-                                                            0,
-                                                            Math.min(
-                                                                    hits.size(),
-                                                                    most - told.size()))));
+                                    (hits, looked, all) -> add(told, hits));
+            return new Answer(told, outcome, (System.nanoTime() - began) / 1_000_000);
         } finally {
             helpers.shutdownNow();
         }
-        long millis = (System.nanoTime() - began) / 1_000_000;
-        output.print(
-                document(query, told, outcome, millis), out -> print(out, told, outcome, millis));
     }
 
-    private static ObjectNode document(
-            Query query,
-            List<PositionFinder.Hit> told,
-            PositionFinder.Outcome outcome,
-            long millis) {
+    private void add(List<PositionFinder.Hit> told, List<PositionFinder.Hit> hits) {
+        told.addAll(hits.subList(0, Math.min(hits.size(), most - told.size())));
+    }
+
+    Library library() {
+        return Libraries.existing(library);
+    }
+
+    Output output() {
+        return output;
+    }
+
+    private static ObjectNode document(Query query, Answer answer) {
         ObjectNode document = Output.document().put("query", query.text());
         ArrayNode hits = document.putArray("hits");
-        for (PositionFinder.Hit hit : told) {
+        for (PositionFinder.Hit hit : answer.hits()) {
             ObjectNode node = hits.addObject().put("game", hit.game().sheetId());
             node.put("white", hit.game().white()).put("black", hit.game().black());
             node.put("date", hit.game().date()).put("result", hit.game().result());
             node.put("ply", hit.match().ply()).put("fromPly", hit.match().from());
             node.put("fen", hit.position().fen());
         }
+        PositionFinder.Outcome outcome = answer.outcome();
         document.put("total", outcome.hits()).put("answering", outcome.answering());
-        return document.put("games", outcome.games()).put("millis", millis);
+        return document.put("games", outcome.games()).put("millis", answer.millis());
     }
 
-    private static void print(
-            PrintWriter out,
-            List<PositionFinder.Hit> told,
-            PositionFinder.Outcome outcome,
-            long millis) {
+    private static void print(PrintWriter out, Answer answer) {
         TextTable table = new TextTable("llll");
-        for (PositionFinder.Hit hit : told) {
+        for (PositionFinder.Hit hit : answer.hits()) {
             table.row(
                     hit.game().title(),
                     hit.game().date(),
@@ -149,6 +195,7 @@ public final class FindCommand implements Callable<Integer> {
                     hit.position().fen());
         }
         table.print(out);
+        PositionFinder.Outcome outcome = answer.outcome();
         out.println(
                 Counted.of(outcome.hits(), "position")
                         + " in "
@@ -156,7 +203,7 @@ public final class FindCommand implements Callable<Integer> {
                         + " of "
                         + Counted.of(outcome.games(), "game")
                         + ", "
-                        + millis
+                        + answer.millis()
                         + " ms");
     }
 }

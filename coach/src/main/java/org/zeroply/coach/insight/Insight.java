@@ -17,6 +17,9 @@ import org.zeroply.coach.fact.structure.SquareFacts;
 /** The facts of a position that are seen without calculating. */
 public final class Insight {
 
+    /** Another number whenever facts are told of other positions than before, for what is kept. */
+    public static final int VERSION = 1;
+
     private static final Comparator<Fact> AS_TOLD =
             Comparator.comparing((Fact f) -> f.kind())
                     .thenComparing(f -> f.side().map(Side::ordinal).orElse(2));

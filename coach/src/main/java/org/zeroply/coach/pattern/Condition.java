@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -23,6 +24,9 @@ public sealed interface Condition
                 MoveCondition,
                 EventCondition {
 
+    /** What is seen quickest first. */
+    Comparator<Condition> CHEAPEST = Comparator.comparingInt(Condition::cost);
+
     /** Whether it is so. */
     boolean holds(Situation situation);
 
@@ -38,6 +42,11 @@ public sealed interface Condition
      */
     default int cost() {
         return 10;
+    }
+
+    /** Facts that have to be looked for in every position, whatever else is asked. */
+    default Set<ToldFact> leading() {
+        return Set.of();
     }
 
     /** The same with what is cheap to see first in everything that is joined. */
@@ -70,6 +79,11 @@ public sealed interface Condition
         @Override
         public Condition cheapestFirst() {
             return new Not(what.cheapestFirst());
+        }
+
+        @Override
+        public Set<ToldFact> leading() {
+            return what.leading();
         }
     }
 
@@ -108,6 +122,12 @@ public sealed interface Condition
         public Condition cheapestFirst() {
             return new All(sorted(parts));
         }
+
+        /** Those of what is looked at first: the rest is looked at where that holds only. */
+        @Override
+        public Set<ToldFact> leading() {
+            return parts.stream().min(CHEAPEST).map(Condition::leading).orElse(Set.of());
+        }
     }
 
     /** At least one of them is so. */
@@ -145,13 +165,15 @@ public sealed interface Condition
         public Condition cheapestFirst() {
             return new Any(sorted(parts));
         }
+
+        @Override
+        public Set<ToldFact> leading() {
+            return parts.stream().flatMap(p -> p.leading().stream()).collect(Collectors.toSet());
+        }
     }
 
     private static List<Condition> sorted(List<Condition> parts) {
-        return parts.stream()
-                .map(Condition::cheapestFirst)
-                .sorted(Comparator.comparingInt(Condition::cost))
-                .toList();
+        return parts.stream().map(Condition::cheapestFirst).sorted(CHEAPEST).toList();
     }
 
     private static String joined(List<Condition> parts, String by) {

@@ -80,6 +80,15 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
 
     @Override
     public boolean holds(Situation situation) {
+        Optional<FactTrail> trail = situation.trail(new ToldFact(kind, trait));
+        if (trail.isPresent()) {
+            boolean told = trail.get().isTold(side, situation.ply());
+            return told && (place.isAnywhere() || isSeen(situation));
+        }
+        return isSeen(situation);
+    }
+
+    private boolean isSeen(Situation situation) {
         for (Fact fact : Insight.of(situation.scene(), kind)) {
             if ((side.isEmpty() || fact.side().equals(side)) && isThere(fact) && isSuch(fact)) {
                 return true;
@@ -117,6 +126,11 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
                         ? trait
                         : trait.endsWith("white") ? "held by black" : "held by white";
         return new FactCondition(kind, side.map(symmetry::side), held, place.under(symmetry));
+    }
+
+    @Override
+    public Set<ToldFact> leading() {
+        return Set.of(new ToldFact(kind, trait));
     }
 
     @Override

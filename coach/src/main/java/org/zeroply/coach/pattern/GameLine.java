@@ -1,5 +1,6 @@
 package org.zeroply.coach.pattern;
 
+import java.util.Arrays;
 import java.util.List;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
@@ -51,5 +52,22 @@ public record GameLine(Position start, int[] moves) {
     /** The move that led to a ply, from 1 on. */
     Move before(int ply) {
         return new Move(moves[ply - 1]);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof GameLine line
+                && start.equals(line.start)
+                && Arrays.equals(moves, line.moves);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * start.hashCode() + Arrays.hashCode(moves);
+    }
+
+    @Override
+    public String toString() {
+        return "line of " + moves.length + " plies from " + start;
     }
 }

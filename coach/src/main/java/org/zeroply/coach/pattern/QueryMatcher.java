@@ -3,7 +3,12 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Looks for a query in games, one after the other; safe for use by several threads. */
 public final class QueryMatcher {
@@ -13,6 +18,7 @@ public final class QueryMatcher {
 
     private final List<List<QueryStep>> variants;
     private final boolean every;
+    private final Set<ToldFact> leading;
 
     /** For a query; which games it is about must be seen to by who brings them. */
     public QueryMatcher(Query query) {
@@ -29,27 +35,60 @@ public final class QueryMatcher {
                                                     s.within()))
                             .toList());
         }
+        leading =
+                variants.stream()
+                        .flatMap(steps -> steps.get(0).condition().leading().stream())
+                        .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /**
+     * Facts that decide about every position by themselves, so that it pays to keep where they are
+     * told.
+     */
+    public Set<ToldFact> leading() {
+        return leading;
     }
 
     /**
      * Where a game answers, in the order of the game; the first place only where that is wanted.
      */
     public List<QueryMatch> in(GameLine line) {
+        return in(line, FactTrails.NONE);
+    }
+
+    /** The same with what is known of facts in the game, and keeping what comes to be known. */
+    public List<QueryMatch> in(GameLine line, FactTrails trails) {
+        Map<ToldFact, FactTrail> known = new HashMap<>();
+        for (ToldFact fact : leading) {
+            Optional<FactTrail> kept = trails.of(fact);
+            if (kept.isPresent()) {
+                known.put(fact, kept.get());
+            } else if (trails != FactTrails.NONE) {
+                Map<String, FactTrail> followed = FactTrail.follow(line, fact.kind());
+                trails.keep(fact.kind(), followed);
+                known.put(fact, followed.getOrDefault(fact.trait(), FactTrail.none()));
+            }
+        }
         List<QueryMatch> found = new ArrayList<>();
         for (List<QueryStep> steps : variants) {
             QueryStep first = steps.get(0);
             if (steps.size() == 1 && first.plies() == 1) {
-                single(line, first.condition(), found);
+                single(begin(line, known), first.condition(), found);
             } else {
-                sequence(line, steps, found);
+                sequence(begin(line, known), steps, found);
             }
         }
         List<QueryMatch> ordered = found.stream().distinct().sorted(EARLIEST).toList();
         return every || ordered.isEmpty() ? ordered : ordered.subList(0, 1);
     }
 
-    private void single(GameLine line, Condition condition, List<QueryMatch> found) {
+    private static Situation begin(GameLine line, Map<ToldFact, FactTrail> known) {
         Situation situation = Situation.startOf(line);
+        situation.expect(known);
+        return situation;
+    }
+
+    private void single(Situation situation, Condition condition, List<QueryMatch> found) {
         do {
             if (condition.holds(situation)) {
                 found.add(new QueryMatch(situation.ply(), situation.ply()));
@@ -60,8 +99,9 @@ public final class QueryMatcher {
         } while (situation.advance());
     }
 
-    private void sequence(GameLine line, List<QueryStep> steps, List<QueryMatch> found) {
-        List<BitSet> begins = begins(line, steps);
+    private void sequence(Situation situation, List<QueryStep> steps, List<QueryMatch> found) {
+        GameLine line = situation.line();
+        List<BitSet> begins = begins(situation, steps);
         // From the last step back: where it all ends if a step begins at a ply, -1 for nowhere.
         int[] ends = null;
         for (int s = steps.size() - 1; s >= 0; s--) {
@@ -98,10 +138,9 @@ public final class QueryMatcher {
     }
 
     /** Where each step begins and lasts; later steps are looked at once an earlier one was seen. */
-    private static List<BitSet> begins(GameLine line, List<QueryStep> steps) {
+    private static List<BitSet> begins(Situation situation, List<QueryStep> steps) {
         List<BitSet> holds = new ArrayList<>();
-        steps.forEach(s -> holds.add(new BitSet(line.plies() + 1)));
-        Situation situation = Situation.startOf(line);
+        steps.forEach(s -> holds.add(new BitSet(situation.line().plies() + 1)));
         do {
             for (int s = 0; s < steps.size(); s++) {
                 boolean may = s == 0 || !holds.get(s - 1).isEmpty();

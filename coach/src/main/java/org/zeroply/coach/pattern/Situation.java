@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
@@ -21,6 +22,7 @@ public final class Situation {
     private Position position;
     private Scene scene;
     private Balances balances;
+    private Map<ToldFact, FactTrail> trails = Map.of();
 
     private Situation(GameLine line, int ply) {
         this.line = line;
@@ -48,6 +50,16 @@ public final class Situation {
     /** The first position of a game; {@link #advance} leads on. */
     static Situation startOf(GameLine line) {
         return new Situation(line, 0);
+    }
+
+    /** Takes what is known of facts in the game. */
+    void expect(Map<ToldFact, FactTrail> known) {
+        trails = known;
+    }
+
+    /** Where a fact is told in the game, if that is known. */
+    Optional<FactTrail> trail(ToldFact fact) {
+        return Optional.ofNullable(trails.get(fact));
     }
 
     /** Goes on to the next position; false where there is none. */

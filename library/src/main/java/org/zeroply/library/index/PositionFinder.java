@@ -2,6 +2,7 @@ package org.zeroply.library.index;
 
 import java.lang.ref.SoftReference;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -16,11 +17,15 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.pattern.FactTrail;
+import org.zeroply.coach.pattern.FactTrails;
 import org.zeroply.coach.pattern.GameLine;
 import org.zeroply.coach.pattern.GamesAsked;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryMatch;
 import org.zeroply.coach.pattern.QueryMatcher;
+import org.zeroply.coach.pattern.ToldFact;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
@@ -41,12 +46,14 @@ public final class PositionFinder {
     private final Database database;
     private final PositionIndex index;
     private final CollectionStore collections;
+    private final TrailStore trails;
     private SoftReference<KnownLines> known = new SoftReference<>(null);
 
     public PositionFinder(Database database, PositionIndex index, CollectionStore collections) {
         this.database = database;
         this.index = index;
         this.collections = collections;
+        this.trails = new TrailStore(database);
     }
 
     /**
@@ -160,10 +167,14 @@ public final class PositionFinder {
         private final Listener listener;
         private final KnownLines lines = lines();
         private final Optional<String> opening;
+        private final Map<ToldFact, Map<Integer, FactTrail>> known = new HashMap<>();
         private final AtomicInteger next = new AtomicInteger();
 
         /** What was found by threads that are ahead of others, by the number of the part. */
         private final Map<Integer, List<Hit>> waiting = new TreeMap<>();
+
+        /** Whether what takes long to see can be kept. */
+        private volatile boolean keeping = true;
 
         private int told;
         private int answering;
@@ -177,6 +188,7 @@ public final class PositionFinder {
             this.opening =
                     Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
                             .filter(o -> !o.isEmpty());
+            matcher.leading().forEach(fact -> known.put(fact, trails.all(fact)));
         }
 
         private int parts() {
@@ -186,26 +198,64 @@ public final class PositionFinder {
         void work() {
             for (int part = next.getAndIncrement(); part < parts(); part = next.getAndIncrement()) {
                 List<Hit> found = new ArrayList<>();
+                List<TrailStore.Followed> followed = new ArrayList<>();
                 int end = Math.min(games.length, (part + 1) * TOGETHER);
                 for (int i = part * TOGETHER; i < end; i++) {
                     if (cancellation.isCancelled()) {
                         throw new CancellationException();
                     }
-                    look(games[i], found);
+                    look(games[i], found, followed);
                 }
+                keep(followed);
                 tell(part, found);
             }
         }
 
-        private void look(int number, List<Hit> found) {
+        /** What cannot be kept, because the disk is full, is looked for again another time. */
+        private void keep(List<TrailStore.Followed> followed) {
+            if (followed.isEmpty() || !keeping) {
+                return;
+            }
+            try {
+                trails.keep(followed);
+            } catch (LibraryException e) {
+                keeping = false;
+                System.getLogger(PositionFinder.class.getName())
+                        .log(System.Logger.Level.WARNING, "where facts are told is not kept", e);
+            }
+        }
+
+        private void look(int number, List<Hit> found, List<TrailStore.Followed> followed) {
             GameLine line = lines.line(number);
             if (opening.isPresent() && !isOf(line, opening.get())) {
                 return;
             }
-            List<QueryMatch> matches = matcher.in(line);
+            List<QueryMatch> matches = matcher.in(line, new Trails(number, followed));
             if (!matches.isEmpty()) {
                 index.game(number)
                         .ifPresent(g -> matches.forEach(m -> found.add(new Hit(g, m, line))));
+            }
+        }
+
+        /** The trails through one game. */
+        private final class Trails implements FactTrails {
+
+            private final int number;
+            private final List<TrailStore.Followed> followed;
+
+            Trails(int number, List<TrailStore.Followed> followed) {
+                this.number = number;
+                this.followed = followed;
+            }
+
+            @Override
+            public Optional<FactTrail> of(ToldFact fact) {
+                return Optional.ofNullable(known.get(fact).get(number));
+            }
+
+            @Override
+            public void keep(FactKind kind, Map<String, FactTrail> found) {
+                followed.add(new TrailStore.Followed(kind, number, found));
             }
         }
 

@@ -37,6 +37,7 @@ final class Archive {
     static final String PEOPLE = "people.json";
     static final String REVIEWS = "reviews.json";
     static final String COLLECTIONS = "collections.json";
+    static final String QUERIES = "queries.json";
     static final String ORIGINS = "origins.json";
     static final String PUT_AWAY = "put-away.json";
     static final String PEOPLE_PUT_AWAY = "people-put-away.json";
@@ -141,6 +142,7 @@ final class Archive {
             zip.closeEntry();
             write(zip, REVIEWS, notes());
             write(zip, COLLECTIONS, collections());
+            write(zip, QUERIES, library.queries().all());
             write(zip, ORIGINS, origins());
             write(zip, PUT_AWAY, putAway());
             write(zip, PEOPLE_PUT_AWAY, peoplePutAway());

@@ -85,6 +85,7 @@ final class ArchiveReader {
             known += lists(zip, Archive.PEOPLE_PUT_AWAY, Map.of(WHOLE, people::putAway));
             known += lists(zip, Archive.REVIEWS, Map.of(WHOLE, work::note));
             known += lists(zip, Archive.COLLECTIONS, Map.of(WHOLE, work::collection));
+            known += lists(zip, Archive.QUERIES, Map.of(WHOLE, work::query));
             if (known == 0) {
                 throw new IOException("there is neither a library nor any games in it");
             }

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.library.Library;
+import org.zeroply.library.index.QueryStore;
 import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.SheetTransfer;
 import org.zeroply.library.sheet.UnreadStore;
@@ -100,5 +101,16 @@ final class ArchivedWork {
             }
         }
         library.collections().put(name, added);
+    }
+
+    /** A question to games; one of the same name that is here already stays. */
+    void query(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        QueryStore.Kept kept = json.treeToValue(entry, QueryStore.Kept.class);
+        String name = need(kept.name(), "name");
+        String query = need(kept.query(), "query");
+        if (library.queries().named(name).isEmpty()) {
+            library.queries().keep(name, query);
+        }
     }
 }

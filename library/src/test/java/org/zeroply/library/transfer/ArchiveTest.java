@@ -92,6 +92,16 @@ class ArchiveTest {
                 .containsExactly("put away", "no. 3", "no. 2", "no. 1");
     }
 
+    @Test
+    void questions_with_a_name_come_along_and_take_nobodys_place() {
+        library.queries().keep("Lifts", "white lifted a rook");
+        library.queries().keep("Breaks", "white played a break");
+        copy.queries().keep("Breaks", "black played a break");
+        assertThat(read(export()).rejected()).isEmpty();
+        assertThat(copy.queries().named("Lifts")).contains("white lifted a rook");
+        assertThat(copy.queries().named("Breaks")).contains("black played a break");
+    }
+
     private void putAway(BinStore.Kind kind, long id) {
         library.bin().put(List.of(new BinStore.Item(kind, id)));
     }
