@@ -2,7 +2,9 @@ package org.zeroply.workshop;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import org.zeroply.workshop.command.Arguments;
@@ -58,8 +60,23 @@ public final class WorkshopLauncher {
             case "match", "selfplay", "train", "tune", "tactics", "positional", "package" ->
                     System.exit(CommandGroup.run(COMMANDS, args));
             case "pauses" -> Application.launch(PausesApplication.class, args);
-            default -> Application.launch(PicturesApplication.class, args);
+            default -> pictures(args);
         }
+    }
+
+    /** A word that was not meant must not draw over pictures that are kept. */
+    private static void pictures(String[] args) {
+        Optional<String> unknown =
+                arguments(Arrays.copyOfRange(args, 1, args.length))
+                        .unknown("--out", "--part", "--size", "--light");
+        if (unknown.isPresent()) {
+            System.err.println(
+                    "Not known here: "
+                            + unknown.get()
+                            + ". shots [--out DIR] [--part PART] [--size 1280x800] [--light paper|lamp]");
+            System.exit(2);
+        }
+        Application.launch(PicturesApplication.class, args);
     }
 
     private static Arguments arguments(String[] args) {

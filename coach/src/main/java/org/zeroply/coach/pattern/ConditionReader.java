@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -156,6 +157,11 @@ public final class ConditionReader {
     /** An example of each condition that can be written. */
     public static List<String> examples() {
         return Phrases.examples();
+    }
+
+    /** The same by what they are about, as in a menu. */
+    public static Map<String, List<String>> menu() {
+        return Phrases.menu();
     }
 
     /** All of some conditions as one. */

@@ -2,8 +2,10 @@ package org.zeroply.coach.pattern;
 
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -348,10 +350,24 @@ final class Phrases {
     /** An example of each phrase. */
     static List<String> examples() {
         return Stream.of(BOARD, MATERIAL, PAWNS, MOVES, EVENTS, FACTS)
-                .flatMap(List::stream)
-                .map(Phrase::example)
-                .distinct()
+                .flatMap(Phrases::examples)
                 .toList();
+    }
+
+    private static Stream<String> examples(List<Phrase> phrases) {
+        return phrases.stream().map(Phrase::example).distinct();
+    }
+
+    /** The examples by what they are about; one of each kind of fact. */
+    static Map<String, List<String>> menu() {
+        Map<String, List<String>> menu = new LinkedHashMap<>();
+        menu.put("Board", examples(BOARD).toList());
+        menu.put("Material", examples(MATERIAL).toList());
+        menu.put("Pawns", examples(PAWNS).toList());
+        menu.put("Last move", examples(MOVES).toList());
+        menu.put("What happens", examples(EVENTS).toList());
+        menu.put("Facts", Insight.kinds().stream().map(k -> "white " + k.words()).toList());
+        return menu;
     }
 
     /** What a text says, if it is one of the phrases. */

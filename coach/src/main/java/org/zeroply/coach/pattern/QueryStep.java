@@ -1,5 +1,7 @@
 package org.zeroply.coach.pattern;
 
+import java.util.List;
+
 /**
  * One thing that must be so in a game.
  *
@@ -15,6 +17,16 @@ public record QueryStep(Condition condition, int plies, int within) {
         boolean bracketed = whole.startsWith("(") && condition instanceof Condition.All;
         String bare = bracketed ? whole.substring(1, whole.length() - 1) : whole;
         return plies == 1 ? bare : bare + " FOR " + plies + " PLIES";
+    }
+
+    /** What must be so at once. */
+    public List<Condition> parts() {
+        return condition instanceof Condition.All all ? all.parts() : List.of(condition);
+    }
+
+    /** The same with other things that must be so at once, one at least. */
+    public QueryStep withParts(List<Condition> parts) {
+        return new QueryStep(ConditionReader.together(parts), plies, within);
     }
 
     QueryStep under(Symmetry symmetry) {

@@ -9,16 +9,26 @@ import org.zeroply.chess.board.Square;
  * @param width room for the board
  * @param height room for the board
  * @param flipped whether Black is at the bottom
+ * @param bare without a margin, as a small diagram in a list
  */
-record BoardGeometry(double width, double height, boolean flipped) implements MarkPainter.Corner {
+record BoardGeometry(double width, double height, boolean flipped, boolean bare)
+        implements MarkPainter.Corner {
 
     private static final double LEAST_MARGIN = 20;
 
     /** The margin as a part of a large board. */
     private static final double MARGIN_PART = 0.042;
 
+    /** A board with its margin. */
+    BoardGeometry(double width, double height, boolean flipped) {
+        this(width, height, flipped, false);
+    }
+
     /** Room for the coordinates. */
     double margin() {
+        if (bare) {
+            return 1;
+        }
         return Math.max(LEAST_MARGIN, Math.floor(MARGIN_PART * Math.min(width, height)));
     }
 

@@ -35,7 +35,9 @@ final class BoardPainter {
         for (int square = 0; square < 64; square++) {
             square(square);
         }
-        coordinates();
+        if (!geometry.bare()) {
+            coordinates();
+        }
         g.setStroke(palette.ink());
         g.setLineWidth(1.2);
         g.strokeRect(geometry.margin(), 0.6, 8 * size, 8 * size - 0.6);
@@ -125,5 +127,14 @@ final class BoardPainter {
                 g.strokeLine(x, y - r, x, y + r);
             }
         }
+    }
+
+    /** A sign in the middle of a square, for what a diagram says without a man. */
+    void sign(String text, int square) {
+        g.setFill(palette.ink());
+        g.setFont(Font.font("B612", TYPE_PART * size));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, geometry.x(square) + size / 2, geometry.y(square) + size / 2);
     }
 }

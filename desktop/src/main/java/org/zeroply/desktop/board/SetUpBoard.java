@@ -1,5 +1,6 @@
 package org.zeroply.desktop.board;
 
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Point2D;
 import javafx.scene.canvas.Canvas;
@@ -23,6 +24,7 @@ public final class SetUpBoard extends Region {
 
     private final Canvas canvas = new Canvas();
     private Piece[] men = new Piece[64];
+    private Map<Integer, String> signs = Map.of();
     private Palette palette = Palette.PAPER;
     private Handler handler;
     private int from = -1;
@@ -46,6 +48,12 @@ public final class SetUpBoard extends Region {
     public void show(Piece[] now) {
         men = now.clone();
         draw();
+    }
+
+    /** Shows men by square, and signs on squares that say something without a man. */
+    public void show(Piece[] now, Map<Integer, String> said) {
+        signs = Map.copyOf(said);
+        show(now);
     }
 
     /** Chooses the colours. */
@@ -133,6 +141,7 @@ public final class SetUpBoard extends Region {
                 painter.man(man, square);
             }
         }
+        signs.forEach((square, sign) -> painter.sign(sign, square));
         if (from >= 0 && moved && men[from] != null) {
             painter.dragged(men[from], at.getX(), at.getY());
         }

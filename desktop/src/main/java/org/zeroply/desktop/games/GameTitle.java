@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -35,7 +34,7 @@ final class GameTitle extends StackPane {
     private final HBox line;
     private final VBox form;
 
-    GameTitle(GamesModel model, Node action) {
+    GameTitle(GamesModel model) {
         this.model = model;
         title.setId("game-title");
         title.setMinWidth(0);
@@ -46,7 +45,7 @@ final class GameTitle extends StackPane {
         HBox.setHgrow(words, Priority.ALWAYS);
         var edit = Widgets.quiet("game-edit", "Edit", this::edit);
         edit.setTooltip(new Tooltip("Players, ratings, event, date, round and result"));
-        line = Widgets.row(words, edit, action);
+        line = Widgets.row(words, edit);
         words.setOnMouseClicked(
                 e -> {
                     if (e.getClickCount() == 2) {

@@ -19,6 +19,7 @@ import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.AnnotationBar;
@@ -32,12 +33,17 @@ import org.zeroply.desktop.work.WindowMemory;
 /** Games: find one, replay it, work out lines with the engine beside them. */
 public final class GamesDesk implements Desk {
 
+    private static final String LIST = "List";
+    private static final String POSITIONS = "Positions";
+
     private final GamesModel model;
     private final LineSheetView sheet;
     private final CandidatesView candidates;
     private final AnnotationBar annotations;
     private final GamesList list;
     private final GameTitle title;
+    private final PositionsPage positions;
+    private final PageSwitch pages = new PageSwitch("Games", name -> turned());
     private final VBox content = new VBox();
     private final StackPane place = new StackPane(content);
     private final LongConsumer openExercise;
@@ -59,10 +65,7 @@ public final class GamesDesk implements Desk {
         annotations = new AnnotationBar(model.session(), services.messages());
         WindowMemory memory = services.memory();
         list = new GamesList(model, services, dialogs, bringIn, content);
-        title =
-                new GameTitle(
-                        model,
-                        Widgets.primary("set-exercise", "Set as exercise", this::setAsExercise));
+        title = new GameTitle(model);
         content.getStyleClass().add("desk");
         content.setId("games-desk");
         sheet.setMinHeight(80);
@@ -79,14 +82,30 @@ public final class GamesDesk implements Desk {
                         below);
         list.onDrawer(whole::reset);
         VBox.setVgrow(whole, Priority.ALWAYS);
-        content.getChildren().addAll(list.tools(), whole);
+        VBox listed = new VBox(8, list.tools(), whole);
+        positions = new PositionsPage(new PositionsModel(services, model), services, dialogs);
+        pages.add(LIST, listed);
+        pages.add(POSITIONS, positions);
+        pages.setPrimary(
+                LIST, Widgets.primary("set-exercise", "Set as exercise", this::setAsExercise));
+        pages.lift(POSITIONS, "#positions-go");
+        content.getChildren().addAll(pages.row(), pages.place());
+        pages.show(LIST);
         model.onOpened(
                 () -> {
                     arrange();
                     list.mark();
-                    sheet.requestFocus();
+                    if (pages.isFront(LIST)) {
+                        sheet.requestFocus();
+                    }
                 });
         model.emptyProperty().addListener(o -> arrange());
+    }
+
+    private void turned() {
+        if (pages.isFront(POSITIONS)) {
+            positions.shown();
+        }
     }
 
     /** What is shown in place of the desk while the library is empty. */
@@ -167,6 +186,11 @@ public final class GamesDesk implements Desk {
     }
 
     @Override
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
+    }
+
+    @Override
     public TreeSession session() {
         return model.session();
     }
@@ -195,6 +219,7 @@ public final class GamesDesk implements Desk {
     public void setPalette(Palette palette) {
         sheet.setPalette(palette);
         candidates.setPalette(palette);
+        positions.setPalette(palette);
     }
 
     @Override
@@ -204,12 +229,13 @@ public final class GamesDesk implements Desk {
 
     @Override
     public List<Command> commands() {
-        List<Command> commands = new ArrayList<>();
+        List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("Type a move", "Enter", annotations::typeMove));
         commands.add(new Command("New game", "Shortcut+N", this::create));
         commands.add(Command.of("Edit the title of the game", title::edit));
         commands.addAll(candidates.commands());
         commands.addAll(list.commands());
+        commands.addAll(positions.commands());
         commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
         commands.add(
                 Command.of(

@@ -300,7 +300,11 @@ public final class GamesModel {
 
     /** Puts games into a collection, which is made if there is none of this name. */
     void collect(String name, List<SheetRow> chosen) {
-        List<Long> ids = chosen.stream().map(SheetRow::id).toList();
+        collectIds(name, chosen.stream().map(SheetRow::id).toList());
+    }
+
+    /** The same by the numbers of their sheets. */
+    void collectIds(String name, List<Long> ids) {
         change(
                 () -> services.library().collections().put(name, ids),
                 Counted.of(ids.size(), "game") + " in " + name + ".");

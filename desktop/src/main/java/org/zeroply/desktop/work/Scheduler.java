@@ -46,6 +46,8 @@ public final class Scheduler implements AutoCloseable {
         REVIEWS(Thread.MIN_PRIORITY),
         /** Looking through games for exercises. */
         SEARCH(Thread.MIN_PRIORITY),
+        /** Looking through games for positions. */
+        POSITIONS(Thread.NORM_PRIORITY),
         /** Making exact endings. */
         ENDINGS(Thread.MIN_PRIORITY);
 

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.OptionalLong;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import org.junit.jupiter.api.BeforeEach;
@@ -26,7 +25,7 @@ class GameTitleTest extends ModelTest {
         Fx.run(
                 () -> {
                     model = new GamesModel(services);
-                    title = new GameTitle(model, new Label());
+                    title = new GameTitle(model);
                 });
         open(
                 """

@@ -1,6 +1,7 @@
 package org.zeroply.workshop.command;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What stands behind a command: options with their values, and words.
@@ -27,5 +28,15 @@ public record Arguments(List<String> words) {
     /** Whether a word is among them. */
     public boolean has(String word) {
         return words.contains(word);
+    }
+
+    /** The first word that is neither one of some options nor the value of one, if there is one. */
+    public Optional<String> unknown(String... options) {
+        for (int at = 0; at < words.size(); at += 2) {
+            if (!List.of(options).contains(words.get(at)) || at + 1 == words.size()) {
+                return Optional.of(words.get(at));
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -38,7 +38,13 @@ public final class PicturesApplication extends Application {
         services = Optional.of(made);
         Workbench workbench = new Workbench(made, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(workbench));
+        String[] size = arguments.value("--size", "1280x800").split("x");
+        stage.setWidth(Double.parseDouble(size[0]));
+        stage.setHeight(Double.parseDouble(size[1]));
         stage.show();
+        if (arguments.value("--light", "paper").equals("lamp")) {
+            workbench.toggleTheme();
+        }
         new Shots(workbench, made, folder).take(part);
     }
 

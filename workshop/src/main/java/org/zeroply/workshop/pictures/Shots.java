@@ -9,6 +9,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -46,8 +47,8 @@ final class Shots extends PictureRun {
     /**
      * Takes the pictures.
      *
-     * @param part {@code review}, {@code repertoire}, {@code exercises} or {@code defence} for
-     *     those of that desk alone with all its pages, else all
+     * @param part {@code positions}, {@code review}, {@code repertoire}, {@code exercises} or
+     *     {@code defence} for those of that desk alone with all its pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -56,6 +57,12 @@ final class Shots extends PictureRun {
         until(() -> bench.games().openId().isPresent());
         step(() -> {});
         step(() -> {});
+        if (part.equals("positions")) {
+            details = true;
+            positions();
+            next();
+            return;
+        }
         if (part.equals("review")) {
             details = true;
             review();
@@ -106,12 +113,31 @@ final class Shots extends PictureRun {
         step(bench::toggleTheme);
         shot("games-lamp");
         step(bench::toggleTheme);
+        positions();
         lab();
         DefencePictures.take(this, bench, services);
         review();
         repertoire();
         exercises();
         next();
+    }
+
+    /** Positions of all games by what is drawn and written. */
+    private void positions() {
+        step(() -> toggle("#games-positions"));
+        detail("games-positions-empty");
+        step(
+                () ->
+                        ((TextInputControl) bench.lookup("#ask-text"))
+                                .setText(
+                                        "white rook on e1, black king on g8, no white pawn on e,"
+                                                + " d5 empty; colours exchanged"));
+        step(() -> press("#positions-go"));
+        until(() -> !bench.lookup("#positions-stop").isVisible());
+        step(() -> press("#hit-1"));
+        step(() -> {});
+        shot("games-positions");
+        step(() -> toggle("#games-list"));
     }
 
     /** Finding, checking, solving and marking exercises. */

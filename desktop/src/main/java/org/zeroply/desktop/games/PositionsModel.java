@@ -1,0 +1,296 @@
+package org.zeroply.desktop.games;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+import org.zeroply.chess.notation.Counted;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryReader;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.Scheduler;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Task;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.index.PositionFinder;
+import org.zeroply.library.index.QueryStore;
+
+/** Positions of the library's games that answer a query, and the queries that have a name. */
+final class PositionsModel {
+
+    /** So many positions are listed; more are counted. */
+    static final int MOST = 600;
+
+    private static final int THREADS =
+            Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors()));
+
+    private static final String REMEMBERED = "games.query";
+
+    private final Services services;
+    private final GamesModel games;
+    private final StringProperty text = new SimpleStringProperty("");
+    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
+    private final ReadOnlyBooleanWrapper running = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyDoubleWrapper part = new ReadOnlyDoubleWrapper();
+    private final ObservableList<PositionFinder.Hit> hits = FXCollections.observableArrayList();
+    private final ObservableList<QueryStore.Kept> kept = FXCollections.observableArrayList();
+    private Task<?> search = Task.none();
+    private int counted;
+
+    PositionsModel(Services services, GamesModel games) {
+        this.services = services;
+        this.games = games;
+        text.addListener(o -> check());
+        services.memory().get(REMEMBERED).ifPresent(text::set);
+        check();
+    }
+
+    /** The query as text. */
+    StringProperty textProperty() {
+        return text;
+    }
+
+    /** Why the text is no query; empty while it is one, or nothing. */
+    ReadOnlyStringProperty problemProperty() {
+        return problem.getReadOnlyProperty();
+    }
+
+    /** What goes on, or what was found, in words. */
+    ReadOnlyStringProperty stateProperty() {
+        return state.getReadOnlyProperty();
+    }
+
+    /** Whether games are being looked through. */
+    ReadOnlyBooleanProperty runningProperty() {
+        return running.getReadOnlyProperty();
+    }
+
+    /** How far that has come, 0 to 1. */
+    ReadOnlyDoubleProperty partProperty() {
+        return part.getReadOnlyProperty();
+    }
+
+    /** The positions found, the newest game first, as many as are listed. */
+    ObservableList<PositionFinder.Hit> hits() {
+        return hits;
+    }
+
+    /** The queries that have a name. */
+    ObservableList<QueryStore.Kept> kept() {
+        return kept;
+    }
+
+    private void check() {
+        String now = text.get();
+        problem.set(now.isBlank() ? "" : QueryReader.problem(now).orElse(""));
+    }
+
+    /** Puts another text in the place of this one, if there is one; else says what is wrong. */
+    void change(Optional<String> next) {
+        next.ifPresentOrElse(
+                text::set,
+                () -> services.messages().say("First mend what is written: it cannot be read."));
+    }
+
+    /** Reads the queries that have a name. */
+    void reload() {
+        services.scheduler().library(services.library().queries()::all, kept::setAll);
+    }
+
+    // ---- Looking --------------------------------------------------------------------------------
+
+    /** Looks the games through for what is asked; what was looked for before is given up. */
+    void search() {
+        Optional<Query> query = QueryDraft.read(text.get());
+        if (query.isEmpty()) {
+            services.messages()
+                    .say(
+                            text.get().isBlank()
+                                    ? "Draw or write what is looked for first."
+                                    : problem.get());
+            return;
+        }
+        search.cancel();
+        services.memory().put(REMEMBERED, text.get());
+        hits.clear();
+        counted = 0;
+        part.set(0);
+        running.set(true);
+        state.set("Looking through games …");
+        start(query.get());
+    }
+
+    private void start(Query query) {
+        List<Task<?>> mine = new ArrayList<>();
+        Task<PositionFinder.Outcome> now =
+                services.scheduler()
+                        .submit(
+                                Scheduler.Lane.POSITIONS,
+                                "",
+                                (cancellation, progress) ->
+                                        services.library()
+                                                .finder()
+                                                .find(
+                                                        query,
+                                                        services.scheduler().helpers(),
+                                                        THREADS,
+                                                        cancellation,
+                                                        (found, looked, all) ->
+                                                                Platform.runLater(
+                                                                        () ->
+                                                                                add(
+                                                                                        mine, found,
+                                                                                        looked,
+                                                                                        all))));
+        mine.add(now);
+        search = now;
+        now.whenDone(outcome -> ended(now, told(outcome)))
+                .whenCancelled(
+                        () ->
+                                ended(
+                                        now,
+                                        "Stopped. " + Counted.of(counted, "position") + " so far."))
+                .whenFailed(reason -> ended(now, reason));
+    }
+
+    private void add(List<Task<?>> mine, List<PositionFinder.Hit> found, int looked, int all) {
+        if (!mine.contains(search) || !running.get()) {
+            return;
+        }
+        counted += found.size();
+        hits.addAll(found.subList(0, Math.min(found.size(), MOST - hits.size())));
+        part.set((double) looked / Math.max(1, all));
+        state.set(
+                Counted.of(counted, "position")
+                        + " so far, "
+                        + Counted.of(all - looked, "game")
+                        + " to go");
+    }
+
+    private void ended(Task<?> task, String words) {
+        if (search == task) {
+            running.set(false);
+            state.set(words);
+        }
+    }
+
+    private String told(PositionFinder.Outcome outcome) {
+        if (outcome.games() == 0) {
+            return "There is no such game to look through.";
+        }
+        String listed = outcome.hits() > MOST ? "; the first " + MOST + " are shown" : "";
+        return outcome.hits() == 0
+                ? "Nothing in " + Counted.of(outcome.games(), "game") + "."
+                : Counted.of(outcome.hits(), "position")
+                        + " in "
+                        + Counted.of(outcome.answering(), "game")
+                        + ", "
+                        + Counted.of(outcome.games(), "game")
+                        + " looked through"
+                        + listed
+                        + ".";
+    }
+
+    /** Stops looking. */
+    void stop() {
+        search.cancel();
+    }
+
+    // ---- What is done with what was found -------------------------------------------------------
+
+    /** Opens the game of a position, with that position on the board. */
+    void open(PositionFinder.Hit hit) {
+        games.open(hit.game().sheetId(), () -> go(games.session(), hit.match().ply()));
+    }
+
+    private static void go(TreeSession session, int ply) {
+        List<Node> line = session.tree().mainLine();
+        session.go(
+                ply == 0 || line.isEmpty()
+                        ? session.tree().root()
+                        : line.get(Math.min(ply, line.size()) - 1));
+    }
+
+    /** Puts the games of all positions that are listed into a collection. */
+    void collect(String name) {
+        List<Long> ids = hits.stream().map(h -> h.game().sheetId()).distinct().toList();
+        games.collectIds(name, ids);
+    }
+
+    // ---- Queries with a name --------------------------------------------------------------------
+
+    /** Whether there is a query that can be kept. */
+    boolean isKeepable() {
+        return QueryDraft.read(text.get()).isPresent();
+    }
+
+    /** Keeps the query under a name, in place of another of that name. */
+    void keep(String name) {
+        QueryDraft.read(text.get())
+                .ifPresent(
+                        q ->
+                                services.scheduler()
+                                        .library(
+                                                () ->
+                                                        services.library()
+                                                                .queries()
+                                                                .keep(name.strip(), q.text()),
+                                                before -> kept(name.strip(), before)));
+    }
+
+    private void kept(String name, Optional<String> before) {
+        reload();
+        services.messages()
+                .say(
+                        before.isEmpty()
+                                ? "Kept as " + name + "."
+                                : "Kept as " + name + ", in place of the one before.",
+                        new Messages.Action("Undo", () -> restore(name, before)));
+    }
+
+    /** Forgets a query. */
+    void forget(QueryStore.Kept gone) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library().queries().forget(gone.name());
+                            return true;
+                        },
+                        done -> {
+                            reload();
+                            services.messages()
+                                    .say(
+                                            gone.name() + " is forgotten.",
+                                            new Messages.Action(
+                                                    "Undo",
+                                                    () ->
+                                                            restore(
+                                                                    gone.name(),
+                                                                    Optional.of(gone.query()))));
+                        });
+    }
+
+    private void restore(String name, Optional<String> query) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            query.ifPresentOrElse(
+                                    q -> services.library().queries().keep(name, q),
+                                    () -> services.library().queries().forget(name));
+                            return true;
+                        },
+                        done -> reload());
+    }
+}
