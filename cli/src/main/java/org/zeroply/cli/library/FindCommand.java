@@ -21,11 +21,12 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
+import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
-import picocli.CommandLine.ScopeType;
+import picocli.CommandLine.Spec;
 
 /** The command {@code find}. */
 @Command(
@@ -36,13 +37,15 @@ public final class FindCommand implements Callable<Integer> {
 
     @Mixin private Output output;
 
+    @Spec private CommandLine.Model.CommandSpec spec;
+
     @Parameters(
             arity = "0..1",
             paramLabel = "QUERY",
             description = "What is asked, such as \"white rook on g5, black king on g8\".")
     private String text = "";
 
-    @Option(names = "--library", paramLabel = "L", scope = ScopeType.INHERIT)
+    @Option(names = "--library", paramLabel = "L")
     private Path library;
 
     @Option(names = "--every", description = "Every position, not the first of each game.")
@@ -85,7 +88,8 @@ public final class FindCommand implements Callable<Integer> {
             return 0;
         }
         if (library == null || text.isBlank() && named.isEmpty() && forget.isEmpty() && !names) {
-            throw new BadInputException(
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(),
                     "A query and --library are needed; --phrases tells what can be asked.");
         }
         if (threads < 1 || most < 0) {
@@ -160,10 +164,6 @@ public final class FindCommand implements Callable<Integer> {
 
     private void add(List<PositionFinder.Hit> told, List<PositionFinder.Hit> hits) {
         told.addAll(hits.subList(0, Math.min(hits.size(), most - told.size())));
-    }
-
-    Library library() {
-        return Libraries.existing(library);
     }
 
     Output output() {

@@ -2,15 +2,17 @@ package org.zeroply.cli.library;
 
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
-import org.zeroply.cli.console.BadInputException;
+import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.library.Library;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.ParentCommand;
 
@@ -22,6 +24,9 @@ final class FindMeasureCommand implements Callable<Integer> {
     @Parameters(arity = "1..*", paramLabel = "QUERY", description = "What is asked.")
     private List<String> queries = List.of();
 
+    @Option(names = "--library", required = true, paramLabel = "L")
+    private Path library;
+
     @ParentCommand private FindCommand find;
 
     /** A query, what it found, and what it took the first time and the second. */
@@ -30,11 +35,8 @@ final class FindMeasureCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Query> read = queries.stream().map(find::query).toList();
-        if (read.isEmpty()) {
-            throw new BadInputException("At least one query is needed.");
-        }
         List<Lap> laps = new ArrayList<>();
-        try (Library open = find.library()) {
+        try (Library open = Libraries.existing(library)) {
             for (Query query : read) {
                 FindCommand.Answer first = find.ask(open, query);
                 long again = find.ask(open, query).millis();

@@ -72,6 +72,8 @@ class BadInputTest extends CommandTest {
                 "lines-check none.epd",
                 "export --library none.zpl --out all.zip",
                 "statistics --library none.zpl",
+                "find 'e5 empty' --library none.zpl",
+                "find measure 'e5 empty' --library none.zpl",
                 "library check none.zpl",
                 "library backup none.zpl",
                 "library measure none.zpl",

@@ -22,7 +22,8 @@ public sealed interface Condition
                 PawnCondition,
                 FactCondition,
                 MoveCondition,
-                EventCondition {
+                EventCondition,
+                MomentCondition {
 
     /** What is seen quickest first. */
     Comparator<Condition> CHEAPEST = Comparator.comparingInt(Condition::cost);
@@ -47,6 +48,11 @@ public sealed interface Condition
     /** Facts that have to be looked for in every position, whatever else is asked. */
     default Set<ToldFact> leading() {
         return Set.of();
+    }
+
+    /** Whether the review of the game has a say in it. */
+    default boolean asksReview() {
+        return false;
     }
 
     /** The same with what is cheap to see first in everything that is joined. */
@@ -84,6 +90,11 @@ public sealed interface Condition
         @Override
         public Set<ToldFact> leading() {
             return what.leading();
+        }
+
+        @Override
+        public boolean asksReview() {
+            return what.asksReview();
         }
     }
 
@@ -128,6 +139,11 @@ public sealed interface Condition
         public Set<ToldFact> leading() {
             return parts.stream().min(CHEAPEST).map(Condition::leading).orElse(Set.of());
         }
+
+        @Override
+        public boolean asksReview() {
+            return parts.stream().anyMatch(Condition::asksReview);
+        }
     }
 
     /** At least one of them is so. */
@@ -169,6 +185,11 @@ public sealed interface Condition
         @Override
         public Set<ToldFact> leading() {
             return parts.stream().flatMap(p -> p.leading().stream()).collect(Collectors.toSet());
+        }
+
+        @Override
+        public boolean asksReview() {
+            return parts.stream().anyMatch(Condition::asksReview);
         }
     }
 

@@ -296,6 +296,13 @@ final class Phrases {
                                             w.side(2),
                                             w.maybe(1).map(Phrases::mate).orElse(Theme.MATE))));
 
+    private static final List<Phrase> REVIEWS =
+            List.of(
+                    Phrase.of(
+                            "(?:<side> )?moment(?: (" + String.join("|", GameMoment.KINDS) + "))?",
+                            "white moment missed-chance",
+                            w -> new MomentCondition(w.maybe(2).orElse(""), w.maybeSide(1))));
+
     private static final List<Phrase> FACTS =
             List.of(
                     Phrase.of(
@@ -318,7 +325,9 @@ final class Phrases {
                                             w.place(4, w.maybeSide(1).orElse(Side.WHITE)))));
 
     private static final List<Phrase> ALL =
-            Stream.of(PAWNS, MATERIAL, BOARD, MOVES, EVENTS, FACTS).flatMap(List::stream).toList();
+            Stream.of(PAWNS, MATERIAL, BOARD, MOVES, EVENTS, REVIEWS, FACTS)
+                    .flatMap(List::stream)
+                    .toList();
 
     /** So many examples are told beside what could not be read. */
     private static final int LIKE = 5;
@@ -349,7 +358,7 @@ final class Phrases {
 
     /** An example of each phrase. */
     static List<String> examples() {
-        return Stream.of(BOARD, MATERIAL, PAWNS, MOVES, EVENTS, FACTS)
+        return Stream.of(BOARD, MATERIAL, PAWNS, MOVES, EVENTS, REVIEWS, FACTS)
                 .flatMap(Phrases::examples)
                 .toList();
     }
@@ -366,6 +375,7 @@ final class Phrases {
         menu.put("Pawns", examples(PAWNS).toList());
         menu.put("Last move", examples(MOVES).toList());
         menu.put("What happens", examples(EVENTS).toList());
+        menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());
         menu.put("Facts", Insight.kinds().stream().map(k -> "white " + k.words()).toList());
         return menu;
     }

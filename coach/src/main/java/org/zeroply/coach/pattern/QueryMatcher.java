@@ -49,23 +49,30 @@ public final class QueryMatcher {
         return leading;
     }
 
+    /** Whether the reviews of games have a say in it. */
+    public boolean asksReviews() {
+        return variants.stream()
+                .flatMap(List::stream)
+                .anyMatch(step -> step.condition().asksReview());
+    }
+
     /**
      * Where a game answers, in the order of the game; the first place only where that is wanted.
      */
     public List<QueryMatch> in(GameLine line) {
-        return in(line, FactTrails.NONE);
+        return in(line, GameKnowledge.NONE);
     }
 
-    /** The same with what is known of facts in the game, and keeping what comes to be known. */
-    public List<QueryMatch> in(GameLine line, FactTrails trails) {
+    /** The same with what is known of the game, and keeping what comes to be known. */
+    public List<QueryMatch> in(GameLine line, GameKnowledge game) {
         Map<ToldFact, FactTrail> known = new HashMap<>();
         for (ToldFact fact : leading) {
-            Optional<FactTrail> kept = trails.of(fact);
+            Optional<FactTrail> kept = game.trail(fact);
             if (kept.isPresent()) {
                 known.put(fact, kept.get());
-            } else if (trails != FactTrails.NONE) {
+            } else if (game != GameKnowledge.NONE) {
                 Map<String, FactTrail> followed = FactTrail.follow(line, fact.kind());
-                trails.keep(fact.kind(), followed);
+                game.keep(fact.kind(), followed);
                 known.put(fact, followed.getOrDefault(fact.trait(), FactTrail.none()));
             }
         }
@@ -73,18 +80,19 @@ public final class QueryMatcher {
         for (List<QueryStep> steps : variants) {
             QueryStep first = steps.get(0);
             if (steps.size() == 1 && first.plies() == 1) {
-                single(begin(line, known), first.condition(), found);
+                single(begin(line, known, game), first.condition(), found);
             } else {
-                sequence(begin(line, known), steps, found);
+                sequence(begin(line, known, game), steps, found);
             }
         }
         List<QueryMatch> ordered = found.stream().distinct().sorted(EARLIEST).toList();
         return every || ordered.isEmpty() ? ordered : ordered.subList(0, 1);
     }
 
-    private static Situation begin(GameLine line, Map<ToldFact, FactTrail> known) {
+    private static Situation begin(
+            GameLine line, Map<ToldFact, FactTrail> known, GameKnowledge game) {
         Situation situation = Situation.startOf(line);
-        situation.expect(known);
+        situation.expect(known, game.moments());
         return situation;
     }
 

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Board;
@@ -23,6 +24,7 @@ public final class Situation {
     private Scene scene;
     private Balances balances;
     private Map<ToldFact, FactTrail> trails = Map.of();
+    private List<GameMoment> moments = List.of();
 
     private Situation(GameLine line, int ply) {
         this.line = line;
@@ -52,9 +54,15 @@ public final class Situation {
         return new Situation(line, 0);
     }
 
-    /** Takes what is known of facts in the game. */
-    void expect(Map<ToldFact, FactTrail> known) {
+    /** Takes what is known of facts in the game, and the moments of its review. */
+    void expect(Map<ToldFact, FactTrail> known, List<GameMoment> reviewed) {
         trails = known;
+        moments = reviewed;
+    }
+
+    /** The moments of the game's review, as far as they are known. */
+    List<GameMoment> moments() {
+        return moments;
     }
 
     /** Where a fact is told in the game, if that is known. */

@@ -72,6 +72,17 @@ final class PositionsPage extends VBox {
                     "white lifted a rook THEN mate by white; colours exchanged",
                     "opposite-coloured bishops, rook on the board, no queens",
                     "white outpost for good; colours exchanged");
+    private static final List<String> CLAUSES =
+            List.of(
+                    "player ",
+                    "opening ",
+                    "collection ",
+                    "result 1-0",
+                    "rated 2200",
+                    "since 2020",
+                    "until 2024.06");
+    private static final List<String> ORDER =
+            List.of("THEN ", "THEN WITHIN 10 MOVES ", "FOR 10 PLIES");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final PositionsModel model;
@@ -259,7 +270,19 @@ final class PositionsPage extends VBox {
                             examples.forEach(e -> menu.getItems().add(example(e)));
                             more.getItems().add(menu);
                         });
+        Menu games = new Menu("Which games");
+        CLAUSES.forEach(c -> games.getItems().add(item(c, () -> type("; " + c))));
+        Menu order = new Menu("One after the other");
+        ORDER.forEach(c -> order.getItems().add(item(c, () -> type(" " + c))));
+        more.getItems().addAll(order, games);
         return more;
+    }
+
+    /** Puts words behind the text, to be written on. */
+    private void type(String words) {
+        text.setText(text.getText().stripTrailing() + words);
+        text.requestFocus();
+        text.end();
     }
 
     private MenuItem example(String said) {
@@ -333,6 +356,7 @@ final class PositionsPage extends VBox {
 
     private static MenuItem item(String words, Runnable action) {
         MenuItem item = new MenuItem(words);
+        item.setMnemonicParsing(false);
         item.setOnAction(e -> action.run());
         return item;
     }

@@ -19,8 +19,9 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.pattern.FactTrail;
-import org.zeroply.coach.pattern.FactTrails;
+import org.zeroply.coach.pattern.GameKnowledge;
 import org.zeroply.coach.pattern.GameLine;
+import org.zeroply.coach.pattern.GameMoment;
 import org.zeroply.coach.pattern.GamesAsked;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryMatch;
@@ -168,6 +169,7 @@ public final class PositionFinder {
         private final KnownLines lines = lines();
         private final Optional<String> opening;
         private final Map<ToldFact, Map<Integer, FactTrail>> known = new HashMap<>();
+        private final Map<Integer, List<GameMoment>> moments;
         private final AtomicInteger next = new AtomicInteger();
 
         /** What was found by threads that are ahead of others, by the number of the part. */
@@ -188,6 +190,7 @@ public final class PositionFinder {
             this.opening =
                     Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
                             .filter(o -> !o.isEmpty());
+            this.moments = matcher.asksReviews() ? MomentStore.all(database) : Map.of();
             matcher.leading().forEach(fact -> known.put(fact, trails.all(fact)));
         }
 
@@ -230,27 +233,32 @@ public final class PositionFinder {
             if (opening.isPresent() && !isOf(line, opening.get())) {
                 return;
             }
-            List<QueryMatch> matches = matcher.in(line, new Trails(number, followed));
+            List<QueryMatch> matches = matcher.in(line, new Known(number, followed));
             if (!matches.isEmpty()) {
                 index.game(number)
                         .ifPresent(g -> matches.forEach(m -> found.add(new Hit(g, m, line))));
             }
         }
 
-        /** The trails through one game. */
-        private final class Trails implements FactTrails {
+        /** What is known of one game. */
+        private final class Known implements GameKnowledge {
 
             private final int number;
             private final List<TrailStore.Followed> followed;
 
-            Trails(int number, List<TrailStore.Followed> followed) {
+            Known(int number, List<TrailStore.Followed> followed) {
                 this.number = number;
                 this.followed = followed;
             }
 
             @Override
-            public Optional<FactTrail> of(ToldFact fact) {
+            public Optional<FactTrail> trail(ToldFact fact) {
                 return Optional.ofNullable(known.get(fact).get(number));
+            }
+
+            @Override
+            public List<GameMoment> moments() {
+                return moments.getOrDefault(number, List.of());
             }
 
             @Override

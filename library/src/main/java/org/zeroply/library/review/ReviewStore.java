@@ -6,9 +6,11 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.coach.pattern.GameMoment;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.PlayerReview;
 import org.zeroply.library.database.Database;
+import org.zeroply.library.index.MomentStore;
 import org.zeroply.library.sheet.GameHeading;
 
 /** The queue of games to review, what was found, and what the coach said about it. */
@@ -152,7 +154,19 @@ public final class ReviewStore {
         for (PlayerReview player : review.players()) {
             losses[player.side().ordinal()] = player.meanLossOfAll();
         }
-        finish(sheetId, nodes, "done", review.moments().size(), losses, "");
+        List<GameMoment> moments =
+                review.moments().stream()
+                        .map(m -> new GameMoment(m.move().ply(), m.kind().word(), m.side()))
+                        .toList();
+        database.together(
+                () -> {
+                    finish(sheetId, nodes, "done", moments.size(), losses, "");
+                    return database.write(
+                            h -> {
+                                MomentStore.keep(h, sheetId, moments);
+                                return true;
+                            });
+                });
     }
 
     /** Notes that a game could not be reviewed. */

@@ -19,3 +19,12 @@ CREATE TABLE kept_query (
   query   TEXT    NOT NULL,
   changed INTEGER NOT NULL
 );
+
+-- At which moves the review of a game stopped, and whom that teaches something.
+CREATE TABLE review_moment (
+  number INTEGER NOT NULL REFERENCES game_line (number) ON DELETE CASCADE,
+  ply    INTEGER NOT NULL,
+  kind   TEXT    NOT NULL,
+  side   TEXT    NOT NULL CHECK (side IN ('white', 'black'))
+);
+CREATE INDEX review_moment_by_game ON review_moment (number);

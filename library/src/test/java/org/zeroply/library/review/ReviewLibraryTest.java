@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.flywaydb.core.Flyway;
@@ -15,10 +16,12 @@ import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.coach.review.AnalysisMemory;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
+import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -98,6 +101,42 @@ class ReviewLibraryTest {
         assertThat(entry(first).state()).isEqualTo(ReviewStore.State.WAITING);
         library.reviews().withdraw(List.of(second));
         assertThat(library.reviews().entries()).hasSize(1);
+    }
+
+    private List<Integer> stops(String query) {
+        List<Integer> plies = new ArrayList<>();
+        library.finder()
+                .find(
+                        QueryReader.read(query + "; every position"),
+                        Runnable::run,
+                        1,
+                        new Cancellation(),
+                        (hits, looked, all) -> hits.forEach(h -> plies.add(h.match().ply())));
+        return plies;
+    }
+
+    @Test
+    void moments_are_found_by_what_they_are_until_they_are_dismissed_or_the_game_changes() {
+        GameReview review = review(first);
+        Moment moment = review.moments().get(0);
+        assertThat(stops("moment")).isEmpty();
+        library.reviews().done(first, NODES, review);
+        library.reviews().done(first, NODES, review);
+        String side = moment.side().word();
+        int before = moment.move().ply() - 1;
+        assertThat(stops(side + " moment " + moment.kind().word())).contains(before);
+        assertThat(stops("moment")).hasSize(review.moments().size());
+        assertThat(stops(side + " moment coach")).isEmpty();
+        library.reviews().note(first, note(moment, ReviewStore.Decision.DISMISSED));
+        assertThat(stops("moment")).doesNotContain(before);
+        library.reviews().note(first, note(moment, ReviewStore.Decision.KEPT));
+        assertThat(stops("moment")).contains(before);
+        library.sheets().save(first, SheetStore.parse(OTHER));
+        assertThat(stops("moment")).isEmpty();
+    }
+
+    private static ReviewStore.Note note(Moment moment, ReviewStore.Decision decision) {
+        return new ReviewStore.Note(moment.move().ply(), decision, "");
     }
 
     @Test

@@ -26,7 +26,7 @@ final class DefencePictures {
         run.step(() -> run.press("#what-if-propose"));
         run.until(() -> !services.scheduler().isBusy());
         run.step(() -> run.press("#what-if-1-0"));
-        run.shot("defence-what-if");
+        run.detail("defence-what-if");
         if (run.details) {
             more(run, bench, services);
         }

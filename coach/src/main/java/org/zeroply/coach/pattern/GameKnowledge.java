@@ -1,17 +1,18 @@
 package org.zeroply.coach.pattern;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.coach.fact.FactKind;
 
-/** The trails of facts through one game, as far as they are known. */
-public interface FactTrails {
+/** What is known of one game besides its moves. */
+public interface GameKnowledge {
 
     /** Nothing is known, and nothing is kept. */
-    FactTrails NONE =
-            new FactTrails() {
+    GameKnowledge NONE =
+            new GameKnowledge() {
                 @Override
-                public Optional<FactTrail> of(ToldFact fact) {
+                public Optional<FactTrail> trail(ToldFact fact) {
                     return Optional.empty();
                 }
 
@@ -19,11 +20,19 @@ public interface FactTrails {
                 public void keep(FactKind kind, Map<String, FactTrail> trails) {
                     // Nobody asks again.
                 }
+
+                @Override
+                public List<GameMoment> moments() {
+                    return List.of();
+                }
             };
 
     /** The trail of a fact; one that is told nowhere where that is known. */
-    Optional<FactTrail> of(ToldFact fact);
+    Optional<FactTrail> trail(ToldFact fact);
 
     /** Takes the trails of a kind that were followed just now, by the quality of the fact. */
     void keep(FactKind kind, Map<String, FactTrail> trails);
+
+    /** The moments of its review; none where it was not reviewed. */
+    List<GameMoment> moments();
 }

@@ -1,0 +1,135 @@
+package org.zeroply.coach.pattern;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Position;
+import org.zeroply.coach.TestGames;
+
+/** What is seen in the mirror, or with the colours exchanged, is the same pattern. */
+class SymmetryTest {
+
+    private static final List<Symmetry> ALL =
+            List.of(Symmetry.NONE, Symmetry.MIRRORED, Symmetry.EXCHANGED, Symmetry.BOTH);
+
+    @ParameterizedTest(name = "{0} in the mirror: {1}; exchanged: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    white rook on g5 | white rook on b5 | black rook on g4
+                    white man on the kingside | white man on the queenside | black man on the kingside
+                    white knight on a light square | white knight on a dark square | black knight on a dark square
+                    at least 2 white rooks on the 7th rank | at least 2 white rooks on the 7th rank | at least 2 black rooks on the 2nd rank
+                    e5 d5 empty | d5 e5 empty | e4 d4 empty
+                    white castled kingside | white castled queenside | black castled kingside
+                    white isolated queen's pawn | white isolated king's pawn | black isolated queen's pawn
+                    white minority attack on the queenside | white minority attack on the kingside | black minority attack on the queenside
+                    material KRP against KR | material KRP against KR | material KR against KRP
+                    white just played Nbd7 | white just played Nge7 | black just played Nbd2
+                    white just played O-O-O | white just played O-O | black just played O-O-O
+                    white knight travelled d2-f1-g3 | white knight travelled e2-c1-b3 | black knight travelled d7-f8-g6
+                    open file held by white on the d-file | open file held by white on the e-file | open file held by black on the d-file
+                    white moment turn | white moment turn | black moment turn
+                    """)
+    void a_pattern_is_seen_in_other_ways(String text, String mirrored, String exchanged) {
+        Condition condition = ConditionReader.all(text).get(0);
+        assertThat(condition.under(Symmetry.MIRRORED).text()).isEqualTo(mirrored);
+        assertThat(condition.under(Symmetry.EXCHANGED).text()).isEqualTo(exchanged);
+    }
+
+    @Property(tries = 400)
+    void seen_twice_in_the_same_way_it_is_as_before_and_can_be_written(
+            @ForAll("examples") String example, @ForAll("ways") Symmetry way) {
+        Condition condition = ConditionReader.all(example).get(0);
+        assertThat(condition.under(way).under(way)).isEqualTo(condition);
+        assertThat(ConditionReader.all(condition.under(way).text()))
+                .containsExactly(condition.under(way));
+    }
+
+    @Test
+    void with_colours_exchanged_a_pattern_holds_where_the_exchanged_position_has_it() {
+        GameLine game =
+                GameLine.of(
+                        TestGames.game(
+                                "1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 g6 6. Be3 Bg7"
+                                        + " 7. f3 O-O 8. Qd2 Nc6 9. O-O-O d5 10. exd5 Nxd5 11. Nxc6"
+                                        + " bxc6 12. Nxd5 cxd5 13. Qxd5 Qc7 *"));
+        for (String example : ConditionReader.examples()) {
+            Condition condition = ConditionReader.all(example).get(0);
+            Condition other = condition.under(Symmetry.EXCHANGED);
+            for (int ply = 0; ply <= game.plies(); ply++) {
+                Position position = game.at(ply);
+                assertThat(other.holds(Situation.of(exchanged(position))))
+                        .as(example + " at " + position.fen())
+                        .isEqualTo(condition.holds(Situation.of(position)));
+            }
+        }
+    }
+
+    /** The position with the men of each side in the place of the other's. */
+    private static Position exchanged(Position position) {
+        String[] fields = position.fen().split(" ");
+        String[] ranks = fields[0].split("/");
+        StringBuilder board = new StringBuilder();
+        for (int i = 7; i >= 0; i--) {
+            board.append(swapped(ranks[i])).append(i == 0 ? "" : "/");
+        }
+        String rights = swapped(fields[2]);
+        String ordered =
+                rights.equals("-")
+                        ? rights
+                        : (rights.contains("K") ? "K" : "")
+                                + (rights.contains("Q") ? "Q" : "")
+                                + (rights.contains("k") ? "k" : "")
+                                + (rights.contains("q") ? "q" : "");
+        String passing =
+                fields[3].equals("-")
+                        ? "-"
+                        : fields[3].charAt(0) + (fields[3].endsWith("3") ? "6" : "3");
+        return Position.fromFen(
+                board
+                        + (fields[1].equals("w") ? " b " : " w ")
+                        + ordered
+                        + " "
+                        + passing
+                        + " 0 "
+                        + fields[5]);
+    }
+
+    private static String swapped(String text) {
+        StringBuilder swapped = new StringBuilder();
+        for (char c : text.toCharArray()) {
+            swapped.append(
+                    Character.isUpperCase(c) ? Character.toLowerCase(c) : Character.toUpperCase(c));
+        }
+        return swapped.toString();
+    }
+
+    @Test
+    void squares_and_sets_go_the_same_way() {
+        for (Symmetry way : ALL) {
+            for (int square = 0; square < 64; square++) {
+                assertThat(way.set(1L << square)).isEqualTo(1L << way.square(square));
+            }
+        }
+    }
+
+    @Provide
+    Arbitrary<String> examples() {
+        return Arbitraries.of(ConditionReader.examples());
+    }
+
+    @Provide
+    Arbitrary<Symmetry> ways() {
+        return Arbitraries.of(ALL);
+    }
+}
