@@ -35,49 +35,15 @@ public record PackedLine(String start, byte[] moves) {
         Position first = start.isEmpty() ? Position.START : Position.fromFen(start);
         Board board = first.toBoard();
         int[] legal = new int[MoveGenerator.MAX_MOVES];
+        MoveOrder order = new MoveOrder();
         for (int ply = 0; ply < moves.length; ply++) {
             int end = MoveGenerator.all(board, legal, 0);
-            int move = inOrder(legal, end, moves[ply] & 0xff);
+            int move = order.at(legal, end, moves[ply] & 0xff);
             if (!visitor.visit(ply, board.key(), move)) {
                 return;
             }
             board.make(move);
         }
         visitor.visit(moves.length, board.key(), 0);
-    }
-
-    /**
-     * The entry that would stand at a place if these were sorted (Hoare's selection): for one of
-     * thirty moves that is a fraction of sorting them.
-     */
-    static int inOrder(int[] entries, int count, int place) {
-        int low = 0;
-        int high = count - 1;
-        while (low < high) {
-            int pivot = entries[low + high >>> 1];
-            int i = low;
-            int j = high;
-            while (i <= j) {
-                while (entries[i] < pivot) {
-                    i++;
-                }
-                while (entries[j] > pivot) {
-                    j--;
-                }
-                if (i <= j) {
-                    int swapped = entries[i];
-                    entries[i++] = entries[j];
-                    entries[j--] = swapped;
-                }
-            }
-            if (place <= j) {
-                high = j;
-            } else if (place >= i) {
-                low = i;
-            } else {
-                return entries[place];
-            }
-        }
-        return entries[place];
     }
 }
