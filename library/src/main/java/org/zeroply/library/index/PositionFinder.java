@@ -41,6 +41,9 @@ public final class PositionFinder {
     /** Games that one thread looks through before what it found is told; our choice. */
     private static final int TOGETHER = 200;
 
+    /** So many lines are worth keeping as they were played; our choice. */
+    private static final int MANY = 1000;
+
     /** Plies in which an opening has got its name. */
     private static final int OPENING = 40;
 
@@ -113,6 +116,7 @@ public final class PositionFinder {
         } catch (CompletionException e) {
             throw e.getCause() instanceof RuntimeException ours ? ours : e;
         }
+        search.keepLines();
         return search.outcome();
     }
 
@@ -209,22 +213,37 @@ public final class PositionFinder {
                     }
                     look(games[i], found, followed);
                 }
-                keep(followed);
+                if (!followed.isEmpty()) {
+                    keep(() -> trails.keep(followed));
+                }
                 tell(part, found);
             }
         }
 
+        /** Keeps lines that were played through here, where there are many of them. */
+        void keepLines() {
+            if (lines.hasFresh(MANY)) {
+                keep(
+                        () ->
+                                database.write(
+                                        h -> {
+                                            lines.keep(h);
+                                            return true;
+                                        }));
+            }
+        }
+
         /** What cannot be kept, because the disk is full, is looked for again another time. */
-        private void keep(List<TrailStore.Followed> followed) {
-            if (followed.isEmpty() || !keeping) {
+        private void keep(Runnable work) {
+            if (!keeping) {
                 return;
             }
             try {
-                trails.keep(followed);
+                work.run();
             } catch (LibraryException e) {
                 keeping = false;
                 System.getLogger(PositionFinder.class.getName())
-                        .log(System.Logger.Level.WARNING, "where facts are told is not kept", e);
+                        .log(System.Logger.Level.WARNING, "what was found out is not kept", e);
             }
         }
 

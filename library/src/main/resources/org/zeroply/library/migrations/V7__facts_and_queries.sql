@@ -28,3 +28,10 @@ CREATE TABLE review_moment (
   side   TEXT    NOT NULL CHECK (side IN ('white', 'black'))
 );
 CREATE INDEX review_moment_by_game ON review_moment (number);
+
+-- Main lines once more, two bytes a move, of games that were looked through for positions: to find
+-- the moves again from their places among the legal ones takes longer than everything else.
+CREATE TABLE played_line (
+  number INTEGER PRIMARY KEY REFERENCES game_line (number) ON DELETE CASCADE,
+  moves  BLOB NOT NULL
+);

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.coach.pattern.ToldFact;
@@ -157,6 +158,30 @@ class PositionFinderTest extends StoreTest {
         } finally {
             database.close();
         }
+    }
+
+    @Test
+    void many_lines_are_kept_as_they_were_played_and_say_the_same() throws SQLException {
+        List<MoveTree> many = new ArrayList<>();
+        for (int i = 0; i < 1001; i++) {
+            many.add(
+                    tree(
+                            game(
+                                    "P" + i,
+                                    "2020.01.01",
+                                    i % 2 == 0 ? "1. e4 e5" : "1. d4 d5 2. c4 e6")));
+        }
+        String fen = "4k3/8/8/8/8/8/4P3/4K3 w - - 0 1";
+        many.add(tree("[White \"End\"]\n[SetUp \"1\"]\n[FEN \"" + fen + "\"]\n\n1. e4 Kd7 *\n"));
+        library.sheets().addNew(many);
+        whileFull("played_line", "INSERT", () -> assertThat(find("white pawn on e4")).hasSize(502));
+        reopen();
+        List<PositionFinder.Hit> first = find("white pawn on e4");
+        assertThat(first).hasSize(502);
+        reopen();
+        assertThat(find("white pawn on e4")).isEqualTo(first);
+        assertThat(find("black pawn on e6")).hasSize(500);
+        assertThat(find("pawn ending")).hasSize(1);
     }
 
     @Test
