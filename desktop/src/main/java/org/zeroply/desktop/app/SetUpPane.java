@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -23,8 +22,8 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.board.PieceShapes;
 import org.zeroply.desktop.board.SetUpBoard;
+import org.zeroply.desktop.board.SquareSign;
 import org.zeroply.desktop.controls.Widgets;
 
 /** Setting up a position by hand: drag men on, about and off, or choose one and press squares. */
@@ -112,8 +111,8 @@ final class SetUpPane extends HBox {
     }
 
     private ToggleButton man(Piece piece, Palette palette) {
-        Canvas drawn = new Canvas(MAN, MAN);
-        PieceShapes.draw(drawn.getGraphicsContext2D(), piece, 0, 0, MAN, palette);
+        SquareSign drawn = new SquareSign(MAN, palette);
+        drawn.show(piece);
         ToggleButton button = new ToggleButton();
         button.setGraphic(drawn);
         button.setId("tool-" + piece.letter());

@@ -43,7 +43,7 @@ final class BoardPainter {
         g.strokeRect(geometry.margin(), 0.6, 8 * size, 8 * size - 0.6);
     }
 
-    private void square(int square) {
+    void square(int square) {
         boolean light = Square.isLight(square);
         double x = geometry.x(square);
         double y = geometry.y(square);
@@ -131,7 +131,7 @@ final class BoardPainter {
 
     /** A sign in the middle of a square, for what a diagram says without a man. */
     void sign(String text, int square) {
-        g.setFill(palette.ink());
+        g.setFill(MARKS.ink());
         g.setFont(Font.font("B612", TYPE_PART * size));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

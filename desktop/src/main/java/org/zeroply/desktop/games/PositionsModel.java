@@ -191,6 +191,9 @@ final class PositionsModel {
             return "There is no such game to look through.";
         }
         String listed = outcome.hits() > MOST ? "; the first " + MOST + " are shown" : "";
+        if (outcome.hits() == 0 && text.get().contains("moment")) {
+            return "Nothing. Only games that were reviewed have moments.";
+        }
         return outcome.hits() == 0
                 ? "Nothing in " + Counted.of(outcome.games(), "game") + "."
                 : Counted.of(outcome.hits(), "position")

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -16,6 +15,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
+import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
@@ -35,8 +35,8 @@ import org.zeroply.coach.pattern.ConditionReader;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.desktop.board.Diagram;
 import org.zeroply.desktop.board.Palette;
-import org.zeroply.desktop.board.PieceShapes;
 import org.zeroply.desktop.board.SetUpBoard;
+import org.zeroply.desktop.board.SquareSign;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
@@ -59,6 +59,11 @@ final class PositionsPage extends VBox {
                     PieceType.PAWN);
     private static final double MAN = 26;
     private static final double BOARD = 240;
+    private static final double LEAST_BOARD = 180;
+
+    /** What stands beside the small board takes so much at least. */
+    private static final double BESIDE = 290;
+
     private static final double GAP = 10;
 
     /** The least side of a diagram, in pixels, and what a tile has around it. */
@@ -117,8 +122,8 @@ final class PositionsPage extends VBox {
         this.dialogs = dialogs;
         setId("positions-page");
         pattern.setId("ask-board");
-        pattern.setPrefSize(BOARD, BOARD);
-        pattern.setMaxSize(BOARD, BOARD);
+        widthProperty().addListener(o -> fitPattern());
+        fitPattern();
         pattern.setAccessibleText("Board to draw what is looked for");
         VBox.setVgrow(tiles, Priority.ALWAYS);
         HBox top = new HBox(12, pattern, asking());
@@ -154,6 +159,14 @@ final class PositionsPage extends VBox {
                     example.getStyleClass().add("example");
                     empty.getChildren().add(example);
                 });
+    }
+
+    /** The small board leaves room for the men beside it. */
+    private void fitPattern() {
+        double size = Math.max(LEAST_BOARD, Math.min(BOARD, getWidth() - BESIDE));
+        pattern.setMinSize(size, size);
+        pattern.setPrefSize(size, size);
+        pattern.setMaxSize(size, size);
     }
 
     /** Lets the diagrams fill their rows. */
@@ -222,7 +235,6 @@ final class PositionsPage extends VBox {
                                 "ask-" + man.letter(),
                                 side.word() + " " + type.word(),
                                 QueryDraft.Tool.of(man));
-                button.setGraphic(drawn(man));
                 grid.add(button, MEN.indexOf(type), side.ordinal());
             }
             ToggleButton any =
@@ -230,11 +242,9 @@ final class PositionsPage extends VBox {
                             "ask-any-" + side.word().toLowerCase(Locale.ROOT),
                             "Any man of " + side.word(),
                             QueryDraft.Tool.any(side));
-            any.setText(QueryDraft.Tool.any(side).sign());
             grid.add(any, MEN.size(), side.ordinal());
         }
         ToggleButton nothing = tool("ask-nothing", "Nothing there", QueryDraft.Tool.NOTHING);
-        nothing.setText(QueryDraft.Tool.NOTHING.sign());
         grid.add(nothing, MEN.size() + 1, 0);
         not.getStyleClass().add("man-button");
         not.setMinSize(MAN + 6, MAN + 6);
@@ -243,10 +253,11 @@ final class PositionsPage extends VBox {
         return grid;
     }
 
-    private Canvas drawn(Piece man) {
-        Canvas canvas = new Canvas(MAN, MAN);
-        PieceShapes.draw(canvas.getGraphicsContext2D(), man, 0, 0, MAN, palette);
-        return canvas;
+    /** A square of the board with what the tool puts there. */
+    private static SquareSign drawn(QueryDraft.Tool tool, Palette palette) {
+        SquareSign sign = new SquareSign(MAN, palette);
+        tool.man().ifPresentOrElse(sign::show, () -> sign.show(tool.sign()));
+        return sign;
     }
 
     private ToggleButton tool(String id, String says, QueryDraft.Tool tool) {
@@ -255,6 +266,7 @@ final class PositionsPage extends VBox {
         button.setMinSize(MAN + 6, MAN + 6);
         button.setToggleGroup(hand);
         button.setUserData(tool);
+        button.setGraphic(drawn(tool, palette));
         return button;
     }
 
@@ -479,16 +491,10 @@ final class PositionsPage extends VBox {
     void setPalette(Palette value) {
         palette = value;
         pattern.setPalette(value);
-        hand.getToggles().stream()
-                .map(t -> (ToggleButton) t)
-                .filter(t -> ((QueryDraft.Tool) t.getUserData()).man().isPresent())
-                .forEach(
-                        t ->
-                                t.setGraphic(
-                                        drawn(
-                                                ((QueryDraft.Tool) t.getUserData())
-                                                        .man()
-                                                        .orElseThrow())));
+        for (Toggle each : hand.getToggles()) {
+            QueryDraft.Tool tool = (QueryDraft.Tool) each.getUserData();
+            ((ToggleButton) each).setGraphic(drawn(tool, value));
+        }
         tiles.getChildren().stream()
                 .map(t -> ((VBox) ((Button) t).getGraphic()).getChildren().get(0))
                 .forEach(d -> ((Diagram) d).setPalette(value));
@@ -498,6 +504,9 @@ final class PositionsPage extends VBox {
         return List.of(
                 Command.of("Look through games for the position drawn", model::search),
                 Command.of("Keep the query under a name …", this::keep),
-                Command.of("Put the games found into a collection …", this::collect));
+                new Command(
+                        "Put the games found into a collection …",
+                        "Shortcut+Shift+K",
+                        this::collect));
     }
 }
