@@ -66,6 +66,25 @@ class PositionsTest extends WindowTest {
     }
 
     @Test
+    void the_keys_of_lists_lead_from_one_position_found_to_the_next(FxRobot robot)
+            throws Exception {
+        robot.push(KeyCode.ALT, KeyCode.DIGIT2);
+        click(robot, "#ask-text");
+        robot.write("white pawn on d4");
+        click(robot, "#ask-every");
+        click(robot, "#ask-text");
+        robot.type(KeyCode.ENTER);
+        until(() -> state(robot).startsWith("4 positions in 1 game"));
+        robot.interact(() -> robot.lookup("#hit-0").query().requestFocus());
+        robot.type(KeyCode.END, KeyCode.UP, KeyCode.UP);
+        until(() -> robot.lookup("#hit-1").query().isFocused());
+        robot.type(KeyCode.ENTER);
+        until(() -> bench.games().session().current().depth() == 2);
+        assertThat(robot.lookup("#hit-1").query().isFocused()).isTrue();
+        assertThat(robot.lookup("#hit-0").query().isFocusTraversable()).isFalse();
+    }
+
+    @Test
     void a_written_query_is_asked_by_enter_and_mended_where_it_is_wrong(FxRobot robot)
             throws Exception {
         robot.push(KeyCode.ALT, KeyCode.DIGIT2);

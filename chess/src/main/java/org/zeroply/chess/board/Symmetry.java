@@ -1,6 +1,7 @@
 package org.zeroply.chess.board;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /** Ways to turn a board over so that the game on it stays the same. */
@@ -24,6 +25,32 @@ public enum Symmetry {
     /** Where a square (0-63) comes to lie. */
     public int square(int square) {
         return square ^ mask;
+    }
+
+    /** Where some squares come to lie. */
+    public List<Integer> squares(List<Integer> squares) {
+        return squares.stream().map(this::square).toList();
+    }
+
+    /** Where a set of squares comes to lie. */
+    public long set(long squares) {
+        long set = colours ? Long.reverseBytes(squares) : squares;
+        return isMirrored() ? Long.reverse(Long.reverseBytes(set)) : set;
+    }
+
+    /** Where a 0-based file comes to lie. */
+    public int file(int file) {
+        return file ^ mask & 7;
+    }
+
+    /** Whose men take the part of a side's. */
+    public Side side(Side side) {
+        return colours ? side.other() : side;
+    }
+
+    /** Whether the wings change places. */
+    public boolean isMirrored() {
+        return (mask & 7) != 0;
     }
 
     /** Whether the sides change places. */
@@ -72,7 +99,7 @@ public enum Symmetry {
     }
 
     private Piece turned(Piece man) {
-        return colours ? new Piece(man.side().other(), man.type()) : man;
+        return colours ? new Piece(side(man.side()), man.type()) : man;
     }
 
     /**

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.pieces.Routes;
@@ -41,8 +42,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new MenOn(side.map(symmetry::side), men, place.under(symmetry), least);
+        public Condition under(Symmetry way) {
+            return new MenOn(side.map(way::side), men, place.under(way), least);
         }
     }
 
@@ -68,8 +69,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Empty(symmetry.squares(squares));
+        public Condition under(Symmetry way) {
+            return new Empty(way.squares(squares));
         }
     }
 
@@ -88,8 +89,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Attacked(symmetry.square(square), symmetry.side(by));
+        public Condition under(Symmetry way) {
+            return new Attacked(way.square(square), way.side(by));
         }
     }
 
@@ -107,8 +108,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Covered(symmetry.square(square), symmetry.side(by), times);
+        public Condition under(Symmetry way) {
+            return new Covered(way.square(square), way.side(by), times);
         }
 
         @Override
@@ -135,8 +136,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Outnumbers(symmetry.side(side), symmetry.square(square));
+        public Condition under(Symmetry way) {
+            return new Outnumbers(way.side(side), way.square(square));
         }
 
         @Override
@@ -161,8 +162,8 @@ sealed interface BoardCondition extends Condition {
             return name().toLowerCase(Locale.ROOT);
         }
 
-        Wing under(Symmetry symmetry) {
-            return symmetry.mirrored() ? this == KINGSIDE ? QUEENSIDE : KINGSIDE : this;
+        Wing under(Symmetry way) {
+            return way.isMirrored() ? this == KINGSIDE ? QUEENSIDE : KINGSIDE : this;
         }
     }
 
@@ -186,8 +187,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Castled(symmetry.side(side), wing.map(w -> w.under(symmetry)));
+        public Condition under(Symmetry way) {
+            return new Castled(way.side(side), wing.map(w -> w.under(way)));
         }
     }
 
@@ -211,8 +212,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new MayCastle(symmetry.side(side), wing.map(w -> w.under(symmetry)));
+        public Condition under(Symmetry way) {
+            return new MayCastle(way.side(side), wing.map(w -> w.under(way)));
         }
     }
 
@@ -239,8 +240,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new QueensFaceEachOther(file.map(symmetry::file));
+        public Condition under(Symmetry way) {
+            return new QueensFaceEachOther(file.map(way::file));
         }
 
         @Override
@@ -268,7 +269,7 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -290,8 +291,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new KingInCentre(symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new KingInCentre(way.side(side));
         }
     }
 
@@ -309,8 +310,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new InCheck(symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new InCheck(way.side(side));
         }
     }
 
@@ -331,8 +332,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Undeveloped(least, symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new Undeveloped(least, way.side(side));
         }
     }
 
@@ -359,8 +360,8 @@ sealed interface BoardCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new CanReach(symmetry.side(side), type, symmetry.square(square), moves);
+        public Condition under(Symmetry way) {
+            return new CanReach(way.side(side), type, way.square(square), moves);
         }
 
         @Override

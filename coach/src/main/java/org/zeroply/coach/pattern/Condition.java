@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 
@@ -35,7 +36,7 @@ public sealed interface Condition
     String text();
 
     /** The same of another way to see the pattern. */
-    Condition under(Symmetry symmetry);
+    Condition under(Symmetry way);
 
     /**
      * How long it takes to see, in nanoseconds or so: of several conditions the cheap ones are
@@ -73,8 +74,8 @@ public sealed interface Condition
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Not(what.under(symmetry));
+        public Condition under(Symmetry way) {
+            return new Not(what.under(way));
         }
 
         @Override
@@ -120,8 +121,8 @@ public sealed interface Condition
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new All(parts.stream().map(p -> p.under(symmetry)).toList());
+        public Condition under(Symmetry way) {
+            return new All(parts.stream().map(p -> p.under(way)).toList());
         }
 
         @Override
@@ -168,8 +169,8 @@ public sealed interface Condition
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Any(parts.stream().map(p -> p.under(symmetry)).toList());
+        public Condition under(Symmetry way) {
+            return new Any(parts.stream().map(p -> p.under(way)).toList());
         }
 
         @Override

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
@@ -43,8 +44,8 @@ sealed interface EventCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Sacrificed(symmetry.side(side), what, plies);
+        public Condition under(Symmetry way) {
+            return new Sacrificed(way.side(side), what, plies);
         }
 
         @Override
@@ -93,8 +94,8 @@ sealed interface EventCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Route(symmetry.side(side), type, symmetry.squares(squares));
+        public Condition under(Symmetry way) {
+            return new Route(way.side(side), type, way.squares(squares));
         }
     }
 
@@ -133,8 +134,8 @@ sealed interface EventCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new LiftedRook(symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new LiftedRook(way.side(side));
         }
     }
 
@@ -162,8 +163,8 @@ sealed interface EventCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Break(symmetry.side(side), place.under(symmetry));
+        public Condition under(Symmetry way) {
+            return new Break(way.side(side), place.under(way));
         }
     }
 
@@ -211,8 +212,8 @@ sealed interface EventCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Mate(symmetry.side(side), theme);
+        public Condition under(Symmetry way) {
+            return new Mate(way.side(side), theme);
         }
 
         @Override

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Insight;
@@ -120,12 +121,12 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
     }
 
     @Override
-    public Condition under(Symmetry symmetry) {
+    public Condition under(Symmetry way) {
         String held =
-                !symmetry.exchanged() || !trait.startsWith("held by ")
+                !way.swapsSides() || !trait.startsWith("held by ")
                         ? trait
                         : trait.endsWith("white") ? "held by black" : "held by white";
-        return new FactCondition(kind, side.map(symmetry::side), held, place.under(symmetry));
+        return new FactCondition(kind, side.map(way::side), held, place.under(way));
     }
 
     @Override

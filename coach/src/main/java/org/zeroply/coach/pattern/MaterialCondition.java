@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.MaterialScale;
 
@@ -60,8 +61,8 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Has(symmetry.side(side), bound, number, men);
+        public Condition under(Symmetry way) {
+            return new Has(way.side(side), bound, number, men);
         }
     }
 
@@ -78,7 +79,7 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -132,8 +133,8 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return symmetry.exchanged() ? new Exactly(black, white) : this;
+        public Condition under(Symmetry way) {
+            return way.swapsSides() ? new Exactly(black, white) : this;
         }
     }
 
@@ -161,8 +162,8 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Ahead(symmetry.side(side), points);
+        public Condition under(Symmetry way) {
+            return new Ahead(way.side(side), points);
         }
     }
 
@@ -179,7 +180,7 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -233,8 +234,8 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Imbalance(side.map(symmetry::side), more, less, up);
+        public Condition under(Symmetry way) {
+            return new Imbalance(side.map(way::side), more, less, up);
         }
     }
 
@@ -256,8 +257,8 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new BishopPair(symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new BishopPair(way.side(side));
         }
     }
 
@@ -277,7 +278,7 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -303,7 +304,7 @@ sealed interface MaterialCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }

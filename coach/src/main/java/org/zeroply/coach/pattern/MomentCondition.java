@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
 
 /**
  * The review of the game stopped at the move that was played here.
@@ -30,8 +31,8 @@ record MomentCondition(String kind, Optional<Side> side) implements Condition {
     }
 
     @Override
-    public Condition under(Symmetry symmetry) {
-        return new MomentCondition(kind, side.map(symmetry::side));
+    public Condition under(Symmetry way) {
+        return new MomentCondition(kind, side.map(way::side));
     }
 
     @Override

@@ -10,6 +10,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.engine.exchange.LegalExchange;
 
@@ -35,8 +36,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Possible(symmetry.san(san));
+        public Condition under(Symmetry way) {
+            return new Possible(TurnedSan.of(way, san));
         }
 
         @Override
@@ -62,8 +63,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new CanPlay(symmetry.side(side), symmetry.san(san));
+        public Condition under(Symmetry way) {
+            return new CanPlay(way.side(side), TurnedSan.of(way, san));
         }
 
         @Override
@@ -95,8 +96,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Threatens(symmetry.side(side), symmetry.san(san));
+        public Condition under(Symmetry way) {
+            return new Threatens(way.side(side), TurnedSan.of(way, san));
         }
 
         @Override
@@ -137,8 +138,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new JustPlayed(symmetry.side(side), symmetry.san(san));
+        public Condition under(Symmetry way) {
+            return new JustPlayed(way.side(side), TurnedSan.of(way, san));
         }
 
         @Override
@@ -174,8 +175,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new JustTook(symmetry.side(side), taken, symmetry.square(square));
+        public Condition under(Symmetry way) {
+            return new JustTook(way.side(side), taken, way.square(square));
         }
 
         @Override
@@ -208,8 +209,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new JustMoved(symmetry.side(side), men, place.under(symmetry));
+        public Condition under(Symmetry way) {
+            return new JustMoved(way.side(side), men, place.under(way));
         }
     }
 
@@ -230,8 +231,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new JustPromoted(symmetry.side(side), to);
+        public Condition under(Symmetry way) {
+            return new JustPromoted(way.side(side), to);
         }
     }
 
@@ -253,8 +254,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new JustCastled(symmetry.side(side), wing.map(w -> w.under(symmetry)));
+        public Condition under(Symmetry way) {
+            return new JustCastled(way.side(side), wing.map(w -> w.under(way)));
         }
     }
 
@@ -271,7 +272,7 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -289,8 +290,8 @@ sealed interface MoveCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new ToMove(symmetry.side(side));
+        public Condition under(Symmetry way) {
+            return new ToMove(way.side(side));
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnSets;
@@ -40,8 +41,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new PawnIs(symmetry.side(side), kind, place.under(symmetry));
+        public Condition under(Symmetry way) {
+            return new PawnIs(way.side(side), kind, place.under(way));
         }
 
         @Override
@@ -89,8 +90,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Formation(symmetry.side(side), symmetry.squares(squares));
+        public Condition under(Symmetry way) {
+            return new Formation(way.side(side), way.squares(squares));
         }
     }
 
@@ -110,8 +111,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new OpenFile(symmetry.file(file), halfFor.map(symmetry::side));
+        public Condition under(Symmetry way) {
+            return new OpenFile(way.file(file), halfFor.map(way::side));
         }
     }
 
@@ -136,7 +137,7 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }
@@ -154,8 +155,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Shaped(symmetry.side(side), symmetry.mirrored() ? shape.mirrored() : shape);
+        public Condition under(Symmetry way) {
+            return new Shaped(way.side(side), way.isMirrored() ? shape.mirrored() : shape);
         }
 
         @Override
@@ -185,8 +186,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new FileAtKing(symmetry.side(king), open);
+        public Condition under(Symmetry way) {
+            return new FileAtKing(way.side(king), open);
         }
     }
 
@@ -208,8 +209,8 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
-            return new Majority(symmetry.side(side), wing.under(symmetry));
+        public Condition under(Symmetry way) {
+            return new Majority(way.side(side), wing.under(way));
         }
     }
 
@@ -228,7 +229,7 @@ sealed interface PawnCondition extends Condition {
         }
 
         @Override
-        public Condition under(Symmetry symmetry) {
+        public Condition under(Symmetry way) {
             return this;
         }
     }

@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 
 /**
@@ -44,8 +45,8 @@ record Place(long squares) {
         return squares == -1L;
     }
 
-    Place under(Symmetry symmetry) {
-        return new Place(symmetry.set(squares));
+    Place under(Symmetry way) {
+        return new Place(way.set(squares));
     }
 
     /** The text form: {@code the g-file}, {@code the 7th rank}, {@code g5 or h5}. */

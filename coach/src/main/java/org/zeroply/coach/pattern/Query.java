@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.zeroply.chess.board.Symmetry;
 
 /**
  * A question to games: one thing after the other that must be so.
@@ -50,15 +51,15 @@ public record Query(
 
     /** All ways to see the steps that count. */
     List<List<QueryStep>> variants() {
-        List<Symmetry> ways = new ArrayList<>(List.of(Symmetry.NONE));
+        List<Symmetry> ways = new ArrayList<>(List.of(Symmetry.SAME));
         if (mirrored) {
             ways.add(Symmetry.MIRRORED);
         }
         if (exchanged) {
-            ways.add(Symmetry.EXCHANGED);
+            ways.add(Symmetry.FLIPPED);
         }
         if (mirrored && exchanged) {
-            ways.add(Symmetry.BOTH);
+            ways.add(Symmetry.MIRRORED_AND_FLIPPED);
         }
         return ways.stream()
                 .map(way -> steps.stream().map(s -> s.under(way)).toList())

@@ -1,6 +1,7 @@
 package org.zeroply.coach.pattern;
 
 import java.util.List;
+import org.zeroply.chess.board.Symmetry;
 
 /**
  * One thing that must be so in a game.
@@ -29,7 +30,7 @@ public record QueryStep(Condition condition, int plies, int within) {
         return new QueryStep(ConditionReader.together(parts), plies, within);
     }
 
-    QueryStep under(Symmetry symmetry) {
-        return new QueryStep(condition.under(symmetry), plies, within);
+    QueryStep under(Symmetry way) {
+        return new QueryStep(condition.under(way), plies, within);
     }
 }

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.Arrays;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnSets;
 
@@ -46,7 +47,7 @@ enum Shape {
     MINORITY_ATTACK("minority attack on the queenside") {
         @Override
         boolean isShown(Side side, long own, long theirs) {
-            return isMinorityAttack(Symmetry.NONE, side, own, theirs);
+            return isMinorityAttack(Symmetry.SAME, side, own, theirs);
         }
 
         @Override

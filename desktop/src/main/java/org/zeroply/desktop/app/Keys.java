@@ -3,6 +3,7 @@ package org.zeroply.desktop.app;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
@@ -79,8 +80,9 @@ final class Keys {
             return false;
         }
         boolean tab = focus != null && focus.getStyleClass().contains("tab");
-        return focus instanceof TableView && OF_LISTS.contains(code)
-                || focus instanceof ListView && OF_LISTS.contains(code)
+        boolean item = focus != null && focus.getAccessibleRole() == AccessibleRole.LIST_ITEM;
+        boolean list = item || focus instanceof TableView || focus instanceof ListView;
+        return list && OF_LISTS.contains(code)
                 || focus instanceof ComboBoxBase && OF_CHOICES.contains(code)
                 || tab && (code == KeyCode.LEFT || code == KeyCode.RIGHT)
                 || focus instanceof ButtonBase && OF_BUTTONS.contains(code);

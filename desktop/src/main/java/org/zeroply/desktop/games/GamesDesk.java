@@ -230,7 +230,9 @@ public final class GamesDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+        if (pages.isFront(LIST)) {
+            commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+        }
         commands.add(new Command("New game", "Shortcut+N", this::create));
         commands.add(Command.of("Edit the title of the game", title::edit));
         commands.addAll(candidates.commands());
@@ -242,6 +244,11 @@ public final class GamesDesk implements Desk {
                         "Balance under every row, or only where it changes",
                         () -> sheet.allStripsProperty().set(!sheet.allStripsProperty().get())));
         return commands;
+    }
+
+    @Override
+    public List<Command> choices() {
+        return positions.choices(() -> pages.show(POSITIONS));
     }
 
     /** The number of the open sheet in the library, if it is there. */

@@ -132,6 +132,12 @@ final class PositionsModel {
         start(query.get());
     }
 
+    /** Asks another query. */
+    void ask(String query) {
+        text.set(query);
+        search();
+    }
+
     private void start(Query query) {
         List<Task<?>> mine = new ArrayList<>();
         Task<PositionFinder.Outcome> now =

@@ -15,6 +15,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Executor;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.coach.fact.FactKind;
@@ -306,7 +307,7 @@ public final class PositionFinder {
         OpeningNames names = OpeningNames.shipped();
         Position now = line.start();
         for (int ply = 0; ply <= Math.min(OPENING, line.plies()); ply++) {
-            now = ply == 0 ? now : line.at(ply);
+            now = ply == 0 ? now : now.play(new Move(line.moves()[ply - 1]));
             name = names.of(now).orElse(name);
         }
         return name.toLowerCase(Locale.ROOT).contains(opening);

@@ -18,6 +18,10 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.defence.whatif.WhatIfRows;
 import org.zeroply.coach.exercise.marking.WrittenAnswer;
+import org.zeroply.coach.pattern.GameLine;
+import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryMatcher;
+import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.engine.protocol.UciServer;
@@ -67,6 +71,16 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
                                         + " UNLESS white queen on h5",
                                 "IF move Nxe5 possible THEN take"),
                         TextTarget::card),
+                new TextTarget(
+                        "queries",
+                        List.of(
+                                "white rook or queen on g5 or h5, no white pawn on g, at least 2"
+                                        + " black men on its 7th rank; mirrored; result 1-0",
+                                "white is two pawns up FOR 6 PLIES THEN WITHIN 4 MOVES (white"
+                                        + " sacrificed a piece, not taken back within 8 plies OR"
+                                        + " white outpost for good on e5); every position",
+                                "white has a rook and a pawn against two minor pieces; player A"),
+                        TextTarget::query),
                 new TextTarget(
                         "commands",
                         List.of(
@@ -138,6 +152,16 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
         String twice = Epd.parse(once).text();
         if (!once.equals(twice)) {
             throw new AssertionError("written otherwise: " + once + " / " + twice);
+        }
+    }
+
+    private static void query(String text) {
+        if (QueryReader.problem(text).isEmpty()) {
+            Query query = QueryReader.read(text);
+            if (!QueryReader.read(query.text()).equals(query)) {
+                throw new AssertionError("another query: " + query.text());
+            }
+            new QueryMatcher(query).in(new GameLine(Position.START, new int[0]));
         }
     }
 

@@ -12,13 +12,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.TestGames;
 
 /** What is seen in the mirror, or with the colours exchanged, is the same pattern. */
-class SymmetryTest {
+class TurnedConditionTest {
 
-    private static final List<Symmetry> ALL =
-            List.of(Symmetry.NONE, Symmetry.MIRRORED, Symmetry.EXCHANGED, Symmetry.BOTH);
+    private static final List<Symmetry> ALL = List.of(Symmetry.values());
 
     @ParameterizedTest(name = "{0} in the mirror: {1}; exchanged: {2}")
     @CsvSource(
@@ -43,7 +43,7 @@ class SymmetryTest {
     void a_pattern_is_seen_in_other_ways(String text, String mirrored, String exchanged) {
         Condition condition = ConditionReader.all(text).get(0);
         assertThat(condition.under(Symmetry.MIRRORED).text()).isEqualTo(mirrored);
-        assertThat(condition.under(Symmetry.EXCHANGED).text()).isEqualTo(exchanged);
+        assertThat(condition.under(Symmetry.FLIPPED).text()).isEqualTo(exchanged);
     }
 
     @Property(tries = 400)
@@ -65,53 +65,14 @@ class SymmetryTest {
                                         + " bxc6 12. Nxd5 cxd5 13. Qxd5 Qc7 *"));
         for (String example : ConditionReader.examples()) {
             Condition condition = ConditionReader.all(example).get(0);
-            Condition other = condition.under(Symmetry.EXCHANGED);
+            Condition other = condition.under(Symmetry.FLIPPED);
             for (int ply = 0; ply <= game.plies(); ply++) {
                 Position position = game.at(ply);
-                assertThat(other.holds(Situation.of(exchanged(position))))
+                assertThat(other.holds(Situation.of(Symmetry.FLIPPED.of(position).orElseThrow())))
                         .as(example + " at " + position.fen())
                         .isEqualTo(condition.holds(Situation.of(position)));
             }
         }
-    }
-
-    /** The position with the men of each side in the place of the other's. */
-    private static Position exchanged(Position position) {
-        String[] fields = position.fen().split(" ");
-        String[] ranks = fields[0].split("/");
-        StringBuilder board = new StringBuilder();
-        for (int i = 7; i >= 0; i--) {
-            board.append(swapped(ranks[i])).append(i == 0 ? "" : "/");
-        }
-        String rights = swapped(fields[2]);
-        String ordered =
-                rights.equals("-")
-                        ? rights
-                        : (rights.contains("K") ? "K" : "")
-                                + (rights.contains("Q") ? "Q" : "")
-                                + (rights.contains("k") ? "k" : "")
-                                + (rights.contains("q") ? "q" : "");
-        String passing =
-                fields[3].equals("-")
-                        ? "-"
-                        : fields[3].charAt(0) + (fields[3].endsWith("3") ? "6" : "3");
-        return Position.fromFen(
-                board
-                        + (fields[1].equals("w") ? " b " : " w ")
-                        + ordered
-                        + " "
-                        + passing
-                        + " 0 "
-                        + fields[5]);
-    }
-
-    private static String swapped(String text) {
-        StringBuilder swapped = new StringBuilder();
-        for (char c : text.toCharArray()) {
-            swapped.append(
-                    Character.isUpperCase(c) ? Character.toLowerCase(c) : Character.toUpperCase(c));
-        }
-        return swapped.toString();
     }
 
     @Test

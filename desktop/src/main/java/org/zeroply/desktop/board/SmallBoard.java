@@ -5,7 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import org.zeroply.chess.board.Position;
 
 /** A small printed diagram, for lists: no coordinates, and nothing can be moved. */
-public final class Diagram extends Canvas {
+public final class SmallBoard extends Canvas {
 
     private final Position position;
     private Palette palette = Palette.PAPER;
@@ -13,7 +13,7 @@ public final class Diagram extends Canvas {
     /**
      * @param size length of a side in pixels
      */
-    public Diagram(Position position, double size) {
+    public SmallBoard(Position position, double size) {
         super(size, size);
         this.position = position;
         setMouseTransparent(true);

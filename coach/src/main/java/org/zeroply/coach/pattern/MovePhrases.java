@@ -1,0 +1,109 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.zeroply.coach.fact.tactics.theme.Theme;
+
+/** How it is said what was played and carried out; each phrase with an example of it. */
+final class MovePhrases {
+
+    static final List<Phrase> MOVES =
+            List.of(
+                    Phrase.of(
+                            "move <san> possible",
+                            "move Nxe5 possible",
+                            w -> new MoveCondition.Possible(w.raw(1))),
+                    Phrase.of(
+                            "<side> can play <san>",
+                            "black can play Nf4",
+                            w -> new MoveCondition.CanPlay(w.side(1), w.raw(2))),
+                    Phrase.of(
+                            "<side> threatens <san>",
+                            "black threatens Nxe4",
+                            w -> new MoveCondition.Threatens(w.side(1), w.raw(2))),
+                    Phrase.of(
+                            "<side> just played <san>",
+                            "black just played h6",
+                            w -> new MoveCondition.JustPlayed(w.side(1), w.raw(2))),
+                    Phrase.of(
+                            "<side> just took (?:an? <type> )?on <square>",
+                            "black just took a pawn on c4",
+                            w -> new MoveCondition.JustTook(w.side(1), w.type(2), w.square(3))),
+                    Phrase.of(
+                            "<side> just moved (?:an? )?<men> to <place>",
+                            "white just moved a rook to the 7th rank",
+                            w ->
+                                    new MoveCondition.JustMoved(
+                                            w.side(1), w.men(2), w.place(3, w.side(1)))),
+                    Phrase.of(
+                            "<side> just promoted(?: to (?:an? )?(queen|rook|bishop|knight))?",
+                            "white just promoted to a knight",
+                            w -> new MoveCondition.JustPromoted(w.side(1), w.type(2))),
+                    Phrase.of(
+                            "<side> just castled(?: <wing>)?",
+                            "white just castled queenside",
+                            w -> new MoveCondition.JustCastled(w.side(1), w.wing(2))),
+                    Phrase.of(
+                            "(from|before) move <number>",
+                            "before move 12",
+                            w ->
+                                    new MoveCondition.MoveNumber(
+                                            w.number(2), w.text(1).equals("from"))),
+                    Phrase.of(
+                            "<side> to move",
+                            "white to move",
+                            w -> new MoveCondition.ToMove(w.side(1))));
+
+    static final List<Phrase> EVENTS =
+            List.of(
+                    Phrase.of(
+                            "<side> sacrificed ("
+                                    + Stream.of(Sacrifice.values())
+                                            .map(Sacrifice::words)
+                                            .collect(Collectors.joining("|"))
+                                    + ")(?:,? not taken back within <number> (plies|moves))?",
+                            "white sacrificed a queen",
+                            w ->
+                                    new EventCondition.Sacrificed(
+                                            w.side(1), Sacrifice.of(w.text(2)), plies(w, 3, 4))),
+                    Phrase.of(
+                            "<side> <type> travelled <route>",
+                            "white knight travelled d2-f1-g3",
+                            w ->
+                                    new EventCondition.Route(
+                                            w.side(1), w.type(2).orElseThrow(), w.squares(3))),
+                    Phrase.of(
+                            "<side> lifted a rook",
+                            "white lifted a rook",
+                            w -> new EventCondition.LiftedRook(w.side(1))),
+                    Phrase.of(
+                            "<side> played (?:a|the) break(?: (?:on )?<place>)?",
+                            "black played a break on d5",
+                            w -> new EventCondition.Break(w.side(1), w.place(2, w.side(1)))),
+                    Phrase.of(
+                            "(?:("
+                                    + EventCondition.Mate.NAMED.stream()
+                                            .map(EventCondition.Mate::name)
+                                            .collect(Collectors.joining("|"))
+                                    + ") )?mate by <side>",
+                            "smothered mate by white",
+                            w ->
+                                    new EventCondition.Mate(
+                                            w.side(2),
+                                            w.maybe(1).map(MovePhrases::mate).orElse(Theme.MATE))));
+
+    private MovePhrases() {}
+
+    private static int plies(Phrase.Words w, int number, int unit) {
+        int plies = w.number(number, EventCondition.Sacrificed.USUAL);
+        return w.maybe(unit).filter("moves"::equals).isPresent() ? 2 * plies : plies;
+    }
+
+    private static Theme mate(String name) {
+        return EventCondition.Mate.NAMED.stream()
+                .filter(t -> EventCondition.Mate.name(t).equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+}
