@@ -44,6 +44,12 @@ public final class ConditionReader {
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
 
+    /** Characters of a single condition at most; all 64 squares by name take less. */
+    private static final int LONGEST = 500;
+
+    /** Characters of one that is too long that are told. */
+    private static final int SHOWN = 40;
+
     private final List<String> words;
     private int at;
     private int depth;
@@ -133,6 +139,10 @@ public final class ConditionReader {
 
     private Condition phrase() {
         String text = at < words.size() ? words.get(at++) : "";
+        if (text.length() > LONGEST) {
+            throw new IllegalArgumentException(
+                    "'" + text.substring(0, SHOWN) + " …' is too long for one condition.");
+        }
         Optional<Condition> said = Phrases.read(text);
         Matcher none = NONE.matcher(text);
         if (said.isEmpty() && none.matches()) {

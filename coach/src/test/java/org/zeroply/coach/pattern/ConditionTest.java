@@ -198,6 +198,20 @@ class ConditionTest {
                     open file at the black king | 6k1/5p1p/8/8/8/8/5P1P/6K1 w - - | true
                     open file at the black king | 6k1/5p1p/8/8/8/8/5PPP/6K1 w - - | false
                     half-open file at the black king | 6k1/5p1p/8/8/8/8/5PPP/6K1 w - - | true
+                    white minority attack on the kingside | 4k3/5ppp/8/8/6P1/8/7P/4K3 w - - | true
+                    white minority attack on the kingside | 4k3/5ppp/8/8/8/8/6PP/4K3 w - - | false
+                    move Nc3 possible | 4k3/8/8/8/8/8/8/1N2K3 w - - | true
+                    move Nd3 possible | 4k3/8/8/8/8/8/8/1N2K3 w - - | false
+                    c3 attacked by white | 4k3/8/8/8/8/8/8/1N2K3 w - - | true
+                    d3 attacked by white | 4k3/8/8/8/8/8/8/1N2K3 w - - | false
+                    c3 attacked by black | 4k3/8/8/8/8/8/8/1N2K3 w - - | false
+                    white castled kingside | 3k4/8/8/8/8/8/8/4RK2 w - - | false
+                    white castled queenside | 4k3/8/8/8/8/8/8/2KR4 w - - | true
+                    white castled queenside | 4k3/8/8/8/8/8/8/3K4 w - - | false
+                    white castled kingside | 4k3/8/8/8/8/8/6K1/8 w - - | false
+                    open file at the black king | 4k3/p2ppp2/8/8/8/8/3PPP2/4K3 w - - | false
+                    white has at least 2 pieces | 4k3/8/8/8/8/8/8/1NB1K3 w - - | true
+                    at least 3 men | 4k3/8/8/8/8/8/8/4K3 w - - | false
                     white outpost for good on e5 | 4k3/pp4pp/8/4N3/3P4/8/PP4PP/4K3 w - - | true
                     white outpost for good on e5 | 2b1k1n1/pp4pp/8/4N3/3P4/8/PP4PP/4K3 w - - | false
                     white outpost on d5 | 4k3/pp4pp/8/4N3/3P4/8/PP4PP/4K3 w - - | false
@@ -232,11 +246,25 @@ class ConditionTest {
                     black played a break on d5 | 2 | 1. e4 d5 2. exd5 Qxd5
                     black played a break on d5 | 0 | 1. d4 d5 2. c4 e6
                     white played the break c4 | 3 | 1. d4 d5 2. c4 e6
+                    white lifted a rook | 0 | [4k3/8/8/8/8/R7/8/4K3 w - - 0 1] 1. Rg3 Kd8 2. Rg4
+                    white lifted a rook | 3 | [4k3/8/8/8/8/8/R7/4K3 w - - 0 1] 1. Ra6 Kd8 2. Rg6
+                    white lifted a rook | 0 | [4k3/8/8/8/8/8/R7/4K3 w - - 0 1] 1. Ra7 Kd8 2. Rg7
+                    white lifted a rook | 9 | [4k3/8/8/8/8/8/R7/4K3 w - - 0 1] 1. Ra3 Kd8 2. Kd1 Ke8 3. Ke1 Kd8 4. Kd1 Ke8 5. Rg3
+                    white lifted a rook | 0 | [4k3/8/8/8/8/8/R7/4K3 w - - 0 1] 1. Ra3 Kd8 2. Kd1 Ke8 3. Ke1 Kd8 4. Kd1 Ke8 5. Ke1 Kd8 6. Rg3
+                    white knight travelled b1-c3-d5 | 0 | 1. e4 e5 2. Na3 Nc6 3. Nb5 Nf6 4. Nc3 a6 5. Nd5
+                    white just played Nf3 | 3 | 1. e4 e5 2. Nf3 Nc6
+                    white just played O-O | 7 | 1. e4 e5 2. Nf3 Nc6 3. Bc4 Bc5 4. O-O Nf6
+                    black just took a pawn on d3 | 2 | [4k3/8/8/8/4p3/8/3P4/4K3 w - - 0 1] 1. d4 exd3 2. Kd2
+                    black just took a pawn on e4 | 2 | [4k3/8/8/3p4/4P3/8/8/4K3 w - - 0 1] 1. Kd1 dxe4 2. Ke1
                     smothered mate by white | 1 | [6rk/6pp/7N/8/8/8/8/6K1 w - - 0 1] 1. Nf7#
                     mate by white | 1 | [6rk/6pp/7N/8/8/8/8/6K1 w - - 0 1] 1. Nf7#
                     back-rank mate by white | 0 | [6rk/6pp/7N/8/8/8/8/6K1 w - - 0 1] 1. Nf7#
                     back-rank mate by white | 1 | [6k1/5ppp/8/8/8/8/8/R5K1 w - - 0 1] 1. Ra8#
                     white sacrificed a piece | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
+                    white sacrificed a piece, not taken back within 2 plies | 1 | [6k1/5ppp/8/8/8/3B4/8/3QK3 w - - 0 1] 1. Bxh7+ Kxh7 2. Qd3+ f5 3. Qxf5+ g6 4. Qd7+
+                    white sacrificed a pawn | 1 | [4k3/8/4p3/8/3P4/8/8/4K3 w - - 0 1] 1. d5 exd5 2. Kd2 Ke7 3. Kd3 Ke6 4. Kd2
+                    white sacrificed material | 1 | [4k3/8/4p3/8/3P4/8/8/4K3 w - - 0 1] 1. d5 exd5 2. Kd2 Ke7 3. Kd3 Ke6 4. Kd2
+                    white sacrificed a rook | 0 | [6k1/2p2ppp/3n4/8/8/8/3R1PPP/6K1 w - - 0 1] 1. Rxd6 cxd6 2. Kf1 Kf8 3. Ke2 Ke7
                     white sacrificed a queen | 0 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
                     white sacrificed a queen | 1 | [r6k/6pp/7N/8/2Q5/8/8/6K1 w - - 0 1] 1. Qg8+ Rxg8 2. Nf7#
                     white sacrificed the exchange | 1 | [6k1/2p2ppp/3n4/8/8/8/3R1PPP/6K1 w - - 0 1] 1. Rxd6 cxd6 2. Kf1 Kf8 3. Ke2 Ke7

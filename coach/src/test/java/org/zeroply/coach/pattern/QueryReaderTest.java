@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.coach.TestGames;
 
 class QueryReaderTest {
@@ -62,6 +63,29 @@ class QueryReaderTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining(problem);
         assertThat(QueryReader.problem(text)).isPresent();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "g5 or ",
+                "white rook or ",
+                "white pawns on ",
+                "e4-",
+                "a queen and ",
+                "no ",
+                "FOR "
+            })
+    void a_condition_that_never_ends_is_refused(String part) {
+        assertThat(QueryReader.problem("white rook on g5 " + part.repeat(5000) + "x"))
+                .hasValueSatisfying(why -> assertThat(why.length()).isLessThan(1000));
+    }
+
+    @Test
+    void many_conditions_do_no_harm() {
+        String many = "e4 empty" + ", e5 empty".repeat(2000);
+        assertThat(QueryReader.problem(many)).isEmpty();
+        assertThat(QueryReader.problem("white to move" + " THEN e4 empty".repeat(500))).isEmpty();
     }
 
     @Test

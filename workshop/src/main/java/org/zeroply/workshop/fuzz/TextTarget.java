@@ -72,7 +72,7 @@ record TextTarget(String name, List<String> good, Reader reader) implements Targ
                                 "IF move Nxe5 possible THEN take"),
                         TextTarget::card),
                 new TextTarget(
-                        "queries",
+                        "patterns",
                         List.of(
                                 "white rook or queen on g5 or h5, no white pawn on g, at least 2"
                                         + " black men on its 7th rank; mirrored; result 1-0",
