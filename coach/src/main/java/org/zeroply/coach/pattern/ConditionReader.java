@@ -31,11 +31,11 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+taken)|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
-                            + ")"
+                            + "(?!\\s+shut))"
                             + SIGN_ENDS,
                     Pattern.CASE_INSENSITIVE);
 

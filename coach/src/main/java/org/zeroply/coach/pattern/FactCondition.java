@@ -35,6 +35,7 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
                     "contested",
                     "costs the pawn",
                     "crippled by doubled pawns",
+                    "ending",
                     "for good",
                     "half-open for the enemy",
                     "held by black",
@@ -42,7 +43,9 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
                     "in use",
                     "inside its chain",
                     "isolated",
+                    "king",
                     "locked",
+                    "middlegame",
                     "more enemy men bear on it",
                     "more than can guard",
                     "never",
@@ -54,10 +57,12 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
                     "outside its chain",
                     "outside",
                     "passive",
+                    "piece",
                     "protected",
                     "square",
                     "supported",
                     "unopposed",
+                    "until that piece is driven off",
                     "until that piece is driven off or shut out",
                     "weak pawn",
                     "wrong bishop");
@@ -116,8 +121,18 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
     public String text() {
         return side.map(s -> Condition.word(s) + " ").orElse("")
                 + kind.words()
-                + (trait.isEmpty() ? "" : " " + trait)
+                + quality()
                 + (place.isAnywhere() ? "" : " on " + place.text());
+    }
+
+    /** What a pin or skewer is to, or any other quality. */
+    private String quality() {
+        return switch (trait) {
+            case "" -> "";
+            case "king" -> " to the king";
+            case "piece", "square" -> " to a " + trait;
+            default -> " " + trait;
+        };
     }
 
     @Override

@@ -32,7 +32,7 @@ final class Phrases {
                                             .flatMap(k -> Stream.of(k.words(), k.word()))
                                             .sorted((a, b) -> b.length() - a.length())
                                             .collect(Collectors.joining("|"))
-                                    + ")(?: ("
+                                    + ")(?: (?:to (?:the|a) )?("
                                     + FactCondition.TRAITS.stream()
                                             .sorted((a, b) -> b.length() - a.length())
                                             .collect(Collectors.joining("|"))

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -53,6 +54,8 @@ class KeysTest {
                 () -> {
                     ToggleButton tab = new ToggleButton("page");
                     tab.getStyleClass().add("tab");
+                    Button item = new Button("a position found");
+                    item.setAccessibleRole(AccessibleRole.LIST_ITEM);
                     nodes =
                             Map.of(
                                     "field", new TextField(),
@@ -62,6 +65,7 @@ class KeysTest {
                                     "choice", new ComboBox<>(),
                                     "button", new Button("press"),
                                     "tab", tab,
+                                    "item", item,
                                     "label", new Label("words"));
                 });
     }
@@ -99,6 +103,9 @@ class KeysTest {
         "choice, Page Down, Page on",
         "button, Enter, ''",
         "button, Down, Next variation",
+        "item,   Down, ''",
+        "item,   Enter, ''",
+        "item,   Right, Forward",
         "tab,    Right, ''",
         "tab,    Down, Next variation",
         "tab,    Alt+2, Second page",

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ArgumentsTest {
 
@@ -23,6 +25,20 @@ class ArgumentsTest {
     void a_word_is_there_or_not() {
         assertThat(arguments.has("--loud")).isTrue();
         assertThat(arguments.has("--quiet")).isFalse();
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "--out a --size 1x1, ''",
+        "'', ''",
+        "--help, --help",
+        "--out, --out",
+        "--out a --sise 1x1, --sise",
+        "a --out b, a"
+    })
+    void a_word_that_was_not_meant_is_named(String words, String unknown) {
+        List<String> all = words.isEmpty() ? List.of() : List.of(words.split(" "));
+        assertThat(new Arguments(all).unknown("--out", "--size").orElse("")).isEqualTo(unknown);
     }
 
     @Test
