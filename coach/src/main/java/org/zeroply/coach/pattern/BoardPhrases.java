@@ -14,11 +14,11 @@ final class BoardPhrases {
     static final List<Phrase> BOARD =
             List.of(
                     Phrase.of(
-                            "(?:(?:at least )?<few> |a |an )?(?:<side> )?<men> on (?!the board)<place>",
+                            "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
                             "white knight on e5",
                             w -> menOn(w, w.place(4, w.maybeSide(2).orElse(Side.WHITE)))),
                     Phrase.of(
-                            "(?:(?:at least )?<few> |a |an )?(?:<side> )?<men>(?: on the board)?",
+                            "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men>(?: on the board)?",
                             "black queen on the board",
                             w -> menOn(w, Place.ANYWHERE)),
                     Phrase.of(
@@ -42,11 +42,11 @@ final class BoardPhrases {
                             "white castled kingside",
                             w -> new BoardCondition.Castled(w.side(1), w.wing(2))),
                     Phrase.of(
-                            "(?:both sides )?castled on opposite wings",
+                            "(?:both sides )?castled on opposite (?:wings|sides)",
                             "castled on opposite wings",
                             w -> new BoardCondition.OppositeWings()),
                     Phrase.of(
-                            "<side> king in the centre",
+                            "<side> king (?:held |stuck )?in the centre",
                             "black king in the centre",
                             w -> new BoardCondition.KingInCentre(w.side(1))),
                     Phrase.of(
@@ -111,7 +111,7 @@ final class BoardPhrases {
                     Phrase.of(
                             "material level", "material level", w -> new MaterialCondition.Level()),
                     Phrase.of(
-                            "<side> (?:is )?the exchange up",
+                            "<side> (?:is )?(?:the |an )?exchange up",
                             "black is the exchange up",
                             w ->
                                     new MaterialCondition.Imbalance(
@@ -123,17 +123,17 @@ final class BoardPhrases {
                                     new MaterialCondition.Imbalance(
                                             w.maybeSide(1), w.force(2), Force.NONE, true)),
                     Phrase.of(
-                            "(?:<side> has )?<force> against <force>",
+                            "(?:<side> has )?<force> (?:against|vs\\.?|versus) <force>",
                             "white has a rook against two minor pieces",
                             w ->
                                     new MaterialCondition.Imbalance(
                                             w.maybeSide(1), w.force(2), w.force(3), false)),
                     Phrase.of(
-                            "<side> has the bishop pair",
+                            "<side> (?:has )?(?:the )?bishop pair",
                             "white has the bishop pair",
                             w -> new MaterialCondition.BishopPair(w.side(1))),
                     Phrase.of(
-                            "opposite-colou?red bishops",
+                            "opposite[- ]colou?red bishops",
                             "opposite-coloured bishops",
                             w -> new MaterialCondition.OppositeBishops()),
                     Phrase.of(
@@ -196,7 +196,7 @@ final class BoardPhrases {
                                     new PawnCondition.OpenFile(
                                             w.anyFile(1).orElseThrow(), Optional.of(w.side(2)))),
                     Phrase.of(
-                            "(open|half-open) file (?:at|next to) the <side> king",
+                            "(open|half-open) file (?:at|next to|beside) (?:the )?<side> king",
                             "open file at the black king",
                             w -> new PawnCondition.FileAtKing(w.side(2), w.text(1).equals("open"))),
                     Phrase.of(

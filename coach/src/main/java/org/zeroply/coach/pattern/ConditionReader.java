@@ -143,12 +143,29 @@ public final class ConditionReader {
             throw new IllegalArgumentException(
                     "'" + text.substring(0, SHOWN) + " …' is too long for one condition.");
         }
-        Optional<Condition> said = Phrases.read(text);
         Matcher none = NONE.matcher(text);
+        Optional<Condition> said = ofEitherSide(text);
         if (said.isEmpty() && none.matches()) {
-            said = Phrases.read(none.group(1)).map(Condition.Not::new);
+            said = ofEitherSide(none.group(1)).map(Condition.Not::new);
         }
         return said.orElseThrow(() -> new IllegalArgumentException(problem(text)));
+    }
+
+    /** What is said without a side is meant of either. */
+    private static Optional<Condition> ofEitherSide(String text) {
+        String usual = Synonyms.usual(text);
+        Optional<Condition> said = Phrases.read(usual);
+        if (said.isPresent()) {
+            return said;
+        }
+        for (String with : Synonyms.WITH_A_SIDE) {
+            Optional<Condition> white = Phrases.read(String.format(with, "white", usual));
+            Optional<Condition> black = Phrases.read(String.format(with, "black", usual));
+            if (white.isPresent() && black.isPresent()) {
+                return Optional.of(new Condition.Any(List.of(white.get(), black.get())));
+            }
+        }
+        return Optional.empty();
     }
 
     private static String problem(String text) {

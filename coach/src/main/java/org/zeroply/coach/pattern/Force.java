@@ -34,16 +34,21 @@ record Force(int queens, int rooks, int minors, int bishops, int knights, int pa
 
     /** How men are written. */
     static final String WRITTEN =
-            "(?:(?:an?|the|" + NUMBER + ") " + MAN + "s?(?:, | and |(?= against| up|$)))+";
+            "(?:(?:(?:an?|the|"
+                    + NUMBER
+                    + ") )?"
+                    + MAN
+                    + "s?(?:, | and |(?= against| vs| versus| up|$)))+";
 
-    private static final Pattern PART = Pattern.compile("(an?|the|" + NUMBER + ") (" + MAN + ")s?");
+    private static final Pattern PART =
+            Pattern.compile("(?:(an?|the|" + NUMBER + ") )?(" + MAN + ")s?");
 
     /** Reads what is written so. */
     static Force read(String text) {
         int[] counts = new int[6];
         Matcher part = PART.matcher(text);
         while (part.find()) {
-            counts[place(part.group(2))] += number(part.group(1));
+            counts[place(part.group(2))] += part.group(1) == null ? 1 : number(part.group(1));
         }
         return new Force(counts[0], counts[1], counts[2], counts[3], counts[4], counts[5]);
     }

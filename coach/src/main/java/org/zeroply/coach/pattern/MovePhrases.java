@@ -58,7 +58,7 @@ final class MovePhrases {
     static final List<Phrase> EVENTS =
             List.of(
                     Phrase.of(
-                            "<side> sacrificed ("
+                            "<side> (?:sacrificed|sacrifices) ("
                                     + Stream.of(Sacrifice.values())
                                             .map(Sacrifice::words)
                                             .collect(Collectors.joining("|"))
@@ -68,7 +68,7 @@ final class MovePhrases {
                                     new EventCondition.Sacrificed(
                                             w.side(1), Sacrifice.of(w.text(2)), plies(w, 3, 4))),
                     Phrase.of(
-                            "<side> <type> travelled <route>",
+                            "<side> <type> (?:travelled )?<route>",
                             "white knight travelled d2-f1-g3",
                             w ->
                                     new EventCondition.Route(

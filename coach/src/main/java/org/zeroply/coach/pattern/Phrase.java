@@ -41,7 +41,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                         .replace("<wing>", "(kingside|queenside)")
                         .replace("<file>", "([a-h])")
                         .replace("<few>", "(" + Force.NUMBER + ")")
-                        .replace("<number>", "([1-9][0-9]{0,2})")
+                        .replace("<number>", "([1-9][0-9]{1,2}|" + Force.NUMBER + ")")
                         .replace("<bound>", "(at least|at most|exactly)")
                         .replace("<force>", "(" + Force.WRITTEN + ")")
                         .replace("<san>", "([A-Za-z][A-Za-z0-9+#=-]*)");

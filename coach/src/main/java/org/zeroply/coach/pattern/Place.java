@@ -1,5 +1,6 @@
 package org.zeroply.coach.pattern;
 
+import java.util.List;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -23,7 +24,12 @@ record Place(long squares) {
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
             "the kingside|the queenside|the centre|a light square|a dark square"
-                    + "|(?:the |its )?[1-8](?:st|nd|rd|th) rank|rank [1-8]";
+                    + "|(?:the |its )?[1-8](?:st|nd|rd|th) rank|rank [1-8]"
+                    + "|(?:the |its )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)"
+                    + "(?: rank)?";
+
+    private static final List<String> ORDINALS =
+            List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
 
     /** A place with a name; {@code its} rank is counted from the edge of the side. */
     static Place named(String name, Side side) {
@@ -34,11 +40,19 @@ record Place(long squares) {
             case "a light square" -> new Place(Squares.LIGHT);
             case "a dark square" -> new Place(~Squares.LIGHT);
             default -> {
-                int rank = name.replaceAll("\\D", "").charAt(0) - '1';
+                int rank = rank(name);
                 Side from = name.startsWith("its") ? side : Side.WHITE;
                 yield new Place(Squares.ofRank(from, rank));
             }
         };
+    }
+
+    /** The 0-based rank that a text names, in figures or in words. */
+    private static int rank(String name) {
+        String figures = name.replaceAll("\\D", "");
+        return figures.isEmpty()
+                ? ORDINALS.indexOf(name.replaceAll("the |its | rank", ""))
+                : figures.charAt(0) - '1';
     }
 
     boolean isAnywhere() {

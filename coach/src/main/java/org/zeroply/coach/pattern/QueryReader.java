@@ -19,7 +19,12 @@ public final class QueryReader {
     private static final Pattern THEN =
             words("\\bTHEN(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
     private static final Pattern FOR =
-            words("(.+?)\\s+FOR\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+            words("(.+?)\\s+(?:FOR|LASTING)\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+
+    /** At the end of a step it means the same as behind THEN. */
+    private static final Pattern WITHIN =
+            words("(.+?),?\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+
     private static final Pattern CLAUSE =
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
     private static final Pattern MIRRORED = words("(?:or )?(?:in the mirror|mirrored)");
@@ -84,6 +89,11 @@ public final class QueryReader {
 
     private void step(String text, int within) {
         String bare = text.strip().replaceFirst("^,|,$", "").strip();
+        Matcher soon = WITHIN.matcher(bare);
+        if (!steps.isEmpty() && within == 0 && soon.matches()) {
+            step(soon.group(1), plies(soon.group(2), soon.group(3)));
+            return;
+        }
         if (bare.isEmpty()) {
             throw new IllegalArgumentException(
                     steps.isEmpty() && within == 0

@@ -37,6 +37,40 @@ class QueryReaderTest {
         assertThat(QueryReader.read(query.text())).isEqualTo(query);
     }
 
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    isolated queen's pawn | (white isolated queen's pawn OR black isolated queen's pawn)
+                    passed pawn on its sixth rank | (white passed pawn on the 6th rank OR black passed pawn on the 3rd rank)
+                    no passed pawn | NOT (white passed pawn OR black passed pawn)
+                    smothered mate | (smothered mate by white OR smothered mate by black)
+                    queen sacrifice | (white sacrificed a queen OR black sacrificed a queen)
+                    white exchange sacrifice | white sacrificed the exchange
+                    the exchange up | (white is the exchange up OR black is the exchange up)
+                    rook against two minor pieces | a rook against two minor pieces
+                    queen vs two rooks | a queen against two rooks
+                    white bishop pair | white has the bishop pair
+                    opposite colored bishops | opposite-coloured bishops
+                    castled on opposite sides | castled on opposite wings
+                    open file next to black king | open file at the black king
+                    black king held in the centre | black king in the centre
+                    white knight d2-f1-g3 | white knight travelled d2-f1-g3
+                    white has at least two rooks | white has at least 2 rooks
+                    any black man on the seventh | black man on the 7th rank
+                    weak colour complex | weak colour
+                    white pin to the king | white pin to the king
+                    result turned | moment turn
+                    e4 empty lasting 6 plies | e4 empty FOR 6 PLIES
+                    e4 empty then e5 empty within 3 moves | e4 empty THEN WITHIN 6 PLIES e5 empty
+                    """)
+    void what_coaches_say_in_other_words_has_a_usual_form(String said, String usual) {
+        String text = QueryReader.read(said).text();
+        assertThat(text).isEqualTo(usual);
+        assertThat(QueryReader.read(text).text()).isEqualTo(usual);
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',
