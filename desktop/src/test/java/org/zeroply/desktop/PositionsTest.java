@@ -66,6 +66,17 @@ class PositionsTest extends WindowTest {
     }
 
     @Test
+    void a_game_opened_from_elsewhere_is_shown_with_its_sheet(FxRobot robot) throws Exception {
+        click(robot, "#games-positions");
+        long id = bench.games().openId().orElseThrow();
+        robot.interact(() -> bench.games().open(id));
+        until(() -> isShown(robot, "#games-table"));
+        assertThat(isShown(robot, "#ask-board")).isFalse();
+        click(robot, "#games-positions");
+        assertThat(bench.games().commands()).noneMatch(c -> c.key().equals("F2"));
+    }
+
+    @Test
     void the_keys_of_lists_lead_from_one_position_found_to_the_next(FxRobot robot)
             throws Exception {
         robot.push(KeyCode.ALT, KeyCode.DIGIT2);

@@ -130,11 +130,13 @@ public final class GamesDesk implements Desk {
 
     /** Opens a sheet of the library. */
     public void open(long id) {
+        pages.show(LIST);
         model.open(id);
     }
 
     /** Starts an analysis of a position. */
     public void analyse(Position position) {
+        pages.show(LIST);
         model.analyse(position);
         arrange();
     }
@@ -146,16 +148,19 @@ public final class GamesDesk implements Desk {
 
     /** Opens the newest game, as after an import. */
     public void openNewest() {
+        pages.show(LIST);
         model.openNewest();
     }
 
     /** Lists the games that have these words in names, event or date. */
     public void search(String words) {
+        pages.show(LIST);
         model.textProperty().set(words);
     }
 
     /** A new game, its title open to be filled in. */
     public void create() {
+        pages.show(LIST);
         model.create();
     }
 
@@ -232,10 +237,10 @@ public final class GamesDesk implements Desk {
         List<Command> commands = new ArrayList<>(pages.commands());
         if (pages.isFront(LIST)) {
             commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+            commands.addAll(candidates.commands());
         }
         commands.add(new Command("New game", "Shortcut+N", this::create));
         commands.add(Command.of("Edit the title of the game", title::edit));
-        commands.addAll(candidates.commands());
         commands.addAll(list.commands());
         commands.addAll(positions.commands());
         commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
