@@ -8,14 +8,15 @@ import org.zeroply.chess.board.Position;
 public final class SmallBoard extends Canvas {
 
     private final Position position;
-    private Palette palette = Palette.PAPER;
+    private Palette palette;
 
     /**
      * @param size length of a side in pixels
      */
-    public SmallBoard(Position position, double size) {
+    public SmallBoard(Position position, double size, Palette palette) {
         super(size, size);
         this.position = position;
+        this.palette = palette;
         setMouseTransparent(true);
         draw();
     }

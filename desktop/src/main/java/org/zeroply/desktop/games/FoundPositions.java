@@ -1,9 +1,11 @@
 package org.zeroply.desktop.games;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Queue;
 import javafx.application.Platform;
 import javafx.collections.ListChangeListener;
 import javafx.css.PseudoClass;
@@ -37,6 +39,10 @@ final class FoundPositions extends ScrollPane {
     private static final double DIAGRAM = 132;
 
     private static final double AROUND = 12;
+
+    /** So many small boards are drawn before anything else gets its turn: our choice. */
+    private static final int AT_ONCE = 12;
+
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final List<String> EXAMPLES =
             List.of(
@@ -51,6 +57,7 @@ final class FoundPositions extends ScrollPane {
     private final FlowPane tiles = new FlowPane(GAP, GAP);
     private final VBox empty = new VBox(6);
     private final Map<PositionFinder.Hit, Button> shown = new HashMap<>();
+    private final Queue<PositionFinder.Hit> waiting = new ArrayDeque<>();
     private double side = DIAGRAM;
     private Palette palette = Palette.PAPER;
 
@@ -112,8 +119,12 @@ final class FoundPositions extends ScrollPane {
             if (change.wasRemoved()) {
                 tiles.getChildren().clear();
                 shown.clear();
+                waiting.clear();
             }
-            change.getAddedSubList().forEach(h -> tiles.getChildren().add(tile(h)));
+            if (waiting.isEmpty() && change.wasAdded()) {
+                Platform.runLater(this::showSome);
+            }
+            waiting.addAll(change.getAddedSubList());
         }
         boolean none = model.hits().isEmpty();
         empty.setVisible(none && model.stateProperty().get().isEmpty());
@@ -160,9 +171,18 @@ final class FoundPositions extends ScrollPane {
         }
     }
 
+    /** A few at a time, so that the window answers in between. */
+    private void showSome() {
+        for (int i = 0; i < AT_ONCE && !waiting.isEmpty(); i++) {
+            tiles.getChildren().add(tile(waiting.remove()));
+        }
+        if (!waiting.isEmpty()) {
+            Platform.runLater(this::showSome);
+        }
+    }
+
     private Button tile(PositionFinder.Hit hit) {
-        SmallBoard diagram = new SmallBoard(hit.position(), side);
-        diagram.setPalette(palette);
+        SmallBoard diagram = new SmallBoard(hit.position(), side, palette);
         Label title = Widgets.label(hit.game().title(), "hit-title");
         Label about = Widgets.label(about(hit), "faded");
         for (Label label : List.of(title, about)) {
