@@ -7,6 +7,8 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import picocli.CommandLine;
 
 /** Runs commands as a script would, and keeps what they print. */
@@ -30,5 +32,14 @@ public abstract class CommandTest {
         out.getBuffer().setLength(0);
         assertThat(run(arguments)).as(err.toString()).isZero();
         return new ObjectMapper().readTree(out.toString());
+    }
+
+    /** The name of a library in a folder, with games in it. */
+    protected String libraryOf(Path folder, String pgn) throws IOException {
+        String library = folder.resolve("club.zpl").toString();
+        String games = Files.writeString(folder.resolve("g.pgn"), pgn).toString();
+        json("import", games, "--library", library, "--json");
+        out.getBuffer().setLength(0);
+        return library;
     }
 }

@@ -4,18 +4,18 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.GameResult;
 import org.zeroply.cli.console.BadInputException;
 import org.zeroply.cli.console.Libraries;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.PositionOption;
 import org.zeroply.cli.console.TextTable;
+import org.zeroply.coach.pattern.GamesAsked;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.GameFacts;
 import org.zeroply.library.index.GameFilter;
@@ -84,14 +84,13 @@ public final class StatisticsCommand implements Callable<Integer> {
 
     /** Which games are asked. */
     GameFilter filter() {
-        if (!result.isEmpty() && !GameResult.played().contains(result)) {
-            throw new BadInputException("A result is 1-0, 0-1 or 1/2-1/2, not " + result + ".");
-        }
-        for (String date : List.of(from, to)) {
-            if (!date.isEmpty() && !date.matches("\\d{4}(\\.\\d{2}(\\.\\d{2})?)?")) {
-                throw new BadInputException(
-                        "A date is a year, 2024.03 or 2024.03.01, not " + date + ".");
+        try {
+            if (!result.isEmpty()) {
+                GamesAsked.result(result);
             }
+            Stream.of(from, to).filter(d -> !d.isEmpty()).forEach(GamesAsked::date);
+        } catch (IllegalArgumentException e) {
+            throw new BadInputException(e.getMessage());
         }
         return new GameFilter(player, rating, from, to, result);
     }

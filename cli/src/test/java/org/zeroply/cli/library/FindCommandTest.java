@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -38,10 +37,7 @@ class FindCommandTest extends CommandTest {
 
     @BeforeEach
     void bring() throws IOException {
-        library = folder.resolve("club.zpl").toString();
-        String games = Files.writeString(folder.resolve("g.pgn"), GAMES).toString();
-        json("import", games, "--library", library, "--json");
-        out.getBuffer().setLength(0);
+        library = libraryOf(folder, GAMES);
     }
 
     private JsonNode find(String... more) throws IOException {

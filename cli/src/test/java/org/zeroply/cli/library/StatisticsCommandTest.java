@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
@@ -50,10 +49,7 @@ class StatisticsCommandTest extends CommandTest {
 
     @BeforeEach
     void bring() throws IOException {
-        library = folder.resolve("club.zpl").toString();
-        String games = Files.writeString(folder.resolve("g.pgn"), GAMES).toString();
-        json("import", games, "--library", library, "--json");
-        out.getBuffer().setLength(0);
+        library = libraryOf(folder, GAMES);
     }
 
     private String[] words(String more) {

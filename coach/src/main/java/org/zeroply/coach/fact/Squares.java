@@ -23,6 +23,9 @@ public final class Squares {
     /** Files c to f. */
     public static final long CENTRE_FILES = 0x3c3c3c3c3c3c3c3cL;
 
+    /** Files a to d. */
+    public static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
+
     private static final long FILE_A = 0x0101010101010101L;
 
     private Squares() {}

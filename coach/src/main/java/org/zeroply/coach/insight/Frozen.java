@@ -18,8 +18,6 @@ final class Frozen {
     /** And so many when they are all that stand on a wing. */
     private static final int WING = 2;
 
-    private static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
-
     private Frozen() {}
 
     /**
@@ -47,10 +45,10 @@ final class Frozen {
 
     /** The wing on which all pieces are tied, and no piece is tied elsewhere. */
     private static Optional<String> wing(long pieces, long tied) {
-        for (long files : new long[] {QUEENSIDE, ~QUEENSIDE}) {
+        for (long files : new long[] {Squares.QUEENSIDE, ~Squares.QUEENSIDE}) {
             boolean whole = (pieces & files) == tied && Long.bitCount(tied) >= WING;
             if (whole) {
-                return Optional.of(files == QUEENSIDE ? "queenside" : "kingside");
+                return Optional.of(files == Squares.QUEENSIDE ? "queenside" : "kingside");
             }
         }
         return Optional.empty();

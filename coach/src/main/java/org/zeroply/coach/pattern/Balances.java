@@ -18,24 +18,25 @@ final class Balances {
     static Balances of(GameLine line) {
         int[] white = new int[line.plies() + 1];
         Board board = line.start().toBoard();
-        white[0] = count(board);
+        white[0] = lead(board, Side.WHITE);
         for (int i = 0; i < line.plies(); i++) {
             int move = line.moves()[i];
             board.make(move);
             boolean changes = Move.isCapture(move) || Move.isPromotion(move);
-            white[i + 1] = changes ? count(board) : white[i];
+            white[i + 1] = changes ? lead(board, Side.WHITE) : white[i];
         }
         return new Balances(white);
     }
 
-    /** White's lead on a board, in hundredths of a point. */
-    private static int count(Board board) {
+    /** A side's lead on a board, in hundredths of a point. */
+    static int lead(Board board, Side side) {
+        int us = side.ordinal();
         int sum = 0;
         for (PieceType type : PieceType.values()) {
             int difference =
-                    Long.bitCount(board.pieces(0, type.ordinal()))
-                            - Long.bitCount(board.pieces(1, type.ordinal()));
-            sum += type == PieceType.KING ? 0 : difference * MaterialScale.SCHOOL.value(type);
+                    Long.bitCount(board.pieces(us, type.ordinal()))
+                            - Long.bitCount(board.pieces(1 - us, type.ordinal()));
+            sum += difference * MaterialScale.SCHOOL.value(type);
         }
         return sum;
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.notation.NumberWords;
 import org.zeroply.coach.fact.Squares;
 
 /**
@@ -22,10 +23,6 @@ record Force(int queens, int rooks, int minors, int bishops, int knights, int pa
 
     /** A knight or a bishop. */
     static final Force MINOR = new Force(0, 0, 1, 0, 0, 0);
-
-    private static final String[] NUMBERS = {
-        "no", "one", "two", "three", "four", "five", "six", "seven", "eight"
-    };
 
     /** How a number of men is written. */
     static final String NUMBER = "one|two|three|four|five|six|seven|eight|[1-9]";
@@ -69,17 +66,12 @@ record Force(int queens, int rooks, int minors, int bishops, int knights, int pa
         if (Character.isDigit(word.charAt(0))) {
             return Integer.parseInt(word);
         }
-        return Math.max(1, List.of(NUMBERS).indexOf(word));
+        return NumberWords.read(word).orElse(1);
     }
 
     /** Whether bishops or knights are told apart. */
     boolean isParticular() {
         return bishops > 0 || knights > 0;
-    }
-
-    /** Minor pieces of whatever kind. */
-    int allMinors() {
-        return minors + bishops + knights;
     }
 
     String text() {
@@ -95,7 +87,7 @@ record Force(int queens, int rooks, int minors, int bishops, int knights, int pa
 
     private static void add(List<String> parts, int number, String man) {
         if (number > 0) {
-            parts.add(number == 1 ? "a " + man : NUMBERS[Math.min(8, number)] + " " + man + "s");
+            parts.add(number == 1 ? "a " + man : NumberWords.of(number) + " " + man + "s");
         }
     }
 }

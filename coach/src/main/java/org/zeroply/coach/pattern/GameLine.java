@@ -1,12 +1,9 @@
 package org.zeroply.coach.pattern;
 
 import java.util.Arrays;
-import java.util.List;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 
 /**
  * The moves of a game from its first position on.
@@ -15,20 +12,6 @@ import org.zeroply.chess.tree.Node;
  * @param moves packed moves, each legal; not to be changed
  */
 public record GameLine(Position start, int[] moves) {
-
-    /** The main line of a game; a pass ends it. */
-    public static GameLine of(MoveTree game) {
-        List<Node> line = game.mainLine();
-        int length = 0;
-        while (length < line.size() && !line.get(length).move().isNull()) {
-            length++;
-        }
-        int[] moves = new int[length];
-        for (int i = 0; i < length; i++) {
-            moves[i] = line.get(i).move().packed();
-        }
-        return new GameLine(game.start(), moves);
-    }
 
     /** How many moves there are; the plies of its positions go from 0 to this number. */
     public int plies() {

@@ -2,6 +2,8 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
+import org.zeroply.chess.tree.GameResult;
 
 /**
  * Which games a query is about.
@@ -23,6 +25,8 @@ public record GamesAsked(
         String collection,
         String opening) {
 
+    private static final Pattern DATE = Pattern.compile("\\d{4}(?:\\.\\d{2}(?:\\.\\d{2})?)?");
+
     private static final List<String> NAMES =
             List.of("player", "result", "since", "until", "rated", "collection", "opening");
 
@@ -39,6 +43,32 @@ public record GamesAsked(
         all[at] = value;
         return new GamesAsked(
                 all[0], all[1], all[2], all[3], Integer.parseInt(all[4]), all[5], all[6]);
+    }
+
+    /**
+     * A result as in PGN.
+     *
+     * @throws IllegalArgumentException if it is none of a game that was played out
+     */
+    public static String result(String value) {
+        if (!GameResult.played().contains(value)) {
+            throw new IllegalArgumentException(
+                    "A result is 1-0, 0-1 or 1/2-1/2, not " + value + ".");
+        }
+        return value;
+    }
+
+    /**
+     * A date as in PGN, or the beginning of one.
+     *
+     * @throws IllegalArgumentException if it is none
+     */
+    public static String date(String value) {
+        if (!DATE.matcher(value).matches()) {
+            throw new IllegalArgumentException(
+                    "A date is a year, 2024.03 or 2024.03.01, not " + value + ".");
+        }
+        return value;
     }
 
     /** The clauses that say so. */

@@ -5,8 +5,7 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.material.MaterialBalance;
 
 /** What men there are. */
 sealed interface MaterialCondition extends Condition {
@@ -18,6 +17,10 @@ sealed interface MaterialCondition extends Condition {
     /** By how many men of a type a side is ahead. */
     private static int lead(Situation situation, Side side, PieceType type) {
         return count(situation, side, type) - count(situation, side.other(), type);
+    }
+
+    private static long bishops(Situation situation, Side side) {
+        return situation.board().pieces(side.ordinal(), PieceType.BISHOP.ordinal());
     }
 
     /** How a number is compared. */
@@ -142,17 +145,7 @@ sealed interface MaterialCondition extends Condition {
     record Ahead(Side side, int points) implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            return lead(situation, side) >= 100 * points;
-        }
-
-        /** A side's lead in hundredths of a point. */
-        static int lead(Situation situation, Side side) {
-            int sum = 0;
-            for (PieceType type : PieceType.values()) {
-                int value = MaterialScale.SCHOOL.value(type);
-                sum += value * MaterialCondition.lead(situation, side, type);
-            }
-            return sum;
+            return Balances.lead(situation.board(), side) >= 100 * points;
         }
 
         @Override
@@ -171,7 +164,7 @@ sealed interface MaterialCondition extends Condition {
     record Level() implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            return Ahead.lead(situation, Side.WHITE) == 0;
+            return Balances.lead(situation.board(), Side.WHITE) == 0;
         }
 
         @Override
@@ -243,12 +236,8 @@ sealed interface MaterialCondition extends Condition {
     record BishopPair(Side side) implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            return has(situation, side) && !has(situation, side.other());
-        }
-
-        private static boolean has(Situation situation, Side side) {
-            long bishops = situation.board().pieces(side.ordinal(), PieceType.BISHOP.ordinal());
-            return (bishops & Squares.LIGHT) != 0 && (bishops & ~Squares.LIGHT) != 0;
+            return MaterialBalance.isPair(bishops(situation, side))
+                    && !MaterialBalance.isPair(bishops(situation, side.other()));
         }
 
         @Override
@@ -266,10 +255,8 @@ sealed interface MaterialCondition extends Condition {
     record OppositeBishops() implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            long bishops = situation.board().piecesOfType(PieceType.BISHOP.ordinal());
-            return MaterialCondition.count(situation, Side.WHITE, PieceType.BISHOP) == 1
-                    && Long.bitCount(bishops) == 2
-                    && Long.bitCount(bishops & Squares.LIGHT) == 1;
+            return MaterialBalance.areOpposite(
+                    bishops(situation, Side.WHITE), bishops(situation, Side.BLACK));
         }
 
         @Override

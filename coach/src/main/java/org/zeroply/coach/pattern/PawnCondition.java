@@ -194,11 +194,10 @@ sealed interface PawnCondition extends Condition {
     /** A side has more pawns than the other on a wing, files a to d or e to h. */
     record Majority(Side side, BoardCondition.Wing wing) implements PawnCondition {
 
-        private static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
-
         @Override
         public boolean holds(Situation situation) {
-            long on = wing == BoardCondition.Wing.QUEENSIDE ? QUEENSIDE : ~QUEENSIDE;
+            long on =
+                    wing == BoardCondition.Wing.QUEENSIDE ? Squares.QUEENSIDE : ~Squares.QUEENSIDE;
             return Long.bitCount(pawns(situation, side) & on)
                     > Long.bitCount(pawns(situation, side.other()) & on);
         }

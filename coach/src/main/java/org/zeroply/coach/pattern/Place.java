@@ -17,8 +17,6 @@ record Place(long squares) {
     /** Anywhere on the board. */
     static final Place ANYWHERE = new Place(-1L);
 
-    private static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
-    private static final long CENTRE = 0x0000001818000000L;
     private static final String[] RANKS = {"1st", "2nd", "3rd", "4th", "5th", "6th", "7th", "8th"};
 
     /** How the places with a name are written, but for files and single squares. */
@@ -34,9 +32,9 @@ record Place(long squares) {
     /** A place with a name; {@code its} rank is counted from the edge of the side. */
     static Place named(String name, Side side) {
         return switch (name) {
-            case "the kingside" -> new Place(~QUEENSIDE);
-            case "the queenside" -> new Place(QUEENSIDE);
-            case "the centre" -> new Place(CENTRE);
+            case "the kingside" -> new Place(~Squares.QUEENSIDE);
+            case "the queenside" -> new Place(Squares.QUEENSIDE);
+            case "the centre" -> new Place(Squares.CENTRE);
             case "a light square" -> new Place(Squares.LIGHT);
             case "a dark square" -> new Place(~Squares.LIGHT);
             default -> {
@@ -73,13 +71,13 @@ record Place(long squares) {
                 return "the " + RANKS[i] + " rank";
             }
         }
-        if (squares == QUEENSIDE || squares == ~QUEENSIDE) {
-            return squares == QUEENSIDE ? "the queenside" : "the kingside";
+        if (squares == Squares.QUEENSIDE || squares == ~Squares.QUEENSIDE) {
+            return squares == Squares.QUEENSIDE ? "the queenside" : "the kingside";
         }
         if (squares == Squares.LIGHT || squares == ~Squares.LIGHT) {
             return squares == Squares.LIGHT ? "a light square" : "a dark square";
         }
-        if (squares == CENTRE) {
+        if (squares == Squares.CENTRE) {
             return "the centre";
         }
         return Squares.list(squares).stream().map(Square::name).collect(Collectors.joining(" or "));

@@ -67,11 +67,6 @@ public record Query(
                 .toList();
     }
 
-    /** The same for other games. */
-    public Query in(GamesAsked asked) {
-        return new Query(steps, mirrored, exchanged, every, asked);
-    }
-
     /** The same, every position wanted or the first of each game. */
     public Query every(boolean all) {
         return new Query(steps, mirrored, exchanged, all, games);

@@ -3,12 +3,14 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.zeroply.coach.fact.FactKind;
 
 /** Looks for a query in games, one after the other; safe for use by several threads. */
 public final class QueryMatcher {
@@ -65,17 +67,7 @@ public final class QueryMatcher {
 
     /** The same with what is known of the game, and keeping what comes to be known. */
     public List<QueryMatch> in(GameLine line, GameKnowledge game) {
-        Map<ToldFact, FactTrail> known = new HashMap<>();
-        for (ToldFact fact : leading) {
-            Optional<FactTrail> kept = game.trail(fact);
-            if (kept.isPresent()) {
-                known.put(fact, kept.get());
-            } else if (game != GameKnowledge.NONE) {
-                Map<String, FactTrail> followed = FactTrail.follow(line, fact.kind());
-                game.keep(fact.kind(), followed);
-                known.put(fact, followed.getOrDefault(fact.trait(), FactTrail.none()));
-            }
-        }
+        Map<ToldFact, FactTrail> known = known(line, game);
         List<QueryMatch> found = new ArrayList<>();
         for (List<QueryStep> steps : variants) {
             QueryStep first = steps.get(0);
@@ -87,6 +79,25 @@ public final class QueryMatcher {
         }
         List<QueryMatch> ordered = found.stream().distinct().sorted(EARLIEST).toList();
         return every || ordered.isEmpty() ? ordered : ordered.subList(0, 1);
+    }
+
+    /** Each kind of fact that is not known yet is followed once, whatever qualities are asked. */
+    private Map<ToldFact, FactTrail> known(GameLine line, GameKnowledge game) {
+        Map<ToldFact, FactTrail> known = new HashMap<>();
+        Map<FactKind, Map<String, FactTrail>> followed = new EnumMap<>(FactKind.class);
+        for (ToldFact fact : leading) {
+            Optional<FactTrail> kept = game.trail(fact);
+            if (kept.isPresent()) {
+                known.put(fact, kept.get());
+            } else if (game != GameKnowledge.NONE) {
+                known.put(
+                        fact,
+                        followed.computeIfAbsent(fact.kind(), k -> FactTrail.follow(line, k))
+                                .getOrDefault(fact.trait(), FactTrail.none()));
+            }
+        }
+        followed.forEach(game::keep);
+        return known;
     }
 
     private static Situation begin(

@@ -31,7 +31,7 @@ public final class QueryReader {
     private static final Pattern EXCHANGED =
             words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)");
     private static final Pattern EVERY = words("every position|all positions");
-    private static final Pattern DATE = Pattern.compile("\\d{4}(?:\\.\\d{2}(?:\\.\\d{2})?)?");
+    private static final List<String> DRAWN = List.of("draw", "½-½");
 
     /** Longer than any game of tournaments, so that a slip of the pen is told. */
     private static final int LONGEST = 1000;
@@ -150,28 +150,13 @@ public final class QueryReader {
                 games.with(
                         name,
                         switch (name) {
-                            case "result" -> result(value);
-                            case "since", "until" -> date(value);
+                            case "result" ->
+                                    GamesAsked.result(
+                                            DRAWN.contains(value) ? GameResult.DRAW : value);
+                            case "since", "until" -> GamesAsked.date(value);
                             case "rated" -> rating(value);
                             default -> value;
                         });
-    }
-
-    private static String result(String value) {
-        String result = value.equals("draw") || value.equals("½-½") ? GameResult.DRAW : value;
-        if (!GameResult.played().contains(result)) {
-            throw new IllegalArgumentException(
-                    "A result is 1-0, 0-1 or 1/2-1/2, not " + value + ".");
-        }
-        return result;
-    }
-
-    private static String date(String value) {
-        if (!DATE.matcher(value).matches()) {
-            throw new IllegalArgumentException(
-                    "A date is a year, 2024.03 or 2024.03.01, not " + value + ".");
-        }
-        return value;
     }
 
     private static String rating(String value) {

@@ -11,66 +11,29 @@ import org.zeroply.coach.fact.structure.PawnSets;
  * use, and written in {@code docs/find.md}.
  */
 enum Shape {
-    ISOLATED_QUEENS_PAWN("isolated queen's pawn") {
-        @Override
-        boolean isShown(Side side, long own, long theirs) {
-            return isolatedOn(Squares.ofFile(3), own, theirs);
-        }
+    ISOLATED_QUEENS_PAWN(
+            "isolated queen's pawn", (side, own, theirs) -> isolatedOn(3, own, theirs)),
+    ISOLATED_KINGS_PAWN("isolated king's pawn", (side, own, theirs) -> isolatedOn(4, own, theirs)),
+    HANGING_PAWNS(
+            "hanging pawns", (side, own, theirs) -> PawnSets.hangingPair(side, own, theirs) != 0),
+    MINORITY_ATTACK(
+            "minority attack on the queenside",
+            (side, own, theirs) -> isMinorityAttack(Symmetry.SAME, side, own, theirs)),
+    MINORITY_ATTACK_ON_THE_KINGSIDE(
+            "minority attack on the kingside",
+            (side, own, theirs) -> isMinorityAttack(Symmetry.MIRRORED, side, own, theirs));
 
-        @Override
-        Shape mirrored() {
-            return ISOLATED_KINGS_PAWN;
-        }
-    },
-    ISOLATED_KINGS_PAWN("isolated king's pawn") {
-        @Override
-        boolean isShown(Side side, long own, long theirs) {
-            return isolatedOn(Squares.ofFile(4), own, theirs);
-        }
-
-        @Override
-        Shape mirrored() {
-            return ISOLATED_QUEENS_PAWN;
-        }
-    },
-    HANGING_PAWNS("hanging pawns") {
-        @Override
-        boolean isShown(Side side, long own, long theirs) {
-            return PawnSets.hangingPair(side, own, theirs) != 0;
-        }
-
-        @Override
-        Shape mirrored() {
-            return this;
-        }
-    },
-    MINORITY_ATTACK("minority attack on the queenside") {
-        @Override
-        boolean isShown(Side side, long own, long theirs) {
-            return isMinorityAttack(Symmetry.SAME, side, own, theirs);
-        }
-
-        @Override
-        Shape mirrored() {
-            return MINORITY_ATTACK_ON_THE_KINGSIDE;
-        }
-    },
-    MINORITY_ATTACK_ON_THE_KINGSIDE("minority attack on the kingside") {
-        @Override
-        boolean isShown(Side side, long own, long theirs) {
-            return isMinorityAttack(Symmetry.MIRRORED, side, own, theirs);
-        }
-
-        @Override
-        Shape mirrored() {
-            return MINORITY_ATTACK;
-        }
-    };
+    /** Whether a side's pawns show a shape. */
+    private interface Look {
+        boolean shows(Side side, long own, long theirs);
+    }
 
     private final String words;
+    private final Look look;
 
-    Shape(String words) {
+    Shape(String words, Look look) {
         this.words = words;
+        this.look = look;
     }
 
     String words() {
@@ -83,16 +46,27 @@ enum Shape {
     }
 
     /** Whether a side's pawns show it. */
-    abstract boolean isShown(Side side, long own, long theirs);
+    boolean isShown(Side side, long own, long theirs) {
+        return look.shows(side, own, theirs);
+    }
 
     /** The shape in the mirror. */
-    abstract Shape mirrored();
+    Shape mirrored() {
+        return switch (this) {
+            case ISOLATED_QUEENS_PAWN -> ISOLATED_KINGS_PAWN;
+            case ISOLATED_KINGS_PAWN -> ISOLATED_QUEENS_PAWN;
+            case HANGING_PAWNS -> this;
+            case MINORITY_ATTACK -> MINORITY_ATTACK_ON_THE_KINGSIDE;
+            case MINORITY_ATTACK_ON_THE_KINGSIDE -> MINORITY_ATTACK;
+        };
+    }
 
     /** One isolated pawn on a file, and no enemy pawn in front of it. */
-    private static boolean isolatedOn(long file, long own, long theirs) {
-        long pawn = own & file;
+    private static boolean isolatedOn(int file, long own, long theirs) {
+        long squares = Squares.ofFile(file);
+        long pawn = own & squares;
         return Long.bitCount(pawn) == 1
-                && (theirs & file) == 0
+                && (theirs & squares) == 0
                 && (PawnSets.isolated(own) & pawn) != 0;
     }
 

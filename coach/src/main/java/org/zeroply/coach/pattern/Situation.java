@@ -5,6 +5,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -17,28 +18,50 @@ import org.zeroply.coach.fact.Scene;
  */
 public final class Situation {
 
-    private final GameLine line;
+    private static final int AT_THE_END = -1;
+
+    /** The game as far as it is known; of a move of a tree it is followed only where asked. */
+    private final Supplier<GameLine> followed;
+
     private final Board board;
+    private GameLine line;
+    private int last;
+
+    /**
+     * Moves played since the first position; below 0 until it is asked for at the end of a line.
+     */
     private int ply;
+
     private Position position;
     private Scene scene;
     private Balances balances;
     private Map<ToldFact, FactTrail> trails = Map.of();
     private List<GameMoment> moments = List.of();
 
-    private Situation(GameLine line, int ply) {
-        this.line = line;
+    private Situation(Board board, int last, int ply, Supplier<GameLine> followed) {
+        this.board = board;
+        this.last = last;
         this.ply = ply;
-        board = line.boardAt(ply);
+        this.followed = followed;
     }
 
     /** A position of which nothing else is known; what was just played never holds in it. */
     public static Situation of(Position position) {
-        return new Situation(new GameLine(position, new int[0]), 0);
+        return startOf(new GameLine(position, new int[0]));
     }
 
     /** The position after a move of a game, or at its start; how the game goes on is not known. */
     public static Situation after(Node node) {
+        if (node.isRoot() || node.move().isNull()) {
+            return of(node.position());
+        }
+        Board board = node.parent().orElseThrow().position().toBoard();
+        int last = node.move().packed();
+        board.make(last);
+        return new Situation(board, last, AT_THE_END, () -> to(node));
+    }
+
+    private static GameLine to(Node node) {
         Deque<Node> way = new ArrayDeque<>();
         Node first = node;
         while (!first.isRoot() && !first.move().isNull()) {
@@ -46,12 +69,12 @@ public final class Situation {
             first = first.parent().orElseThrow();
         }
         int[] moves = way.stream().mapToInt(n -> n.move().packed()).toArray();
-        return new Situation(new GameLine(first.position(), moves), moves.length);
+        return new GameLine(first.position(), moves);
     }
 
     /** The first position of a game; {@link #advance} leads on. */
     static Situation startOf(GameLine line) {
-        return new Situation(line, 0);
+        return new Situation(line.start().toBoard(), 0, 0, () -> line);
     }
 
     /** Takes what is known of facts in the game, and the moments of its review. */
@@ -72,10 +95,11 @@ public final class Situation {
 
     /** Goes on to the next position; false where there is none. */
     boolean advance() {
-        if (ply == line.plies()) {
+        if (ply() == line().plies()) {
             return false;
         }
-        board.make(line.moves()[ply++]);
+        last = line.moves()[ply++];
+        board.make(last);
         position = null;
         scene = null;
         return true;
@@ -83,11 +107,17 @@ public final class Situation {
 
     /** The game as far as it is known. */
     GameLine line() {
+        if (line == null) {
+            line = followed.get();
+        }
         return line;
     }
 
     /** Moves played since the first position. */
     int ply() {
+        if (ply == AT_THE_END) {
+            ply = line().plies();
+        }
         return ply;
     }
 
@@ -106,20 +136,19 @@ public final class Situation {
 
     /** The packed move that led here; 0 where it is not known. */
     int lastPacked() {
-        return ply == 0 ? 0 : line.moves()[ply - 1];
+        return last;
     }
 
     /** The last move, if it is known. */
     Optional<Move> last() {
-        return ply == 0 ? Optional.empty() : Optional.of(line.before(ply));
+        return last == 0 ? Optional.empty() : Optional.of(new Move(last));
     }
 
     /** The position before the last move, if it is known. */
     Optional<Position> before() {
-        if (ply == 0) {
+        if (last == 0) {
             return Optional.empty();
         }
-        int last = lastPacked();
         board.unmake(last);
         Position before = Position.of(board);
         board.make(last);
@@ -137,7 +166,7 @@ public final class Situation {
     /** The material of the game, ply by ply. */
     Balances balances() {
         if (balances == null) {
-            balances = Balances.of(line);
+            balances = Balances.of(line());
         }
         return balances;
     }

@@ -274,7 +274,7 @@ class ConditionTest {
     void what_was_carried_out_is_seen_in_a_game(String text, int ply, String game) {
         String fen = game.startsWith("[") ? game.substring(1, game.indexOf(']')) : "";
         String tags = fen.isEmpty() ? "" : "[SetUp \"1\"]\n[FEN \"" + fen + "\"]\n\n";
-        GameLine line = GameLine.of(game(tags + game.substring(game.indexOf(']') + 1) + " *"));
+        GameLine line = TestLine.of(tags + game.substring(game.indexOf(']') + 1) + " *");
         Query query = QueryReader.read(text + "; every position");
         int[] plies = new QueryMatcher(query).in(line).stream().mapToInt(QueryMatch::ply).toArray();
         assertThat(plies).isEqualTo(ply == 0 ? new int[0] : new int[] {ply});

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -11,17 +12,15 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.TestGames;
 import org.zeroply.coach.fact.FactKind;
 
 /** What is known of a game says the same as looking, and is looked for where it decides alone. */
 class GameKnowledgeTest {
 
     private static final GameLine GAME =
-            GameLine.of(
-                    TestGames.game(
-                            "1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 e5 6. Ndb5 a6 7. Na3"
-                                    + " b5 8. Nd5 Nxd5 9. exd5 Be7 10. c4 b4 *"));
+            TestLine.of(
+                    "1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 e5 6. Ndb5 a6 7. Na3"
+                            + " b5 8. Nd5 Nxd5 9. exd5 Be7 10. c4 b4 *");
 
     /** Keeps what it is told. */
     private static final class Memory implements GameKnowledge {
@@ -74,6 +73,31 @@ class GameKnowledgeTest {
         List<QueryMatch> looked = find(query, GameKnowledge.NONE);
         assertThat(find(query, memory)).isEqualTo(looked);
         assertThat(find(query, memory)).isEqualTo(looked);
+    }
+
+    @Test
+    void a_kind_asked_for_with_several_qualities_is_followed_once() {
+        List<FactKind> followed = new ArrayList<>();
+        GameKnowledge forgetful =
+                new GameKnowledge() {
+                    @Override
+                    public Optional<FactTrail> trail(ToldFact fact) {
+                        return Optional.empty();
+                    }
+
+                    @Override
+                    public void keep(FactKind kind, Map<String, FactTrail> trails) {
+                        followed.add(kind);
+                    }
+
+                    @Override
+                    public List<GameMoment> moments() {
+                        return List.of();
+                    }
+                };
+        String query = "white outpost occupied OR black outpost OR white outpost for good";
+        assertThat(find(query, forgetful)).isEqualTo(find(query, GameKnowledge.NONE));
+        assertThat(followed).containsExactly(FactKind.OUTPOST);
     }
 
     @ParameterizedTest(name = "{0}: {1}")

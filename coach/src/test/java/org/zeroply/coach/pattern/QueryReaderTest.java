@@ -8,7 +8,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.zeroply.coach.TestGames;
 
 class QueryReaderTest {
 
@@ -154,7 +153,7 @@ class QueryReaderTest {
                     white knight on c3; mirrored                                  | 3
                     """)
     void what_follows_and_what_lasts_is_found_in_a_game(String query, String plies) {
-        GameLine game = GameLine.of(TestGames.game("1. e4 e5 2. Nf3 Nc6 3. d4 exd4 4. Nxd4 *"));
+        GameLine game = TestLine.of("1. e4 e5 2. Nf3 Nc6 3. d4 exd4 4. Nxd4 *");
         String found =
                 String.join(
                         " ",
@@ -169,7 +168,7 @@ class QueryReaderTest {
 
     @Test
     void a_sequence_tells_where_it_begins() {
-        GameLine game = GameLine.of(TestGames.game("1. e4 e5 2. Nf3 Nc6 3. d4 exd4 4. Nxd4 *"));
+        GameLine game = TestLine.of("1. e4 e5 2. Nf3 Nc6 3. d4 exd4 4. Nxd4 *");
         assertThat(
                         new QueryMatcher(
                                         QueryReader.read(

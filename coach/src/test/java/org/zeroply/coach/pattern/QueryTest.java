@@ -11,16 +11,14 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
-import org.zeroply.coach.TestGames;
 
 /** Queries of any making: their text, and what they find. */
 class QueryTest {
 
     private static final GameLine GAME =
-            GameLine.of(
-                    TestGames.game(
-                            "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6 5. O-O Bg4 6. h3 h5 7. d3"
-                                    + " Qf6 8. Be3 Bxf3 9. Qxf3 Qxf3 10. gxf3 *"));
+            TestLine.of(
+                    "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6 5. O-O Bg4 6. h3 h5 7. d3"
+                            + " Qf6 8. Be3 Bxf3 9. Qxf3 Qxf3 10. gxf3 *");
 
     @Property(tries = 300)
     void what_is_written_is_read_back_the_same(@ForAll("queries") Query query) {
@@ -64,12 +62,6 @@ class QueryTest {
         QueryStep less = step.withParts(step.parts().subList(0, 1));
         assertThat(less.text()).isEqualTo("e4 empty FOR 4 PLIES");
         assertThat(less.parts()).hasSize(1);
-    }
-
-    @Test
-    void a_query_is_the_same_for_other_games() {
-        Query query = QueryReader.read("e4 empty; player Ann; mirrored");
-        assertThat(query.in(GamesAsked.ALL).text()).isEqualTo("e4 empty; mirrored");
     }
 
     @Provide

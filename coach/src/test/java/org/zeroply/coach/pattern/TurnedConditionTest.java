@@ -13,7 +13,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Symmetry;
-import org.zeroply.coach.TestGames;
 
 /** What is seen in the mirror, or with the colours exchanged, is the same pattern. */
 class TurnedConditionTest {
@@ -58,11 +57,10 @@ class TurnedConditionTest {
     @Test
     void with_colours_exchanged_a_pattern_holds_where_the_exchanged_position_has_it() {
         GameLine game =
-                GameLine.of(
-                        TestGames.game(
-                                "1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 g6 6. Be3 Bg7"
-                                        + " 7. f3 O-O 8. Qd2 Nc6 9. O-O-O d5 10. exd5 Nxd5 11. Nxc6"
-                                        + " bxc6 12. Nxd5 cxd5 13. Qxd5 Qc7 *"));
+                TestLine.of(
+                        "1. e4 c5 2. Nf3 d6 3. d4 cxd4 4. Nxd4 Nf6 5. Nc3 g6 6. Be3 Bg7"
+                                + " 7. f3 O-O 8. Qd2 Nc6 9. O-O-O d5 10. exd5 Nxd5 11. Nxc6"
+                                + " bxc6 12. Nxd5 cxd5 13. Qxd5 Qc7 *");
         for (String example : ConditionReader.examples()) {
             Condition condition = ConditionReader.all(example).get(0);
             Condition other = condition.under(Symmetry.FLIPPED);

@@ -29,14 +29,6 @@ import org.zeroply.desktop.controls.Widgets;
 /** Setting up a position by hand: drag men on, about and off, or choose one and press squares. */
 final class SetUpPane extends HBox {
 
-    private static final List<PieceType> MEN =
-            List.of(
-                    PieceType.KING,
-                    PieceType.QUEEN,
-                    PieceType.ROOK,
-                    PieceType.BISHOP,
-                    PieceType.KNIGHT,
-                    PieceType.PAWN);
     private static final double MAN = 44;
     private static final double SIDE = 330;
 
@@ -103,8 +95,11 @@ final class SetUpPane extends HBox {
         grid.setHgap(4);
         grid.setVgap(4);
         for (Side side : Side.values()) {
-            for (PieceType type : MEN) {
-                grid.add(man(new Piece(side, type), palette), MEN.indexOf(type), side.ordinal());
+            for (PieceType type : SetUpBoard.MEN) {
+                grid.add(
+                        man(new Piece(side, type), palette),
+                        SetUpBoard.MEN.indexOf(type),
+                        side.ordinal());
             }
         }
         return grid;

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.board;
 
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Point2D;
@@ -9,9 +10,20 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import org.zeroply.chess.board.Piece;
+import org.zeroply.chess.board.PieceType;
 
 /** A board on which men are put, dragged about, and dragged off; no rules hold on it. */
 public final class SetUpBoard extends Region {
+
+    /** Men in the order in which they are offered beside a board. */
+    public static final List<PieceType> MEN =
+            List.of(
+                    PieceType.KING,
+                    PieceType.QUEEN,
+                    PieceType.ROOK,
+                    PieceType.BISHOP,
+                    PieceType.KNIGHT,
+                    PieceType.PAWN);
 
     /** Told of what is done on the board. */
     public interface Handler {

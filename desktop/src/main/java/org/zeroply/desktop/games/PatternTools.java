@@ -1,6 +1,5 @@
 package org.zeroply.desktop.games;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Toggle;
@@ -11,6 +10,7 @@ import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.board.SetUpBoard;
 import org.zeroply.desktop.board.SquareSign;
 import org.zeroply.desktop.controls.Widgets;
 
@@ -19,14 +19,6 @@ import org.zeroply.desktop.controls.Widgets;
  */
 final class PatternTools extends GridPane {
 
-    private static final List<PieceType> MEN =
-            List.of(
-                    PieceType.KING,
-                    PieceType.QUEEN,
-                    PieceType.ROOK,
-                    PieceType.BISHOP,
-                    PieceType.KNIGHT,
-                    PieceType.PAWN);
     private static final double MAN = 26;
 
     private final ToggleGroup hand = new ToggleGroup();
@@ -38,27 +30,27 @@ final class PatternTools extends GridPane {
         setHgap(2);
         setVgap(2);
         for (Side side : Side.values()) {
-            for (PieceType type : MEN) {
+            for (PieceType type : SetUpBoard.MEN) {
                 Piece man = new Piece(side, type);
                 ToggleButton button =
                         tool(
                                 "ask-" + man.letter(),
                                 side.word() + " " + type.word(),
                                 QueryDraft.Tool.of(man));
-                add(button, MEN.indexOf(type), side.ordinal());
+                add(button, SetUpBoard.MEN.indexOf(type), side.ordinal());
             }
             ToggleButton any =
                     tool(
                             "ask-any-" + side.word().toLowerCase(Locale.ROOT),
                             "Any man of " + side.word(),
                             QueryDraft.Tool.any(side));
-            add(any, MEN.size(), side.ordinal());
+            add(any, SetUpBoard.MEN.size(), side.ordinal());
         }
         ToggleButton nothing = tool("ask-nothing", "Nothing there", QueryDraft.Tool.NOTHING);
-        add(nothing, MEN.size() + 1, 0);
+        add(nothing, SetUpBoard.MEN.size() + 1, 0);
         not.getStyleClass().add("man-button");
         not.setMinSize(MAN + 6, MAN + 6);
-        add(not, MEN.size() + 1, 1);
+        add(not, SetUpBoard.MEN.size() + 1, 1);
         hand.selectToggle(hand.getToggles().get(0));
     }
 

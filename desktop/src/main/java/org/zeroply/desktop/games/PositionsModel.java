@@ -1,6 +1,5 @@
 package org.zeroply.desktop.games;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -17,12 +16,14 @@ import javafx.collections.ObservableList;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
 
@@ -47,6 +48,10 @@ final class PositionsModel {
     private final ObservableList<PositionFinder.Hit> hits = FXCollections.observableArrayList();
     private final ObservableList<QueryStore.Kept> kept = FXCollections.observableArrayList();
     private Task<?> search = Task.none();
+
+    /** How often games were looked through: what an earlier search tells is not heard. */
+    private int asked;
+
     private int counted;
 
     PositionsModel(Services services, GamesModel games) {
@@ -139,40 +144,38 @@ final class PositionsModel {
     }
 
     private void start(Query query) {
-        List<Task<?>> mine = new ArrayList<>();
-        Task<PositionFinder.Outcome> now =
+        int mine = ++asked;
+        search =
                 services.scheduler()
                         .submit(
                                 Scheduler.Lane.POSITIONS,
                                 "",
-                                (cancellation, progress) ->
-                                        services.library()
-                                                .finder()
-                                                .find(
-                                                        query,
-                                                        services.scheduler().helpers(),
-                                                        THREADS,
-                                                        cancellation,
-                                                        (found, looked, all) ->
-                                                                Platform.runLater(
-                                                                        () ->
-                                                                                add(
-                                                                                        mine, found,
-                                                                                        looked,
-                                                                                        all))));
-        mine.add(now);
-        search = now;
-        now.whenDone(outcome -> ended(now, told(outcome)))
-                .whenCancelled(
-                        () ->
-                                ended(
-                                        now,
-                                        "Stopped. " + Counted.of(counted, "position") + " so far."))
-                .whenFailed(reason -> ended(now, reason));
+                                (cancellation, progress) -> find(query, mine, cancellation))
+                        .whenDone(outcome -> ended(mine, told(query, outcome)))
+                        .whenCancelled(
+                                () ->
+                                        ended(
+                                                mine,
+                                                "Stopped. "
+                                                        + Counted.of(counted, "position")
+                                                        + " so far."))
+                        .whenFailed(reason -> ended(mine, reason));
     }
 
-    private void add(List<Task<?>> mine, List<PositionFinder.Hit> found, int looked, int all) {
-        if (!mine.contains(search) || !running.get()) {
+    private PositionFinder.Outcome find(Query query, int mine, Cancellation cancellation) {
+        return services.library()
+                .finder()
+                .find(
+                        query,
+                        services.scheduler().helpers(),
+                        THREADS,
+                        cancellation,
+                        (found, looked, all) ->
+                                Platform.runLater(() -> add(mine, found, looked, all)));
+    }
+
+    private void add(int mine, List<PositionFinder.Hit> found, int looked, int all) {
+        if (mine != asked || !running.get()) {
             return;
         }
         counted += found.size();
@@ -185,19 +188,19 @@ final class PositionsModel {
                         + " to go");
     }
 
-    private void ended(Task<?> task, String words) {
-        if (search == task) {
+    private void ended(int mine, String words) {
+        if (mine == asked) {
             running.set(false);
             state.set(words);
         }
     }
 
-    private String told(PositionFinder.Outcome outcome) {
+    private static String told(Query query, PositionFinder.Outcome outcome) {
         if (outcome.games() == 0) {
             return "There is no such game to look through.";
         }
         String listed = outcome.hits() > MOST ? "; the first " + MOST + " are shown" : "";
-        if (outcome.hits() == 0 && text.get().contains("moment")) {
+        if (outcome.hits() == 0 && new QueryMatcher(query).asksReviews()) {
             return "Nothing. Only games that were reviewed have moments.";
         }
         return outcome.hits() == 0

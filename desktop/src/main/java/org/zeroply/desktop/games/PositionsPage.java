@@ -67,6 +67,7 @@ final class PositionsPage extends VBox {
     private final Label problem = Widgets.wrapped("", "alarm");
     private final Button collect =
             Widgets.quiet("positions-collect", "Into a collection …", this::collect);
+    private final MenuButton more = Menus.button("ask-more", "More", List.of());
     private final MenuButton kept = Menus.button("ask-kept", "Kept", List.of());
 
     PositionsPage(PositionsModel model, Services services, Dialogs dialogs) {
@@ -128,23 +129,21 @@ final class PositionsPage extends VBox {
         exchanged.setOnAction(e -> see());
         every.setOnAction(e -> see());
         Bar ways = new Bar(6, mirrored, exchanged, every);
-        Bar more =
+        Bar rest =
                 new Bar(
                         6,
-                        more(),
+                        more,
                         kept,
                         Widgets.quiet("ask-keep", "Keep …", this::keep),
                         Widgets.quiet("ask-clear", "Clear", () -> model.textProperty().set("")));
-        VBox asking = new VBox(8, tools, text, problem, ways, more);
+        VBox asking = new VBox(8, tools, text, problem, ways, rest);
         HBox.setHgrow(asking, Priority.ALWAYS);
         asking.setMinWidth(0);
         return asking;
     }
 
-    private MenuButton more() {
-        MenuButton more = new MenuButton("More");
-        more.setId("ask-more");
-        more.setMinWidth(Region.USE_PREF_SIZE);
+    /** What there is to be asked; a menu of many, made when the page is first seen. */
+    private void fillMore() {
         ConditionReader.menu()
                 .forEach(
                         (title, examples) -> {
@@ -158,7 +157,6 @@ final class PositionsPage extends VBox {
         Menu order = new Menu("One after the other");
         ORDER.forEach(c -> order.getItems().add(item(c, () -> type(" " + c))));
         more.getItems().addAll(order, games);
-        return more;
     }
 
     /** Puts words behind the text, to be written on. */
@@ -284,6 +282,9 @@ final class PositionsPage extends VBox {
     }
 
     void shown() {
+        if (more.getItems().isEmpty()) {
+            fillMore();
+        }
         model.reload();
     }
 

@@ -3,6 +3,7 @@ package org.zeroply.library.index;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import org.jdbi.v3.core.Handle;
 import org.zeroply.library.database.Database;
 
 /** Questions to games that the coach has given a name. */
@@ -36,12 +37,14 @@ public final class QueryStore {
 
     /** The question under a name. */
     public Optional<String> named(String name) {
-        return database.read(
-                h ->
-                        h.createQuery("SELECT query FROM kept_query WHERE name = :name")
-                                .bind("name", name)
-                                .mapTo(String.class)
-                                .findOne());
+        return database.read(h -> named(h, name));
+    }
+
+    private static Optional<String> named(Handle h, String name) {
+        return h.createQuery("SELECT query FROM kept_query WHERE name = :name")
+                .bind("name", name)
+                .mapTo(String.class)
+                .findOne();
     }
 
     /**
@@ -52,11 +55,7 @@ public final class QueryStore {
     public Optional<String> keep(String name, String query) {
         return database.write(
                 h -> {
-                    Optional<String> before =
-                            h.createQuery("SELECT query FROM kept_query WHERE name = :name")
-                                    .bind("name", name)
-                                    .mapTo(String.class)
-                                    .findOne();
+                    Optional<String> before = named(h, name);
                     h.execute(
                             "INSERT INTO kept_query (name, query, changed) VALUES (?, ?, ?) ON"
                                     + " CONFLICT (name) DO UPDATE SET query = excluded.query,"

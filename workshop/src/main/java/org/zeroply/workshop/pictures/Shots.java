@@ -2,6 +2,7 @@ package org.zeroply.workshop.pictures;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -57,33 +58,16 @@ final class Shots extends PictureRun {
         until(() -> bench.games().openId().isPresent());
         step(() -> {});
         step(() -> {});
-        if (part.equals("positions")) {
+        Map<String, Runnable> alone =
+                Map.of(
+                        "positions", this::positions,
+                        "review", this::review,
+                        "repertoire", this::repertoire,
+                        "exercises", this::exercises,
+                        "defence", () -> DefencePictures.take(this, bench, services));
+        if (alone.containsKey(part)) {
             details = true;
-            positions();
-            next();
-            return;
-        }
-        if (part.equals("review")) {
-            details = true;
-            review();
-            next();
-            return;
-        }
-        if (part.equals("repertoire")) {
-            details = true;
-            repertoire();
-            next();
-            return;
-        }
-        if (part.equals("exercises")) {
-            details = true;
-            exercises();
-            next();
-            return;
-        }
-        if (part.equals("defence")) {
-            details = true;
-            DefencePictures.take(this, bench, services);
+            alone.get(part).run();
             next();
             return;
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.Squares;
 
 /**
  * Which side has more of what. The differences are White's number of men less Black's, by type.
@@ -21,8 +22,6 @@ public record MaterialBalance(
         boolean blackPair,
         boolean oppositeBishops) {
 
-    private static final long LIGHT = 0x55aa55aa55aa55aaL;
-
     public MaterialBalance {
         difference = Map.copyOf(difference);
     }
@@ -37,15 +36,20 @@ public record MaterialBalance(
         }
         long white = p.pieces(Side.WHITE, PieceType.BISHOP);
         long black = p.pieces(Side.BLACK, PieceType.BISHOP);
-        boolean opposite =
-                Long.bitCount(white) == 1
-                        && Long.bitCount(black) == 1
-                        && (white & LIGHT) != 0 != ((black & LIGHT) != 0);
-        return new MaterialBalance(difference, isPair(white), isPair(black), opposite);
+        return new MaterialBalance(
+                difference, isPair(white), isPair(black), areOpposite(white, black));
     }
 
-    private static boolean isPair(long bishops) {
-        return (bishops & LIGHT) != 0 && (bishops & ~LIGHT) != 0;
+    /** Whether bishops of one side stand on both colours. */
+    public static boolean isPair(long bishops) {
+        return (bishops & Squares.LIGHT) != 0 && (bishops & ~Squares.LIGHT) != 0;
+    }
+
+    /** Whether each side has one bishop, and they stand on different colours. */
+    public static boolean areOpposite(long white, long black) {
+        return Long.bitCount(white) == 1
+                && Long.bitCount(black) == 1
+                && (white & Squares.LIGHT) != 0 != ((black & Squares.LIGHT) != 0);
     }
 
     /** A side's lead on a scale, in hundredths of a point. */

@@ -7,16 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.NumberWords;
 import org.zeroply.coach.fact.Squares;
 
 /**
  * Puts a material balance into words: the exchange, three minor pieces for the queen, and so on.
  */
 final class MaterialWords {
-
-    private static final String[] NUMBERS = {
-        "no", "one", "two", "three", "four", "five", "six", "seven", "eight"
-    };
 
     private final MaterialBalance balance;
 
@@ -118,7 +115,7 @@ final class MaterialWords {
         addPieces(words, men, PieceType.QUEEN);
         addPieces(words, men, PieceType.ROOK);
         if (minors(men) >= 2 && minors(against) == 0) {
-            words.add(NUMBERS[Math.min(8, minors(men))] + " minor pieces");
+            words.add(NumberWords.of(minors(men)) + " minor pieces");
         } else {
             addPieces(words, men, PieceType.BISHOP);
             addPieces(words, men, PieceType.KNIGHT);
@@ -144,12 +141,12 @@ final class MaterialWords {
         if (n == 1) {
             words.add(type.word());
         } else if (n > 1) {
-            words.add(NUMBERS[Math.min(8, n)] + " " + type.word() + "s");
+            words.add(NumberWords.of(n) + " " + type.word() + "s");
         }
     }
 
     private static String pawns(int n, boolean article) {
-        return n == 1 ? article ? "a pawn" : "pawn" : NUMBERS[n] + " pawns";
+        return n == 1 ? article ? "a pawn" : "pawn" : NumberWords.of(n) + " pawns";
     }
 
     private static int count(Map<PieceType, Integer> men, PieceType type) {

@@ -13,8 +13,6 @@ import org.zeroply.coach.fact.Squares;
 /** Chains with their base, and majorities on a wing. */
 public final class ChainFacts {
 
-    private static final long LEFT_WING = 0x0f0f0f0f0f0f0f0fL;
-
     private ChainFacts() {}
 
     /** The facts about a side. */
@@ -26,8 +24,8 @@ public final class ChainFacts {
             rest &= ~chain;
             chain(scene, side, chain, facts);
         }
-        majority(scene, side, LEFT_WING, "queenside", facts);
-        majority(scene, side, ~LEFT_WING, "kingside", facts);
+        majority(scene, side, Squares.QUEENSIDE, "queenside", facts);
+        majority(scene, side, ~Squares.QUEENSIDE, "kingside", facts);
         return facts;
     }
 
