@@ -183,7 +183,7 @@ final class FoundPositions extends ScrollPane {
 
     private Button tile(PositionFinder.Hit hit) {
         SmallBoard diagram = new SmallBoard(hit.position(), side, palette);
-        Label title = Widgets.label(hit.game().title(), "hit-title");
+        Label title = Widgets.label(hit.game().title().replace(" – ", "\n– "), "hit-title");
         Label about = Widgets.label(about(hit), "faded");
         for (Label label : List.of(title, about)) {
             label.setMinWidth(0);
