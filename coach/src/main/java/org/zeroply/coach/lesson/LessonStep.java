@@ -1,0 +1,255 @@
+package org.zeroply.coach.lesson;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Nag;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.exercise.scheme.Exercise;
+
+/**
+ * A step of a lesson: a move tree with what its tags say. What is said to the class stands in the
+ * comments, so that any program for PGN shows it.
+ */
+public record LessonStep(MoveTree tree) {
+
+    /** The name of the lesson, on each of its steps. */
+    public static final String LESSON = "ZpLesson";
+
+    /** The place of the step from 1, and its kind: {@code 3 ask}. */
+    public static final String STEP = "ZpStep";
+
+    public static final String TITLE = "ZpTitle";
+
+    /** Words for the coach alone. */
+    public static final String NOTE = "ZpNote";
+
+    public static final String ASKED = "ZpAsk";
+    public static final String ANSWER = "ZpAnswer";
+
+    /** Seconds to think. */
+    public static final String SECONDS = "ZpSeconds";
+
+    /** Followed by a number from 1: an answer to choose. */
+    public static final String CHOICE = "ZpChoice";
+
+    /** Followed by a number from 1: a position beside that of the step. */
+    public static final String BESIDE = "ZpBeside";
+
+    public static final String RIGHT = "ZpSayRight";
+    public static final String TEMPTING = "ZpSayTempting";
+    public static final String WRONG = "ZpSayWrong";
+
+    /** Where a game stops: how many moves of either side were made by then. */
+    public static final String STOPS = "ZpStops";
+
+    private static final Pattern PLACE = Pattern.compile("(\\d{1,6})\\s+(\\S+)");
+    private static final int MOST_NUMBERED = 99;
+
+    /** A place where the class is asked for something. */
+    public record Stop(Node node, LessonQuestion question) {}
+
+    /** A new step on a tree, which is left alone. */
+    public static LessonStep of(StepKind kind, MoveTree tree) {
+        return new LessonStep(tree.copy()).with(STEP, "1 " + kind.word());
+    }
+
+    /** A new step on a position. */
+    public static LessonStep of(StepKind kind, Position position) {
+        return of(kind, new MoveTree(position));
+    }
+
+    /** What it does; a step of a kind that is not known shows what it has. */
+    public StepKind kind() {
+        var place = PLACE.matcher(tree.tag(STEP));
+        return place.matches() ? StepKind.of(place.group(2)).orElse(StepKind.SHOW) : StepKind.SHOW;
+    }
+
+    /** The place its file gives it, from 1; 0 where there is none. */
+    int place() {
+        var place = PLACE.matcher(tree.tag(STEP));
+        return place.matches() ? Integer.parseInt(place.group(1)) : 0;
+    }
+
+    /** Its tag at another place; a kind that is not known is kept. */
+    String at(int number) {
+        var place = PLACE.matcher(tree.tag(STEP));
+        return number + " " + (place.matches() ? place.group(2) : StepKind.SHOW.word());
+    }
+
+    /** The same as another kind. */
+    public LessonStep as(StepKind kind) {
+        return with(STEP, Math.max(1, place()) + " " + kind.word());
+    }
+
+    /** The same with another value of a tag; an empty one removes it. */
+    public LessonStep with(String tag, String value) {
+        MoveTree copy = tree.copy();
+        new TreeEditor(copy).tag(tag, value.strip());
+        return new LessonStep(copy);
+    }
+
+    /** The same with other values of tags that are numbered from 1. */
+    public LessonStep numbered(String tag, List<String> values) {
+        MoveTree copy = tree.copy();
+        TreeEditor editor = new TreeEditor(copy);
+        for (int i = 1; i <= MOST_NUMBERED; i++) {
+            boolean there = i <= values.size();
+            if (there || !copy.tag(tag + i).isEmpty()) {
+                editor.tag(tag + i, there ? values.get(i - 1).strip() : "");
+            }
+        }
+        return new LessonStep(copy);
+    }
+
+    /** Its name; that of the game or exercise where it has none of its own; may be empty. */
+    public String title() {
+        if (!tree.tag(TITLE).isEmpty()) {
+            return tree.tag(TITLE);
+        }
+        String white = tree.tag("White");
+        return white.isEmpty() || white.equals("?") ? "" : white + " – " + tree.tag("Black");
+    }
+
+    /** What is said at its beginning. */
+    public String words() {
+        return tree.root().annotation().after();
+    }
+
+    /** What the coach alone reads. */
+    public String note() {
+        return tree.tag(NOTE);
+    }
+
+    /** The themes it is about. */
+    public List<String> themes() {
+        return Exercise.of(tree).themes();
+    }
+
+    /** The positions beside its own. */
+    public List<Beside> beside() {
+        return read(BESIDE, Beside::read);
+    }
+
+    private <T> List<T> read(String tag, Function<String, Optional<T>> reader) {
+        List<T> all = new ArrayList<>();
+        for (int i = 1; i <= MOST_NUMBERED && !tree.tag(tag + i).isEmpty(); i++) {
+            reader.apply(tree.tag(tag + i)).ifPresent(all::add);
+        }
+        return all;
+    }
+
+    /** What it asks, in the order of the moves; a homework and a picture ask nothing. */
+    public List<Stop> stops() {
+        return switch (kind()) {
+            case ASK -> List.of(new Stop(tree.root(), question()));
+            case GAME -> places().stream().map(n -> new Stop(n, nextMove(n))).toList();
+            default -> List.of();
+        };
+    }
+
+    /** The nodes at which a game stops. */
+    private List<Node> places() {
+        List<Node> line = new ArrayList<>(List.of(tree.root()));
+        line.addAll(tree.mainLine());
+        return Arrays.stream(tree.tag(STOPS).split("[\\s,]+"))
+                .filter(p -> p.matches("\\d{1,4}"))
+                .map(Integer::parseInt)
+                .distinct()
+                .sorted()
+                .filter(p -> p < line.size() && !line.get(p).children().isEmpty())
+                .map(line::get)
+                .toList();
+    }
+
+    private LessonQuestion nextMove(Node node) {
+        return new LessonQuestion(
+                Asked.MOVE,
+                node.position(),
+                node.position().sideToMove().word() + " to move. What would you play?",
+                seconds(),
+                moves(node),
+                "",
+                says());
+    }
+
+    /** What a step that asks is asking. */
+    public LessonQuestion question() {
+        Asked asked = Asked.of(tree.tag(ASKED)).orElse(Asked.MOVE);
+        String own = tree.tag(Exercise.PROMPT);
+        return new LessonQuestion(
+                asked,
+                tree.start(),
+                own.isEmpty() ? prompt(asked) : own,
+                seconds(),
+                switch (asked) {
+                    case MOVE, CHOOSE -> moves(tree.root());
+                    case PLAN -> read(CHOICE, AnswerChoice::read);
+                    default -> List.of();
+                },
+                answer(asked),
+                says());
+    }
+
+    private String answer(Asked asked) {
+        String own = tree.tag(ANSWER);
+        return asked == Asked.VERDICT && own.isEmpty()
+                ? MoveTree.verdictBelow(tree.root()).map(Verdict::symbol).orElse("")
+                : own;
+    }
+
+    private String prompt(Asked asked) {
+        String who = tree.start().sideToMove().word() + " to move. ";
+        return switch (asked) {
+            case MOVE -> who + "What would you play?";
+            case CHOOSE -> who + "Which of these moves?";
+            case PLAN -> who + "Which plan?";
+            case VERDICT -> who + "What is your verdict?";
+            case SQUARES -> "Which squares?";
+            case NUMBER -> "How many?";
+            case TRUE -> "True or false?";
+        };
+    }
+
+    private LessonQuestion.Says says() {
+        return new LessonQuestion.Says(tree.tag(RIGHT), tree.tag(TEMPTING), tree.tag(WRONG));
+    }
+
+    /** Seconds to think, 0 for any. */
+    public int seconds() {
+        String text = tree.tag(SECONDS);
+        return text.matches("\\d{1,5}") ? Integer.parseInt(text) : 0;
+    }
+
+    /** In the order of the alphabet: the place of a move must not give it away. */
+    private static List<AnswerChoice> moves(Node from) {
+        List<AnswerChoice> moves = new ArrayList<>();
+        for (Node child : from.children()) {
+            String san = San.write(from.position(), child.move());
+            moves.add(new AnswerChoice(san, outcome(from, child), child.annotation().after()));
+        }
+        moves.sort(Comparator.comparing(AnswerChoice::text));
+        return moves;
+    }
+
+    private static AnswerOutcome outcome(Node from, Node move) {
+        if (move.annotation().scheme().tempting()) {
+            return AnswerOutcome.TEMPTING;
+        }
+        boolean bad =
+                move.annotation().nags().stream()
+                        .anyMatch(n -> n == Nag.MISTAKE || n == Nag.BLUNDER || n == Nag.DUBIOUS);
+        boolean main = from.children().get(0) == move;
+        boolean right = main || move.annotation().scheme().equal();
+        return right && !bad ? AnswerOutcome.RIGHT : AnswerOutcome.WRONG;
+    }
+}

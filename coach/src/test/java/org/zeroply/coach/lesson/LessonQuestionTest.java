@@ -1,0 +1,168 @@
+package org.zeroply.coach.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LessonQuestionTest {
+
+    private static final String OPENING =
+            "1. e4 {It opens two lines.} (1. d4 {[%zp.equal] It opens one.})"
+                    + " (1. f3 {[%zp.tempting] It opens a line to your own king.}) (1. a4) (1. g4?)";
+
+    private static LessonQuestion asked(String kind, String answer, String moves) {
+        return Steps.of(
+                        "ZpStep \"1 ask\"\nZpAsk \"" + kind + "\"\nZpAnswer \"" + answer + "\"",
+                        moves)
+                .question();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    e4  | RIGHT    | e4 | It opens two lines.
+                    e2e4| RIGHT    | e4 | It opens two lines.
+                    d4  | RIGHT    | d4 | It opens one.
+                    f3  | TEMPTING | f3 | It opens a line to your own king.
+                    a4  | WRONG    | a4 | That is not it.
+                    g4  | WRONG    | g4 | That is not it.
+                    Nf3 | WRONG    | Nf3 | That is not it.
+                    """)
+    void a_move_is_judged_by_what_the_tree_says_of_it(
+            String given, AnswerOutcome outcome, String answer, String words) {
+        assertThat(asked("move", "", OPENING).reply(given))
+                .isEqualTo(new Reply(outcome, answer, words));
+    }
+
+    @Test
+    void the_first_move_is_not_right_where_it_is_marked_as_bad() {
+        assertThat(asked("move", "", "1. f3? (1. e4 {[%zp.equal]})").solution()).isEqualTo("e4");
+    }
+
+    @Test
+    void the_place_of_a_move_among_those_to_choose_does_not_give_it_away() {
+        LessonQuestion question = asked("choose", "", OPENING);
+        assertThat(question.choices())
+                .extracting(AnswerChoice::text)
+                .containsExactly("a4", "d4", "e4", "f3", "g4");
+        assertThat(question.reply("3").answer()).isEqualTo("e4");
+        assertThat(question.solution()).isEqualTo("d4 or e4");
+    }
+
+    @ParameterizedTest(name = "{0} {2} against {1}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    verdict | +/-      | +/-     | RIGHT
+                    verdict | +/-      | ±       | RIGHT
+                    verdict | +/-      | +-      | NEARLY
+                    verdict | +/-      | +=      | NEARLY
+                    verdict | +/-      | =       | WRONG
+                    verdict | unclear  | =       | WRONG
+                    verdict | unclear  | unclear | RIGHT
+                    squares | d5 e6    | e6 d5   | RIGHT
+                    squares | d5 e6    | D5, e6  | RIGHT
+                    squares | d5 e6    | d5      | NEARLY
+                    squares | d5 e6 f7 | d5      | WRONG
+                    squares | d5 e6    | d5 f7   | WRONG
+                    squares | d5 e6    | d5 e6 f7 | WRONG
+                    number  | 3        | 3       | RIGHT
+                    number  | 3        | 03      | RIGHT
+                    number  | 3        | 2       | WRONG
+                    true    | false    | no      | RIGHT
+                    true    | false    | true    | WRONG
+                    true    | yes      | T       | RIGHT
+                    """)
+    void other_answers_are_judged_by_what_the_tag_says(
+            String kind, String right, String given, AnswerOutcome outcome) {
+        assertThat(asked(kind, right, "").reply(given).outcome()).isEqualTo(outcome);
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    move    | e5       | e5
+                    move    | ''       | no answer
+                    choose  | 6        | 6
+                    plan    | 3        | from 1 to 2
+                    plan    | castle   | from 1 to 2
+                    verdict | fine     | verdict
+                    squares | d9       | squares
+                    number  | some     | number
+                    number  | -1       | number
+                    true    | perhaps  | true or false
+                    """)
+    void what_is_no_answer_is_told_with_what_is_expected(String kind, String given, String told) {
+        LessonQuestion question =
+                Steps.of(
+                                "ZpStep \"1 ask\"\nZpAsk \""
+                                        + kind
+                                        + "\"\nZpChoice1 \"right: Attack\"\nZpChoice2 \"wrong: Wait\"",
+                                OPENING)
+                        .question();
+        assertThatThrownBy(() -> question.reply(given))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(told);
+    }
+
+    @Test
+    void a_plan_is_chosen_by_number_or_by_its_words_and_answered_with_its_own() {
+        LessonQuestion question =
+                Steps.of(
+                                """
+                                ZpStep "1 ask"
+                                ZpAsk "plan"
+                                ZpPrompt "Where does White play?"
+                                ZpChoice1 "tempting: On the queenside | There is nothing to attack."
+                                ZpChoice2 "right: On the kingside"
+                                ZpChoice3 "a text that is no choice"
+                                ZpSayRight "Yes, the king is there."
+                                """,
+                                "")
+                        .question();
+        assertThat(question.prompt()).isEqualTo("Where does White play?");
+        assertThat(question.reply("1").words()).isEqualTo("There is nothing to attack.");
+        assertThat(question.reply("on the kingside"))
+                .isEqualTo(
+                        new Reply(
+                                AnswerOutcome.RIGHT, "On the kingside", "Yes, the king is there."));
+    }
+
+    @Test
+    void a_verdict_that_the_tag_does_not_give_is_that_of_the_tree() {
+        assertThat(asked("verdict", "", "{A word.} $16 1. e4").solution())
+                .isEqualTo("+/- White is clearly better");
+        assertThat(asked("verdict", "", "1. e4 e5 $10").solution()).isEqualTo("= equal");
+    }
+
+    @ParameterizedTest(name = "{0} {1}")
+    @CsvSource(
+            delimiter = '|',
+            nullValues = "-",
+            textBlock =
+                    """
+                    move    | x     | true
+                    verdict | +-    | true
+                    verdict | good  | false
+                    squares | d5    | true
+                    squares | 5d    | false
+                    number  | 12    | true
+                    number  | a few | false
+                    true    | yes   | true
+                    true    | maybe | false
+                    plan    | x     | false
+                    """)
+    void a_question_without_a_right_answer_is_not_complete(
+            String kind, String answer, boolean complete) {
+        assertThat(asked(kind, answer, OPENING).isComplete()).isEqualTo(complete);
+        assertThat(asked("move", "", "").isComplete()).isFalse();
+    }
+}
