@@ -18,11 +18,13 @@ import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.CollectionStore;
 import org.zeroply.library.sheet.FindStore;
+import org.zeroply.library.sheet.LessonStore;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.sheet.SheetTransfer;
 import org.zeroply.library.sheet.UnreadStore;
 import org.zeroply.library.student.AssignmentStore;
 import org.zeroply.library.student.AttemptStore;
+import org.zeroply.library.student.LessonAnswerStore;
 import org.zeroply.library.student.RecallStore;
 import org.zeroply.library.student.StudentFile;
 import org.zeroply.library.student.StudentStore;
@@ -49,6 +51,8 @@ public final class Library implements AutoCloseable {
     private final RecallStore recall;
     private final FindStore finds;
     private final AssignmentStore assignments;
+    private final LessonStore lessons;
+    private final LessonAnswerStore lessonAnswers;
     private final BinStore bin;
     private final CollectionStore collections;
     private final Backups backups;
@@ -69,6 +73,8 @@ public final class Library implements AutoCloseable {
         this.recall = new RecallStore(database);
         this.finds = new FindStore(database, clock);
         this.assignments = new AssignmentStore(database);
+        this.lessons = new LessonStore(sheets);
+        this.lessonAnswers = new LessonAnswerStore(database);
         this.bin = new BinStore(database, clock);
         this.collections = new CollectionStore(database);
         this.queries = new QueryStore(database, clock);
@@ -194,6 +200,16 @@ public final class Library implements AutoCloseable {
     /** What students are to solve. */
     public AssignmentStore assignments() {
         return assignments;
+    }
+
+    /** Lessons. */
+    public LessonStore lessons() {
+        return lessons;
+    }
+
+    /** What students answered in lessons. */
+    public LessonAnswerStore lessonAnswers() {
+        return lessonAnswers;
     }
 
     /** What was put away. */

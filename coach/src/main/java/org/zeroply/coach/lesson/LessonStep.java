@@ -111,6 +111,15 @@ public record LessonStep(MoveTree tree) {
         return new LessonStep(copy);
     }
 
+    /** Its tree by itself, no longer a step of a lesson. */
+    public MoveTree free() {
+        MoveTree copy = tree.copy();
+        TreeEditor editor = new TreeEditor(copy);
+        editor.tag(LESSON, "");
+        editor.tag(STEP, "");
+        return copy;
+    }
+
     /** Its name; that of the game or exercise where it has none of its own; may be empty. */
     public String title() {
         if (!tree.tag(TITLE).isEmpty()) {

@@ -168,12 +168,9 @@ public final class LibraryCheck {
 
     private static String problem(String pgn) {
         try {
-            SheetStore.parse(pgn);
-            return "";
+            return SheetStore.parseAll(pgn).isEmpty() ? "it is empty." : "";
         } catch (LibraryException e) {
             return e.getMessage();
-        } catch (IndexOutOfBoundsException e) {
-            return "it is empty.";
         }
     }
 

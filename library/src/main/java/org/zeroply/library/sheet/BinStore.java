@@ -22,6 +22,7 @@ public final class BinStore {
         ANALYSIS("sheet", "Analysis"),
         EXERCISE("sheet", "Exercise"),
         REPERTOIRE("sheet", "Chapter"),
+        LESSON("sheet", "Lesson"),
         STUDENT("student", "Student"),
         ATTEMPT("attempt", "Attempt"),
         FIND("find", "Find");
@@ -180,6 +181,7 @@ public final class BinStore {
                     "sheet",
                     List.of(
                             "UPDATE attempt SET exercise_id = NULL WHERE exercise_id = ?",
+                            "UPDATE lesson_answer SET lesson_id = NULL WHERE lesson_id = ?",
                             "DELETE FROM assignment WHERE exercise_id = ?",
                             "DELETE FROM find WHERE sheet_id = ?",
                             "DELETE FROM game_search WHERE sheet_id = ?",
@@ -192,6 +194,7 @@ public final class BinStore {
                     "student",
                     List.of(
                             "DELETE FROM attempt WHERE student_id = ?",
+                            "DELETE FROM lesson_answer WHERE student_id = ?",
                             "DELETE FROM assignment WHERE student_id = ?",
                             "DELETE FROM student_moment WHERE student_id = ?",
                             "DELETE FROM recall WHERE student_id = ?",

@@ -2,7 +2,9 @@ package org.zeroply.library.sheet;
 
 import java.util.HashMap;
 import java.util.Map;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.lesson.Lesson;
 
 /** The columns of a sheet, taken from the tags of its tree. */
 final class Columns {
@@ -21,6 +23,15 @@ final class Columns {
         columns.put("white_elo", number(tree.tag("WhiteElo")));
         columns.put("black_elo", number(tree.tag("BlackElo")));
         columns.put("plies", tree.mainLine().size());
+        return columns;
+    }
+
+    /** Of a lesson its name and, as moves, its steps; who played a game in it is not its own. */
+    static Map<String, Object> of(Lesson lesson) {
+        Map<String, Object> columns = of(new MoveTree(Position.START));
+        columns.put("kind", SheetKind.LESSON.word());
+        columns.put("own_title", lesson.title());
+        columns.put("plies", lesson.steps().size());
         return columns;
     }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.library.database.ContentKey;
 import org.zeroply.library.database.PackedText;
 
@@ -21,18 +22,30 @@ import org.zeroply.library.database.PackedText;
 public record PreparedSheet(
         Map<String, Object> columns, byte[] key, byte[] text, Optional<PlayedLine> line) {
 
-    /** Prepares trees, in their order. */
-    public static List<PreparedSheet> of(List<MoveTree> trees) {
-        List<PreparedSheet> sheets = new ArrayList<>(trees.size());
+    /** Prepares sheets of one tree each, or of the steps of a lesson, in their order. */
+    public static List<PreparedSheet> of(List<List<MoveTree>> sheets) {
+        List<PreparedSheet> prepared = new ArrayList<>(sheets.size());
         try (PackedText.Packer packer = new PackedText.Packer()) {
-            trees.forEach(tree -> sheets.add(of(tree, packer)));
+            sheets.forEach(trees -> prepared.add(of(trees, packer)));
         }
-        return sheets;
+        return prepared;
+    }
+
+    private static PreparedSheet of(List<MoveTree> trees, PackedText.Packer packer) {
+        return Lesson.isStep(trees.get(0))
+                ? of(Lesson.of(trees), packer)
+                : of(trees.get(0), packer);
+    }
+
+    private static PreparedSheet of(Lesson lesson, PackedText.Packer packer) {
+        String pgn = lesson.pgn();
+        return new PreparedSheet(
+                Columns.of(lesson), ContentKey.kept(pgn), packer.pack(pgn), Optional.empty());
     }
 
     static PreparedSheet of(MoveTree tree) {
         try (PackedText.Packer packer = new PackedText.Packer()) {
-            return of(tree, packer);
+            return of(List.of(tree), packer);
         }
     }
 

@@ -2,9 +2,11 @@ package org.zeroply.library.sheet;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jdbi.v3.core.Handle;
-import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.library.database.ContentKey;
 
 /**
@@ -19,6 +21,9 @@ final class SheetHistory {
 
     /** Changes younger than this are all kept. */
     static final Duration AGE = Duration.ofDays(30);
+
+    /** A lesson has more games than one. */
+    private static final Pattern NEXT_GAME = Pattern.compile("\\n\\n(?=\\[\\w+ \")");
 
     private SheetHistory() {}
 
@@ -75,6 +80,12 @@ final class SheetHistory {
      * keep theirs.
      */
     static String flat(String pgn) {
+        return Arrays.stream(NEXT_GAME.split(pgn))
+                .map(SheetHistory::flatGame)
+                .collect(Collectors.joining("\n\n"));
+    }
+
+    private static String flatGame(String pgn) {
         int moves = pgn.indexOf("\n\n");
         if (moves < 0) {
             return pgn;
@@ -173,12 +184,12 @@ final class SheetHistory {
     }
 
     /** The state before the last change that was not taken back. */
-    static Optional<MoveTree> earlier(Handle h, long sheet, String pgn) {
-        return last(h, sheet).flatMap(d -> d.takenBack(flat(pgn))).map(SheetStore::parse);
+    static Optional<String> earlier(Handle h, long sheet, String pgn) {
+        return last(h, sheet).flatMap(d -> d.takenBack(flat(pgn)));
     }
 
     /** The state after the first change that was taken back. */
-    static Optional<MoveTree> later(Handle h, long sheet, String pgn) {
-        return firstUndone(h, sheet).flatMap(d -> d.madeAgain(flat(pgn))).map(SheetStore::parse);
+    static Optional<String> later(Handle h, long sheet, String pgn) {
+        return firstUndone(h, sheet).flatMap(d -> d.madeAgain(flat(pgn)));
     }
 }

@@ -2,13 +2,15 @@ package org.zeroply.library.sheet;
 
 import java.util.Locale;
 
-/** What a move tree in the library is. */
+/** What a sheet of the library is: a move tree, or the steps of a lesson. */
 public enum SheetKind {
     GAME,
     ANALYSIS,
     EXERCISE,
     /** A chapter of a repertoire. */
-    REPERTOIRE;
+    REPERTOIRE,
+    /** A lesson with all its steps. */
+    LESSON;
 
     /** The word in the database and in files. */
     public String word() {

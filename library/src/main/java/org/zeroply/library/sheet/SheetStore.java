@@ -17,6 +17,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.ContentKey;
@@ -50,6 +51,9 @@ public final class SheetStore {
 
     /** What a tree is, by its tags. */
     public static SheetKind kindOf(MoveTree tree) {
+        if (Lesson.isStep(tree)) {
+            return SheetKind.LESSON;
+        }
         if (Exercise.isExercise(tree)) {
             return SheetKind.EXERCISE;
         }
@@ -72,7 +76,7 @@ public final class SheetStore {
      * @return the ids of those added
      */
     public List<Long> addNew(List<MoveTree> trees) {
-        return addPrepared(PreparedSheet.of(trees));
+        return addPrepared(PreparedSheet.of(trees.stream().map(List::of).toList()));
     }
 
     /** The same with sheets that are prepared already. */
@@ -84,6 +88,16 @@ public final class SheetStore {
                         sheets.forEach(sheet -> writer.addNew(sheet).ifPresent(added::add));
                     }
                     return added;
+                });
+    }
+
+    /** Adds a sheet even if there is an equal one, and gives its id. */
+    long add(PreparedSheet sheet) {
+        return database.write(
+                h -> {
+                    try (SheetWriter writer = new SheetWriter(h, clock.millis())) {
+                        return writer.add(sheet);
+                    }
                 });
     }
 
@@ -158,11 +172,19 @@ public final class SheetStore {
 
     /** A sheet as it was before its last change; empty when there is none to take back. */
     public Optional<MoveTree> earlier(long id) {
-        return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.earlier(h, id, now)));
+        return earlierText(id).map(SheetStore::parse);
     }
 
     /** A sheet as it was before its last change was taken back; empty when none was. */
     public Optional<MoveTree> later(long id) {
+        return laterText(id).map(SheetStore::parse);
+    }
+
+    Optional<String> earlierText(long id) {
+        return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.earlier(h, id, now)));
+    }
+
+    Optional<String> laterText(long id) {
         return database.read(h -> pgn(h, id).flatMap(now -> SheetHistory.later(h, id, now)));
     }
 
@@ -186,10 +208,25 @@ public final class SheetStore {
         } else {
             GameLines.remove(h, id);
         }
-        update(h, id, tree, pgn);
+        update(h, id, Columns.of(tree), pgn);
     }
 
-    private void update(Handle h, long id, MoveTree tree, String pgn) {
+    /** Replaces a lesson by its present state; the change can be taken back. */
+    void save(long id, Lesson lesson, SheetStep step) {
+        database.write(
+                h -> {
+                    String text = lesson.pgn();
+                    pgn(h, id)
+                            .ifPresent(
+                                    old ->
+                                            SheetHistory.note(
+                                                    h, id, old, text, step, clock.instant()));
+                    update(h, id, Columns.of(lesson), text);
+                    return null;
+                });
+    }
+
+    private void update(Handle h, long id, Map<String, Object> columns, String pgn) {
         // What a sheet came in as is told by its first form, which it has until it is changed.
         h.createUpdate(
                         "UPDATE sheet SET kind = :kind, own_title = :own_title, white = :white, black ="
@@ -197,7 +234,7 @@ public final class SheetStore {
                                 + " white_elo = :white_elo, black_elo = :black_elo, plies = :plies,"
                                 + " origin = coalesce(origin, CASE WHEN content <> :key THEN content"
                                 + " END), content = :key, changed = :now WHERE id = :id")
-                .bindMap(Columns.of(tree))
+                .bindMap(columns)
                 .bind("key", ContentKey.kept(pgn))
                 .bind("now", clock.millis())
                 .bind("id", id)
@@ -216,13 +253,17 @@ public final class SheetStore {
     }
 
     /**
-     * The tree of a sheet.
+     * The tree of a sheet; of a lesson the first step.
      *
      * @throws LibraryException if there is none with this id
      */
     public MoveTree load(long id) {
         Optional<String> pgn = database.read(h -> pgn(h, id));
         return parse(pgn.orElseThrow(() -> new LibraryException("There is no sheet " + id + ".")));
+    }
+
+    Optional<String> text(long id) {
+        return database.read(h -> pgn(h, id));
     }
 
     /** Reads a tree that the library itself has written. */
@@ -232,6 +273,23 @@ public final class SheetStore {
             return game.tree();
         }
         throw new LibraryException(((PgnEntry.Problem) entry).message());
+    }
+
+    /**
+     * Reads all that the library itself has written into a sheet: one tree, or the steps of a
+     * lesson.
+     *
+     * @throws LibraryException if something in it cannot be read
+     */
+    public static List<MoveTree> parseAll(String pgn) {
+        List<MoveTree> trees = new ArrayList<>();
+        for (PgnEntry entry : PgnReader.readAll(pgn)) {
+            if (entry instanceof PgnEntry.Problem problem) {
+                throw new LibraryException(problem.message());
+            }
+            trees.add(((PgnEntry.Game) entry).tree());
+        }
+        return trees;
     }
 
     /** Whether a sheet is there and not put away. */

@@ -87,9 +87,9 @@ public final class SheetTransfer {
 
     /** Adds a sheet to the bin, unless it is in the library already. */
     public void add(PutAway away) {
-        MoveTree tree = SheetStore.parse(away.pgn());
+        List<MoveTree> trees = SheetStore.parseAll(away.pgn());
         if (like(ContentKey.kept(away.pgn())).isEmpty()) {
-            long id = sheets.add(tree);
+            long id = sheets.add(PreparedSheet.of(List.of(trees)).get(0));
             database.write(
                     h ->
                             h.execute(

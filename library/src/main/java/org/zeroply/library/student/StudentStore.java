@@ -100,6 +100,16 @@ public final class StudentStore {
                 });
     }
 
+    /** The number of the student with this uuid, in the bin or not. */
+    public Optional<Long> numberOf(String uuid) {
+        return database.read(
+                h ->
+                        h.createQuery("SELECT id FROM student WHERE uuid = :uuid")
+                                .bind("uuid", uuid)
+                                .mapTo(Long.class)
+                                .findOne());
+    }
+
     /** Whether there is a student with this uuid, in the bin or not. */
     public boolean isKnown(String uuid) {
         return database.read(

@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,7 @@ import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.UnreadStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
+import org.zeroply.library.student.LessonAnswer;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.student.StudentFile;
 
@@ -38,6 +40,7 @@ final class Archive {
     static final String REVIEWS = "reviews.json";
     static final String COLLECTIONS = "collections.json";
     static final String QUERIES = "queries.json";
+    static final String LESSON_ANSWERS = "lesson-answers.json";
     static final String ORIGINS = "origins.json";
     static final String PUT_AWAY = "put-away.json";
     static final String PEOPLE_PUT_AWAY = "people-put-away.json";
@@ -92,6 +95,21 @@ final class Archive {
         }
     }
 
+    /**
+     * What a student answered in a lesson; the lesson is named by its fingerprint, if it is here.
+     */
+    record Answered(String uuid, String student, Place place, Said said) {
+
+        /** What was asked, and where; steps count from 0. */
+        record Place(String key, String lesson, int step, String prompt, List<String> themes) {
+            Place {
+                themes = themes == null ? List.of() : themes;
+            }
+        }
+
+        record Said(String answer, String outcome, int seconds, String at) {}
+    }
+
     /** A sheet that was changed since it came in, and what it came in as, by their fingerprints. */
     record Origin(String sheet, String origin) {}
 
@@ -143,6 +161,7 @@ final class Archive {
             write(zip, REVIEWS, notes());
             write(zip, COLLECTIONS, collections());
             write(zip, QUERIES, library.queries().all());
+            write(zip, LESSON_ANSWERS, lessonAnswers());
             write(zip, ORIGINS, origins());
             write(zip, PUT_AWAY, putAway());
             write(zip, PEOPLE_PUT_AWAY, peoplePutAway());
@@ -287,6 +306,33 @@ final class Archive {
                                                 .map(library.sheets()::keyOf)
                                                 .toList()))
                 .toList();
+    }
+
+    private List<Answered> lessonAnswers() {
+        Map<Long, String> students = new HashMap<>();
+        library.students().all().forEach(s -> students.put(s.id(), s.uuid()));
+        library.students().putAway().keySet().forEach(s -> students.put(s.id(), s.uuid()));
+        return library.lessonAnswers().all().stream()
+                .map(a -> answered(a, students.get(a.studentId())))
+                .toList();
+    }
+
+    private Answered answered(LessonAnswer a, String student) {
+        LessonAnswer.Asked asked = a.asked();
+        String key =
+                asked.lessonId().isPresent()
+                        ? library.sheets().keyOf(asked.lessonId().getAsLong())
+                        : "";
+        return new Answered(
+                a.uuid(),
+                student,
+                new Answered.Place(
+                        key, asked.lesson(), asked.step(), asked.prompt(), asked.themes()),
+                new Answered.Said(
+                        a.given().answer(),
+                        a.given().outcome().word(),
+                        a.given().seconds(),
+                        a.given().at().toString()));
     }
 
     private List<Origin> origins() {

@@ -83,6 +83,7 @@ final class ArchiveReader {
                             Archive.PEOPLE,
                             Map.of("students", people::student, "unread", work::unread));
             known += lists(zip, Archive.PEOPLE_PUT_AWAY, Map.of(WHOLE, people::putAway));
+            known += lists(zip, Archive.LESSON_ANSWERS, Map.of(WHOLE, people::lessonAnswer));
             known += lists(zip, Archive.REVIEWS, Map.of(WHOLE, work::note));
             known += lists(zip, Archive.COLLECTIONS, Map.of(WHOLE, work::collection));
             known += lists(zip, Archive.QUERIES, Map.of(WHOLE, work::query));

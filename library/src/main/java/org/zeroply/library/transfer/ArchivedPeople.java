@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.function.BiConsumer;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.tree.Approach;
+import org.zeroply.coach.lesson.AnswerOutcome;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -24,6 +25,7 @@ import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
 import org.zeroply.library.student.Homework;
+import org.zeroply.library.student.LessonAnswer;
 import org.zeroply.library.student.MarkedSheets;
 import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
@@ -220,6 +222,42 @@ final class ArchivedPeople {
                                         state,
                                         attempt))
                 .ifPresent(library.assignments()::add);
+    }
+
+    /** What a student said in a lesson; a student who is not here said nothing. */
+    void lessonAnswer(JsonNode entry, BiConsumer<String, JsonNode> problems)
+            throws JsonProcessingException {
+        Archive.Answered a = json.treeToValue(entry, Archive.Answered.class);
+        Archive.Answered.Place place = need(a.place(), "place");
+        Archive.Answered.Said said = need(a.said(), "answer");
+        OptionalLong lesson =
+                library.sheetTransfer()
+                        .anywhere(need(place.key(), "lesson"))
+                        .map(OptionalLong::of)
+                        .orElse(OptionalLong.empty());
+        LessonAnswer.Asked asked =
+                new LessonAnswer.Asked(
+                        lesson,
+                        need(place.lesson(), "name"),
+                        place.step(),
+                        need(place.prompt(), "question"),
+                        place.themes());
+        LessonAnswer.Given given =
+                new LessonAnswer.Given(
+                        need(said.answer(), "answer"),
+                        AnswerOutcome.of(need(said.outcome(), "outcome"))
+                                .orElseThrow(
+                                        () -> new IllegalArgumentException("its outcome is none")),
+                        said.seconds(),
+                        ArchivedWork.time(said.at()));
+        library.students()
+                .numberOf(need(a.student(), "student"))
+                .ifPresent(
+                        id ->
+                                library.lessonAnswers()
+                                        .add(
+                                                new LessonAnswer(
+                                                        need(a.uuid(), "uuid"), id, asked, given)));
     }
 
     /** What the student was asked more often here is newer and stays. */

@@ -21,6 +21,7 @@ import java.util.concurrent.CompletionException;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
@@ -36,6 +37,9 @@ public final class Importer {
     /** Games that are prepared together: few, as a tree takes fifty times its text. */
     private static final int BATCH = 100;
 
+    /** A lesson of more steps goes on in another one: they are held in memory together. */
+    private static final int MOST_STEPS = 1000;
+
     /** Batches that are stored together. */
     private static final int STORED_TOGETHER = 5;
 
@@ -46,7 +50,11 @@ public final class Importer {
     private final Progress progress;
     private final Cancellation cancellation;
     private final List<ImportReport.Rejected> rejected = new ArrayList<>();
-    private final List<MoveTree> batch = new ArrayList<>();
+    private final List<List<MoveTree>> batch = new ArrayList<>();
+
+    /** The steps of the lesson that is being read. */
+    private final List<MoveTree> lesson = new ArrayList<>();
+
     private int read;
     private int stored;
     private int earlier;
@@ -179,6 +187,7 @@ public final class Importer {
         PgnReader.Place from = file.map(BrokenOff::place).orElse(PgnReader.Place.START);
         boolean whole = false;
         kept = file;
+        lesson.clear();
         try {
             in.skipNBytes(from.bytes());
             Counting counted = new Counting(in, from.bytes());
@@ -213,10 +222,14 @@ public final class Importer {
         while (!cancellation.isCancelled()) {
             Optional<PgnEntry> entry = reader.next();
             if (entry.isEmpty()) {
+                endLesson();
                 return true;
             }
             take(entry.get());
-            place = reader.place();
+            if (lesson.isEmpty()) {
+                // A lesson that is broken off in its middle is read again from its beginning.
+                place = reader.place();
+            }
             if (preparing.size() == STORED_TOGETHER) {
                 store();
             }
@@ -235,8 +248,31 @@ public final class Importer {
                     new ImportReport.Rejected(problem.file(), problem.line(), problem.message()));
             return;
         }
+        MoveTree tree = ((PgnEntry.Game) entry).tree();
+        boolean on =
+                !lesson.isEmpty()
+                        && lesson.size() < MOST_STEPS
+                        && Lesson.goesOn(lesson.get(lesson.size() - 1), tree);
+        if (!on) {
+            endLesson();
+        }
+        if (Lesson.isStep(tree)) {
+            lesson.add(tree);
+        } else {
+            add(List.of(tree));
+        }
+    }
+
+    private void endLesson() {
+        if (!lesson.isEmpty()) {
+            add(List.copyOf(lesson));
+            lesson.clear();
+        }
+    }
+
+    private void add(List<MoveTree> sheet) {
         read++;
-        batch.add(((PgnEntry.Game) entry).tree());
+        batch.add(sheet);
         if (batch.size() == BATCH) {
             prepare();
         }
@@ -244,7 +280,7 @@ public final class Importer {
 
     /** Hands the batch on, once the one before it is prepared. */
     private void prepare() {
-        List<MoveTree> full = List.copyOf(batch);
+        List<List<MoveTree>> full = List.copyOf(batch);
         batch.clear();
         if (full.isEmpty()) {
             return;

@@ -170,7 +170,7 @@ final class ArchiveTarget implements Target {
     private void look() {
         library.students().all().forEach(s -> library.attempts().of(s.id()));
         for (SheetKind kind : SheetKind.values()) {
-            library.sheets().forEachPgn(kind, SheetStore::parse);
+            library.sheets().forEachPgn(kind, SheetStore::parseAll);
         }
         new Exporter(library).write(folder.resolve("whole.zip"));
         library.close();
