@@ -51,6 +51,29 @@ public final class LessonStore {
         sheets.save(id, lesson, step);
     }
 
+    /** A state that a lesson came to, and how. */
+    public record State(Lesson lesson, SheetStep step) {}
+
+    /**
+     * Takes a lesson through these states if it still is as its editor knows it; all of them or
+     * none. If another program has changed it, or removed it for good, its state stays and the last
+     * of these is kept beside it.
+     *
+     * @param known the state that they began with
+     * @return the lesson that has them: this one, or one of its own
+     */
+    public long save(long id, Lesson known, List<State> states) {
+        return sheets.together(
+                () -> {
+                    boolean same = sheets.text(id).filter(known.pgn()::equals).isPresent();
+                    if (!same) {
+                        return add(states.get(states.size() - 1).lesson());
+                    }
+                    states.forEach(s -> save(id, s.lesson(), s.step()));
+                    return id;
+                });
+    }
+
     /** The lesson as it was before its last change; empty when there is none to take back. */
     public Optional<Lesson> earlier(long id) {
         return sheets.earlierText(id).map(LessonStore::read);

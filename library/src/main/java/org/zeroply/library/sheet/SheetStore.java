@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
@@ -260,6 +261,10 @@ public final class SheetStore {
     public MoveTree load(long id) {
         Optional<String> pgn = database.read(h -> pgn(h, id));
         return parse(pgn.orElseThrow(() -> new LibraryException("There is no sheet " + id + ".")));
+    }
+
+    <T> T together(Supplier<T> work) {
+        return database.together(work);
     }
 
     Optional<String> text(long id) {

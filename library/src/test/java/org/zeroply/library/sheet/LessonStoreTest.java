@@ -194,6 +194,24 @@ class LessonStoreTest extends StoreTest {
     }
 
     @Test
+    void a_lesson_that_another_program_changed_stays_and_this_one_is_kept_beside_it() {
+        Lesson known = lesson("Files", "One", "Two");
+        long id = library.lessons().add(known);
+        Lesson ours = known.without(0);
+        assertThat(library.lessons().save(id, known, List.of(changed(ours)))).isEqualTo(id);
+        library.lessons().save(id, known.named("Theirs"), SheetStep.CHANGE);
+        long beside = library.lessons().save(id, ours, List.of(changed(ours.named("Ours"))));
+        assertThat(beside).isNotEqualTo(id);
+        assertThat(library.lessons().all())
+                .extracting(SheetRow::title)
+                .containsExactly("Ours", "Theirs");
+    }
+
+    private static LessonStore.State changed(Lesson lesson) {
+        return new LessonStore.State(lesson, SheetStep.CHANGE);
+    }
+
+    @Test
     void answers_outlive_their_lesson_and_go_with_their_student() {
         long nora = library.students().add("Nora", 1700).id();
         long id = library.lessons().add(lesson("Files", "One"));
