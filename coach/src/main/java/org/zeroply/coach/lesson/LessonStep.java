@@ -68,6 +68,29 @@ public record LessonStep(MoveTree tree) {
         return of(kind, new MoveTree(position));
     }
 
+    /**
+     * A step made of a place in a tree, which is left alone: an exercise from its start is
+     * homework, a game from its start a game, and everything else is shown from there on.
+     */
+    public static LessonStep from(Node place, MoveTree tree) {
+        if (place.isRoot() && Exercise.isExercise(tree)) {
+            return of(StepKind.HOMEWORK, tree);
+        }
+        boolean game = !tree.tag("White").isEmpty() && !tree.tag("White").equals("?");
+        if (place.isRoot() && game) {
+            return of(StepKind.GAME, tree);
+        }
+        MoveTree shown = new MoveTree(place.position());
+        TreeEditor editor = new TreeEditor(shown);
+        editor.replaceRest(shown.root(), place);
+        editor.annotate(shown.root(), a -> place.annotation());
+        for (String tag :
+                List.of("Event", "Site", "Date", "White", "Black", "WhiteElo", "BlackElo")) {
+            editor.tag(tag, tree.tag(tag));
+        }
+        return of(StepKind.SHOW, shown);
+    }
+
     /** What it does; a step of a kind that is not known shows what it has. */
     public StepKind kind() {
         var place = PLACE.matcher(tree.tag(STEP));

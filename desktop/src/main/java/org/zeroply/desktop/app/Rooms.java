@@ -9,9 +9,9 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import org.zeroply.desktop.lessons.ClassroomModel;
 import org.zeroply.desktop.lessons.ClassroomPage;
 import org.zeroply.desktop.lessons.ClassroomView;
+import org.zeroply.desktop.lessons.Projected;
 
 /**
  * Lessons for a whole room: over all of this window, or in a window of its own for the projector.
@@ -41,7 +41,7 @@ final class Rooms implements ClassroomPage.Shower {
     }
 
     @Override
-    public void here(ClassroomModel lesson) {
+    public void here(Projected lesson) {
         leave();
         ClassroomView view = new ClassroomView(lesson, bench.looks().light().palette());
         view.onLeave(this::leave);
@@ -75,7 +75,7 @@ final class Rooms implements ClassroomPage.Shower {
     }
 
     @Override
-    public void apart(ClassroomModel lesson) {
+    public void apart(Projected lesson) {
         apart.ifPresent(Stage::close);
         Looks.Light light = bench.looks().light();
         Looks.Light shown = light == Looks.Light.LAMP ? light : Looks.Light.PROJECTOR;

@@ -37,6 +37,7 @@ final class StartPage extends ScrollPane {
         {"Defence", "Every move crossed out as it is refuted, until it is clear what holds."},
         {"Repertoire", "Chapters with one recommended move, what is missing, and drills."},
         {"Exercises", "Find positions worth setting, draft a marking scheme, and have it checked."},
+        {"Lessons", "Ordered steps on one idea: plan, give to a class, and see who answered what."},
         {"Solve", "Written answers against the clock, marked line by line; and the classroom."},
         {"Students", "Attempts, strength, and a week for each student."}
     };

@@ -45,6 +45,10 @@ final class Tour {
                             "Find positions worth setting, draft a marking scheme with points, and"
                                     + " have it checked before a student finds the hole."),
                     new Step(
+                            "Lessons",
+                            "Put positions in order, ask, compare and set homework; give it on a"
+                                    + " second screen and take answers down by name."),
+                    new Step(
                             "Solve",
                             "The board stays still, the clock runs, lines are written down and"
                                     + " committed; marking is line by line. Show it to a whole"

@@ -96,6 +96,7 @@ final class WindowCommands {
                 new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab),
                 new Command("Defend this position", "Shortcut+Shift+D", bench::defend),
                 new Command("Show to the class", "F6", bench::teach),
+                new Command("Put into the lesson", "Shortcut+Shift+L", bench::intoLesson),
                 new Command("Set up a position", "Shortcut+P", bench::setUp));
     }
 

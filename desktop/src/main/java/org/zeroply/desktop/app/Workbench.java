@@ -16,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Command;
@@ -27,6 +28,7 @@ import org.zeroply.desktop.exercises.ExercisesDesk;
 import org.zeroply.desktop.games.GamesDesk;
 import org.zeroply.desktop.lab.LabDesk;
 import org.zeroply.desktop.lessons.ClassroomModel;
+import org.zeroply.desktop.lessons.LessonsDesk;
 import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.solve.SolveDesk;
@@ -51,6 +53,7 @@ public final class Workbench extends StackPane {
     private final WindowCommands window;
     private final GamesDesk games;
     private final ExercisesDesk exercises;
+    private final LessonsDesk lessons;
     private final SolveDesk solve;
     private final LabDesk lab;
     private final ReviewDesk review;
@@ -82,6 +85,7 @@ public final class Workbench extends StackPane {
         games = new GamesDesk(services, dialogs, this::openExercise, window.bringIn());
         exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
         rooms = new Rooms(this);
+        lessons = new LessonsDesk(services, clock, rooms, this::boardChanged);
         solve = new SolveDesk(services, clock, rooms, this::boardChanged);
         lab = new LabDesk(services, games.session(), games::setAsExercise, games::analyse);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);
@@ -101,7 +105,17 @@ public final class Workbench extends StackPane {
                         this::openExercise,
                         this::boardChanged);
         students = new StudentsDesk(services, dialogs, this::openMoment, this::boardChanged);
-        desks.addAll(List.of(games, review, lab, defence, repertoire, exercises, solve, students));
+        desks.addAll(
+                List.of(
+                        games,
+                        review,
+                        lab,
+                        defence,
+                        repertoire,
+                        exercises,
+                        lessons,
+                        solve,
+                        students));
         desks.forEach(d -> d.setPalette(palette()));
         column.board().setPalette(palette());
         for (Desk desk : desks) {
@@ -346,6 +360,11 @@ public final class Workbench extends StackPane {
         return defence;
     }
 
+    /** The Lessons desk, for what chooses its pages. */
+    public LessonsDesk lessons() {
+        return lessons;
+    }
+
     /** Saves everything that is not saved yet. */
     public void flush() {
         desks.forEach(Desk::flush);
@@ -439,6 +458,20 @@ public final class Workbench extends StackPane {
         ClassroomModel lesson = solve.teach(shown.current(), shown.tree());
         show(solve);
         rooms.here(lesson);
+    }
+
+    /** The position on the board and what goes on from it becomes a step of the open lesson. */
+    void intoLesson() {
+        if (front == lessons || front == solve) {
+            services.messages()
+                    .say(
+                            front == solve
+                                    ? "Not while somebody solves: it would give it away."
+                                    : "Steps of this lesson are added on the page Plan.");
+            return;
+        }
+        TreeSession shown = front.session();
+        lessons.bring(LessonStep.from(shown.current(), shown.tree()));
     }
 
     /** Goes back from the classroom to the desks. */

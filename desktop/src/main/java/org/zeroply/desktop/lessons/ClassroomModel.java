@@ -11,37 +11,28 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
-import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.lesson.RevealedLines;
+import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.work.MinutesSeconds;
 
 /**
  * A position and what goes on from it, for a whole room: revealed move after move and line after
  * line. It is made of any tree: an exercise, a game, the lines of a moment, a repertoire.
  */
-public final class ClassroomModel {
-
-    /**
-     * A line as far as it is revealed.
-     *
-     * @param before what is revealed but for the last move, with numbers
-     * @param last the move revealed last, with its number; empty where nothing is
-     * @param present whether it is the line that is revealed just now
-     */
-    public record Row(String before, String last, boolean present) {}
+public final class ClassroomModel implements Projected {
 
     private final Clock clock;
     private final Node start;
     private final String prompt;
     private final Optional<Duration> given;
-    private final List<List<Node>> lines = new ArrayList<>();
+    private final RevealedLines lines;
     private final ReadOnlyIntegerWrapper steps = new ReadOnlyIntegerWrapper();
     private final Instant began;
-    private int line;
-    private int revealed;
+    private int place;
 
     /**
      * @param from where it begins: what comes after is revealed, what was before is known
@@ -56,21 +47,7 @@ public final class ClassroomModel {
         prompt = exercise.map(Exercise::prompt).orElseGet(() -> prompt(from, tree));
         given = exercise.map(e -> Duration.ofMinutes(e.minutes()));
         began = clock.instant();
-        collect(from);
-    }
-
-    private void collect(Node from) {
-        List<Node> open = new ArrayList<>(List.of(from));
-        while (!open.isEmpty()) {
-            Node node = open.remove(open.size() - 1);
-            if (node.children().isEmpty() && node != from) {
-                List<Node> path = node.path();
-                lines.add(path.subList(from.depth(), path.size()));
-            }
-            for (int i = node.children().size() - 1; i >= 0; i--) {
-                open.add(node.children().get(i));
-            }
-        }
+        lines = RevealedLines.all(from);
     }
 
     private static String prompt(Node from, MoveTree tree) {
@@ -85,129 +62,98 @@ public final class ClassroomModel {
         return prompt;
     }
 
-    /** Counts up with every step, forwards or back. */
+    @Override
     public ReadOnlyIntegerProperty stepsProperty() {
         return steps.getReadOnlyProperty();
     }
 
     /** The side the board is seen from: whose task it is. */
+    @Override
     public Side seenFrom() {
         return start.position().sideToMove();
     }
 
     /** How many lines there are. */
     public int lines() {
-        return lines.size();
+        return lines.lines();
     }
 
     /** The line now, 1-based; 0 when there is none. */
     public int number() {
-        return lines.isEmpty() ? 0 : line + 1;
+        return lines.number(place);
     }
 
-    /** Which line it is of how many, in words; empty when there is none. */
+    @Override
     public String place() {
-        return lines.isEmpty()
+        return lines() == 0
                 ? ""
                 : "line " + number() + " of " + lines() + (isOver() ? ", all revealed" : "");
     }
 
     /** Reveals one more move; after the last one the next line, from where it branches off. */
+    @Override
     public void reveal() {
-        if (lines.isEmpty()) {
-            return;
-        }
-        if (revealed < lines.get(line).size()) {
-            revealed++;
-        } else if (line + 1 < lines.size()) {
-            int shared = shared(lines.get(line), lines.get(line + 1));
-            line++;
-            revealed = shared + 1;
-        }
+        place = Math.min(place + 1, lines.size() - 1);
         steps.set(steps.get() + 1);
     }
 
-    private static int shared(List<Node> one, List<Node> two) {
-        int same = 0;
-        while (same < Math.min(one.size(), two.size()) && one.get(same).equals(two.get(same))) {
-            same++;
-        }
-        return same;
-    }
-
     /** Takes the last move back; before the first one of a line, the line before it. */
+    @Override
     public void back() {
-        if (revealed > 0) {
-            revealed--;
-        }
-        boolean shown = line > 0 && revealed <= shared(lines.get(line - 1), lines.get(line));
-        if (shown) {
-            line--;
-            revealed = lines.get(line).size();
-        }
+        place = Math.max(place - 1, 0);
         steps.set(steps.get() + 1);
     }
 
     /** Whether everything is revealed. */
     public boolean isOver() {
-        return lines.isEmpty() || line == lines.size() - 1 && revealed == lines.get(line).size();
+        return place == lines.size() - 1;
     }
 
     /** The move revealed last; nothing before the first. */
     public Optional<Node> current() {
-        return revealed == 0 ? Optional.empty() : Optional.of(lines.get(line).get(revealed - 1));
+        return lines.current(place);
     }
 
     /** What is on the board. */
     public Node shown() {
-        return current().orElse(start);
+        return lines.shown(place);
     }
 
     /** The move that comes next, with its number; empty when all is revealed. */
     public String next() {
-        if (isOver()) {
-            return "";
-        }
-        boolean here = revealed < lines.get(line).size();
-        Node node =
-                here
-                        ? lines.get(line).get(revealed)
-                        : lines.get(line + 1).get(shared(lines.get(line), lines.get(line + 1)));
-        return (here ? "" : "another line: ") + Line.move(node);
+        return lines.next(place);
     }
 
     /** The lines that were revealed, the present one last. */
-    public List<Row> rows() {
-        List<Row> rows = new ArrayList<>();
-        for (int i = 0; i <= line && i < lines.size(); i++) {
-            int count = i == line ? revealed : lines.get(i).size();
-            if (count > 0) {
-                rows.add(row(lines.get(i).subList(0, count), i == line));
-            }
-        }
-        return rows;
-    }
-
-    private Row row(List<Node> moves, boolean present) {
-        Node last = moves.get(moves.size() - 1);
-        return new Row(numbered(moves.subList(0, moves.size() - 1)), Line.move(last), present);
-    }
-
-    private String numbered(List<Node> moves) {
-        return Line.numbered(start.position(), moves.stream().map(Node::move).toList());
+    public List<RevealedLines.Row> rows() {
+        return lines.rows(place);
     }
 
     /** What is revealed of the line, with numbers. */
     public String moves() {
-        return revealed == 0 ? "" : numbered(lines.get(line).subList(0, revealed));
+        return lines.moves(place);
     }
 
     /** All lines from the start, for the coach alone. */
     public List<String> solution() {
-        return lines.stream().map(this::numbered).toList();
+        return lines.solution();
+    }
+
+    @Override
+    public Slide slide() {
+        Node node = shown();
+        return new Slide(
+                new Slide.Picture(node.position(), node.move(), node.annotation().marks()),
+                prompt,
+                rows(),
+                words(),
+                Optional.empty(),
+                List.of(),
+                0);
     }
 
     /** The time since it was shown, or what is left of what the exercise gives. */
+    @Override
     public String time() {
         Duration spent = Duration.between(began, clock.instant());
         Duration shown = given.map(g -> g.minus(spent)).orElse(spent);

@@ -19,10 +19,10 @@ public final class ClassroomPage extends VBox {
     /** Shows lessons to a room. */
     public interface Shower {
         /** Shows it over the whole of this window. */
-        void here(ClassroomModel lesson);
+        void here(Projected lesson);
 
         /** Shows it in a window of its own, on the second screen where there is one. */
-        void apart(ClassroomModel lesson);
+        void apart(Projected lesson);
     }
 
     private final TreeSession session;

@@ -1,5 +1,7 @@
 package org.zeroply.desktop.lessons;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -21,6 +23,11 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import javafx.util.Duration;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.lesson.Asked;
+import org.zeroply.coach.lesson.LessonQuestion;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.RevealedLines;
+import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
@@ -36,22 +43,26 @@ public final class ClassroomView extends Region {
     /** The words take at least this part of the width. */
     private static final double WORDS = 0.34;
 
-    private final ClassroomModel model;
+    private final Projected model;
     private final BoardView board = new BoardView();
+    private final BesideBoards boards;
     private final Label prompt = Widgets.wrapped("", "room-prompt");
     private final VBox rows = new VBox(10);
     private final ScrollPane scroll = new ScrollPane(rows);
     private final Label words = Widgets.wrapped("", "room-words");
+    private final BesideTable table = new BesideTable("room-table");
     private final Label clock = Widgets.label("", "room-clock");
     private final Label count = Widgets.label("", "room-count");
     private final VBox page;
     private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), e -> tick()));
     private final ChangeListener<Number> refresh = (o, was, is) -> show();
+    private Side seenFrom;
     private Runnable onLeave = () -> {};
     private double wheel;
 
-    public ClassroomView(ClassroomModel model, Palette palette) {
+    public ClassroomView(Projected model, Palette palette) {
         this.model = model;
+        boards = new BesideBoards(palette);
         setId("classroom");
         getStyleClass().add("classroom");
         setFocusTraversable(true);
@@ -59,7 +70,8 @@ public final class ClassroomView extends Region {
         board.setMovable(false);
         board.setFocusTraversable(false);
         board.setPalette(palette);
-        board.setFlipped(model.seenFrom() == Side.BLACK);
+        seenFrom = model.seenFrom();
+        board.setFlipped(seenFrom == Side.BLACK);
         prompt.setId("classroom-prompt");
         words.setId("classroom-words");
         clock.setId("classroom-clock");
@@ -70,8 +82,8 @@ public final class ClassroomView extends Region {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         HBox foot = new HBox(20, clock, Widgets.spacer(), count);
         foot.setAlignment(Pos.BASELINE_LEFT);
-        page = new VBox(20, prompt, scroll, words, foot);
-        getChildren().addAll(board, page);
+        page = new VBox(20, prompt, scroll, table, words, foot);
+        getChildren().addAll(board, boards, page);
         ticking.setCycleCount(Animation.INDEFINITE);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventFilter(ScrollEvent.SCROLL, this::scrolled);
@@ -99,6 +111,7 @@ public final class ClassroomView extends Region {
     /** Chooses the colours of the board. */
     public void setPalette(Palette palette) {
         board.setPalette(palette);
+        boards.setPalette(palette);
     }
 
     private void key(KeyEvent e) {
@@ -139,19 +152,47 @@ public final class ClassroomView extends Region {
     }
 
     private void show() {
-        var node = model.shown();
-        board.show(node.position(), Optional.of(node.move()), node.annotation().marks());
-        prompt.setText(model.prompt());
+        Slide slide = model.slide();
+        Slide.Picture picture = slide.picture();
+        board.show(picture.position(), Optional.of(picture.last()), picture.marks());
+        turnToWhoeverMoves();
+        boards.show(slide, board.isFlipped());
+        board.setVisible(!boards.isVisible());
+        requestLayout();
+        prompt.setText(slide.prompt());
+        prompt.setManaged(!slide.prompt().isEmpty());
         rows.getChildren().clear();
-        model.rows().forEach(r -> rows.getChildren().add(row(r)));
-        words.setText(model.words());
+        slide.asks()
+                .map(LessonStep.Stop::question)
+                .ifPresent(q -> rows.getChildren().addAll(choices(q)));
+        slide.rows().forEach(r -> rows.getChildren().add(row(r)));
+        table.show(slide);
+        words.setText(slide.words());
         words.setManaged(!words.getText().isEmpty());
         count.setText(model.place());
         tick();
         scroll.setVvalue(1);
     }
 
-    private static Node row(ClassroomModel.Row row) {
+    /** Each step of a lesson is seen from the side whose task it is, until somebody turns it. */
+    private void turnToWhoeverMoves() {
+        if (model.seenFrom() != seenFrom) {
+            seenFrom = model.seenFrom();
+            board.setFlipped(seenFrom == Side.BLACK);
+        }
+    }
+
+    private static List<Node> choices(LessonQuestion question) {
+        List<Node> lines = new ArrayList<>();
+        boolean named = question.asked() == Asked.CHOOSE || question.asked() == Asked.PLAN;
+        for (int i = 0; named && i < question.choices().size(); i++) {
+            String text = (i + 1) + "   " + question.choices().get(i).text();
+            lines.add(Widgets.wrapped(text, "room-choice"));
+        }
+        return lines;
+    }
+
+    private static Node row(RevealedLines.Row row) {
         Text before = new Text(row.before().isEmpty() ? "" : row.before() + "  ");
         Text last = new Text(row.last());
         before.getStyleClass().add(row.present() ? "room-known" : "room-past");
@@ -171,8 +212,11 @@ public final class ClassroomView extends Region {
         double side =
                 Math.min(height, wide ? width * (1 - WORDS) - GAP : Math.min(width, height * 0.6));
         board.resizeRelocate(left, top, side, side);
+        boards.resizeRelocate(
+                left, top, wide ? width * (1 - WORDS) - GAP : width, wide ? height : side);
         if (wide) {
-            page.resizeRelocate(left + side + GAP, top, width - side - GAP, height);
+            double taken = boards.isVisible() ? width * (1 - WORDS) - GAP : side;
+            page.resizeRelocate(left + taken + GAP, top, width - taken - GAP, height);
         } else {
             page.resizeRelocate(left, top + side + GAP, width, height - side - GAP);
         }

@@ -21,7 +21,7 @@ import org.zeroply.library.sheet.SheetStore.State;
  * can be taken back later. What could not be saved is tried again until it is; it stays in the
  * order in which it was done, also when another sheet is opened meanwhile.
  */
-public final class AutoSave {
+public final class AutoSave implements Saving {
 
     /** Where states are kept; the library in the program. */
     public interface Keeper {
@@ -133,16 +133,19 @@ public final class AutoSave {
     }
 
     /** Why the last save failed; empty when it did not. */
+    @Override
     public ReadOnlyStringProperty problemProperty() {
         return problem.getReadOnlyProperty();
     }
 
     /** Whether all that was done is in the library. */
+    @Override
     public boolean isClean() {
         return pending.isEmpty();
     }
 
     /** The newest states that are not in the library, one a sheet. */
+    @Override
     public List<MoveTree> unsaved() {
         return List.copyOf(
                 pending.stream()
@@ -164,6 +167,7 @@ public final class AutoSave {
     }
 
     /** Saves now what was not saved yet. */
+    @Override
     public void flush() {
         delay.stop();
         write();
@@ -207,7 +211,8 @@ public final class AutoSave {
     }
 
     /** Shows what something else has written; what was done here and is not saved yet stays. */
-    void lookAgain(String what) {
+    @Override
+    public void lookAgain(String what) {
         OpenSheet sheet = session.sheet();
         if (sheet.id().isEmpty() || !isClean()) {
             saved.run();

@@ -11,10 +11,10 @@ import org.zeroply.chess.tree.MoveTree;
 /** All that is saved by itself, at every desk: whether it is, and what can be done if not. */
 public final class Saves {
 
-    private final List<AutoSave> all = new ArrayList<>();
+    private final List<Saving> all = new ArrayList<>();
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
 
-    void add(AutoSave save) {
+    void add(Saving save) {
         all.add(save);
         save.problemProperty().addListener(o -> look());
     }
@@ -35,7 +35,7 @@ public final class Saves {
 
     /** Saves now what is not saved yet. */
     public void flush() {
-        all.forEach(AutoSave::flush);
+        all.forEach(Saving::flush);
     }
 
     /**
@@ -49,7 +49,7 @@ public final class Saves {
 
     /** Whether all that was done is in the library. */
     public boolean isClean() {
-        return all.stream().allMatch(AutoSave::isClean);
+        return all.stream().allMatch(Saving::isClean);
     }
 
     /** How many sheets have states that are not in the library. */

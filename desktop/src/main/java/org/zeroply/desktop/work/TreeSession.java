@@ -89,8 +89,8 @@ public final class TreeSession {
         onChange.accept(how);
     }
 
-    /** Shows another state of the open sheet, which is in the library already. */
-    void show(MoveTree tree) {
+    /** Shows another state of what is open, which is kept already; the place stays if it can. */
+    public void show(MoveTree tree) {
         Node place = tree.root();
         for (Node n : current().path()) {
             Optional<Node> next = place.child(n.move());

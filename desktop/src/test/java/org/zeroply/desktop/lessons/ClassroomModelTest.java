@@ -10,6 +10,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.library.sheet.SheetStore;
 
@@ -45,7 +46,7 @@ class ClassroomModelTest {
         }
         assertThat(steps).containsExactly("1 2...Nc6", "1 3.Bc4", "2 2...g6", "2 3.Qxe5+");
         assertThat(lesson.rows())
-                .extracting(ClassroomModel.Row::present)
+                .extracting(RevealedLines.Row::present)
                 .containsExactly(false, true);
         assertThat(lesson.rows().get(1).before()).isEqualTo("2...g6");
         while (lesson.current().isPresent()) {

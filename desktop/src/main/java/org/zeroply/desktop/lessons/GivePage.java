@@ -1,0 +1,306 @@
+package org.zeroply.desktop.lessons;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import org.zeroply.chess.board.Move;
+import org.zeroply.coach.lesson.Asked;
+import org.zeroply.coach.lesson.LessonQuestion;
+import org.zeroply.coach.lesson.RevealedLines;
+import org.zeroply.coach.lesson.Slide;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.TreeSession;
+
+/**
+ * The coach's side of a lesson that is given: what the class sees, what comes next, the solution
+ * and the notes, the time, and who answers what. The class sees none of it.
+ */
+final class GivePage extends VBox {
+
+    /** Students that have a key of their own. */
+    private static final int KEYS = 9;
+
+    private final GivingModel giving;
+    private final ClassroomPage.Shower shower;
+    private final Messages messages;
+    private final LessonBoard board = new LessonBoard(this::tried);
+    private final Label head = Widgets.label("", "sheet-title");
+    private final Label clock = Widgets.label("", "give-clock");
+    private final Label prompt = Widgets.wrapped("", "prompt");
+    private final Label moves = Widgets.wrapped("", "lesson-moves");
+    private final Label words = Widgets.wrapped("", "lesson-words");
+    private final BesideTable table = new BesideTable("give-table");
+    private final Label solution = Widgets.wrapped("", "give-solution");
+    private final Label note = Widgets.wrapped("", "plain");
+    private final Label next = Widgets.wrapped("", "faded");
+    private final Label tally = Widgets.label("", "faded");
+    private final TextField answer = new TextField();
+    private final RowTable<GivingModel.Pupil> pupils =
+            new RowTable<>(
+                    "give-class",
+                    p -> p.student().id(),
+                    "No students yet: add them at the desk Students, and their answers are taken"
+                            + " down here.");
+    private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), e -> tick()));
+    private final Button reveal = Widgets.button("give-reveal", "Reveal", this::reveal);
+    private Optional<Slide> shown = Optional.empty();
+
+    GivePage(GivingModel giving, ClassroomPage.Shower shower, Messages messages) {
+        super(8);
+        this.giving = giving;
+        this.shower = shower;
+        this.messages = messages;
+        setId("give-page");
+        head.setId("give-head");
+        Widgets.tellCut(head);
+        clock.setId("give-clock");
+        clock.setMinWidth(USE_PREF_SIZE);
+        prompt.setId("give-prompt");
+        moves.setId("give-moves");
+        words.setId("give-words");
+        solution.setId("give-solution");
+        note.setId("give-note");
+        next.setId("give-next");
+        tally.setId("give-tally");
+        answer.setId("give-answer");
+        answer.setAccessibleText("The answer of the chosen student");
+        answer.setPrefColumnCount(18);
+        answer.setOnAction(e -> take());
+        HBox.setHgrow(answer, Priority.ALWAYS);
+        pupils.text("Key", 44, p -> key(p));
+        pupils.text("Student", 130, p -> p.student().name());
+        pupils.text("Answer", 90, p -> p.answer().map(a -> a.given().answer()).orElse(""));
+        pupils.text("", 90, p -> p.answer().map(a -> a.given().outcome().words()).orElse(""));
+        pupils.text("What to say", 160, GivingModel.Pupil::words);
+        pupils.onOpen(p -> answer.requestFocus());
+        pupils.onRemove(chosen -> chosen.forEach(p -> giving.leaveOut(p.student())));
+        pupils.onMenu(
+                chosen ->
+                        List.of(
+                                new Command(
+                                        "Not here today",
+                                        "Delete",
+                                        () -> chosen.forEach(p -> giving.leaveOut(p.student())))));
+        VBox.setVgrow(pupils, Priority.ALWAYS);
+        VBox sees = new VBox(8, prompt, moves, table, words);
+        sees.getStyleClass().add("drill-page");
+        VBox own = new VBox(4, Widgets.heading("For you alone"), solution, note, next);
+        getChildren()
+                .addAll(
+                        Widgets.row(head, Widgets.spacer(), clock),
+                        sees,
+                        own,
+                        Widgets.heading("The class"),
+                        pupils,
+                        Widgets.row(
+                                answer,
+                                Widgets.button("give-take", "Take down", this::take),
+                                tally),
+                        Widgets.row(
+                                Widgets.button("give-back", "Back", this::back),
+                                Widgets.quiet("give-return", "Back to the step", this::toStep),
+                                Widgets.spacer(),
+                                Widgets.quiet(
+                                        "give-homework", "Set the homework", giving::setHomework),
+                                Widgets.button("give-here", "Whole screen", this::here),
+                                Widgets.button("give-apart", "Second window", this::apart)));
+        ticking.setCycleCount(Animation.INDEFINITE);
+        sceneProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is == null) {
+                                ticking.stop();
+                            } else {
+                                ticking.play();
+                                show();
+                            }
+                        });
+        giving.stepsProperty().addListener(o -> show());
+        show();
+    }
+
+    /** The one action of the page. */
+    Button action() {
+        return reveal;
+    }
+
+    TreeSession session() {
+        return board.session();
+    }
+
+    private String key(GivingModel.Pupil pupil) {
+        int place = giving.pupils().indexOf(pupil) + 1;
+        return place >= 1 && place <= KEYS ? String.valueOf(place) : "";
+    }
+
+    /** A command for each student: the answer that is typed next is theirs. */
+    List<Command> commands() {
+        List<Command> commands = new ArrayList<>();
+        for (int i = 0; i < Math.min(KEYS, giving.pupils().size()); i++) {
+            GivingModel.Pupil pupil = giving.pupils().get(i);
+            commands.add(
+                    new Command(
+                            "Answer of " + pupil.student().name(),
+                            String.valueOf(i + 1),
+                            () -> choose(pupil)));
+        }
+        return commands;
+    }
+
+    private void choose(GivingModel.Pupil pupil) {
+        pupils.getSelectionModel().clearSelection();
+        pupils.getSelectionModel().select(pupil);
+        answer.requestFocus();
+    }
+
+    void reveal() {
+        giving.given().ifPresent(GivenLesson::reveal);
+    }
+
+    void back() {
+        giving.given().ifPresent(GivenLesson::back);
+    }
+
+    void here() {
+        giving.given().ifPresent(shower::here);
+    }
+
+    void apart() {
+        giving.given().ifPresent(shower::apart);
+    }
+
+    /** Goes back from what was tried on the board; false if nothing was. */
+    boolean toStep() {
+        boolean aside = giving.given().filter(GivenLesson::isAside).isPresent();
+        if (aside) {
+            board.toStart();
+        }
+        return aside;
+    }
+
+    private void tried(List<Move> made) {
+        giving.given().ifPresent(g -> g.tryOut(board.start(), made));
+    }
+
+    private void take() {
+        Optional<GivingModel.Pupil> chosen = pupils.one();
+        if (chosen.isEmpty()) {
+            messages.say("Choose who answered: press the key before the name.");
+            return;
+        }
+        try {
+            giving.take(chosen.get().student(), answer.getText());
+            answer.clear();
+            giving.pupils().stream()
+                    .filter(p -> p.answer().isEmpty())
+                    .findFirst()
+                    .ifPresent(this::choose);
+        } catch (IllegalArgumentException e) {
+            messages.say(e.getMessage());
+        }
+    }
+
+    private void tick() {
+        clock.setText(giving.given().map(GivenLesson::time).orElse(""));
+    }
+
+    private void show() {
+        Optional<GivenLesson> given = giving.given();
+        pupils.show(List.copyOf(giving.pupils()));
+        head.setText(
+                given.map(
+                                g ->
+                                        g.place()
+                                                + ", "
+                                                + g.shown().kind().words()
+                                                + (g.shown().title().isEmpty()
+                                                        ? ""
+                                                        : ": " + g.shown().title()))
+                        .orElse("No lesson is given"));
+        Optional<Slide> now = given.map(GivenLesson::slide);
+        prompt.setText(
+                now.map(Slide::prompt)
+                        .orElse(
+                                "Open a lesson on the page Plan and choose Give the lesson. Page"
+                                        + " Down, Space or a clicker go on, Page Up goes back; what"
+                                        + " you try on the board is shown, and the lesson waits."));
+        moves.setText(now.map(GivePage::moves).orElse(""));
+        now.ifPresent(table::show);
+        words.setText(now.map(Slide::words).orElse(""));
+        Optional<LessonQuestion> question = given.flatMap(GivenLesson::question);
+        solution.setText(
+                question.map(q -> "Answer: " + q.solution())
+                        .filter(t -> !t.equals("Answer: "))
+                        .orElse(""));
+        note.setText(given.map(g -> g.shown().note()).orElse(""));
+        next.setText(
+                given.map(GivenLesson::next)
+                        .map(n -> n.isEmpty() ? "That was the last step." : "Next: " + n)
+                        .orElse(""));
+        for (Label label : List.of(prompt, moves, words, solution, note, next)) {
+            label.setManaged(!label.getText().isEmpty());
+        }
+        answer.setDisable(question.isEmpty());
+        answer.setPromptText(question.map(GivePage::expected).orElse("nothing is asked now"));
+        tally.setText(giving.tally());
+        reveal.setDisable(given.isEmpty() || given.get().isOver());
+        tick();
+        Optional<Slide> own = given.map(GivenLesson::own);
+        if (!own.equals(shown)) {
+            shown = own;
+            own.ifPresent(board::show);
+        } else if (given.filter(g -> !g.isAside()).isPresent()) {
+            board.toStart();
+        }
+    }
+
+    static String moves(Slide slide) {
+        List<String> rows =
+                new ArrayList<>(
+                        slide.rows().stream()
+                                .filter(RevealedLines.Row::present)
+                                .map(r -> (r.before() + " " + r.last()).strip())
+                                .toList());
+        slide.asks()
+                .map(a -> a.question().choices())
+                .ifPresent(
+                        choices -> {
+                            for (int i = 0; i < choices.size() && named(slide); i++) {
+                                rows.add((i + 1) + "  " + choices.get(i).text());
+                            }
+                        });
+        return String.join("\n", rows);
+    }
+
+    private static boolean named(Slide slide) {
+        return slide.asks()
+                .map(a -> a.question().asked())
+                .filter(a -> a == Asked.CHOOSE || a == Asked.PLAN)
+                .isPresent();
+    }
+
+    static String expected(LessonQuestion question) {
+        return switch (question.asked()) {
+            case MOVE -> "a move, such as Nf3";
+            case CHOOSE -> "a move or its number";
+            case PLAN -> "the number of a plan";
+            case VERDICT -> "a verdict: +- +/- += = =+ -/+ -+";
+            case SQUARES -> "squares, such as d5 e6";
+            case NUMBER -> "a number";
+            case TRUE -> "true or false";
+        };
+    }
+}

@@ -1,0 +1,201 @@
+package org.zeroply.desktop.lessons;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+
+/** Lessons: planned step by step, given to a class, learnt alone, and what was answered. */
+public final class LessonsDesk implements Desk {
+
+    private static final String PLAN = "Plan";
+    private static final String GIVE = "Give";
+    private static final String ALONE = "Alone";
+    private static final String RECORD = "Record";
+
+    private final Runnable boardChanged;
+    private final LessonsModel model;
+    private final GivingModel giving;
+    private final PlanPage plan;
+    private final GivePage give;
+    private final AlonePage alone;
+    private final RecordPage record;
+    private final PageSwitch pages = new PageSwitch("Lessons", this::turned);
+    private final VBox content = new VBox();
+
+    /**
+     * @param shower shows a lesson to a room
+     * @param boardChanged called when another board comes to the front
+     */
+    public LessonsDesk(
+            Services services, Clock clock, ClassroomPage.Shower shower, Runnable boardChanged) {
+        this.boardChanged = boardChanged;
+        model = new LessonsModel(services);
+        giving = new GivingModel(services, clock, model.trail());
+        plan = new PlanPage(services, model);
+        give = new GivePage(giving, shower, services.messages());
+        alone = new AlonePage(services, clock);
+        record = new RecordPage(services, model, clock);
+        content.getStyleClass().add("desk");
+        content.setId("lessons-desk");
+        pages.add(PLAN, plan);
+        pages.add(GIVE, give);
+        pages.add(ALONE, alone);
+        pages.add(RECORD, record);
+        pages.setPrimary(PLAN, plan.give(this::begin));
+        pages.setPrimary(GIVE, give.action());
+        give.action().getStyleClass().add("primary");
+        pages.setPrimary(ALONE, alone.action());
+        content.getChildren().addAll(pages.row(), pages.place());
+        pages.show(PLAN);
+    }
+
+    private void turned(String name) {
+        if (!name.equals(PLAN)) {
+            plan.flush();
+        }
+        if (name.equals(RECORD)) {
+            record.shown();
+        } else if (name.equals(ALONE)) {
+            alone.begin(model.id(), model.lesson());
+        }
+        boardChanged.run();
+    }
+
+    /** Gives the open lesson from the chosen step on. */
+    private void begin() {
+        model.lesson().ifPresent(l -> giving.begin(model.id().orElseThrow(), l, model.place()));
+        pages.show(GIVE);
+    }
+
+    /** Opens a lesson of the library. */
+    public void open(long id) {
+        model.open(id);
+        pages.show(PLAN);
+    }
+
+    /** Adds a step to the open lesson, at its end. */
+    public void bring(LessonStep step) {
+        model.bring(step);
+    }
+
+    @Override
+    public Optional<PageSwitch> pages() {
+        return Optional.of(pages);
+    }
+
+    @Override
+    public String name() {
+        return "Lessons";
+    }
+
+    @Override
+    public Region content() {
+        return content;
+    }
+
+    @Override
+    public TreeSession session() {
+        return pages.isFront(GIVE)
+                ? give.session()
+                : pages.isFront(ALONE) ? alone.session() : model.session();
+    }
+
+    @Override
+    public boolean isOpenBook() {
+        return !pages.isFront(ALONE);
+    }
+
+    @Override
+    public boolean isMovable() {
+        return pages.isFront(ALONE) ? alone.isMovable() : isOpenBook();
+    }
+
+    @Override
+    public Optional<Side> seenFrom() {
+        return Optional.of(session().tree().start().sideToMove());
+    }
+
+    @Override
+    public void pressed(int square) {
+        if (pages.isFront(ALONE)) {
+            alone.pressed(square);
+        }
+    }
+
+    @Override
+    public Set<KeyCode> shownKeys() {
+        return pages.isFront(GIVE)
+                ? Set.of(KeyCode.PAGE_UP, KeyCode.PAGE_DOWN, KeyCode.SPACE)
+                : Set.of();
+    }
+
+    @Override
+    public boolean stepBack() {
+        return pages.isFront(GIVE) && give.toStep();
+    }
+
+    @Override
+    public void undo() {
+        model.undo();
+    }
+
+    @Override
+    public void redo() {
+        model.redo();
+    }
+
+    @Override
+    public void shown() {
+        model.reload();
+        turned(pages.front());
+    }
+
+    @Override
+    public void flush() {
+        plan.flush();
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        plan.setPalette(palette);
+    }
+
+    @Override
+    public List<Command> commands() {
+        List<Command> commands = new ArrayList<>(pages.commands());
+        commands.add(new Command("New lesson", "", () -> model.create("A new lesson")));
+        commands.add(new Command("Give the lesson", "Shortcut+G", this::begin));
+        if (pages.isFront(GIVE)) {
+            commands.add(new Command("Reveal the next", "Page Down", give::reveal));
+            commands.add(new Command("Reveal one more", "Space", give::reveal));
+            commands.add(new Command("Hide the last again", "Page Up", give::back));
+            commands.addAll(give.commands());
+        } else if (pages.isFront(PLAN)) {
+            commands.add(new Command("Type a move", "Enter", plan.annotations()::typeMove));
+            commands.add(new Command("Move the step up", "Alt+Up", () -> plan.shift(-1)));
+            commands.add(new Command("Move the step down", "Alt+Down", () -> plan.shift(1)));
+            commands.add(Command.of("Remove the lesson", plan::remove));
+        }
+        commands.add(Command.of("Lesson: whole screen", give::here));
+        commands.add(Command.of("Lesson: second window", give::apart));
+        return commands;
+    }
+
+    @Override
+    public List<Command> choices() {
+        return plan.choices();
+    }
+}

@@ -1,0 +1,299 @@
+package org.zeroply.desktop.lessons;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Orientation;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonCheck;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.controls.Split;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.sheet.AnnotationBar;
+import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.sheet.SheetRow;
+
+/** The steps of a lesson in their order, and the chosen one: its words, its question, its moves. */
+final class PlanPage extends VBox {
+
+    private static final double LISTED = 190;
+
+    private final Services services;
+    private final LessonsModel model;
+    private final ComboBox<SheetRow> lessons = new ComboBox<>();
+    private final TextField title = new TextField();
+    private final ListView<LessonStep> steps = new ListView<>();
+    private final Label remark = Widgets.wrapped("", "plain");
+    private final StepEditor editor;
+    private final LineSheetView sheet;
+    private final AnnotationBar annotations;
+    private boolean showing;
+
+    PlanPage(Services services, LessonsModel model) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        setId("plan-page");
+        editor = new StepEditor(model, services.messages());
+        sheet = new LineSheetView(model.session(), false);
+        annotations = new AnnotationBar(model.session(), services.messages());
+        lessons.setId("lesson-chooser");
+        lessons.setAccessibleText("Which lesson");
+        lessons.setPromptText("No lesson yet");
+        Widgets.texts(lessons, SheetRow::title);
+        lessons.setOnAction(
+                e -> {
+                    if (!showing && lessons.getValue() != null) {
+                        flush();
+                        model.open(lessons.getValue().id());
+                    }
+                });
+        title.setId("lesson-title");
+        title.setAccessibleText("Name of the lesson");
+        title.setPromptText("Name of the lesson");
+        title.getStyleClass().add("title-field");
+        HBox.setHgrow(title, Priority.ALWAYS);
+        Widgets.whenTyped(title, () -> model.rename(title.getText()));
+        steps.setId("lesson-steps");
+        steps.setAccessibleText("Steps of the lesson");
+        steps.setCellFactory(v -> new StepCell());
+        steps.setPlaceholder(
+                Widgets.wrapped(
+                        "A lesson is an ordered set of positions on one idea: what is shown, what is"
+                                + " asked, what is compared, and homework. Choose New, or Draft one"
+                                + " from a theme; from any position of another desk Put into the"
+                                + " lesson adds a step.",
+                        "empty-note"));
+        steps.getSelectionModel()
+                .selectedIndexProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!showing && is.intValue() >= 0) {
+                                flush();
+                                model.choose(is.intValue());
+                            }
+                        });
+        steps.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        Menus.offer(steps, this::menu);
+        remark.setId("lesson-remark");
+        sheet.setMinHeight(60);
+        sheet.onMenu(new MoveCommands(model.session(), services.messages())::menu);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        VBox.setVgrow(steps, Priority.ALWAYS);
+        VBox list = new VBox(6, steps, tools(), remark);
+        list.setMinHeight(110);
+        VBox chosen = new VBox(6, editor, sheet, annotations);
+        Split split =
+                new Split(
+                        services.memory(),
+                        "lessons.steps",
+                        Orientation.VERTICAL,
+                        size -> LISTED,
+                        list,
+                        chosen);
+        VBox.setVgrow(split, Priority.ALWAYS);
+        getChildren().addAll(head(), split);
+        model.revisionProperty().addListener(o -> show());
+        model.lessons().addListener((ListChangeListener<SheetRow>) c -> show());
+        show();
+    }
+
+    private HBox head() {
+        return Widgets.row(
+                title,
+                lessons,
+                Widgets.quiet("lesson-new", "New", () -> model.create("A new lesson")),
+                Widgets.removing("lesson-remove", "Remove", this::remove));
+    }
+
+    private HBox tools() {
+        return Widgets.row(
+                Widgets.button("step-add", "Add a step", () -> model.addStep(StepKind.SHOW)),
+                Widgets.quiet("step-up", "Up", () -> shift(-1)),
+                Widgets.quiet("step-down", "Down", () -> shift(1)),
+                Widgets.spacer(),
+                Widgets.removing("step-remove", "Take out", model::removeStep));
+    }
+
+    private List<Command> menu() {
+        return List.of(
+                Command.of("Add a step", () -> model.addStep(StepKind.SHOW)),
+                Command.of("Add a question", () -> model.addStep(StepKind.ASK)),
+                Menus.LINE,
+                new Command("Move up", "Alt+Up", () -> shift(-1)),
+                new Command("Move down", "Alt+Down", () -> shift(1)),
+                Menus.LINE,
+                new Command("Take out", "Delete", model::removeStep));
+    }
+
+    private void key(KeyEvent e) {
+        if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
+            shift(e.getCode() == KeyCode.UP ? -1 : 1);
+            e.consume();
+        } else if (e.getCode() == KeyCode.DELETE && !e.isShortcutDown()) {
+            model.removeStep();
+            e.consume();
+        }
+    }
+
+    /** Moves the chosen step up or down. */
+    void shift(int by) {
+        flush();
+        model.move(model.place(), model.place() + by);
+    }
+
+    void remove() {
+        flush();
+        model.lessons().stream()
+                .filter(row -> model.id().isPresent() && row.id() == model.id().getAsLong())
+                .findFirst()
+                .ifPresent(row -> model.remove(List.of(row)));
+    }
+
+    /** The lessons, to be opened by their names. */
+    List<Command> choices() {
+        return model.lessons().stream()
+                .map(row -> Command.of("Lesson " + row.title(), () -> model.open(row.id())))
+                .toList();
+    }
+
+    AnnotationBar annotations() {
+        return annotations;
+    }
+
+    Button give(Runnable begin) {
+        return Widgets.primary(
+                "lesson-give",
+                "Give the lesson",
+                () -> {
+                    flush();
+                    if (model.lesson().isEmpty()) {
+                        services.messages().say("Choose a lesson, or make a new one, first.");
+                    } else {
+                        begin.run();
+                    }
+                });
+    }
+
+    void flush() {
+        editor.commit();
+        annotations.commit();
+        model.flush();
+    }
+
+    void setPalette(Palette palette) {
+        sheet.setPalette(palette);
+    }
+
+    private void show() {
+        showing = true;
+        try {
+            Optional<Lesson> lesson = model.lesson();
+            lessons.getItems().setAll(model.lessons());
+            model.lessons().stream()
+                    .filter(row -> model.id().isPresent() && row.id() == model.id().getAsLong())
+                    .findFirst()
+                    .ifPresentOrElse(lessons::setValue, () -> lessons.setValue(null));
+            title.setDisable(lesson.isEmpty());
+            if (!title.isFocused()) {
+                title.setText(lesson.map(Lesson::title).orElse(""));
+            }
+            steps.getItems().setAll(lesson.map(Lesson::steps).orElse(List.of()));
+            if (lesson.isPresent()) {
+                steps.getSelectionModel().select(model.place());
+                steps.scrollTo(Math.max(0, model.place() - 2));
+            }
+            String lacks =
+                    model.remarks().stream()
+                            .filter(r -> r.place() == model.place())
+                            .map(LessonCheck.Remark::text)
+                            .collect(Collectors.joining(" "));
+            remark.setText(lacks);
+            remark.setManaged(!lacks.isEmpty());
+        } finally {
+            showing = false;
+        }
+    }
+
+    /** A step: its number, what it does, its name, and a sign where something is missing. */
+    private final class StepCell extends ListCell<LessonStep> {
+
+        StepCell() {
+            setOnDragDetected(
+                    e -> {
+                        if (!isEmpty()) {
+                            ClipboardContent content = new ClipboardContent();
+                            content.putString("step " + getIndex());
+                            startDragAndDrop(TransferMode.MOVE).setContent(content);
+                            e.consume();
+                        }
+                    });
+            setOnDragOver(
+                    e -> {
+                        if (e.getGestureSource() instanceof StepCell && !isEmpty()) {
+                            e.acceptTransferModes(TransferMode.MOVE);
+                            e.consume();
+                        }
+                    });
+            setOnDragDropped(
+                    e -> {
+                        if (e.getGestureSource() instanceof StepCell from && !isEmpty()) {
+                            int source = from.getIndex();
+                            int target = getIndex();
+                            e.setDropCompleted(true);
+                            e.consume();
+                            flush();
+                            model.move(source, target);
+                        }
+                    });
+        }
+
+        @Override
+        protected void updateItem(LessonStep step, boolean empty) {
+            super.updateItem(step, empty);
+            setText(null);
+            setGraphic(null);
+            if (empty || step == null) {
+                return;
+            }
+            int place = getIndex();
+            boolean lacks = model.remarks().stream().anyMatch(r -> r.place() == place);
+            Label number = Widgets.label(String.valueOf(place + 1), "step-number");
+            number.setMinWidth(24);
+            Label kind = Widgets.label(step.kind().words(), "faded");
+            kind.setMinWidth(70);
+            String name = step.title().isEmpty() ? told(step) : step.title();
+            Label text = new Label(name);
+            Widgets.tellCut(text);
+            Label sign = Widgets.label(lacks ? "! incomplete" : "", "step-lacks");
+            sign.setMinWidth(USE_PREF_SIZE);
+            HBox row = new HBox(8, number, kind, text, Widgets.spacer(), sign);
+            setGraphic(row);
+            setPrefWidth(0);
+        }
+
+        private static String told(LessonStep step) {
+            return step.kind() == StepKind.ASK ? step.question().prompt() : step.words();
+        }
+    }
+}

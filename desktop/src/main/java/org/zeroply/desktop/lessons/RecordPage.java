@@ -1,0 +1,133 @@
+package org.zeroply.desktop.lessons;
+
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.zeroply.chess.notation.Counted;
+import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.RowTable;
+import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.library.student.LessonAnswer;
+import org.zeroply.library.student.Student;
+
+/** Who answered what in the open lesson, also at earlier times. */
+final class RecordPage extends VBox {
+
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
+    private final Services services;
+    private final LessonsModel model;
+    private final ZoneId zone;
+    private final Map<Long, String> names = new HashMap<>();
+    private final Label sum = Widgets.wrapped("", "faded");
+    private final RowTable<LessonAnswer> table =
+            new RowTable<LessonAnswer>(
+                            "record-table",
+                            LessonAnswer::uuid,
+                            "Nobody has answered anything in this lesson yet. Give it to a class, or"
+                                    + " let a student go through it on the page Alone.")
+                    .several();
+
+    private record Read(List<LessonAnswer> answers, List<Student> students) {}
+
+    RecordPage(Services services, LessonsModel model, Clock clock) {
+        super(8);
+        this.services = services;
+        this.model = model;
+        this.zone =
+                clock.getZone().equals(ZoneId.of("Z")) ? ZoneId.systemDefault() : clock.getZone();
+        setId("record-page");
+        sum.setId("record-sum");
+        table.text("Student", 130, a -> names.getOrDefault(a.studentId(), "in the bin"));
+        table.text("Step", 48, a -> String.valueOf(a.asked().step() + 1));
+        table.text("Question", 190, a -> a.asked().prompt());
+        table.text("Answer", 90, a -> a.given().answer());
+        table.text("", 100, a -> a.given().outcome().words());
+        table.text("Seconds", 68, a -> String.valueOf(a.given().seconds()));
+        table.text("When", 120, a -> WHEN.format(a.given().at().atZone(zone)));
+        table.onRemove(this::remove);
+        table.onMenu(
+                chosen ->
+                        chosen.isEmpty()
+                                ? List.of()
+                                : List.of(new Command("Take out", "Delete", () -> remove(chosen))));
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().addAll(sum, table);
+    }
+
+    void shown() {
+        if (model.id().isEmpty()) {
+            table.show(List.of());
+            sum.setText("");
+            return;
+        }
+        long id = model.id().getAsLong();
+        services.scheduler()
+                .library(
+                        () ->
+                                new Read(
+                                        services.library().lessonAnswers().inLesson(id),
+                                        services.library().students().all()),
+                        this::show);
+    }
+
+    private void show(Read read) {
+        names.clear();
+        read.students().forEach(s -> names.put(s.id(), s.name()));
+        table.show(read.answers());
+        long students = read.answers().stream().map(LessonAnswer::studentId).distinct().count();
+        double share =
+                read.answers().stream()
+                        .mapToDouble(a -> a.given().outcome().share())
+                        .average()
+                        .orElse(0);
+        sum.setText(
+                read.answers().isEmpty()
+                        ? ""
+                        : Counted.of(read.answers().size(), "answer")
+                                + " of "
+                                + Counted.of(students, "student")
+                                + ", "
+                                + Math.round(100 * share)
+                                + " of 100 right, a near one counted as half.");
+    }
+
+    private void remove(List<LessonAnswer> chosen) {
+        put(chosen, false);
+        model.trail().did(() -> put(chosen, true), () -> put(chosen, false));
+        services.messages()
+                .say(
+                        Counted.of(chosen.size(), "answer")
+                                + " taken out, here and in the students' files. Undo brings "
+                                + (chosen.size() == 1 ? "it" : "them")
+                                + " back.");
+    }
+
+    private void put(List<LessonAnswer> answers, boolean in) {
+        services.scheduler()
+                .library(
+                        () ->
+                                services.library()
+                                        .together(
+                                                () -> {
+                                                    answers.forEach(a -> put(a, in));
+                                                    return true;
+                                                }),
+                        done -> shown());
+    }
+
+    private void put(LessonAnswer answer, boolean in) {
+        if (in) {
+            services.library().lessonAnswers().add(answer);
+        } else {
+            services.library().lessonAnswers().remove(answer.uuid());
+        }
+    }
+}
