@@ -20,6 +20,7 @@ import org.zeroply.cli.exercise.ExerciseCommand;
 import org.zeroply.cli.insight.DifficultyCommand;
 import org.zeroply.cli.insight.ExplainCommand;
 import org.zeroply.cli.insight.InsightCommand;
+import org.zeroply.cli.lesson.LessonCommand;
 import org.zeroply.cli.library.ExportCommand;
 import org.zeroply.cli.library.FindCommand;
 import org.zeroply.cli.library.ImportCommand;
@@ -52,6 +53,7 @@ import picocli.CommandLine.Command;
             LibraryCommand.class,
             ExportCommand.class,
             ExerciseCommand.class,
+            LessonCommand.class,
             SampleCommand.class,
             SyntheticCommand.class,
             UciCommand.class,

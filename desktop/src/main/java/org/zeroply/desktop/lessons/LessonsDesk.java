@@ -47,7 +47,7 @@ public final class LessonsDesk implements Desk {
         plan = new PlanPage(services, model);
         give = new GivePage(giving, shower, services.messages());
         alone = new AlonePage(services, clock);
-        record = new RecordPage(services, model, clock);
+        record = new RecordPage(services, model);
         content.getStyleClass().add("desk");
         content.setId("lessons-desk");
         pages.add(PLAN, plan);

@@ -1,6 +1,5 @@
 package org.zeroply.desktop.lessons;
 
-import java.time.Clock;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.HashMap;
@@ -37,12 +36,11 @@ final class RecordPage extends VBox {
 
     private record Read(List<LessonAnswer> answers, List<Student> students) {}
 
-    RecordPage(Services services, LessonsModel model, Clock clock) {
+    RecordPage(Services services, LessonsModel model) {
         super(8);
         this.services = services;
         this.model = model;
-        this.zone =
-                clock.getZone().equals(ZoneId.of("Z")) ? ZoneId.systemDefault() : clock.getZone();
+        this.zone = ZoneId.systemDefault();
         setId("record-page");
         sum.setId("record-sum");
         table.text("Student", 130, a -> names.getOrDefault(a.studentId(), "in the bin"));

@@ -98,8 +98,7 @@ public final class HtmlReport {
     }
 
     private static String style() {
-        return face("Cabin-Regular.ttf", "normal")
-                + face("Cabin-Bold.ttf", "bold")
+        return faces()
                 + """
                 body{background:#f7f4ee;color:#22252b;font:15px/1.5 Cabin,sans-serif;margin:0}
                 main{background:#fffdf8;max-width:680px;margin:24px auto;padding:36px 48px;
@@ -122,6 +121,11 @@ public final class HtmlReport {
                 padding-top:8px}
                 @media print{body{background:none}main{border:none;margin:0;padding:0}}
                 """;
+    }
+
+    /** The letters that pages are set in. */
+    static String faces() {
+        return face("Cabin-Regular.ttf", "normal") + face("Cabin-Bold.ttf", "bold");
     }
 
     private static String face(String file, String weight) {

@@ -1,0 +1,2 @@
+/** Commands about lessons. */
+package org.zeroply.cli.lesson;

@@ -1,0 +1,57 @@
+package org.zeroply.coach.lesson.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+
+/**
+ * A place in a game at which a theme is there.
+ *
+ * @param ply moves of either side made by then; 0 is the start
+ * @param side whose theme it is
+ */
+public record Example(MoveTree game, int ply, Side side) {
+
+    /**
+     * @throws IllegalArgumentException if the game is not so long
+     */
+    public Example {
+        if (ply < 0 || ply > game.mainLine().size()) {
+            throw new IllegalArgumentException("the game has no move " + ply);
+        }
+    }
+
+    /** The place in the game. */
+    Node node() {
+        return ply == 0 ? game.root() : game.mainLine().get(ply - 1);
+    }
+
+    Position position() {
+        return node().position();
+    }
+
+    /** The positions of the game from there on, the first included. */
+    List<Position> onwards() {
+        List<Position> positions = new ArrayList<>(List.of(position()));
+        game.mainLine().stream().skip(ply).map(Node::position).forEach(positions::add);
+        return positions;
+    }
+
+    /** Whether the side won the game. */
+    boolean won() {
+        return game.result().equals(side == Side.WHITE ? "1-0" : "0-1");
+    }
+
+    /** Who played whom, and at which move. */
+    String title() {
+        String white = game.tag("White");
+        String players =
+                white.isEmpty() || white.equals("?")
+                        ? ""
+                        : white + " – " + game.tag("Black") + ", ";
+        return players + "move " + position().fullmoveNumber();
+    }
+}

@@ -1,0 +1,399 @@
+package org.zeroply.coach.lesson.draft;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Counted;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.engine.analysis.Cancellation;
+
+/**
+ * Proposes a lesson on a theme: two clear examples, one where the idea fails, three questions of
+ * rising difficulty, one thing changed, and homework. Everything that is claimed has its line; what
+ * was not found is left out and said in the note of the first step. All figures are our choice.
+ */
+public final class LessonDraft {
+
+    /** Places in games that are looked at for examples. */
+    private static final int LOOKED_AT = 24;
+
+    /** Positions that are looked at for questions. */
+    private static final int ASKED_ABOUT = 40;
+
+    /** Of these, so many are worked out. */
+    private static final int WORKED_OUT = 7;
+
+    private static final int QUESTIONS = 3;
+    private static final int HOMEWORK = 3;
+
+    /** Moves of an example that are shown, in plies. */
+    private static final int SHOWN = 16;
+
+    /** Between two looks at an example. */
+    private static final int EVERY = 4;
+
+    /** A longer rest of a game is not decided by what was there at its beginning. */
+    private static final int LONGEST = 60;
+
+    private static final int SHORTEST = 4;
+
+    /** An example may not fall back by more than this on its way, in expected score. */
+    private static final double STEADY = 0.1;
+
+    /** What an example comes to, and what a failure has, at the least and at the most. */
+    private static final double CLEAR = 0.75;
+
+    private static final double FAILED = 0.35;
+
+    /** Something is already decided from here on, and shows nothing. */
+    private static final double DECIDED = 0.95;
+
+    /** By so much is the answer to a question better than every other move. */
+    private static final double ONLY = 0.15;
+
+    private static final int PROOF = 8;
+    private static final List<Integer> SECONDS = List.of(60, 120, 240);
+
+    /** What the lesson is to be about. */
+    public record Theme(String title, String definition, List<String> themes) {
+        public Theme {
+            themes = List.copyOf(themes);
+        }
+    }
+
+    private record Judged(Example example, double at, double least, double after) {
+
+        int rest() {
+            return example.game().mainLine().size() - example.ply();
+        }
+
+        boolean isClear() {
+            return example.won()
+                    && rest() >= SHORTEST
+                    && rest() <= LONGEST
+                    && at < DECIDED
+                    && least >= at - STEADY
+                    && after >= CLEAR;
+        }
+    }
+
+    private record Posed(Example from, Position position, Choice choice) {}
+
+    private final MoveEvaluator evaluator;
+    private final MoveEvaluator brief;
+    private final SchemeDraft schemes;
+    private final Cancellation cancellation;
+    private final ChangedThing changed;
+
+    /**
+     * @param evaluator with the nodes for what is claimed
+     * @param schemes works questions out
+     */
+    public LessonDraft(MoveEvaluator evaluator, SchemeDraft schemes, Cancellation cancellation) {
+        this.evaluator = evaluator.remembering();
+        this.brief = evaluator.brief(4);
+        this.schemes = schemes;
+        this.cancellation = cancellation;
+        this.changed = new ChangedThing(evaluator.brief(2));
+    }
+
+    /**
+     * Proposes a lesson; empty when nothing was found that could be shown or asked.
+     *
+     * @param found places where the theme is there, in the order in which they are preferred
+     * @param exercises with the theme, for homework
+     * @param progress told the part done, 0 to 1
+     * @throws CancellationException when cancelled
+     */
+    public Optional<Lesson> draft(
+            Theme theme, List<Example> found, List<MoveTree> exercises, DoubleConsumer progress) {
+        List<String> missing = new ArrayList<>();
+        List<Judged> judged = judged(found, progress);
+        List<LessonStep> steps = new ArrayList<>();
+        Set<MoveTree> used = new HashSet<>();
+        judged.stream()
+                .filter(Judged::isClear)
+                .sorted(Comparator.comparingInt(Judged::rest))
+                .filter(j -> used.add(j.example().game()))
+                .limit(2)
+                .forEach(j -> steps.add(example(theme, j, steps.isEmpty())));
+        if (steps.size() < 2) {
+            missing.add(steps.isEmpty() ? "a clear example" : "a second clear example");
+        }
+        failure(theme, judged, used)
+                .ifPresentOrElse(steps::add, () -> missing.add("an example where it fails"));
+        List<Posed> posed = posed(found, used, progress);
+        List<MoveTree> drafts = worked(posed, progress);
+        for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
+            steps.add(question(theme, drafts.get(i), i));
+        }
+        if (drafts.size() < QUESTIONS) {
+            missing.add(Counted.of(QUESTIONS - drafts.size(), "more question"));
+        }
+        drafts.stream()
+                .findFirst()
+                .flatMap(d -> changed.step(d, part -> progress.accept(0.85 + 0.15 * part)))
+                .ifPresentOrElse(
+                        steps::add, () -> missing.add("one thing that changes the answer"));
+        homework(exercises, drafts).forEach(steps::add);
+        if (steps.isEmpty()) {
+            return Optional.empty();
+        }
+        if (!missing.isEmpty()) {
+            String note =
+                    "Not found among "
+                            + Counted.of(found.size(), "position")
+                            + ": "
+                            + String.join(", ", missing)
+                            + ".";
+            steps.set(0, steps.get(0).with(LessonStep.NOTE, note));
+        }
+        progress.accept(1);
+        return Optional.of(new Lesson(theme.title(), steps));
+    }
+
+    private void goOn() {
+        if (cancellation.isCancelled()) {
+            throw new CancellationException("the draft was cancelled");
+        }
+    }
+
+    // ---- Examples -------------------------------------------------------------------------------
+
+    private List<Judged> judged(List<Example> found, DoubleConsumer progress) {
+        List<Judged> judged = new ArrayList<>();
+        List<Example> some = found.subList(0, Math.min(LOOKED_AT, found.size()));
+        for (int i = 0; i < some.size(); i++) {
+            goOn();
+            judged.add(judge(some.get(i)));
+            progress.accept(0.3 * (i + 1) / some.size());
+        }
+        return judged;
+    }
+
+    private Judged judge(Example example) {
+        List<Position> positions = example.onwards();
+        double at = brief.expected(positions.get(0), example.side()).value();
+        double least = at;
+        double after = at;
+        for (int i = EVERY; i <= Math.min(SHOWN, positions.size() - 1); i += EVERY) {
+            after = brief.expected(positions.get(i), example.side()).value();
+            least = Math.min(least, after);
+        }
+        if (positions.size() - 1 < SHOWN) {
+            after = brief.expected(positions.get(positions.size() - 1), example.side()).value();
+            after = example.won() ? Math.max(after, CLEAR) : after;
+        }
+        return new Judged(example, at, least, after);
+    }
+
+    private LessonStep example(Theme theme, Judged judged, boolean first) {
+        Example example = judged.example();
+        MoveTree shown = start(example);
+        TreeEditor editor = new TreeEditor(shown);
+        List<Node> rest = example.game().mainLine();
+        List<Node> moves =
+                rest.subList(example.ply(), Math.min(rest.size(), example.ply() + SHOWN));
+        Node end = editor.addLine(shown.root(), moves.stream().map(Node::move).toList());
+        Proof.stamp(editor, end, evaluator);
+        String side = example.side().word();
+        String how =
+                rest.size() - example.ply() > SHOWN
+                        ? side
+                                + " won at move "
+                                + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
+                        : side + " won soon after";
+        editor.comment(
+                shown.root(),
+                (first ? theme.definition() + ". " : "")
+                        + "The engine gives "
+                        + side
+                        + " "
+                        + points(judged.at())
+                        + " points of 100 here and "
+                        + points(evaluator.expected(end.position(), example.side()).value())
+                        + " at the end of this line; "
+                        + how
+                        + ".");
+        return LessonStep.of(StepKind.SHOW, shown)
+                .with(
+                        LessonStep.TITLE,
+                        (first ? theme.title() : "Once more") + ": " + example.title())
+                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+    }
+
+    private static long points(double expected) {
+        return Math.round(100 * expected);
+    }
+
+    private static MoveTree start(Example example) {
+        MoveTree shown = new MoveTree(example.position());
+        TreeEditor editor = new TreeEditor(shown);
+        for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
+            editor.tag(tag, example.game().tag(tag));
+        }
+        return shown;
+    }
+
+    /** An example that the side does not win, with the line that shows why. */
+    private Optional<LessonStep> failure(Theme theme, List<Judged> judged, Set<MoveTree> used) {
+        List<Judged> failed =
+                judged.stream()
+                        .filter(j -> !j.example().won() && j.at() <= FAILED)
+                        .filter(j -> !used.contains(j.example().game()))
+                        .sorted(Comparator.comparingDouble(Judged::at).reversed())
+                        .toList();
+        for (Judged j : failed) {
+            goOn();
+            Example example = j.example();
+            Optional<Choice> best = evaluator.choice(example.position());
+            if (best.isEmpty()) {
+                continue;
+            }
+            MoveTree shown = start(example);
+            TreeEditor editor = new TreeEditor(shown);
+            Node end = Proof.line(editor, best.get().best(), PROOF);
+            Proof.stamp(editor, end, evaluator);
+            double promised = evaluator.expected(example.position(), example.side()).value();
+            double left = evaluator.expected(end.position(), example.side()).value();
+            if (promised > FAILED || left > FAILED) {
+                continue;
+            }
+            String side = example.side().word();
+            editor.comment(
+                    shown.root(),
+                    "It is there as well, and it is not enough: the engine gives "
+                            + side
+                            + " "
+                            + points(promised)
+                            + " points of 100 here and "
+                            + points(left)
+                            + " at the end of the line. What is different?");
+            used.add(example.game());
+            return Optional.of(
+                    LessonStep.of(StepKind.SHOW, shown)
+                            .with(LessonStep.TITLE, "Where it fails: " + example.title())
+                            .with(Exercise.THEMES, String.join(", ", theme.themes())));
+        }
+        return Optional.empty();
+    }
+
+    // ---- Questions ------------------------------------------------------------------------------
+
+    /** Positions in which one move is clearly better than all others, the easiest first. */
+    private List<Posed> posed(List<Example> found, Set<MoveTree> used, DoubleConsumer progress) {
+        List<Posed> posed = new ArrayList<>();
+        Set<MoveTree> games = new HashSet<>(used);
+        List<Example> some =
+                found.stream().filter(e -> games.add(e.game())).limit(ASKED_ABOUT).toList();
+        for (int i = 0; i < some.size(); i++) {
+            goOn();
+            posed(some.get(i)).ifPresent(posed::add);
+            progress.accept(0.3 + 0.2 * (i + 1) / some.size());
+        }
+        posed.sort(Comparator.comparingInt(p -> p.choice().depthFound()));
+        return posed;
+    }
+
+    private Optional<Posed> posed(Example example) {
+        List<Position> positions = example.onwards();
+        for (int i = 0; i < Math.min(EVERY, positions.size()); i++) {
+            Position position = positions.get(i);
+            if (position.sideToMove() != example.side()) {
+                continue;
+            }
+            Optional<Choice> choice = evaluator.choice(position, 2);
+            boolean asks =
+                    choice.filter(c -> c.legal() > 2)
+                            .filter(c -> c.gap() >= ONLY)
+                            .filter(c -> c.result() != ResultClass.LOSS)
+                            .isPresent();
+            if (asks) {
+                return Optional.of(new Posed(example, position, choice.get()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The solutions of questions spread over the whole range of difficulty, the easiest first. */
+    private List<MoveTree> worked(List<Posed> posed, DoubleConsumer progress) {
+        List<MoveTree> drafts = new ArrayList<>();
+        int tries = Math.min(WORKED_OUT, posed.size());
+        for (int i = 0; i < tries && drafts.size() < QUESTIONS + HOMEWORK; i++) {
+            goOn();
+            int at = tries == 1 ? 0 : i * (posed.size() - 1) / (tries - 1);
+            Posed one = posed.get(at);
+            schemes.draft(one.position(), List.of(), part -> {}, cancellation)
+                    .ifPresent(
+                            draft -> {
+                                name(draft, one.from());
+                                drafts.add(draft);
+                            });
+            progress.accept(0.5 + 0.35 * (i + 1) / tries);
+        }
+        return drafts;
+    }
+
+    private static void name(MoveTree draft, Example from) {
+        TreeEditor editor = new TreeEditor(draft);
+        for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
+            editor.tag(tag, from.game().tag(tag));
+        }
+    }
+
+    private static LessonStep question(Theme theme, MoveTree draft, int number) {
+        LessonStep step = Questions.of(draft);
+        return step.with(LessonStep.TITLE, "Question " + (number + 1))
+                .with(LessonStep.SECONDS, String.valueOf(SECONDS.get(number)))
+                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+    }
+
+    /** Exercises of the coach first; then what was worked out beyond the questions. */
+    private static List<LessonStep> homework(List<MoveTree> exercises, List<MoveTree> drafts) {
+        List<MoveTree> all = new ArrayList<>(exercises);
+        all.addAll(drafts.subList(Math.min(QUESTIONS, drafts.size()), drafts.size()));
+        return all.stream().limit(HOMEWORK).map(t -> LessonStep.of(StepKind.HOMEWORK, t)).toList();
+    }
+
+    /**
+     * Proposes a lesson of exercises alone: three of them as questions, the others as homework;
+     * empty when there are none.
+     *
+     * @param exercises the easiest first
+     */
+    public static Optional<Lesson> ofExercises(Theme theme, List<MoveTree> exercises) {
+        if (exercises.isEmpty()) {
+            return Optional.empty();
+        }
+        List<LessonStep> steps = new ArrayList<>();
+        for (int i = 0; i < Math.min(QUESTIONS, exercises.size()); i++) {
+            steps.add(question(theme, exercises.get(i), i));
+        }
+        steps.set(
+                0,
+                steps.get(0)
+                        .with(
+                                LessonStep.NOTE,
+                                "Made of exercises alone: say first what "
+                                        + theme.title()
+                                        + " is."));
+        homework(exercises.subList(steps.size(), exercises.size()), List.of()).forEach(steps::add);
+        return Optional.of(new Lesson(theme.title(), steps));
+    }
+}

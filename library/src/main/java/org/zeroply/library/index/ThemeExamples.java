@@ -1,0 +1,119 @@
+package org.zeroply.library.index;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.Executor;
+import java.util.function.LongFunction;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.lesson.draft.Example;
+import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryReader;
+import org.zeroply.engine.analysis.Cancellation;
+
+/** Places in the games of a library at which a theme is there, for either side. */
+public final class ThemeExamples {
+
+    private final PositionFinder finder;
+    private final LongFunction<MoveTree> games;
+
+    /**
+     * @param games reads a game by its number
+     */
+    public ThemeExamples(PositionFinder finder, LongFunction<MoveTree> games) {
+        this.finder = finder;
+        this.games = games;
+    }
+
+    /**
+     * The queries that a theme in words stands for, each with the side whose theme it is. Words
+     * that name no side are asked for both.
+     *
+     * @throws IllegalArgumentException if they are no query, saying what cannot be understood
+     */
+    public static Map<Side, Query> queries(String words) {
+        String lower = words.toLowerCase(Locale.ROOT);
+        int white = lower.indexOf("white");
+        int black = lower.indexOf("black");
+        Map<Side, Query> queries = new LinkedHashMap<>();
+        if (white < 0 && black < 0) {
+            for (Side side : Side.values()) {
+                String sided = side.word().toLowerCase(Locale.ROOT) + " " + words.strip();
+                if (QueryReader.problem(sided).isEmpty()) {
+                    queries.put(side, QueryReader.read(sided));
+                }
+            }
+        }
+        if (queries.isEmpty()) {
+            boolean blacks = black >= 0 && (white < 0 || black < white);
+            queries.put(blacks ? Side.BLACK : Side.WHITE, QueryReader.read(words));
+        }
+        return queries;
+    }
+
+    /** Whether words name a theme that can be looked for. */
+    public static boolean isTheme(String words) {
+        try {
+            return !queries(words).isEmpty();
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    /**
+     * Looks for examples, the newest game first.
+     *
+     * @param most examples at most, from as many games
+     * @param helpers what runs the parts of the work
+     * @throws IllegalArgumentException if the words are no query
+     * @throws CancellationException if it was asked to stop
+     */
+    public List<Example> find(
+            String words, int most, Executor helpers, int threads, Cancellation cancellation) {
+        List<Example> examples = new ArrayList<>();
+        Map<Side, Query> queries = queries(words);
+        for (Map.Entry<Side, Query> asked : queries.entrySet()) {
+            List<PositionFinder.Hit> hits = new ArrayList<>();
+            finder.find(
+                    asked.getValue(),
+                    helpers,
+                    threads,
+                    cancellation,
+                    (found, looked, all) -> {
+                        int room = most / queries.size() - hits.size();
+                        hits.addAll(found.subList(0, Math.max(0, Math.min(room, found.size()))));
+                    });
+            for (PositionFinder.Hit hit : hits) {
+                MoveTree game = games.apply(hit.game().sheetId());
+                if (hit.match().ply() <= game.mainLine().size()) {
+                    examples.add(new Example(game, hit.match().ply(), asked.getKey()));
+                }
+            }
+        }
+        return examples;
+    }
+
+    /** The exercises that have a theme of this name, or one that is part of it. */
+    public static List<MoveTree> exercises(List<MoveTree> all, String words) {
+        String wanted = words.toLowerCase(Locale.ROOT);
+        return all.stream()
+                .filter(
+                        t ->
+                                Arrays.stream(t.tag("ZpThemes").split(","))
+                                        .map(x -> x.strip().toLowerCase(Locale.ROOT))
+                                        .anyMatch(x -> !x.isEmpty() && wanted.contains(x)))
+                .toList();
+    }
+
+    /** Words as the name of a lesson. */
+    public static String title(String words) {
+        String text = Optional.of(words.strip()).filter(w -> !w.isEmpty()).orElse("Lesson");
+        return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

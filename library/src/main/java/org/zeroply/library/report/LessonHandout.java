@@ -1,0 +1,191 @@
+package org.zeroply.library.report;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.lesson.AnswerChoice;
+import org.zeroply.coach.lesson.Beside;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonQuestion;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.RevealedLines;
+import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.library.drawing.Diagram;
+
+/**
+ * A lesson on paper: diagrams, questions and room to write; the solutions on pages of their own.
+ */
+public final class LessonHandout {
+
+    private static final String WRITE = "______________________________________________";
+
+    private final Lesson lesson;
+
+    public LessonHandout(Lesson lesson) {
+        this.lesson = lesson;
+    }
+
+    /** What a student takes home; nothing that is asked is answered. */
+    public Report questions() {
+        List<Report.Block> blocks = new ArrayList<>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            LessonStep step = lesson.steps().get(i);
+            List<Report.Text> words = new ArrayList<>();
+            add(words, step.words(), Report.Tone.PLAIN);
+            switch (step.kind()) {
+                case SHOW -> lines(words, RevealedLines.all(step.tree().root()));
+                case ASK -> ask(words, step.question());
+                case GAME -> game(words, step);
+                case HOMEWORK -> {
+                    add(words, Exercise.of(step.tree()).prompt(), Report.Tone.PLAIN);
+                    room(words, 4);
+                }
+                case COMPARE, WHAT_IF -> lines(words, RevealedLines.all(step.tree().root()));
+            }
+            blocks.add(card(step, i, words));
+            if (step.kind() == StepKind.COMPARE || step.kind() == StepKind.WHAT_IF) {
+                beside(blocks, step);
+            }
+        }
+        return new Report(
+                lesson.title(),
+                "Name:  ______________________________        Date:  ______________",
+                blocks,
+                "Write your answers down before you look at the solutions.");
+    }
+
+    /** The answers to all questions, with their lines. */
+    public Report solutions() {
+        List<Report.Block> blocks = new ArrayList<>();
+        for (int i = 0; i < lesson.steps().size(); i++) {
+            LessonStep step = lesson.steps().get(i);
+            boolean asks = !step.stops().isEmpty() || step.kind() == StepKind.HOMEWORK;
+            if (!asks) {
+                continue;
+            }
+            List<Report.Text> words = new ArrayList<>();
+            for (LessonStep.Stop stop : step.stops()) {
+                add(words, stop.question().prompt(), Report.Tone.FADED);
+                add(words, stop.question().solution(), Report.Tone.COACH);
+                stop.question().choices().forEach(c -> said(words, c));
+            }
+            if (step.kind() != StepKind.GAME) {
+                lines(words, RevealedLines.all(step.tree().root()));
+            }
+            blocks.add(card(step, i, words));
+        }
+        return new Report(
+                lesson.title() + ": solutions", "", blocks, "The answers to all questions.");
+    }
+
+    private static void said(List<Report.Text> words, AnswerChoice choice) {
+        if (!choice.words().isBlank()) {
+            add(
+                    words,
+                    choice.text() + " (" + choice.outcome().words() + "): " + choice.words(),
+                    Report.Tone.PLAIN);
+        }
+    }
+
+    private static Report.Card card(LessonStep step, int place, List<Report.Text> words) {
+        String title = step.title().isEmpty() ? step.kind().words() : step.title();
+        return new Report.Card(
+                diagram(step, step.tree().root()), (place + 1) + ".  " + title, words);
+    }
+
+    private static Diagram diagram(LessonStep step, Node node) {
+        return diagram(node.position(), step.tree().start().sideToMove());
+    }
+
+    private static Diagram diagram(Position position, Side side) {
+        return new Diagram(position, side == Side.BLACK, Optional.empty());
+    }
+
+    private static void add(List<Report.Text> words, String text, Report.Tone tone) {
+        if (!text.isBlank()) {
+            words.add(new Report.Text(text, tone));
+        }
+    }
+
+    private static void room(List<Report.Text> words, int rows) {
+        for (int i = 0; i < rows; i++) {
+            words.add(new Report.Text(WRITE, Report.Tone.FADED));
+        }
+    }
+
+    private static void lines(List<Report.Text> words, RevealedLines lines) {
+        lines.solution().forEach(l -> add(words, l, Report.Tone.MOVES));
+        for (int i = 1; i < lines.size(); i++) {
+            Node node = lines.shown(i);
+            String said = node.annotation().after();
+            String verdict = node.annotation().verdict().map(v -> v.symbol() + " ").orElse("");
+            if (!said.isBlank() || !verdict.isEmpty()) {
+                add(words, Line.move(node) + ": " + verdict + said, Report.Tone.PLAIN);
+            }
+        }
+    }
+
+    private static void ask(List<Report.Text> words, LessonQuestion question) {
+        add(words, question.prompt(), Report.Tone.COACH);
+        boolean named =
+                switch (question.asked()) {
+                    case CHOOSE, PLAN -> true;
+                    default -> false;
+                };
+        for (int i = 0; named && i < question.choices().size(); i++) {
+            String choice = (i + 1) + "   " + question.choices().get(i).text();
+            add(words, choice, Report.Tone.PLAIN);
+        }
+        if (question.seconds() > 0) {
+            add(words, "Time to think: " + question.seconds() + " seconds", Report.Tone.FADED);
+        }
+        room(words, 2);
+    }
+
+    /** A game as far as it goes before its first stop, and from stop to stop. */
+    private static void game(List<Report.Text> words, LessonStep step) {
+        List<Node> line = step.tree().mainLine();
+        int from = 0;
+        for (LessonStep.Stop stop : step.stops()) {
+            int to = stop.node().depth();
+            moves(words, line, from, to);
+            add(words, stop.question().prompt(), Report.Tone.COACH);
+            room(words, 1);
+            from = to;
+        }
+        moves(words, line, from, line.size());
+    }
+
+    private static void moves(List<Report.Text> words, List<Node> line, int from, int to) {
+        if (from < to) {
+            add(
+                    words,
+                    Line.numbered(
+                            line.get(from).parent().orElseThrow().position(),
+                            line.subList(from, to).stream().map(Node::move).toList()),
+                    Report.Tone.MOVES);
+        }
+    }
+
+    private static void beside(List<Report.Block> blocks, LessonStep step) {
+        Side side = step.tree().start().sideToMove();
+        for (Beside beside : step.beside()) {
+            List<Report.Text> words = new ArrayList<>();
+            beside.cells()
+                    .forEach(c -> add(words, c.move() + ": " + c.becomes(), Report.Tone.PLAIN));
+            boolean same = beside.position().equals(step.tree().start());
+            if (!same) {
+                blocks.add(
+                        new Report.Card(diagram(beside.position(), side), beside.words(), words));
+            } else if (!words.isEmpty()) {
+                add(words, beside.words(), Report.Tone.FADED);
+                words.forEach(blocks::add);
+            }
+        }
+    }
+}

@@ -1,0 +1,200 @@
+package org.zeroply.library.report;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.nio.charset.StandardCharsets;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.lesson.AnswerChoice;
+import org.zeroply.coach.lesson.Asked;
+import org.zeroply.coach.lesson.Beside;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonQuestion;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.RevealedLines;
+import org.zeroply.coach.lesson.Slide;
+import org.zeroply.library.drawing.Ink;
+import org.zeroply.library.drawing.Markup;
+import org.zeroply.library.drawing.PieceDrawing;
+
+/**
+ * A lesson as one page for any browser that plays its lines by itself: board, letters and program
+ * are in it, and nothing is fetched. The coach's own notes are not.
+ */
+public final class LessonWebPage {
+
+    private final ObjectMapper json = new ObjectMapper();
+    private final Lesson lesson;
+
+    private LessonWebPage(Lesson lesson) {
+        this.lesson = lesson;
+    }
+
+    /** The page. */
+    public static String write(Lesson lesson) {
+        return new LessonWebPage(lesson).page();
+    }
+
+    private String page() {
+        String title = Markup.escape(lesson.title());
+        return """
+                <!doctype html>
+                <html lang="en"><head><meta charset="utf-8">
+                <meta name="viewport" content="width=device-width,initial-scale=1">
+                <title>%s</title><style>%s%s</style></head><body>
+                <svg width="0" height="0" style="position:absolute" aria-hidden="true"><defs>%s
+                <marker id="head" viewBox="0 0 6 6" refX="4.5" refY="3" markerWidth="3.5"
+                markerHeight="3.5" orient="auto"><path d="M0,0 6,3 0,6z" fill="#1f5a66"/></marker>
+                </defs></svg>
+                <main><header><h1>%s</h1><span id="step"></span><div id="steps"></div></header>
+                <div id="boards"></div>
+                <section><h2 id="title"></h2><p id="prompt"></p><div id="lines"></div>
+                <div id="question"></div><div id="changed"></div><p id="words"></p>
+                <nav><button id="back">Back</button><button id="next">Next</button></nav></section>
+                <footer>Arrow keys, Page Up and Page Down, or a stroke across the board go through
+                the lesson.</footer></main>
+                <noscript><p>This page needs scripts to play its lines; the lesson on paper
+                does not.</p></noscript>
+                <script type="application/json" id="lesson">%s</script>
+                <script>%s</script></body></html>
+                """
+                .formatted(
+                        title,
+                        HtmlReport.faces(),
+                        text("lesson-page.css"),
+                        men(),
+                        title,
+                        data(),
+                        text("lesson-page.js"));
+    }
+
+    private static String text(String file) {
+        return new String(HtmlReport.bytes(file), StandardCharsets.UTF_8);
+    }
+
+    /** The men, each drawn once. */
+    private static String men() {
+        StringBuilder symbols = new StringBuilder();
+        for (Side side : Side.values()) {
+            for (PieceType type : PieceType.values()) {
+                symbols.append(man(side, type));
+            }
+        }
+        return symbols.toString();
+    }
+
+    private static String man(Side side, PieceType type) {
+        PieceDrawing drawing = PieceDrawing.of(type);
+        boolean white = side == Side.WHITE;
+        String line = (white ? Ink.INK : Ink.PAPER).css();
+        StringBuilder symbol = new StringBuilder("<symbol id=\"");
+        symbol.append(white ? "w" : "b").append(Character.toLowerCase(type.letter()));
+        symbol.append("\" viewBox=\"0 0 100 100\"><g stroke-linejoin=\"round\"");
+        symbol.append(" stroke-linecap=\"round\" stroke=\"").append(line).append("\"><g fill=\"");
+        symbol.append((white ? Ink.PAPER : Ink.INK).css());
+        symbol.append("\" stroke-width=\"").append(white ? 5 : 2).append("\">");
+        drawing.bodies().forEach(p -> symbol.append("<path d=\"").append(p).append("\"/>"));
+        symbol.append("</g><g fill=\"none\" stroke-width=\"4\">");
+        drawing.details().forEach(p -> symbol.append("<path d=\"").append(p).append("\"/>"));
+        return symbol.append("</g></g></symbol>").toString();
+    }
+
+    /** What is played; no sign in it can end the element it stands in. */
+    private String data() {
+        ObjectNode document = json.createObjectNode().put("title", lesson.title());
+        ArrayNode steps = document.putArray("steps");
+        for (LessonStep step : lesson.steps()) {
+            ObjectNode node = steps.addObject();
+            node.put("title", step.title().isEmpty() ? step.kind().words() : step.title());
+            node.put("flip", step.tree().start().sideToMove() == Side.BLACK);
+            ArrayNode slides = node.putArray("slides");
+            Slide.of(step).forEach(slide -> slides.add(slide(slide)));
+        }
+        try {
+            return json.writeValueAsString(document)
+                    .replace("<", "\\u003c")
+                    .replace("\u2028", "\\u2028")
+                    .replace("\u2029", "\\u2029");
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException("texts and numbers can be written", e);
+        }
+    }
+
+    private ObjectNode slide(Slide slide) {
+        ObjectNode node = json.createObjectNode();
+        node.put("men", men(slide.picture().position()));
+        ArrayNode last = node.putArray("last");
+        if (!slide.picture().last().isNull()) {
+            last.add(Square.name(slide.picture().last().from()));
+            last.add(Square.name(slide.picture().last().to()));
+        }
+        ArrayNode marks = node.putArray("marks");
+        for (Mark mark : slide.picture().marks()) {
+            ObjectNode one = marks.addObject().put("meaning", mark.meaning().word());
+            ArrayNode squares = one.putArray("squares");
+            mark.squares().forEach(s -> squares.add(Square.name(s)));
+        }
+        node.put("prompt", slide.prompt()).put("words", slide.words());
+        ArrayNode rows = node.putArray("rows");
+        for (RevealedLines.Row row : slide.rows()) {
+            rows.addObject()
+                    .put("before", row.before())
+                    .put("last", row.last())
+                    .put("present", row.present());
+        }
+        ArrayNode beside = node.putArray("beside");
+        for (Beside b : slide.beside()) {
+            ObjectNode one =
+                    beside.addObject().put("men", men(b.position())).put("words", b.words());
+            ArrayNode cells = one.putArray("cells");
+            b.cells()
+                    .forEach(
+                            c ->
+                                    cells.addObject()
+                                            .put("move", c.move())
+                                            .put("becomes", c.becomes()));
+        }
+        node.put("told", slide.told());
+        slide.asks().ifPresent(stop -> node.set("ask", question(stop.question())));
+        return node;
+    }
+
+    private ObjectNode question(LessonQuestion question) {
+        ObjectNode node = json.createObjectNode();
+        boolean named = question.asked() == Asked.CHOOSE || question.asked() == Asked.PLAN;
+        node.put("named", named).put("byMove", question.asked() == Asked.MOVE);
+        String other = question.says().wrong();
+        node.put("other", other.isBlank() ? "That is not it." : other);
+        ArrayNode choices = node.putArray("choices");
+        for (AnswerChoice choice : question.choices()) {
+            choices.addObject()
+                    .put("text", choice.text())
+                    .put("outcome", choice.outcome().words())
+                    .put("words", choice.words());
+        }
+        return node;
+    }
+
+    /** The letters of the men from a8 to h1, with dots for empty squares. */
+    private static String men(Position position) {
+        StringBuilder men = new StringBuilder(64);
+        for (int rank = 7; rank >= 0; rank--) {
+            for (int file = 0; file < 8; file++) {
+                men.append(
+                        position.pieceAt(Square.at(file, rank))
+                                .map(
+                                        p ->
+                                                p.side() == Side.WHITE
+                                                        ? Character.toUpperCase(p.type().letter())
+                                                        : Character.toLowerCase(p.type().letter()))
+                                .orElse('.'));
+            }
+        }
+        return men.toString();
+    }
+}
