@@ -138,21 +138,18 @@ final class LessonDraftCommand implements Callable<Integer> {
                         ThemeExamples.title(theme),
                         ThemeExamples.title(theme),
                         List.of(theme.strip()));
-        if (!ThemeExamples.isTheme(theme)) {
-            if (exercises.isEmpty()) {
-                // Says what cannot be understood.
-                examples(open);
-            }
-            return LessonDraft.ofExercises(about, exercises);
-        }
         Endings endings = cache.endings();
         BuiltInEngine engine = new BuiltInEngine(MEGABYTES, endings);
         Cancellation cancellation = new Cancellation();
-        return new LessonDraft(
+        LessonDraft draft =
+                new LessonDraft(
                         new MoveEvaluator(engine, endings, nodes, cancellation),
                         new SchemeDraft(engine, endings, nodes, SchemeDraft.POINTS).first(),
-                        cancellation)
-                .draft(about, examples(open), exercises, part -> {});
+                        cancellation);
+        // A theme of the exercises alone; what is neither is told by the reader of themes.
+        return ThemeExamples.isTheme(theme) || exercises.isEmpty()
+                ? draft.draft(about, examples(open), exercises, part -> {})
+                : draft.ofExercises(about, exercises, part -> {});
     }
 
     private List<Example> examples(Library open) {

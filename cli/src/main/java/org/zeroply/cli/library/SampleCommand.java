@@ -46,12 +46,21 @@ public final class SampleCommand implements Callable<Integer> {
             description = "write the searches of the demo's reviews instead of the demo itself")
     private boolean reviews;
 
+    @Option(
+            names = "--lessons",
+            description = "write the demo's lessons, drafted from it, instead of the demo itself")
+    private boolean lessons;
+
     @Override
     public Integer call() throws IOException {
         Path folder = Files.createTempDirectory("zeroply-sample");
-        if (reviews) {
+        if (reviews || lessons) {
             try (Library library = Library.open(folder.resolve("sample.zpl"))) {
-                SampleLibrary.reviews(library, file.toAbsolutePath());
+                if (lessons) {
+                    SampleLibrary.lessons(library, file.toAbsolutePath());
+                } else {
+                    SampleLibrary.reviews(library, file.toAbsolutePath());
+                }
             }
             output.print(
                     Output.document().put("file", file.toString()),

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
@@ -51,6 +52,9 @@ public record LessonStep(MoveTree tree) {
 
     /** Where a game stops: how many moves of either side were made by then. */
     public static final String STOPS = "ZpStops";
+
+    /** The side the board is seen from, where it is not the one to move: {@code white}. */
+    public static final String SEEN = "ZpSeen";
 
     private static final Pattern PLACE = Pattern.compile("(\\d{1,6})\\s+(\\S+)");
     private static final int MOST_NUMBERED = 99;
@@ -254,6 +258,15 @@ public record LessonStep(MoveTree tree) {
 
     private LessonQuestion.Says says() {
         return new LessonQuestion.Says(tree.tag(RIGHT), tree.tag(TEMPTING), tree.tag(WRONG));
+    }
+
+    /** The side the board is seen from. */
+    public Side seenFrom() {
+        return switch (tree.tag(SEEN)) {
+            case "white" -> Side.WHITE;
+            case "black" -> Side.BLACK;
+            default -> tree.start().sideToMove();
+        };
     }
 
     /** Seconds to think, 0 for any. */

@@ -85,7 +85,7 @@ public final class Workbench extends StackPane {
         games = new GamesDesk(services, dialogs, this::openExercise, window.bringIn());
         exercises = new ExercisesDesk(services, this::openSolve, this::boardChanged);
         rooms = new Rooms(this);
-        lessons = new LessonsDesk(services, clock, rooms, this::boardChanged);
+        lessons = new LessonsDesk(services, dialogs, clock, rooms, this::setUp, this::boardChanged);
         solve = new SolveDesk(services, clock, rooms, this::boardChanged);
         lab = new LabDesk(services, games.session(), games::setAsExercise, games::analyse);
         review = new ReviewDesk(services, games, this::openExercise, this::boardChanged);

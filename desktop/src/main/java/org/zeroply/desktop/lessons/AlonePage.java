@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.lesson.Asked;
@@ -90,6 +91,11 @@ final class AlonePage extends VBox {
 
     TreeSession session() {
         return board.session();
+    }
+
+    /** The side the board is seen from. */
+    Optional<Side> seenFrom() {
+        return lesson.map(GivenLesson::seenFrom);
     }
 
     /** Whether men can be moved: to answer with a move. */

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Side;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.RevealedLines;
@@ -139,6 +140,11 @@ final class GivePage extends VBox {
 
     TreeSession session() {
         return board.session();
+    }
+
+    /** The side the board is seen from. */
+    Optional<Side> seenFrom() {
+        return giving.given().map(GivenLesson::seenFrom);
     }
 
     private String key(GivingModel.Pupil pupil) {

@@ -76,7 +76,7 @@ public final class GivenLesson implements Projected {
 
     @Override
     public Side seenFrom() {
-        return shown().tree().start().sideToMove();
+        return shown().seenFrom();
     }
 
     /** The slide of the lesson, whatever is tried on the board. */

@@ -13,6 +13,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
+import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -27,6 +28,8 @@ public final class LessonsDesk implements Desk {
 
     private final Runnable boardChanged;
     private final LessonsModel model;
+    private final DraftModel drafts;
+    private final Dialogs dialogs;
     private final GivingModel giving;
     private final PlanPage plan;
     private final GivePage give;
@@ -37,14 +40,22 @@ public final class LessonsDesk implements Desk {
 
     /**
      * @param shower shows a lesson to a room
+     * @param setUp lets a position be changed by hand
      * @param boardChanged called when another board comes to the front
      */
     public LessonsDesk(
-            Services services, Clock clock, ClassroomPage.Shower shower, Runnable boardChanged) {
+            Services services,
+            Dialogs dialogs,
+            Clock clock,
+            ClassroomPage.Shower shower,
+            StepEditor.SetsUp setUp,
+            Runnable boardChanged) {
         this.boardChanged = boardChanged;
+        this.dialogs = dialogs;
         model = new LessonsModel(services);
         giving = new GivingModel(services, clock, model.trail());
-        plan = new PlanPage(services, model);
+        drafts = new DraftModel(services, model);
+        plan = new PlanPage(services, model, this::draft, setUp);
         give = new GivePage(giving, shower, services.messages());
         alone = new AlonePage(services, clock);
         record = new RecordPage(services, model);
@@ -72,6 +83,14 @@ public final class LessonsDesk implements Desk {
             alone.begin(model.id(), model.lesson());
         }
         boardChanged.run();
+    }
+
+    /** Asks what a lesson is to be about, and drafts it. */
+    public void draft() {
+        DraftPane pane = new DraftPane(drafts::draft, dialogs::close);
+        dialogs.show(pane);
+        pane.begin();
+        drafts.suggestions(pane::offer);
     }
 
     /** Gives the open lesson from the chosen step on. */
@@ -125,7 +144,9 @@ public final class LessonsDesk implements Desk {
 
     @Override
     public Optional<Side> seenFrom() {
-        return Optional.of(session().tree().start().sideToMove());
+        return pages.isFront(PLAN)
+                ? model.step().map(LessonStep::seenFrom)
+                : pages.isFront(GIVE) ? give.seenFrom() : alone.seenFrom();
     }
 
     @Override
@@ -177,6 +198,7 @@ public final class LessonsDesk implements Desk {
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.add(new Command("New lesson", "", () -> model.create("A new lesson")));
+        commands.add(new Command("Draft a lesson", "Shortcut+D", this::draft));
         commands.add(new Command("Give the lesson", "Shortcut+G", this::begin));
         if (pages.isFront(GIVE)) {
             commands.add(new Command("Reveal the next", "Page Down", give::reveal));

@@ -49,12 +49,12 @@ final class PlanPage extends VBox {
     private final AnnotationBar annotations;
     private boolean showing;
 
-    PlanPage(Services services, LessonsModel model) {
+    PlanPage(Services services, LessonsModel model, Runnable draft, StepEditor.SetsUp setUp) {
         super(8);
         this.services = services;
         this.model = model;
         setId("plan-page");
-        editor = new StepEditor(model, services.messages());
+        editor = new StepEditor(model, services.messages(), setUp);
         sheet = new LineSheetView(model.session(), false);
         annotations = new AnnotationBar(model.session(), services.messages());
         lessons.setId("lesson-chooser");
@@ -72,7 +72,9 @@ final class PlanPage extends VBox {
         title.setAccessibleText("Name of the lesson");
         title.setPromptText("Name of the lesson");
         title.getStyleClass().add("title-field");
-        HBox.setHgrow(title, Priority.ALWAYS);
+        HBox.setHgrow(lessons, Priority.ALWAYS);
+        lessons.setMaxWidth(Double.MAX_VALUE);
+        lessons.setPrefWidth(200);
         Widgets.whenTyped(title, () -> model.rename(title.getText()));
         steps.setId("lesson-steps");
         steps.setAccessibleText("Steps of the lesson");
@@ -112,17 +114,17 @@ final class PlanPage extends VBox {
                         list,
                         chosen);
         VBox.setVgrow(split, Priority.ALWAYS);
-        getChildren().addAll(head(), split);
+        getChildren().addAll(head(draft), title, split);
         model.revisionProperty().addListener(o -> show());
         model.lessons().addListener((ListChangeListener<SheetRow>) c -> show());
         show();
     }
 
-    private HBox head() {
+    private HBox head(Runnable draft) {
         return Widgets.row(
-                title,
                 lessons,
                 Widgets.quiet("lesson-new", "New", () -> model.create("A new lesson")),
+                Widgets.quiet("lesson-draft", "Draft …", draft),
                 Widgets.removing("lesson-remove", "Remove", this::remove));
     }
 
@@ -203,6 +205,7 @@ final class PlanPage extends VBox {
 
     void setPalette(Palette palette) {
         sheet.setPalette(palette);
+        editor.setPalette(palette);
     }
 
     private void show() {

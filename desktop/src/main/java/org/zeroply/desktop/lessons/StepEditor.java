@@ -19,19 +19,26 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.zeroply.chess.board.Position;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.AnswerChoice;
 import org.zeroply.coach.lesson.Asked;
-import org.zeroply.coach.lesson.Beside;
 import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
 /** What a step says, asks and answers; its moves stand on the sheet under it. */
-final class StepEditor extends VBox {
+public final class StepEditor extends VBox {
+
+    /** Lets a position be changed by hand. */
+    public interface SetsUp {
+        /** Shows a position to be changed; told what it was changed to. */
+        void change(Position from, Consumer<Position> done);
+    }
 
     private final LessonsModel model;
     private final Messages messages;
@@ -50,24 +57,24 @@ final class StepEditor extends VBox {
     private final TextField right = field("right", "said to the right answer", 200);
     private final TextField tempting = field("tempting", "said to the tempting one", 200);
     private final TextField wrong = field("wrong", "said to all others", 200);
-    private final TextArea beside =
-            area("beside", "FEN | | what is different, a row a position", 2);
+    private final BesideEditor beside;
     private final TextField stops = field("stops", "12 25: moves of either side by then", 160);
     private final CheckBox alsoRight = new CheckBox("also right");
     private final CheckBox isTempting = new CheckBox("tempting, but wrong");
+    private final HBox time = Widgets.together(seconds, label("sec"));
     private final HBox asks;
     private final HBox answers;
     private final VBox says;
-    private final HBox besideRow;
     private final HBox stopRow;
     private final HBox moveRow;
     private boolean showing;
 
-    StepEditor(LessonsModel model, Messages messages) {
+    StepEditor(LessonsModel model, Messages messages, SetsUp setUp) {
         super(6);
         this.model = model;
         this.messages = messages;
         this.session = model.session();
+        beside = new BesideEditor(model, setUp);
         setId("step-editor");
         getStyleClass().add("scheme");
         kind.setId("step-kind");
@@ -93,11 +100,6 @@ final class StepEditor extends VBox {
         says.managedProperty().bind(says.visibleProperty());
         asks = Widgets.row(asked, prompt);
         answers = Widgets.row(label("Answer"), answer);
-        besideRow =
-                Widgets.row(
-                        beside,
-                        Widgets.quiet(
-                                "step-put-beside", "Put the board beside it", this::putBeside));
         stopRow =
                 Widgets.row(
                         label("Stops"),
@@ -105,20 +107,18 @@ final class StepEditor extends VBox {
                         Widgets.quiet("step-stop-here", "Stop here", this::stopHere));
         moveRow = Widgets.row(label("The chosen move is"), alsoRight, isTempting);
         for (TextInputControl wide :
-                List.of(
-                        title, words, note, prompt, choices, right, tempting, wrong, themes,
-                        beside)) {
+                List.of(title, words, note, prompt, choices, right, tempting, wrong, themes)) {
             HBox.setHgrow(wide, Priority.ALWAYS);
             wide.setMaxWidth(Double.MAX_VALUE);
         }
         getChildren()
                 .addAll(
-                        Widgets.row(kind, title, seconds, label("sec"), more),
+                        Widgets.row(kind, title, time, more),
                         words,
                         asks,
                         answers,
                         choices,
-                        besideRow,
+                        beside,
                         stopRow,
                         note,
                         says,
@@ -177,7 +177,6 @@ final class StepEditor extends VBox {
         done(answer, this::saveAnswer);
         done(words, text -> session.editor().comment(session.tree().root(), flat(text)));
         done(choices, this::saveChoices);
-        done(beside, this::saveBeside);
         alsoRight.setOnAction(e -> annotate(alsoRight.isSelected(), false));
         isTempting.setOnAction(e -> annotate(false, isTempting.isSelected()));
     }
@@ -270,29 +269,11 @@ final class StepEditor extends VBox {
         edit(s -> s.numbered(LessonStep.CHOICE, rows));
     }
 
-    private void saveBeside(String text) {
-        List<String> rows = rows(text);
-        Optional<String> unreadable =
-                rows.stream().filter(r -> Beside.read(r).isEmpty()).findFirst();
-        if (unreadable.isPresent()) {
-            messages.say("No position can be read in '" + unreadable.get() + "'.");
-            return;
-        }
-        edit(s -> s.numbered(LessonStep.BESIDE, rows));
-    }
-
     private static List<String> rows(String text) {
         return Arrays.stream(text.split("\\R"))
                 .map(String::strip)
                 .filter(r -> !r.isEmpty())
                 .toList();
-    }
-
-    /** The position that was gone to on the board stands beside that of the step. */
-    private void putBeside() {
-        List<String> rows = new ArrayList<>(rows(beside.getText()));
-        rows.add(new Beside(session.current().position(), List.of(), "").written());
-        edit(s -> s.numbered(LessonStep.BESIDE, rows));
     }
 
     /** The game stops where it is on the board, or no longer does. */
@@ -339,7 +320,7 @@ final class StepEditor extends VBox {
         text(answer, step.tree().tag(LessonStep.ANSWER));
         answer.setPromptText(GivePage.expected(question));
         text(choices, numbered(step, LessonStep.CHOICE));
-        text(beside, numbered(step, LessonStep.BESIDE));
+        beside.show(step);
         boolean ask = step.kind() == StepKind.ASK;
         boolean byMoves = question.asked() == Asked.MOVE || question.asked() == Asked.CHOOSE;
         boolean plan = question.asked() == Asked.PLAN;
@@ -347,10 +328,10 @@ final class StepEditor extends VBox {
         there(asked, ask);
         there(answers, ask && !byMoves && !plan);
         there(choices, ask && plan);
-        there(besideRow, step.kind() == StepKind.COMPARE || step.kind() == StepKind.WHAT_IF);
+        there(beside, step.kind() == StepKind.COMPARE || step.kind() == StepKind.WHAT_IF);
         there(stopRow, step.kind() == StepKind.GAME);
         there(moveRow, ask && byMoves || step.kind() == StepKind.GAME);
-        there(seconds, ask || step.kind() == StepKind.GAME);
+        there(time, ask || step.kind() == StepKind.GAME);
     }
 
     private static String numbered(LessonStep step, String tag) {
@@ -378,5 +359,9 @@ final class StepEditor extends VBox {
         moveRow.setDisable(!move);
         alsoRight.setSelected(session.current().annotation().scheme().equal());
         isTempting.setSelected(session.current().annotation().scheme().tempting());
+    }
+
+    void setPalette(Palette palette) {
+        beside.setPalette(palette);
     }
 }

@@ -74,7 +74,8 @@ final class StrengthView extends VBox {
                                                 services.library().attempts(),
                                                 LocalDate.now(ZoneId.systemDefault()).toEpochDay()),
                                         services.library().attempts(),
-                                        services.library().assignments()),
+                                        services.library().assignments(),
+                                        services.library().lessonAnswers()),
                         this::show);
     }
 

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.students;
 
+import java.time.ZoneId;
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.scene.control.Label;
@@ -12,6 +13,7 @@ import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.library.student.LessonAnswer;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.student.StudentFile;
 
@@ -27,6 +29,11 @@ final class StudentFileView extends VBox {
                     f -> f.sheetId() + " " + f.ply(),
                     "Nothing in the file yet. On the Review desk, open a moment and press To a"
                             + " student.");
+    private final RowTable<LessonAnswer> lessons =
+            new RowTable<>(
+                    "student-lessons",
+                    LessonAnswer::uuid,
+                    "Nothing answered in a lesson yet: answers are taken down at the desk Lessons.");
     private final Label words = Widgets.wrapped("", "plain");
     private OptionalLong student = OptionalLong.empty();
 
@@ -53,6 +60,12 @@ final class StudentFileView extends VBox {
                                         Menus.LINE,
                                         new Command(
                                                 "Take out of the file", "Delete", this::remove)));
+        lessons.text("Lesson", 130, a -> a.asked().lesson());
+        lessons.text("Question", 190, a -> a.asked().prompt());
+        lessons.text("Answer", 80, a -> a.given().answer());
+        lessons.text("", 100, a -> a.given().outcome().words());
+        lessons.text("When", 90, a -> day(a));
+        VBox.setVgrow(lessons, Priority.ALWAYS);
         VBox.setVgrow(table, Priority.ALWAYS);
         words.setId("student-file-words");
         getChildren()
@@ -62,13 +75,27 @@ final class StudentFileView extends VBox {
                         Widgets.row(
                                 Widgets.button(
                                         "student-file-open", "Open the game", this::openGame),
-                                Widgets.removing("student-file-remove", "Take out", this::remove)));
+                                Widgets.removing("student-file-remove", "Take out", this::remove)),
+                        Widgets.heading("Answers in lessons"),
+                        lessons);
+    }
+
+    private static String day(LessonAnswer answer) {
+        return answer.given().at().atZone(ZoneId.systemDefault()).toLocalDate().toString();
     }
 
     /** Shows the file of a student. */
     void show(Student chosen) {
         student = OptionalLong.of(chosen.id());
         long id = chosen.id();
+        services.scheduler()
+                .library(
+                        () -> services.library().lessonAnswers().of(id),
+                        found -> {
+                            if (student.equals(OptionalLong.of(id))) {
+                                lessons.show(found);
+                            }
+                        });
         services.scheduler()
                 .library(
                         () -> services.library().studentFile().of(id),

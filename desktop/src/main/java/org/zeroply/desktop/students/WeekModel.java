@@ -65,7 +65,8 @@ final class WeekModel {
                                             library.attempts(),
                                             today()),
                                     library.attempts(),
-                                    library.assignments());
+                                    library.assignments(),
+                                    library.lessonAnswers());
                         },
                         now -> {
                             plan.set(Optional.of(now));

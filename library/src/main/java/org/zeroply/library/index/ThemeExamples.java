@@ -2,6 +2,7 @@ package org.zeroply.library.index;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -19,6 +20,9 @@ import org.zeroply.engine.analysis.Cancellation;
 
 /** Places in the games of a library at which a theme is there, for either side. */
 public final class ThemeExamples {
+
+    /** Places of one game at the most: what lasts long shows no more; our choice. */
+    private static final int PER_GAME = 12;
 
     private final PositionFinder finder;
     private final LongFunction<MoveTree> games;
@@ -69,7 +73,7 @@ public final class ThemeExamples {
     /**
      * Looks for examples, the newest game first.
      *
-     * @param most examples at most, from as many games
+     * @param most games at most
      * @param helpers what runs the parts of the work
      * @throws IllegalArgumentException if the words are no query
      * @throws CancellationException if it was asked to stop
@@ -78,25 +82,39 @@ public final class ThemeExamples {
             String words, int most, Executor helpers, int threads, Cancellation cancellation) {
         List<Example> examples = new ArrayList<>();
         Map<Side, Query> queries = queries(words);
+        Map<Long, MoveTree> trees = new HashMap<>();
         for (Map.Entry<Side, Query> asked : queries.entrySet()) {
-            List<PositionFinder.Hit> hits = new ArrayList<>();
+            Map<Long, List<Integer>> plies = new LinkedHashMap<>();
             finder.find(
-                    asked.getValue(),
+                    asked.getValue().every(true),
                     helpers,
                     threads,
                     cancellation,
-                    (found, looked, all) -> {
-                        int room = most / queries.size() - hits.size();
-                        hits.addAll(found.subList(0, Math.max(0, Math.min(room, found.size()))));
+                    (found, looked, all) ->
+                            found.forEach(h -> take(plies, h, most / queries.size())));
+            plies.forEach(
+                    (game, at) -> {
+                        MoveTree tree = trees.computeIfAbsent(game, games::apply);
+                        at.stream()
+                                .filter(ply -> ply <= tree.mainLine().size())
+                                .forEach(
+                                        ply ->
+                                                examples.add(
+                                                        new Example(tree, ply, asked.getKey())));
                     });
-            for (PositionFinder.Hit hit : hits) {
-                MoveTree game = games.apply(hit.game().sheetId());
-                if (hit.match().ply() <= game.mainLine().size()) {
-                    examples.add(new Example(game, hit.match().ply(), asked.getKey()));
-                }
-            }
         }
         return examples;
+    }
+
+    private static void take(
+            Map<Long, List<Integer>> plies, PositionFinder.Hit hit, int mostGames) {
+        long game = hit.game().sheetId();
+        if (plies.size() < mostGames || plies.containsKey(game)) {
+            List<Integer> at = plies.computeIfAbsent(game, g -> new ArrayList<>());
+            if (at.size() < PER_GAME) {
+                at.add(hit.match().ply());
+            }
+        }
     }
 
     /** The exercises that have a theme of this name, or one that is part of it. */

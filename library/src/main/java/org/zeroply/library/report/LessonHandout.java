@@ -99,7 +99,7 @@ public final class LessonHandout {
     }
 
     private static Diagram diagram(LessonStep step, Node node) {
-        return diagram(node.position(), step.tree().start().sideToMove());
+        return diagram(node.position(), step.seenFrom());
     }
 
     private static Diagram diagram(Position position, Side side) {
@@ -173,7 +173,7 @@ public final class LessonHandout {
     }
 
     private static void beside(List<Report.Block> blocks, LessonStep step) {
-        Side side = step.tree().start().sideToMove();
+        Side side = step.seenFrom();
         for (Beside beside : step.beside()) {
             List<Report.Text> words = new ArrayList<>();
             beside.cells()

@@ -111,7 +111,7 @@ public final class LessonWebPage {
         for (LessonStep step : lesson.steps()) {
             ObjectNode node = steps.addObject();
             node.put("title", step.title().isEmpty() ? step.kind().words() : step.title());
-            node.put("flip", step.tree().start().sideToMove() == Side.BLACK);
+            node.put("flip", step.seenFrom() == Side.BLACK);
             ArrayNode slides = node.putArray("slides");
             Slide.of(step).forEach(slide -> slides.add(slide(slide)));
         }

@@ -72,6 +72,7 @@ public final class SampleLibrary {
                 if (report.stored() > 0) {
                     SampleWeek.assign(into, today);
                     SampleReviews.unpackInto(into);
+                    SampleLessons.unpack(into);
                 }
                 return report;
             } finally {
@@ -81,6 +82,12 @@ public final class SampleLibrary {
             throw new LibraryException(
                     "The demo could not be unpacked: " + FileTrouble.reason(e), e);
         }
+    }
+
+    /** Unpacks the demo club, drafts lessons from it, and writes them to a file. */
+    public static void lessons(Library fresh, Path out) throws IOException {
+        unpack(fresh);
+        SampleLessons.make(fresh, out);
     }
 
     /** Unpacks the demo club, reviews some of its games, and writes what was searched to a file. */

@@ -27,7 +27,12 @@ final class SampleWeek {
         Random random = new Random(SEED);
         for (Student student : into.students().all()) {
             List<WeekPlan.Item> week =
-                    StudentPlan.of(student, results, into.attempts(), into.assignments())
+                    StudentPlan.of(
+                                    student,
+                                    results,
+                                    into.attempts(),
+                                    into.assignments(),
+                                    into.lessonAnswers())
                             .propose(MINUTES, today);
             for (int i = 0; i < week.size(); i++) {
                 WeekPlan.Item item = week.get(i);

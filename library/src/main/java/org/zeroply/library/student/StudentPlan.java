@@ -1,8 +1,10 @@
 package org.zeroply.library.student;
 
+import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -15,6 +17,7 @@ import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.training.planning.Repetitions;
 import org.zeroply.coach.training.planning.ThemeStrength;
 import org.zeroply.coach.training.planning.WeekPlan;
+import org.zeroply.coach.training.rating.Rating;
 
 /**
  * What a library says about one student's work: assignments, what is due again, themes.
@@ -30,6 +33,9 @@ public record StudentPlan(
         List<Repetitions.Due> due,
         List<ThemeStrength> themes) {
 
+    /** How far the hardness of a question in a lesson may be from that; our choice. */
+    private static final double QUESTION_DEVIATION = 200;
+
     public StudentPlan {
         assignments = List.copyOf(assignments);
         due = List.copyOf(due);
@@ -41,7 +47,8 @@ public record StudentPlan(
             Student student,
             LibraryResults results,
             AttemptStore attempts,
-            AssignmentStore assignments) {
+            AssignmentStore assignments,
+            LessonAnswerStore lessons) {
         List<Repetitions.Try> tries =
                 attempts.of(student.id()).stream()
                         .filter(a -> a.work().exerciseId().isPresent() && a.marking().max() > 0)
@@ -58,23 +65,40 @@ public record StudentPlan(
                         .toList();
         Map<Long, LibraryResults.Rated> byId = new HashMap<>();
         results.exercises().forEach(e -> byId.put(e.id(), e));
-        List<ThemeStrength.Result> solved = new ArrayList<>();
+        List<Solved> solved = new ArrayList<>();
         for (Attempt a : results.attemptsOf(student.id())) {
             Optional.ofNullable(byId.get(a.work().exerciseId().orElseThrow()))
                     .ifPresent(
                             e ->
                                     solved.add(
-                                            new ThemeStrength.Result(
-                                                    e.themes(),
-                                                    results.exercise(e.id()),
-                                                    LibraryResults.share(a))));
+                                            new Solved(
+                                                    a.work().beganAt(),
+                                                    new ThemeStrength.Result(
+                                                            e.themes(),
+                                                            results.exercise(e.id()),
+                                                            LibraryResults.share(a)))));
         }
+        Rating strength = results.student(student.id());
+        lessons.of(student.id()).forEach(a -> solved.add(solved(a, strength)));
+        solved.sort(Comparator.comparing(Solved::at));
         return new StudentPlan(
                 student,
                 results,
                 assignments.of(student.id()),
                 Repetitions.of(tries).stream().filter(d -> byId.containsKey(d.exercise())).toList(),
-                ThemeStrength.of(results.student(student.id()), solved));
+                ThemeStrength.of(strength, solved.stream().map(Solved::result).toList()));
+    }
+
+    private record Solved(Instant at, ThemeStrength.Result result) {}
+
+    /** A question of a lesson is taken to be as hard as the student is strong, give or take. */
+    private static Solved solved(LessonAnswer answer, Rating strength) {
+        return new Solved(
+                answer.given().at(),
+                new ThemeStrength.Result(
+                        answer.asked().themes(),
+                        Rating.about(strength.value(), QUESTION_DEVIATION),
+                        answer.given().outcome().share()));
     }
 
     /**

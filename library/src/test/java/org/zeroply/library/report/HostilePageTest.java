@@ -1,16 +1,11 @@
 package org.zeroply.library.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assumptions.assumeThat;
 
-import java.io.File;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,35 +35,8 @@ class HostilePageTest {
 
     @TempDir Path folder;
 
-    private static Optional<String> browser() {
-        return Stream.of(System.getenv("PATH").split(File.pathSeparator))
-                .map(p -> Path.of(p, "chromium"))
-                .filter(Files::isExecutable)
-                .map(Path::toString)
-                .findFirst();
-    }
-
-    /** The page as the browser has it after its scripts, if there were any, have run. */
     private String opened(String html) throws IOException, InterruptedException {
-        Path page = Files.writeString(folder.resolve("page.html"), html);
-        Path dom = folder.resolve("dom.html");
-        Process process =
-                new ProcessBuilder(
-                                browser().orElseThrow(),
-                                "--headless",
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-dev-shm-usage",
-                                "--user-data-dir=" + folder.resolve("profile"),
-                                "--dump-dom",
-                                page.toUri().toString())
-                        .redirectOutput(dom.toFile())
-                        .redirectError(ProcessBuilder.Redirect.DISCARD)
-                        .start();
-        if (!process.waitFor(2, TimeUnit.MINUTES)) {
-            process.destroyForcibly();
-        }
-        return Files.readString(dom);
+        return Browser.opened(html, folder);
     }
 
     private static Report everywhere(String text) {
@@ -101,8 +69,7 @@ class HostilePageTest {
 
     @Test
     void whatever_is_typed_stays_text_in_a_browser() throws Exception {
-        assumeThat(browser()).as("a browser named chromium").isPresent();
-        assumeThat(opened("<title>probe</title>")).as("a browser that runs").contains("probe");
+        Browser.assumeThere(folder);
         for (String text : HOSTILE) {
             for (Report report : List.of(everywhere(text), booklet(text))) {
                 String page = opened(HtmlReport.write(report));

@@ -48,8 +48,8 @@ final class Shots extends PictureRun {
     /**
      * Takes the pictures.
      *
-     * @param part {@code positions}, {@code review}, {@code repertoire}, {@code exercises} or
-     *     {@code defence} for those of that desk alone with all its pages, else all
+     * @param part {@code positions}, {@code review}, {@code repertoire}, {@code exercises}, {@code
+     *     lessons} or {@code defence} for those of that desk alone with all its pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -64,6 +64,7 @@ final class Shots extends PictureRun {
                         "review", this::review,
                         "repertoire", this::repertoire,
                         "exercises", this::exercises,
+                        "lessons", this::lessons,
                         "defence", () -> DefencePictures.take(this, bench, services));
         if (alone.containsKey(part)) {
             details = true;
@@ -103,6 +104,7 @@ final class Shots extends PictureRun {
         review();
         repertoire();
         exercises();
+        lessons();
         next();
     }
 
@@ -122,6 +124,60 @@ final class Shots extends PictureRun {
         step(() -> {});
         shot("games-positions");
         step(() -> toggle("#games-list"));
+    }
+
+    /** A lesson planned, given, and learnt alone. */
+    private void lessons() {
+        step(() -> bench.show("Lessons"));
+        until(() -> bench.lookup("#lesson-steps .list-cell") != null);
+        step(() -> {});
+        detail("lessons-show");
+        step(() -> steps().getSelectionModel().select(3));
+        step(() -> {});
+        shot("lessons");
+        step(() -> press("#lesson-give"));
+        until(() -> !((TableView<?>) bench.lookup("#give-class")).getItems().isEmpty());
+        for (String move : List.of("1", "2")) {
+            step(() -> bench.runCommand("Answer of " + student(Integer.parseInt(move) - 1)));
+            step(
+                    () ->
+                            ((TextInputControl) bench.lookup("#give-answer"))
+                                    .setText(move.equals("1") ? "Rb8" : "Kg1"));
+            step(() -> press("#give-take"));
+        }
+        step(() -> {});
+        shot("lessons-give");
+        step(() -> press("#give-here"));
+        step(() -> {});
+        detail("lessons-room-question");
+        step(bench::leaveClassroom);
+        step(() -> press("#give-reveal"));
+        step(() -> press("#give-reveal"));
+        step(() -> press("#give-here"));
+        step(() -> {});
+        detail("lessons-room-line");
+        step(bench::leaveClassroom);
+        step(() -> toggle("#lessons-alone"));
+        step(() -> {});
+        detail("lessons-alone");
+        step(() -> toggle("#lessons-record"));
+        step(() -> {});
+        detail("lessons-record");
+        step(() -> toggle("#lessons-plan"));
+        step(() -> steps().getSelectionModel().select(6));
+        step(() -> {});
+        detail("lessons-what-if");
+        step(() -> bench.lessons().draft());
+        step(() -> {});
+        detail("lessons-draft");
+    }
+
+    private ListView<?> steps() {
+        return (ListView<?>) bench.lookup("#lesson-steps");
+    }
+
+    private String student(int place) {
+        return services.library().students().all().get(place).name();
     }
 
     /** Finding, checking, solving and marking exercises. */

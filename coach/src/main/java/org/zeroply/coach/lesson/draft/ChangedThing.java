@@ -73,7 +73,9 @@ final class ChangedThing {
                 if (!cell.reply().isEmpty() && table.defences().size() == 1) {
                     Position after = row.position().play(cell.weighed().orElseThrow().move());
                     words.append(": ")
-                            .append(Line.numbered(after, Line.start(cell.reply(), REPLY)));
+                            .append(
+                                    String.join(
+                                            " ", Line.san(after, Line.start(cell.reply(), REPLY))));
                 }
             }
             rows.add(new Beside(row.position(), cells, words.toString()).written());

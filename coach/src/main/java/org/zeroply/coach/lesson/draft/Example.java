@@ -2,6 +2,8 @@ package org.zeroply.coach.lesson.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
@@ -38,6 +40,11 @@ public record Example(MoveTree game, int ply, Side side) {
         List<Position> positions = new ArrayList<>(List.of(position()));
         game.mainLine().stream().skip(ply).map(Node::position).forEach(positions::add);
         return positions;
+    }
+
+    /** The move that led there; nothing at the start. */
+    Optional<Move> lastMove() {
+        return ply == 0 ? Optional.empty() : Optional.of(node().move());
     }
 
     /** Whether the side won the game. */

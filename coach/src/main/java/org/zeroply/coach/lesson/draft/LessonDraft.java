@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -15,6 +16,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.scheme.Exercise;
@@ -34,7 +36,7 @@ public final class LessonDraft {
     private static final int LOOKED_AT = 24;
 
     /** Positions that are looked at for questions. */
-    private static final int ASKED_ABOUT = 40;
+    private static final int ASKED_ABOUT = 160;
 
     /** Of these, so many are worked out. */
     private static final int WORKED_OUT = 7;
@@ -116,7 +118,8 @@ public final class LessonDraft {
     /**
      * Proposes a lesson; empty when nothing was found that could be shown or asked.
      *
-     * @param found places where the theme is there, in the order in which they are preferred
+     * @param found places where the theme is there, in the order in which they are preferred;
+     *     several of a game are told from those of others by their tree
      * @param exercises with the theme, for homework
      * @param progress told the part done, 0 to 1
      * @throws CancellationException when cancelled
@@ -178,7 +181,9 @@ public final class LessonDraft {
 
     private List<Judged> judged(List<Example> found, DoubleConsumer progress) {
         List<Judged> judged = new ArrayList<>();
-        List<Example> some = found.subList(0, Math.min(LOOKED_AT, found.size()));
+        Set<MoveTree> games = new HashSet<>();
+        List<Example> some =
+                found.stream().filter(e -> games.add(e.game())).limit(LOOKED_AT).toList();
         for (int i = 0; i < some.size(); i++) {
             goOn();
             judged.add(judge(some.get(i)));
@@ -248,6 +253,7 @@ public final class LessonDraft {
         for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
             editor.tag(tag, example.game().tag(tag));
         }
+        editor.tag(LessonStep.SEEN, example.side().word().toLowerCase(Locale.ROOT));
         return shown;
     }
 
@@ -301,10 +307,20 @@ public final class LessonDraft {
         List<Posed> posed = new ArrayList<>();
         Set<MoveTree> games = new HashSet<>(used);
         List<Example> some =
-                found.stream().filter(e -> games.add(e.game())).limit(ASKED_ABOUT).toList();
+                found.stream()
+                        .filter(e -> e.position().sideToMove() == e.side())
+                        .filter(e -> !used.contains(e.game()))
+                        .limit(ASKED_ABOUT)
+                        .toList();
         for (int i = 0; i < some.size(); i++) {
             goOn();
-            posed(some.get(i)).ifPresent(posed::add);
+            Example one = some.get(i);
+            Optional<Posed> here = games.contains(one.game()) ? Optional.empty() : posed(one);
+            here.ifPresent(
+                    p -> {
+                        posed.add(p);
+                        games.add(one.game());
+                    });
             progress.accept(0.3 + 0.2 * (i + 1) / some.size());
         }
         posed.sort(Comparator.comparingInt(p -> p.choice().depthFound()));
@@ -312,23 +328,18 @@ public final class LessonDraft {
     }
 
     private Optional<Posed> posed(Example example) {
-        List<Position> positions = example.onwards();
-        for (int i = 0; i < Math.min(EVERY, positions.size()); i++) {
-            Position position = positions.get(i);
-            if (position.sideToMove() != example.side()) {
-                continue;
-            }
-            Optional<Choice> choice = evaluator.choice(position, 2);
-            boolean asks =
-                    choice.filter(c -> c.legal() > 2)
-                            .filter(c -> c.gap() >= ONLY)
-                            .filter(c -> c.result() != ResultClass.LOSS)
-                            .isPresent();
-            if (asks) {
-                return Optional.of(new Posed(example, position, choice.get()));
-            }
+        boolean maybe =
+                brief.choice(example.position(), 2).filter(c -> c.gap() >= ONLY / 2).isPresent();
+        if (!maybe) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        return evaluator
+                .choice(example.position(), 2)
+                .filter(c -> c.legal() > 2)
+                .filter(c -> c.gap() >= ONLY)
+                .filter(c -> c.result() != ResultClass.LOSS)
+                .filter(c -> Obvious.why(c, example.lastMove()).isEmpty())
+                .map(c -> new Posed(example, example.position(), c));
     }
 
     /** The solutions of questions spread over the whole range of difficulty, the easiest first. */
@@ -372,28 +383,46 @@ public final class LessonDraft {
     }
 
     /**
-     * Proposes a lesson of exercises alone: three of them as questions, the others as homework;
-     * empty when there are none.
+     * Proposes a lesson of exercises alone: the first is shown, three are asked, one thing is
+     * changed, and the others are homework; empty when there are none.
      *
      * @param exercises the easiest first
+     * @param progress told the part done, 0 to 1
+     * @throws CancellationException when cancelled
      */
-    public static Optional<Lesson> ofExercises(Theme theme, List<MoveTree> exercises) {
+    public Optional<Lesson> ofExercises(
+            Theme theme, List<MoveTree> exercises, DoubleConsumer progress) {
         if (exercises.isEmpty()) {
             return Optional.empty();
         }
         List<LessonStep> steps = new ArrayList<>();
-        for (int i = 0; i < Math.min(QUESTIONS, exercises.size()); i++) {
-            steps.add(question(theme, exercises.get(i), i));
+        boolean shows = exercises.size() > 1;
+        if (shows) {
+            steps.add(shown(theme, exercises.get(0)));
         }
+        List<MoveTree> rest = exercises.subList(shows ? 1 : 0, exercises.size());
+        List<MoveTree> asked = rest.subList(0, Math.min(QUESTIONS, rest.size()));
+        for (int i = 0; i < asked.size(); i++) {
+            steps.add(question(theme, asked.get(i), i));
+        }
+        goOn();
+        changed.step(asked.get(0), progress).ifPresent(steps::add);
+        homework(rest.subList(asked.size(), rest.size()), List.of()).forEach(steps::add);
         steps.set(
                 0,
                 steps.get(0)
                         .with(
                                 LessonStep.NOTE,
-                                "Made of exercises alone: say first what "
-                                        + theme.title()
-                                        + " is."));
-        homework(exercises.subList(steps.size(), exercises.size()), List.of()).forEach(steps::add);
+                                "Made of exercises alone: say first what it is about."));
         return Optional.of(new Lesson(theme.title(), steps));
+    }
+
+    private static LessonStep shown(Theme theme, MoveTree exercise) {
+        LessonStep step = Questions.of(exercise).as(StepKind.SHOW).with(LessonStep.ASKED, "");
+        MoveTree tree = step.tree().copy();
+        new TreeEditor(tree).comment(tree.root(), theme.definition() + ".");
+        return new LessonStep(tree)
+                .with(LessonStep.TITLE, "How it is done")
+                .with(Exercise.THEMES, String.join(", ", theme.themes()));
     }
 }

@@ -2,6 +2,7 @@ package org.zeroply.coach.lesson.draft;
 
 import java.util.List;
 import java.util.Set;
+import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -25,14 +26,54 @@ final class Questions {
 
     private Questions() {}
 
-    /** The question for the first move of an exercise; its points are left out, its lines stay. */
+    /** Plies that are shown of a line: enough to see why, our choice. */
+    private static final int SHOWN = 9;
+
+    /**
+     * The question for the first move of an exercise. Its points are left out; what was worth
+     * points stays as one line for each first move that is right or tempting.
+     */
     static LessonStep of(MoveTree exercise) {
         MoveTree copy = exercise.copy();
         TreeEditor editor = new TreeEditor(copy);
         OF_EXERCISES.forEach(tag -> editor.tag(tag, ""));
-        for (Node node : copy.nodes()) {
-            editor.annotate(node, a -> a.withPoints(List.of()).withEnd(false));
+        for (Node first : copy.root().children()) {
+            alone(editor, first);
+            boolean less =
+                    copy.root().children().get(0) != first
+                            && !first.annotation().scheme().equal()
+                            && !first.annotation().scheme().tempting();
+            if (less) {
+                editor.comment(first, "Good, but there is better.");
+            }
         }
         return LessonStep.of(StepKind.ASK, copy).with(LessonStep.ASKED, "move");
+    }
+
+    /** What is said of later moves tells how an exercise was drafted. */
+    private static Annotation said(Annotation a, boolean first) {
+        Annotation free = a.withPoints(List.of()).withEnd(false);
+        return first ? free : free.withAfter("");
+    }
+
+    /** Leaves the main line after a move, to its first verdict or so far. */
+    private static void alone(TreeEditor editor, Node from) {
+        Node node = from;
+        boolean decided = false;
+        while (true) {
+            decided |= node.annotation().verdict().isPresent();
+            boolean first = node == from;
+            editor.annotate(node, a -> said(a, first));
+            if (node.children().isEmpty()) {
+                return;
+            }
+            if (decided || node.depth() >= SHOWN) {
+                editor.deleteRest(node);
+                return;
+            }
+            List<Node> others = node.children().subList(1, node.children().size());
+            List.copyOf(others).forEach(editor::delete);
+            node = node.children().get(0);
+        }
     }
 }

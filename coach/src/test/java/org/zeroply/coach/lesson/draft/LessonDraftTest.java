@@ -1,0 +1,185 @@
+package org.zeroply.coach.lesson.draft;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import org.junit.jupiter.api.Test;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.lesson.AnswerOutcome;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonCheck;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.search.BuiltInEngine;
+
+/** Lessons drafted from small games made for this, on few nodes. */
+class LessonDraftTest {
+
+    private static final long NODES = 20_000;
+
+    private static final LessonDraft.Theme SEVENTH =
+            new LessonDraft.Theme(
+                    "A rook on the seventh", "A rook on the seventh", List.of("seventh"));
+
+    private final Cancellation cancellation = new Cancellation();
+
+    private LessonDraft draft() {
+        BuiltInEngine engine = new BuiltInEngine(4);
+        return new LessonDraft(
+                new MoveEvaluator(engine, NODES, cancellation),
+                new SchemeDraft(engine, Endings.NONE, NODES, SchemeDraft.POINTS),
+                cancellation);
+    }
+
+    private static Example example(String names, String result, String fen, String moves) {
+        String pgn =
+                "[White \"%s\"]\n[Black \"%s\"]\n[Result \"%s\"]\n[SetUp \"1\"]\n[FEN \"%s\"]\n\n%s %s\n"
+                        .formatted(
+                                names.split("-")[0],
+                                names.split("-")[1],
+                                result,
+                                fen,
+                                moves,
+                                result);
+        MoveTree game = ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
+        return new Example(game, 0, Side.WHITE);
+    }
+
+    private static final String LIKE =
+            "30. h4 Rb3 31. Kh2 Rb2 32. Kg1 Rb3 33. g3 Rb1+ 34. Kg2 Rg1+ 35. Kxg1 g6";
+
+    /** Held until a rook is left en prise. */
+    private static final Example WON =
+            example("Ann-Bob", "1-0", "6k1/R4pp1/7p/8/8/7P/1r3PP1/6K1 w - - 0 30", LIKE);
+
+    private static final Example WON_TOO =
+            example("Cid-Dot", "1-0", "6k1/R4pp1/7p/8/4P3/7P/1r3PP1/6K1 w - - 0 30", LIKE);
+
+    /** Lost: the rook is there, and a pawn promotes. */
+    private static final Example LOST =
+            example("Eve-Fay", "0-1", "8/R7/8/8/8/1p1k4/p7/6K1 w - - 0 50", "50. Rxa2 bxa2");
+
+    private static final Example QUIZ =
+            example(
+                    "Gil-Hal",
+                    "1/2-1/2",
+                    "nr3rk1/R5pp/8/6N1/4P3/7P/1qP1QPP1/6K1 w - - 0 30",
+                    "30. Qe3 Qb6");
+
+    @Test
+    void examples_are_shown_with_their_lines_and_a_verdict_at_the_end() {
+        Lesson lesson =
+                draft().draft(SEVENTH, List.of(WON, WON_TOO, LOST), List.of(), part -> {})
+                        .orElseThrow();
+        List<LessonStep> shown = kind(lesson, StepKind.SHOW);
+        assertThat(shown).isNotEmpty();
+        for (LessonStep step : shown) {
+            Node end = step.tree().root().mainLineEnd();
+            boolean lost = step.title().startsWith("Where it fails");
+            assertThat(step.tree().mainLine()).isNotEmpty();
+            assertThat(end.annotation().verdict().map(Verdict::tendency).orElse(0))
+                    .as(step.title())
+                    .matches(t -> lost ? t < 0 : t > 0);
+            assertThat(step.seenFrom()).isEqualTo(Side.WHITE);
+        }
+        assertThat(shown.get(0).words())
+                .startsWith("A rook on the seventh. The engine gives White");
+        assertThat(shown)
+                .extracting(LessonStep::title)
+                .anyMatch(t -> t.startsWith("Where it fails: Eve – Fay"))
+                .anyMatch(t -> t.startsWith("Once more: "));
+    }
+
+    @Test
+    void what_was_not_found_is_left_out_and_said() {
+        Lesson lesson =
+                draft().draft(SEVENTH, List.of(WON_TOO), List.of(), part -> {}).orElseThrow();
+        assertThat(lesson.steps().get(0).note())
+                .startsWith("Not found among 1 position: ")
+                .contains("an example where it fails")
+                .contains("3 more questions");
+        assertThat(draft().draft(SEVENTH, List.of(), List.of(), part -> {})).isEmpty();
+    }
+
+    @Test
+    void questions_have_a_right_answer_and_no_more_than_is_needed_to_see_why() {
+        Optional<Lesson> lesson = draft().draft(SEVENTH, List.of(QUIZ), List.of(), part -> {});
+        assertThat(lesson).isPresent();
+        List<LessonStep> asked = kind(lesson.get(), StepKind.ASK);
+        assertThat(asked).hasSize(1);
+        assertThat(asked.get(0).question().isComplete()).isTrue();
+        // A mate that is smothered.
+        assertThat(asked.get(0).question().reply("Qc4+").outcome()).isEqualTo(AnswerOutcome.RIGHT);
+        for (Node node : asked.get(0).tree().nodes()) {
+            assertThat(node.annotation().scheme().points()).isEmpty();
+            assertThat(node.isRoot() || node.children().size() <= 1).isTrue();
+        }
+        assertThat(LessonCheck.of(lesson.get())).isEmpty();
+    }
+
+    private static MoveTree exercise(String title, String fen, String moves) {
+        String pgn =
+                "[ZpKind \"calculation\"]\n[ZpTitle \"%s\"]\n[ZpThemes \"back rank\"]\n[SetUp \"1\"]\n[FEN \"%s\"]\n\n%s *\n"
+                        .formatted(title, fen, moves);
+        return ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
+    }
+
+    @Test
+    void a_lesson_of_exercises_shows_one_asks_three_and_sets_the_others() {
+        List<MoveTree> exercises = new ArrayList<>();
+        for (String file : List.of("a", "b", "c", "d", "e")) {
+            String rank = (file.charAt(0) - 'a') + "R" + (7 - (file.charAt(0) - 'a'));
+            exercises.add(
+                    exercise(
+                            "On " + file,
+                            "6k1/5ppp/8/8/8/8/8/K7 w - - 0 1"
+                                    .replace("/8/K7", "/" + rank.replace("0", "") + "/K7"),
+                            "1. R" + file + "8# {[%zp.pts 5] Mate.}"));
+        }
+        LessonDraft.Theme theme =
+                new LessonDraft.Theme("The back rank", "No air for the king", List.of("back rank"));
+        Lesson lesson = draft().ofExercises(theme, exercises, part -> {}).orElseThrow();
+        assertThat(lesson.steps())
+                .extracting(LessonStep::kind)
+                .containsSubsequence(
+                        StepKind.SHOW, StepKind.ASK, StepKind.ASK, StepKind.ASK, StepKind.HOMEWORK);
+        assertThat(lesson.steps().get(0).words()).isEqualTo("No air for the king.");
+        assertThat(kind(lesson, StepKind.HOMEWORK).get(0).free().tag("ZpTitle")).isEqualTo("On e");
+        LessonStep changed = kind(lesson, StepKind.WHAT_IF).get(0);
+        assertThat(changed.beside().get(0).cells().get(0).becomes()).isEqualTo("works");
+        assertThat(changed.beside().subList(1, changed.beside().size()))
+                .isNotEmpty()
+                .allMatch(b -> !b.cells().get(0).becomes().equals("works"));
+        assertThat(draft().ofExercises(theme, List.of(), part -> {})).isEmpty();
+    }
+
+    @Test
+    void a_draft_that_is_cancelled_gives_up() {
+        cancellation.cancel();
+        assertThatThrownBy(() -> draft().draft(SEVENTH, List.of(WON), List.of(), part -> {}))
+                .isInstanceOf(CancellationException.class);
+    }
+
+    @Test
+    void an_example_beyond_the_end_of_its_game_is_none() {
+        assertThatThrownBy(() -> new Example(WON_TOO.game(), 99, Side.WHITE))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    private static List<LessonStep> kind(Lesson lesson, StepKind kind) {
+        return lesson.steps().stream().filter(s -> s.kind() == kind).toList();
+    }
+}

@@ -1,0 +1,167 @@
+package org.zeroply.desktop.lessons;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.function.DoubleConsumer;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.draft.Example;
+import org.zeroply.coach.lesson.draft.LessonDraft;
+import org.zeroply.coach.lesson.draft.RepertoireLesson;
+import org.zeroply.coach.pattern.QueryReader;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+import org.zeroply.library.index.QueryStore;
+import org.zeroply.library.index.ThemeExamples;
+import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.sheet.SheetQuery;
+import org.zeroply.library.sheet.StoredExercise;
+
+/** Drafting lessons: from a theme in the games, a kept query, exercises, or a repertoire. */
+final class DraftModel {
+
+    /** Stands before the name of repertoire chapters. */
+    static final String CHAPTER = "repertoire: ";
+
+    private static final int EXAMPLES = 80;
+    private static final int THREADS = 2;
+
+    /** Themes that are offered in an empty library, too. */
+    private static final List<String> USUAL =
+            List.of(
+                    "isolated queen's pawn",
+                    "castled on opposite wings",
+                    "rook on its seventh rank",
+                    "passed pawn on its sixth rank",
+                    "opposite-coloured bishops",
+                    "outpost");
+
+    private final Services services;
+    private final LessonsModel lessons;
+
+    DraftModel(Services services, LessonsModel lessons) {
+        this.services = services;
+        this.lessons = lessons;
+    }
+
+    /**
+     * Reads what can be drafted from: chapters, kept queries, themes of exercises, usual themes.
+     */
+    void suggestions(Consumer<List<String>> use) {
+        services.scheduler().library(this::suggestions, use);
+    }
+
+    private List<String> suggestions() {
+        Library library = services.library();
+        Set<String> all = new LinkedHashSet<>();
+        library.queries().all().stream()
+                .map(QueryStore.Kept::query)
+                .filter(q -> QueryReader.problem(q).isEmpty())
+                .forEach(all::add);
+        chapters().forEach(c -> all.add(CHAPTER + c.tag("Event")));
+        all.addAll(USUAL);
+        for (StoredExercise exercise : StoredExercise.all(library.sheets())) {
+            all.addAll(exercise.exercise().themes());
+        }
+        return List.copyOf(all);
+    }
+
+    private List<MoveTree> chapters() {
+        return services.library().sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)).stream()
+                .map(row -> services.library().sheets().load(row.id()))
+                .toList();
+    }
+
+    /** Why nothing can be drafted from a text; empty where something may be. */
+    static Optional<String> problem(String text, List<String> suggestions) {
+        String wanted = text.strip();
+        if (wanted.isEmpty()) {
+            return Optional.of("Write or choose what the lesson is to be about.");
+        }
+        boolean known =
+                suggestions.contains(wanted)
+                        || wanted.startsWith(CHAPTER)
+                        || ThemeExamples.isTheme(wanted);
+        return known ? Optional.empty() : QueryReader.problem(wanted);
+    }
+
+    /** Drafts a lesson in the background, adds it to the library and opens it. */
+    void draft(String text) {
+        String wanted = text.strip();
+        services.scheduler()
+                .<Optional<Lesson>>longWork(
+                        "Drafting the lesson",
+                        (cancellation, progress) -> made(wanted, cancellation, progress::accept),
+                        made ->
+                                made.ifPresentOrElse(
+                                        lesson -> lessons.add(lesson, () -> said(lesson)),
+                                        () ->
+                                                services.messages()
+                                                        .say(
+                                                                "Nothing was found about "
+                                                                        + wanted
+                                                                        + " that could be shown or"
+                                                                        + " asked.")));
+    }
+
+    private void said(Lesson lesson) {
+        boolean lacks = lesson.steps().get(0).note().startsWith("Not found");
+        services.messages()
+                .say(
+                        "Drafted; change everything as you like."
+                                + (lacks
+                                        ? " The note of the first step says what is missing."
+                                        : ""));
+    }
+
+    private Optional<Lesson> made(
+            String wanted, Cancellation cancellation, DoubleConsumer progress) {
+        if (wanted.startsWith(CHAPTER)) {
+            String name = wanted.substring(CHAPTER.length()).strip();
+            return RepertoireLesson.of(
+                    name, chapters().stream().filter(c -> c.tag("Event").equals(name)).toList());
+        }
+        Library library = services.library();
+        List<MoveTree> all =
+                new ArrayList<>(
+                        StoredExercise.all(library.sheets()).stream()
+                                .map(StoredExercise::tree)
+                                .toList());
+        List<MoveTree> exercises = ThemeExamples.exercises(all, wanted);
+        LessonDraft.Theme theme =
+                new LessonDraft.Theme(
+                        ThemeExamples.title(wanted),
+                        ThemeExamples.title(wanted),
+                        Arrays.stream(wanted.split(",")).map(String::strip).toList());
+        SchemeDraft schemes = services.drafter().first();
+        LessonDraft draft =
+                new LessonDraft(
+                        new MoveEvaluator(
+                                services.marking(),
+                                services.endings().tables(),
+                                SchemeDraft.NODES,
+                                cancellation),
+                        schemes,
+                        cancellation);
+        if (!ThemeExamples.isTheme(wanted)) {
+            return draft.ofExercises(theme, exercises, progress);
+        }
+        List<Example> examples =
+                new ThemeExamples(library.finder(), library.sheets()::load)
+                        .find(
+                                wanted,
+                                EXAMPLES,
+                                services.scheduler().helpers(),
+                                THREADS,
+                                cancellation);
+        return draft.draft(theme, examples, exercises, progress);
+    }
+}

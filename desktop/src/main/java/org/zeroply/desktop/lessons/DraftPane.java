@@ -1,0 +1,75 @@
+package org.zeroply.desktop.lessons;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import org.zeroply.desktop.controls.Widgets;
+
+/** Asks what a lesson is to be about. */
+final class DraftPane extends VBox {
+
+    private final ComboBox<String> about = new ComboBox<>();
+    private final Label problem = Widgets.wrapped("", "faded");
+    private List<String> suggestions = List.of();
+
+    /**
+     * @param draft told what the lesson is to be about
+     * @param close closes the card
+     */
+    DraftPane(Consumer<String> draft, Runnable close) {
+        super(10);
+        setId("draft-lesson");
+        getStyleClass().add("card");
+        setMaxSize(560, USE_PREF_SIZE);
+        about.setId("draft-about");
+        about.setEditable(true);
+        about.setMaxWidth(Double.MAX_VALUE);
+        about.setAccessibleText("What the lesson is about");
+        about.setPromptText("isolated queen's pawn");
+        about.getEditor().setOnAction(e -> draft(draft, close));
+        about.getEditor().textProperty().addListener(o -> problem.setText(""));
+        problem.setId("draft-problem");
+        getChildren()
+                .addAll(
+                        Widgets.label("Draft a lesson", "sheet-title"),
+                        Widgets.wrapped(
+                                "Its examples and questions come from your games, its homework from"
+                                        + " your exercises. Name a theme in the words of the page"
+                                        + " Positions, or choose a kept query, a theme of your"
+                                        + " exercises, or chapters of a repertoire.",
+                                "plain"),
+                        about,
+                        problem,
+                        Widgets.row(
+                                Widgets.spacer(),
+                                Widgets.quiet("draft-cancel", "Cancel", close),
+                                Widgets.primary(
+                                        "draft-begin", "Draft it", () -> draft(draft, close))));
+    }
+
+    /** Offers these. */
+    void offer(List<String> all) {
+        suggestions = all;
+        String text = about.getEditor().getText();
+        about.getItems().setAll(all);
+        about.getEditor().setText(text);
+    }
+
+    /** Puts the focus where one types. */
+    void begin() {
+        about.getEditor().requestFocus();
+    }
+
+    private void draft(Consumer<String> draft, Runnable close) {
+        String text = about.getEditor().getText() == null ? "" : about.getEditor().getText();
+        DraftModel.problem(text, suggestions)
+                .ifPresentOrElse(
+                        problem::setText,
+                        () -> {
+                            close.run();
+                            draft.accept(text);
+                        });
+    }
+}

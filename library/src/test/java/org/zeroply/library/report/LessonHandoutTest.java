@@ -1,0 +1,132 @@
+package org.zeroply.library.report;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.library.sheet.SheetStore;
+
+class LessonHandoutTest {
+
+    static final String LESSON =
+            """
+            [ZpLesson "The back rank"]
+            [ZpStep "1 show"]
+            [ZpTitle "No air"]
+            [ZpNote "a secret of the coach"]
+            [SetUp "1"]
+            [FEN "6k1/5ppp/8/8/8/8/8/K3R3 w - - 0 1"]
+
+            {Look at the eighth rank. [%zp.mark target g8] [%zp.mark idea e1e8]} 1. Re8# $18 *
+
+            [ZpLesson "The back rank"]
+            [ZpStep "2 ask"]
+            [ZpSeconds "90"]
+            [SetUp "1"]
+            [FEN "3r2k1/5ppp/8/8/8/8/3R1PPP/3R2K1 w - - 0 1"]
+
+            1. Rxd8# {Mate at once.} (1. f3 {[%zp.tempting] It waits.} 1... Rxd2) *
+
+            [ZpLesson "The back rank"]
+            [ZpStep "3 ask"]
+            [ZpAsk "plan"]
+            [ZpPrompt "What does White do first?"]
+            [ZpChoice1 "right: Make air | A pawn one step is enough."]
+            [ZpChoice2 "wrong: Attack"]
+            [SetUp "1"]
+            [FEN "3r2k1/5ppp/8/8/8/8/5PPP/1Q4K1 w - - 0 1"]
+
+            *
+
+            [ZpLesson "The back rank"]
+            [ZpStep "4 compare"]
+            [ZpBeside1 "6k1/5pp1/7p/8/8/8/8/K3R3 w - - 0 1 | | With air"]
+            [SetUp "1"]
+            [FEN "6k1/5ppp/8/8/8/8/8/K3R3 w - - 0 1"]
+
+            *
+
+            [ZpLesson "The back rank"]
+            [ZpStep "5 game"]
+            [ZpStops "2"]
+            [White "Ann"]
+            [Black "Bob"]
+
+            1. e4 e5 2. Nf3 Nc6 *
+
+            [ZpLesson "The back rank"]
+            [ZpStep "6 homework"]
+            [ZpKind "calculation"]
+            [ZpPrompt "Find the mate."]
+            [SetUp "1"]
+            [FEN "6k1/5ppp/8/8/8/8/8/K3R3 w - - 0 1"]
+
+            1. Re8# {[%zp.pts 5]} *
+            """;
+
+    static Lesson lesson() {
+        return Lesson.all(SheetStore.parseAll(LESSON)).get(0);
+    }
+
+    private static String text(Report report) {
+        return report.blocks().stream()
+                .map(LessonHandoutTest::text)
+                .collect(Collectors.joining("\n"));
+    }
+
+    private static String text(Report.Block block) {
+        if (block instanceof Report.Card card) {
+            return card.title()
+                    + "\n"
+                    + card.words().stream()
+                            .map(Report.Text::text)
+                            .collect(Collectors.joining("\n"));
+        }
+        return block instanceof Report.Text words ? words.text() : "";
+    }
+
+    @Test
+    void questions_are_asked_with_room_to_write_and_none_is_answered() {
+        String sheet = text(new LessonHandout(lesson()).questions());
+        assertThat(sheet)
+                .contains("1.  No air", "Look at the eighth rank.", "1.Re8#")
+                .contains("2.  ask", "Time to think: 90 seconds", "____")
+                .contains("1   Make air", "2   Attack")
+                .contains("With air", "1.e4 e5\nWhite to move. What would you play?")
+                .contains("Find the mate.")
+                .doesNotContain("Rxd8", "Mate at once", "A pawn one step", "secret");
+    }
+
+    @Test
+    void solutions_answer_every_question_with_the_words_of_the_coach() {
+        Report solutions = new LessonHandout(lesson()).solutions();
+        assertThat(solutions.title()).isEqualTo("The back rank: solutions");
+        assertThat(text(solutions))
+                .contains(
+                        "Rxd8#",
+                        "Rxd8# (right): Mate at once.",
+                        "f3 (tempting, but wrong): It waits.")
+                .contains("Make air (right): A pawn one step is enough.")
+                .contains("Nf3")
+                .contains("1.Re8#")
+                .doesNotContain("1.  No air", "secret");
+    }
+
+    @Test
+    void both_are_printed_on_pages() throws Exception {
+        ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+        for (Report report :
+                List.of(
+                        new LessonHandout(lesson()).questions(),
+                        new LessonHandout(lesson()).solutions())) {
+            pdf.reset();
+            PdfReport.write(report, pdf);
+            assertThat(pdf.toByteArray()).startsWith("%PDF".getBytes(StandardCharsets.US_ASCII));
+            assertThat(HtmlReport.write(report)).contains("<h1>The back rank");
+        }
+    }
+}
