@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
@@ -32,6 +33,8 @@ public record LessonQuestion(
         List<AnswerChoice> choices,
         String answer,
         Says says) {
+
+    private static final Pattern NUMBER = Pattern.compile("^\\d+\\s*\\.+\\s*");
 
     public LessonQuestion {
         choices = List.copyOf(choices);
@@ -107,7 +110,8 @@ public record LessonQuestion(
             return reply(numbered.get());
         }
         try {
-            String san = San.write(position, San.read(position, text));
+            String san =
+                    San.write(position, San.read(position, NUMBER.matcher(text).replaceFirst("")));
             return choices.stream()
                     .filter(c -> c.text().equals(san))
                     .findFirst()

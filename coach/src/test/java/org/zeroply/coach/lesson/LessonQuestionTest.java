@@ -27,6 +27,8 @@ class LessonQuestionTest {
                     """
                     e4  | RIGHT    | e4 | It opens two lines.
                     e2e4| RIGHT    | e4 | It opens two lines.
+                    1. e4 | RIGHT  | e4 | It opens two lines.
+                    12...e4 | RIGHT | e4 | It opens two lines.
                     d4  | RIGHT    | d4 | It opens one.
                     f3  | TEMPTING | f3 | It opens a line to your own king.
                     a4  | WRONG    | a4 | That is not it.

@@ -9,6 +9,7 @@ import javafx.animation.Timeline;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -59,6 +60,9 @@ final class GivePage extends VBox {
     private final Button reveal = Widgets.button("give-reveal", "Reveal", this::reveal);
     private Optional<Slide> shown = Optional.empty();
 
+    /** The sign of the key that has just chosen a student; empty once it was typed. */
+    private String key = "";
+
     GivePage(GivingModel giving, ClassroomPage.Shower shower, Messages messages) {
         super(8);
         this.giving = giving;
@@ -80,6 +84,8 @@ final class GivePage extends VBox {
         answer.setAccessibleText("The answer of the chosen student");
         answer.setPrefColumnCount(18);
         answer.setOnAction(e -> take());
+        answer.addEventFilter(KeyEvent.KEY_PRESSED, e -> key = "");
+        answer.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         HBox.setHgrow(answer, Priority.ALWAYS);
         pupils.text("Key", 44, p -> key(p));
         pupils.text("Student", 130, p -> p.student().name());
@@ -161,9 +167,24 @@ final class GivePage extends VBox {
                     new Command(
                             "Answer of " + pupil.student().name(),
                             String.valueOf(i + 1),
-                            () -> choose(pupil)));
+                            chosenBy(String.valueOf(i + 1), pupil)));
         }
         return commands;
+    }
+
+    private Runnable chosenBy(String sign, GivingModel.Pupil pupil) {
+        return () -> {
+            key = sign;
+            choose(pupil);
+        };
+    }
+
+    /** The key that chose a student is no part of the answer, though it is typed there. */
+    private void typed(KeyEvent e) {
+        if (!key.isEmpty() && key.equals(e.getCharacter())) {
+            e.consume();
+        }
+        key = "";
     }
 
     private void choose(GivingModel.Pupil pupil) {
