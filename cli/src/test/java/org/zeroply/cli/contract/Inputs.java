@@ -48,6 +48,21 @@ record Inputs(Path folder) {
 
                     1. Qb8# $18 {[%zp.pts 5] [%zp.pts 3 verdict]} (1. Qxa2 {[%zp.pts 2 group=b]}) *
                     """,
+                    "lesson.pgn",
+                    """
+                    [ZpLesson "The back rank"]
+                    [ZpStep "1 show"]
+                    [ZpTitle "No air"]
+
+                    *
+
+                    [ZpLesson "The back rank"]
+                    [ZpStep "2 ask"]
+                    [SetUp "1"]
+                    [FEN "6k1/5ppp/8/8/8/8/8/K3R3 w - - 0 1"]
+
+                    1. Re8# {Mate.} *
+                    """,
                     "answer.txt",
                     "1. Qb8# +-\n1. Qz9\n1. Re8#\n",
                     "repertoire.pgn",
