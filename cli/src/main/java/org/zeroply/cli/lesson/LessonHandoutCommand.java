@@ -6,15 +6,11 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.ReportFile;
 import org.zeroply.coach.lesson.Lesson;
-import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.report.LessonHandout;
-import org.zeroply.library.report.LessonWebPage;
-import org.zeroply.library.report.ReportWriter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -40,20 +36,10 @@ final class LessonHandoutCommand implements Callable<Integer> {
     public Integer call() throws IOException {
         ReportFile.check(out);
         List<Lesson> lessons = LessonInput.read(file);
-        boolean page = !out.toString().toLowerCase(Locale.ROOT).endsWith(".pdf");
         List<Path> files = new ArrayList<>();
         for (int i = 0; i < lessons.size(); i++) {
             Path at = ReportFile.numbered(out, i + 1, lessons.size() > 1);
-            if (page) {
-                WholeFile.writeText(at, LessonWebPage.write(lessons.get(i)));
-                files.add(at);
-            } else {
-                Path solutions = ReportWriter.beside(at, "solutions");
-                LessonHandout handout = new LessonHandout(lessons.get(i));
-                ReportFile.write(handout.questions(), at);
-                ReportFile.write(handout.solutions(), solutions);
-                files.addAll(List.of(at, solutions));
-            }
+            files.addAll(new LessonHandout(lessons.get(i)).write(at));
         }
         ObjectNode document = Output.document();
         ArrayNode written = document.putArray("files");

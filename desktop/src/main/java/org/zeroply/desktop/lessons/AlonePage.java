@@ -35,6 +35,7 @@ final class AlonePage extends VBox {
 
     private final Services services;
     private final Clock clock;
+    private final Runnable onMove;
     private final LessonBoard board = new LessonBoard(this::played);
     private final ComboBox<Student> student = new ComboBox<>();
     private final Label head = Widgets.label("", "sheet-title");
@@ -51,10 +52,14 @@ final class AlonePage extends VBox {
     private OptionalLong id = OptionalLong.empty();
     private boolean answered;
 
-    AlonePage(Services services, Clock clock) {
+    /**
+     * @param onMove called when another step is shown
+     */
+    AlonePage(Services services, Clock clock, Runnable onMove) {
         super(8);
         this.services = services;
         this.clock = clock;
+        this.onMove = onMove;
         setId("alone-page");
         student.setId("alone-student");
         student.setAccessibleText("Who goes through the lesson");
@@ -165,6 +170,7 @@ final class AlonePage extends VBox {
         answer.clear();
         lesson.map(GivenLesson::own).ifPresent(board::show);
         show();
+        onMove.run();
     }
 
     /** A move that is made on the board is the answer. */

@@ -37,6 +37,7 @@ public final class LessonsDesk implements Desk {
     private final RecordPage record;
     private final PageSwitch pages = new PageSwitch("Lessons", this::turned);
     private final VBox content = new VBox();
+    private Optional<Side> seen = Optional.empty();
 
     /**
      * @param shower shows a lesson to a room
@@ -57,7 +58,7 @@ public final class LessonsDesk implements Desk {
         drafts = new DraftModel(services, model);
         plan = new PlanPage(services, model, this::draft, setUp);
         give = new GivePage(giving, shower, services.messages());
-        alone = new AlonePage(services, clock);
+        alone = new AlonePage(services, clock, () -> turnBoard(ALONE));
         record = new RecordPage(services, model);
         content.getStyleClass().add("desk");
         content.setId("lessons-desk");
@@ -71,6 +72,17 @@ public final class LessonsDesk implements Desk {
         pages.setPrimary(ALONE, alone.action());
         content.getChildren().addAll(pages.row(), pages.place());
         pages.show(PLAN);
+        model.revisionProperty().addListener(o -> turnBoard(PLAN));
+        giving.stepsProperty().addListener(o -> turnBoard(GIVE));
+    }
+
+    /** A step that is seen from another side than the one before turns the board. */
+    private void turnBoard(String page) {
+        Optional<Side> side = seenFrom();
+        if (pages.isFront(page) && !side.equals(seen)) {
+            seen = side;
+            boardChanged.run();
+        }
     }
 
     private void turned(String name) {
@@ -82,6 +94,7 @@ public final class LessonsDesk implements Desk {
         } else if (name.equals(ALONE)) {
             alone.begin(model.id(), model.lesson());
         }
+        seen = seenFrom();
         boardChanged.run();
     }
 
@@ -209,6 +222,7 @@ public final class LessonsDesk implements Desk {
             commands.add(new Command("Type a move", "Enter", plan.annotations()::typeMove));
             commands.add(new Command("Move the step up", "Alt+Up", () -> plan.shift(-1)));
             commands.add(new Command("Move the step down", "Alt+Down", () -> plan.shift(1)));
+            commands.add(Command.of("Handout of the lesson …", plan::save));
             commands.add(Command.of("Remove the lesson", plan::remove));
         }
         commands.add(Command.of("Lesson: whole screen", give::here));

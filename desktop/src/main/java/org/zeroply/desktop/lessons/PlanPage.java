@@ -1,5 +1,6 @@
 package org.zeroply.desktop.lessons;
 
+import java.io.File;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -24,6 +25,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
@@ -31,6 +33,7 @@ import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
 import org.zeroply.desktop.work.Services;
+import org.zeroply.library.report.LessonHandout;
 import org.zeroply.library.sheet.SheetRow;
 
 /** The steps of a lesson in their order, and the chosen one: its words, its question, its moves. */
@@ -47,12 +50,14 @@ final class PlanPage extends VBox {
     private final StepEditor editor;
     private final LineSheetView sheet;
     private final AnnotationBar annotations;
+    private final FileSaver saver;
     private boolean showing;
 
     PlanPage(Services services, LessonsModel model, Runnable draft, StepEditor.SetsUp setUp) {
         super(8);
         this.services = services;
         this.model = model;
+        saver = new FileSaver(services, this);
         setId("plan-page");
         editor = new StepEditor(model, services.messages(), setUp);
         sheet = new LineSheetView(model.session(), false);
@@ -120,11 +125,33 @@ final class PlanPage extends VBox {
         show();
     }
 
+    /** Asks for a file, and writes the lesson to be taken home. */
+    void save() {
+        flush();
+        model.lesson()
+                .ifPresentOrElse(
+                        lesson ->
+                                saver.choose(
+                                                "Take the lesson home",
+                                                "lesson.html",
+                                                "html",
+                                                "pdf",
+                                                "pgn")
+                                        .ifPresent(file -> save(lesson, file)),
+                        () -> services.messages().say("Choose a lesson first."));
+    }
+
+    /** Writes a page that plays, a PDF with the solutions beside it, or PGN. */
+    void save(Lesson lesson, File file) {
+        saver.write(file, () -> new LessonHandout(lesson).write(file.toPath()));
+    }
+
     private HBox head(Runnable draft) {
         return Widgets.row(
                 lessons,
                 Widgets.quiet("lesson-new", "New", () -> model.create("A new lesson")),
                 Widgets.quiet("lesson-draft", "Draft …", draft),
+                Widgets.quiet("lesson-save", "Handout …", this::save),
                 Widgets.removing("lesson-remove", "Remove", this::remove));
     }
 

@@ -1,7 +1,10 @@
 package org.zeroply.library.report;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -15,6 +18,7 @@ import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.drawing.Diagram;
 
 /**
@@ -28,6 +32,29 @@ public final class LessonHandout {
 
     public LessonHandout(Lesson lesson) {
         this.lesson = lesson;
+    }
+
+    /**
+     * Writes it, by the ending of the file: {@code .pgn} for the lesson itself, {@code .html} for a
+     * page that plays, else a PDF with questions and beside it one with solutions.
+     *
+     * @return the files that were written
+     * @throws IOException if one cannot be written; an older file of its name is then unchanged
+     */
+    public List<Path> write(Path file) throws IOException {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        if (name.endsWith(".pgn")) {
+            WholeFile.writeText(file, lesson.pgn());
+            return List.of(file);
+        }
+        if (name.endsWith(".html") || name.endsWith(".htm")) {
+            WholeFile.writeText(file, LessonWebPage.write(lesson));
+            return List.of(file);
+        }
+        Path apart = ReportWriter.beside(file, "solutions");
+        ReportWriter.write(questions(), file);
+        ReportWriter.write(solutions(), apart);
+        return List.of(file, apart);
     }
 
     /** What a student takes home; nothing that is asked is answered. */

@@ -1,12 +1,16 @@
 package org.zeroply.library.report;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.library.sheet.SheetStore;
 
@@ -114,6 +118,19 @@ class LessonHandoutTest {
                 .contains("Nf3")
                 .contains("1.Re8#")
                 .doesNotContain("1.  No air", "secret");
+    }
+
+    @Test
+    void the_ending_of_a_file_tells_what_is_written(@TempDir Path folder) throws Exception {
+        LessonHandout handout = new LessonHandout(lesson());
+        assertThat(handout.write(folder.resolve("a.PGN"))).hasSize(1);
+        assertThat(folder.resolve("a.PGN")).hasContent(lesson().pgn());
+        assertThat(handout.write(folder.resolve("a.html"))).hasSize(1);
+        assertThat(folder.resolve("a.html")).content().contains("id=\"boards\"");
+        assertThat(handout.write(folder.resolve("a.pdf")))
+                .containsExactly(folder.resolve("a.pdf"), folder.resolve("a-solutions.pdf"));
+        assertThatThrownBy(() -> handout.write(folder.resolve("none/a.pdf")))
+                .isInstanceOf(IOException.class);
     }
 
     @Test

@@ -142,7 +142,7 @@ final class Shots extends PictureRun {
             step(
                     () ->
                             ((TextInputControl) bench.lookup("#give-answer"))
-                                    .setText(move.equals("1") ? "Rb8" : "Kg1"));
+                                    .setText(move.equals("1") ? "gxf5" : "Kg7"));
             step(() -> press("#give-take"));
         }
         step(() -> {});
@@ -195,7 +195,7 @@ final class Shots extends PictureRun {
         step(() -> press("#find-go"));
         until(() -> services.search().found().size() >= FINDS);
         step(() -> press("#find-pause"));
-        shot("exercises-find");
+        detail("exercises-find");
         step(() -> toggle("#exercises-paper"));
         detail("exercises-paper");
         step(() -> toggle("#exercises-scheme"));
@@ -337,7 +337,7 @@ final class Shots extends PictureRun {
             step(this::answer);
         }
         step(() -> press("#drill-help"));
-        shot("repertoire-drill");
+        detail("repertoire-drill");
         step(() -> bench.repertoire().model().studentProperty().set(Optional.empty()));
         step(() -> bench.repertoire().drill().stop());
         detail("repertoire-club");
