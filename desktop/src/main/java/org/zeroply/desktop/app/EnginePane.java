@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
+import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.EngineSettings;
 import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.engine.analysis.EngineFailure;
@@ -50,6 +51,7 @@ final class EnginePane extends VBox {
         program.setText(settings.program());
         program.setPromptText("none");
         options.setId("engine-options");
+        Widgets.tabLeaves(options);
         options.setText(settings.options());
         options.setPromptText("Hash=128");
         options.setPrefRowCount(3);

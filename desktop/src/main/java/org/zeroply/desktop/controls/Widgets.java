@@ -12,11 +12,14 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -107,6 +110,32 @@ public final class Widgets {
                                 action.run();
                             }
                         });
+    }
+
+    /**
+     * Tab leaves a text of several lines, as it leaves every other field; it types no tab there.
+     */
+    public static void tabLeaves(TextArea area) {
+        area.addEventFilter(
+                KeyEvent.KEY_PRESSED,
+                e -> {
+                    if (e.getCode() == KeyCode.TAB && !e.isControlDown()) {
+                        e.consume();
+                        // The key by which JavaFX leaves such a text.
+                        area.fireEvent(
+                                new KeyEvent(
+                                        area,
+                                        area,
+                                        KeyEvent.KEY_PRESSED,
+                                        "",
+                                        "\t",
+                                        KeyCode.TAB,
+                                        e.isShiftDown(),
+                                        true,
+                                        false,
+                                        false));
+                    }
+                });
     }
 
     /** A text in one of the styles of the sheet. */

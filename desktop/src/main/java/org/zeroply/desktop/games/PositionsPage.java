@@ -107,6 +107,7 @@ final class PositionsPage extends VBox {
 
     private VBox asking() {
         text.setId("ask-text");
+        Widgets.tabLeaves(text);
         text.setWrapText(true);
         text.setPrefRowCount(3);
         text.setMinHeight(62);

@@ -25,6 +25,7 @@ final class NoteView extends VBox {
         this.model = model;
         setId("note");
         text.setId("note-text");
+        Widgets.tabLeaves(text);
         text.setWrapText(true);
         text.setPromptText(
                 "Your words on this position. Facts you pin are written here; the note is the"

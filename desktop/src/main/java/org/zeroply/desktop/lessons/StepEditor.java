@@ -144,6 +144,7 @@ public final class StepEditor extends VBox {
         area.setPromptText(prompt);
         area.setAccessibleText(prompt);
         area.setWrapText(true);
+        Widgets.tabLeaves(area);
         area.setPrefRowCount(rows);
         area.setMinHeight(USE_PREF_SIZE);
         return area;

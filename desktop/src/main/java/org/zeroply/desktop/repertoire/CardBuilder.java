@@ -61,6 +61,7 @@ final class CardBuilder extends VBox {
         setId("card-builder");
         more.setId("card-more");
         text.setId("card-text");
+        Widgets.tabLeaves(text);
         text.setWrapText(true);
         text.setPrefRowCount(3);
         text.setMinHeight(70);

@@ -261,6 +261,7 @@ final class MomentView extends VBox {
     /** The words become a field to type in; leaving it keeps them. */
     private void reword() {
         TextArea area = new TextArea(moment.said());
+        Widgets.tabLeaves(area);
         area.setId("moment-words");
         area.setWrapText(true);
         area.setPrefRowCount(3);

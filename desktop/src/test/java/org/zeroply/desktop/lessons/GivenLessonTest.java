@@ -2,11 +2,6 @@ package org.zeroply.desktop.lessons;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -15,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.desktop.work.SteppingClock;
 import org.zeroply.library.sheet.SheetStore;
 
 /** A lesson as it is given, without a window. */
@@ -43,30 +39,13 @@ class GivenLessonTest {
             {That is all.} *
             """;
 
-    private Instant now = Instant.parse("2026-03-01T10:00:00Z");
+    private final SteppingClock clock = new SteppingClock();
 
     static Lesson lesson() {
         return Lesson.all(SheetStore.parseAll(LESSON)).get(0);
     }
 
     private GivenLesson given(int from) {
-        Clock clock =
-                new Clock() {
-                    @Override
-                    public Instant instant() {
-                        return now;
-                    }
-
-                    @Override
-                    public ZoneOffset getZone() {
-                        return ZoneOffset.UTC;
-                    }
-
-                    @Override
-                    public Clock withZone(ZoneId zone) {
-                        return this;
-                    }
-                };
         return new GivenLesson(lesson(), from, clock);
     }
 
@@ -131,13 +110,13 @@ class GivenLessonTest {
         GivenLesson lesson = given(0);
         assertThat(lesson.time()).isEmpty();
         lesson.go(1);
-        now = now.plus(Duration.ofSeconds(20));
+        clock.step(20);
         assertThat(lesson.time()).isEqualTo("0:40");
         lesson.go(0);
-        now = now.plus(Duration.ofSeconds(30));
+        clock.step(30);
         lesson.go(1);
         assertThat(lesson.seconds()).isEqualTo(50);
-        now = now.plus(Duration.ofSeconds(11));
+        clock.step(11);
         assertThat(lesson.time()).isEqualTo("time is up");
     }
 

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -12,7 +11,6 @@ import java.util.function.DoubleConsumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
@@ -32,9 +30,6 @@ import org.zeroply.engine.analysis.Cancellation;
  */
 public final class LessonDraft {
 
-    /** Places in games that are looked at for examples. */
-    private static final int LOOKED_AT = 24;
-
     /** Positions that are looked at for questions. */
     private static final int ASKED_ABOUT = 160;
 
@@ -44,54 +39,15 @@ public final class LessonDraft {
     private static final int QUESTIONS = 3;
     private static final int HOMEWORK = 3;
 
-    /** Moves of an example that are shown, in plies. */
-    private static final int SHOWN = 16;
-
-    /** Between two looks at an example. */
-    private static final int EVERY = 4;
-
-    /** A longer rest of a game is not decided by what was there at its beginning. */
-    private static final int LONGEST = 60;
-
-    private static final int SHORTEST = 4;
-
-    /** An example may not fall back by more than this on its way, in expected score. */
-    private static final double STEADY = 0.1;
-
-    /** What an example comes to, and what a failure has, at the least and at the most. */
-    private static final double CLEAR = 0.75;
-
-    private static final double FAILED = 0.35;
-
-    /** Something is already decided from here on, and shows nothing. */
-    private static final double DECIDED = 0.95;
-
     /** By so much is the answer to a question better than every other move. */
     private static final double ONLY = 0.15;
 
-    private static final int PROOF = 8;
     private static final List<Integer> SECONDS = List.of(60, 120, 240);
 
     /** What the lesson is to be about. */
     public record Theme(String title, String definition, List<String> themes) {
         public Theme {
             themes = List.copyOf(themes);
-        }
-    }
-
-    private record Judged(Example example, double at, double least, double after) {
-
-        int rest() {
-            return example.game().mainLine().size() - example.ply();
-        }
-
-        boolean isClear() {
-            return example.won()
-                    && rest() >= SHORTEST
-                    && rest() <= LONGEST
-                    && at < DECIDED
-                    && least >= at - STEADY
-                    && after >= CLEAR;
         }
     }
 
@@ -127,21 +83,16 @@ public final class LessonDraft {
     public Optional<Lesson> draft(
             Theme theme, List<Example> found, List<MoveTree> exercises, DoubleConsumer progress) {
         List<String> missing = new ArrayList<>();
-        List<Judged> judged = judged(found, progress);
-        List<LessonStep> steps = new ArrayList<>();
-        Set<MoveTree> used = new HashSet<>();
-        judged.stream()
-                .filter(Judged::isClear)
-                .sorted(Comparator.comparingInt(Judged::rest))
-                .filter(j -> used.add(j.example().game()))
-                .limit(2)
-                .forEach(j -> steps.add(example(theme, j, steps.isEmpty())));
+        ExampleSteps examples =
+                ExampleSteps.judge(
+                        evaluator, found, cancellation, part -> progress.accept(0.3 * part));
+        List<LessonStep> steps = new ArrayList<>(examples.clear(theme, 2));
         if (steps.size() < 2) {
             missing.add(steps.isEmpty() ? "a clear example" : "a second clear example");
         }
-        failure(theme, judged, used)
+        examples.failure(theme)
                 .ifPresentOrElse(steps::add, () -> missing.add("an example where it fails"));
-        List<Posed> posed = posed(found, used, progress);
+        List<Posed> posed = posed(found, examples.used(), progress);
         List<MoveTree> drafts = worked(posed, progress);
         for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
             steps.add(question(theme, drafts.get(i), i));
@@ -175,129 +126,6 @@ public final class LessonDraft {
         if (cancellation.isCancelled()) {
             throw new CancellationException("the draft was cancelled");
         }
-    }
-
-    // ---- Examples -------------------------------------------------------------------------------
-
-    private List<Judged> judged(List<Example> found, DoubleConsumer progress) {
-        List<Judged> judged = new ArrayList<>();
-        Set<MoveTree> games = new HashSet<>();
-        List<Example> some =
-                found.stream().filter(e -> games.add(e.game())).limit(LOOKED_AT).toList();
-        for (int i = 0; i < some.size(); i++) {
-            goOn();
-            judged.add(judge(some.get(i)));
-            progress.accept(0.3 * (i + 1) / some.size());
-        }
-        return judged;
-    }
-
-    private Judged judge(Example example) {
-        List<Position> positions = example.onwards();
-        double at = brief.expected(positions.get(0), example.side()).value();
-        double least = at;
-        double after = at;
-        for (int i = EVERY; i <= Math.min(SHOWN, positions.size() - 1); i += EVERY) {
-            after = brief.expected(positions.get(i), example.side()).value();
-            least = Math.min(least, after);
-        }
-        if (positions.size() - 1 < SHOWN) {
-            after = brief.expected(positions.get(positions.size() - 1), example.side()).value();
-            after = example.won() ? Math.max(after, CLEAR) : after;
-        }
-        return new Judged(example, at, least, after);
-    }
-
-    private LessonStep example(Theme theme, Judged judged, boolean first) {
-        Example example = judged.example();
-        MoveTree shown = start(example);
-        TreeEditor editor = new TreeEditor(shown);
-        List<Node> rest = example.game().mainLine();
-        List<Node> moves =
-                rest.subList(example.ply(), Math.min(rest.size(), example.ply() + SHOWN));
-        Node end = editor.addLine(shown.root(), moves.stream().map(Node::move).toList());
-        Proof.stamp(editor, end, evaluator);
-        String side = example.side().word();
-        String how =
-                rest.size() - example.ply() > SHOWN
-                        ? side
-                                + " won at move "
-                                + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
-                        : side + " won soon after";
-        editor.comment(
-                shown.root(),
-                (first ? theme.definition() + ". " : "")
-                        + "The engine gives "
-                        + side
-                        + " "
-                        + points(judged.at())
-                        + " points of 100 here and "
-                        + points(evaluator.expected(end.position(), example.side()).value())
-                        + " at the end of this line; "
-                        + how
-                        + ".");
-        return LessonStep.of(StepKind.SHOW, shown)
-                .with(
-                        LessonStep.TITLE,
-                        (first ? theme.title() : "Once more") + ": " + example.title())
-                .with(Exercise.THEMES, String.join(", ", theme.themes()));
-    }
-
-    private static long points(double expected) {
-        return Math.round(100 * expected);
-    }
-
-    private static MoveTree start(Example example) {
-        MoveTree shown = new MoveTree(example.position());
-        TreeEditor editor = new TreeEditor(shown);
-        for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
-            editor.tag(tag, example.game().tag(tag));
-        }
-        editor.tag(LessonStep.SEEN, example.side().word().toLowerCase(Locale.ROOT));
-        return shown;
-    }
-
-    /** An example that the side does not win, with the line that shows why. */
-    private Optional<LessonStep> failure(Theme theme, List<Judged> judged, Set<MoveTree> used) {
-        List<Judged> failed =
-                judged.stream()
-                        .filter(j -> !j.example().won() && j.at() <= FAILED)
-                        .filter(j -> !used.contains(j.example().game()))
-                        .sorted(Comparator.comparingDouble(Judged::at).reversed())
-                        .toList();
-        for (Judged j : failed) {
-            goOn();
-            Example example = j.example();
-            Optional<Choice> best = evaluator.choice(example.position());
-            if (best.isEmpty()) {
-                continue;
-            }
-            MoveTree shown = start(example);
-            TreeEditor editor = new TreeEditor(shown);
-            Node end = Proof.line(editor, best.get().best(), PROOF);
-            Proof.stamp(editor, end, evaluator);
-            double promised = evaluator.expected(example.position(), example.side()).value();
-            double left = evaluator.expected(end.position(), example.side()).value();
-            if (promised > FAILED || left > FAILED) {
-                continue;
-            }
-            String side = example.side().word();
-            editor.comment(
-                    shown.root(),
-                    "It is there as well, and it is not enough: the engine gives "
-                            + side
-                            + " "
-                            + points(promised)
-                            + " points of 100 here and "
-                            + points(left)
-                            + " at the end of the line. What is different?");
-            used.add(example.game());
-            return Optional.of(
-                    LessonStep.of(StepKind.SHOW, shown)
-                            .with(LessonStep.TITLE, "Where it fails: " + example.title())
-                            .with(Exercise.THEMES, String.join(", ", theme.themes())));
-        }
-        return Optional.empty();
     }
 
     // ---- Questions ------------------------------------------------------------------------------
