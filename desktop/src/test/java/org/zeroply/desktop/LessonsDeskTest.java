@@ -84,7 +84,7 @@ class LessonsDeskTest extends WindowTest {
         robot.write("Put the question\n");
         until(() -> kept().steps().get(0).title().equals("Put the question"));
         click(robot, "#lesson-give");
-        until(() -> label(robot, "#give-head").equals("step 1 of 1, ask: Put the question"));
+        until(() -> label(robot, "#give-head").equals("step 1 of 1, ask"));
         until(() -> table(robot, "#give-class").getItems().size() == 2);
         assertThat(label(robot, "#give-solution")).isEqualTo("Answer: a6");
 
@@ -140,6 +140,31 @@ class LessonsDeskTest extends WindowTest {
         until(() -> label(robot, "#give-moves").equals("3...a6"));
         robot.type(KeyCode.PAGE_UP);
         until(() -> label(robot, "#give-moves").isEmpty());
+    }
+
+    @Test
+    void one_jumps_to_another_step_and_finds_the_first_where_it_was(FxRobot robot)
+            throws Exception {
+        found(robot);
+        click(robot, "#step-add");
+        until(() -> steps(robot) == 2);
+        robot.interact(
+                () ->
+                        robot.lookup("#lesson-steps")
+                                .queryAs(ListView.class)
+                                .getSelectionModel()
+                                .select(0));
+        click(robot, "#lesson-give");
+        until(
+                () ->
+                        isShown(robot, "#give-head")
+                                && label(robot, "#give-head").startsWith("step 1"));
+        robot.interact(() -> bench.runCommand("Reveal the next"));
+        until(() -> label(robot, "#give-moves").equals("3...a6"));
+        choose(robot, "#give-jump", 1);
+        until(() -> label(robot, "#give-head").startsWith("step 2"));
+        choose(robot, "#give-jump", 0);
+        until(() -> label(robot, "#give-moves").equals("3...a6"));
     }
 
     @Test

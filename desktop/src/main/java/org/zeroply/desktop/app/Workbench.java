@@ -16,7 +16,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.draft.ChangedThing;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Command;
@@ -471,7 +473,10 @@ public final class Workbench extends StackPane {
             return;
         }
         TreeSession shown = front.session();
-        lessons.bring(LessonStep.from(shown.current(), shown.tree()));
+        Optional<WhatIf> table = front == defence ? defence.table() : Optional.empty();
+        lessons.bring(
+                table.map(ChangedThing::step)
+                        .orElseGet(() -> LessonStep.from(shown.current(), shown.tree())));
     }
 
     /** Goes back from the classroom to the desks. */

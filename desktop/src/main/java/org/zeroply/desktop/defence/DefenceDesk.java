@@ -20,6 +20,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.defence.pin.Pin;
 import org.zeroply.coach.defence.threat.Threat;
+import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
@@ -180,6 +181,11 @@ public final class DefenceDesk implements Desk {
     }
 
     // ---- The desk -------------------------------------------------------------------------------
+
+    /** The what-if table, while its page is in front and it is there. */
+    public Optional<WhatIf> table() {
+        return pages.isFront(WHAT_IF) ? whatIf.tableProperty().get() : Optional.empty();
+    }
 
     @Override
     public Optional<PageSwitch> pages() {

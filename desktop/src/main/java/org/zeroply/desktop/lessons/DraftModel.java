@@ -1,5 +1,7 @@
 package org.zeroply.desktop.lessons;
 
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
@@ -24,12 +26,18 @@ import org.zeroply.library.index.ThemeExamples;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.StoredExercise;
+import org.zeroply.library.student.LibraryResults;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.student.StudentPlan;
 
 /** Drafting lessons: from a theme in the games, a kept query, exercises, or a repertoire. */
 final class DraftModel {
 
     /** Stands before the name of repertoire chapters. */
     static final String CHAPTER = "repertoire: ";
+
+    /** Stands between the theme in which a student is weakest and the name. */
+    static final String WEAK = " – weakest theme of ";
 
     private static final int EXAMPLES = 80;
     private static final int THREADS = 2;
@@ -66,12 +74,34 @@ final class DraftModel {
                 .map(QueryStore.Kept::query)
                 .filter(q -> QueryReader.problem(q).isEmpty())
                 .forEach(all::add);
+        weak(library).forEach(all::add);
         chapters().forEach(c -> all.add(CHAPTER + c.tag("Event")));
         all.addAll(USUAL);
         for (StoredExercise exercise : StoredExercise.all(library.sheets())) {
             all.addAll(exercise.exercise().themes());
         }
         return List.copyOf(all);
+    }
+
+    /** The theme in which each student is weakest, with whose it is. */
+    private static List<String> weak(Library library) {
+        long today = LocalDate.now(ZoneId.systemDefault()).toEpochDay();
+        LibraryResults results =
+                LibraryResults.of(library.sheets(), library.students(), library.attempts(), today);
+        List<String> weak = new ArrayList<>();
+        for (Student student : results.students()) {
+            StudentPlan.of(
+                            student,
+                            results,
+                            library.attempts(),
+                            library.assignments(),
+                            library.lessonAnswers())
+                    .themes()
+                    .stream()
+                    .findFirst()
+                    .ifPresent(t -> weak.add(t.theme() + WEAK + student.name()));
+        }
+        return weak;
     }
 
     private List<MoveTree> chapters() {
@@ -95,7 +125,8 @@ final class DraftModel {
 
     /** Drafts a lesson in the background, adds it to the library and opens it. */
     void draft(String text) {
-        String wanted = text.strip();
+        int whose = text.indexOf(WEAK);
+        String wanted = (whose < 0 ? text : text.substring(0, whose)).strip();
         services.scheduler()
                 .<Optional<Lesson>>longWork(
                         "Drafting the lesson",

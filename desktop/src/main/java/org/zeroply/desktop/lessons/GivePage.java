@@ -3,10 +3,12 @@ package org.zeroply.desktop.lessons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
@@ -40,6 +42,7 @@ final class GivePage extends VBox {
     private final Messages messages;
     private final LessonBoard board = new LessonBoard(this::tried);
     private final Label head = Widgets.label("", "sheet-title");
+    private final ComboBox<Integer> jump = new ComboBox<>();
     private final Label clock = Widgets.label("", "give-clock");
     private final Label prompt = Widgets.wrapped("", "prompt");
     private final Label moves = Widgets.wrapped("", "lesson-moves");
@@ -63,6 +66,8 @@ final class GivePage extends VBox {
     /** The sign of the key that has just chosen a student; empty once it was typed. */
     private String key = "";
 
+    private boolean showing;
+
     GivePage(GivingModel giving, ClassroomPage.Shower shower, Messages messages) {
         super(8);
         this.giving = giving;
@@ -71,6 +76,16 @@ final class GivePage extends VBox {
         setId("give-page");
         head.setId("give-head");
         Widgets.tellCut(head);
+        jump.setId("give-jump");
+        jump.setAccessibleText("Jump to a step");
+        jump.setPrefWidth(230);
+        Widgets.texts(jump, this::named);
+        jump.setOnAction(
+                e -> {
+                    if (!showing && jump.getValue() != null) {
+                        giving.given().ifPresent(g -> g.go(jump.getValue()));
+                    }
+                });
         clock.setId("give-clock");
         clock.setMinWidth(USE_PREF_SIZE);
         prompt.setId("give-prompt");
@@ -107,7 +122,7 @@ final class GivePage extends VBox {
         VBox own = new VBox(4, Widgets.heading("For you alone"), solution, note, next);
         getChildren()
                 .addAll(
-                        Widgets.row(head, Widgets.spacer(), clock),
+                        Widgets.row(head, Widgets.spacer(), jump, clock),
                         sees,
                         own,
                         Widgets.heading("The class"),
@@ -244,18 +259,35 @@ final class GivePage extends VBox {
         clock.setText(giving.given().map(GivenLesson::time).orElse(""));
     }
 
+    /** A step by its number, for jumping there. */
+    private String named(int step) {
+        return giving.given()
+                .map(g -> g.lesson().steps().get(step))
+                .map(s -> (step + 1) + "  " + (s.title().isEmpty() ? s.kind().words() : s.title()))
+                .orElse("");
+    }
+
+    private void showJump(Optional<GivenLesson> given) {
+        showing = true;
+        try {
+            int count = given.map(g -> g.lesson().steps().size()).orElse(0);
+            List<Integer> steps = IntStream.range(0, count).boxed().toList();
+            if (!jump.getItems().equals(steps)) {
+                jump.getItems().setAll(steps);
+            }
+            jump.setValue(given.map(GivenLesson::step).orElse(null));
+            jump.setDisable(count == 0);
+        } finally {
+            showing = false;
+        }
+    }
+
     private void show() {
         Optional<GivenLesson> given = giving.given();
+        showJump(given);
         pupils.show(List.copyOf(giving.pupils()));
         head.setText(
-                given.map(
-                                g ->
-                                        g.place()
-                                                + ", "
-                                                + g.shown().kind().words()
-                                                + (g.shown().title().isEmpty()
-                                                        ? ""
-                                                        : ": " + g.shown().title()))
+                given.map(g -> g.place() + ", " + g.shown().kind().words())
                         .orElse("No lesson is given"));
         Optional<Slide> now = given.map(GivenLesson::slide);
         prompt.setText(

@@ -20,7 +20,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 
 /** Finds a small change of a position after which the answer to a question is another one. */
-final class ChangedThing {
+public final class ChangedThing {
 
     /** Changed positions that are shown. */
     private static final int SHOWN = 2;
@@ -57,8 +57,8 @@ final class ChangedThing {
         return table.rows().size() < 2 ? Optional.empty() : Optional.of(step(table));
     }
 
-    /** A step out of a table. */
-    static LessonStep step(WhatIf table) {
+    /** A step out of a what-if table, with its rows in their order. */
+    public static LessonStep step(WhatIf table) {
         Position base = table.rows().get(0).position();
         List<String> rows = new ArrayList<>();
         for (int i = 0; i < table.rows().size(); i++) {
