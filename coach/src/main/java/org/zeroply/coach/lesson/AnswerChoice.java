@@ -1,8 +1,6 @@
 package org.zeroply.coach.lesson;
 
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * An answer that can be given, and what is said to it.
@@ -13,9 +11,6 @@ import java.util.regex.Pattern;
  */
 public record AnswerChoice(String text, AnswerOutcome outcome, String words) {
 
-    private static final Pattern WRITTEN =
-            Pattern.compile("(right|tempting|wrong):\\s*([^|]*[^|\\s])\\s*(?:\\|\\s*(.*))?");
-
     /** The text in a tag: {@code right: Open the g-file | The king cannot leave.} */
     public String written() {
         String said = words.isBlank() ? "" : " | " + words.strip();
@@ -24,13 +19,13 @@ public record AnswerChoice(String text, AnswerOutcome outcome, String words) {
 
     /** Reads the text of a tag; empty if it is not one. */
     public static Optional<AnswerChoice> read(String written) {
-        Matcher parts = WRITTEN.matcher(written.strip());
-        if (!parts.matches()) {
-            return Optional.empty();
-        }
-        String words = parts.group(3) == null ? "" : parts.group(3).strip();
-        return Optional.of(
-                new AnswerChoice(
-                        parts.group(2), AnswerOutcome.of(parts.group(1)).orElseThrow(), words));
+        int colon = written.indexOf(':');
+        Optional<AnswerOutcome> outcome =
+                AnswerOutcome.of(colon < 0 ? "" : written.substring(0, colon).strip())
+                        .filter(o -> o != AnswerOutcome.NEARLY);
+        int bar = written.indexOf('|', colon + 1);
+        String text = written.substring(colon + 1, bar < 0 ? written.length() : bar).strip();
+        String words = bar < 0 ? "" : written.substring(bar + 1).strip();
+        return outcome.filter(o -> !text.isEmpty()).map(o -> new AnswerChoice(text, o, words));
     }
 }

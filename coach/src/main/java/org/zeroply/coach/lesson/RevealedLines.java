@@ -1,9 +1,15 @@
 package org.zeroply.coach.lesson;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 
 /**
@@ -12,9 +18,21 @@ import org.zeroply.chess.tree.Node;
  */
 public final class RevealedLines {
 
+    /** Nobody shows more lines than this to a room; of a larger tree the others are left out. */
+    private static final int MOST_LINES = 2000;
+
+    /** Lines that are told at a time: what is further back has left the screen. */
+    private static final int MOST_ROWS = 16;
+
     private final Node start;
     private final List<List<Node>> lines = new ArrayList<>();
     private final List<Place> places = new ArrayList<>();
+
+    /** Moves as they are written, with and without their number: each is told many times. */
+    private final Map<Node, String> numbered = new IdentityHashMap<>();
+
+    private final Map<Node, String> plain = new IdentityHashMap<>();
+    private final Map<Integer, Row> whole = new HashMap<>();
 
     /**
      * A line as far as it is revealed.
@@ -35,7 +53,7 @@ public final class RevealedLines {
     public static RevealedLines all(Node start) {
         RevealedLines all = new RevealedLines(start);
         List<Node> open = new ArrayList<>(List.of(start));
-        while (!open.isEmpty()) {
+        while (!open.isEmpty() && all.lines.size() < MOST_LINES) {
             Node node = open.remove(open.size() - 1);
             if (node.children().isEmpty() && node != start) {
                 all.lines.add(all.from(node));
@@ -118,26 +136,43 @@ public final class RevealedLines {
         return (here ? "" : "another line: ") + Line.move(shown(place + 1));
     }
 
-    /** The lines that were revealed, the present one last. */
+    /** The last lines that were revealed, the present one last. */
     public List<Row> rows(int place) {
         Place at = places.get(place);
         List<Row> rows = new ArrayList<>();
-        for (int i = 0; i <= at.line() && i < lines.size(); i++) {
-            int count = i == at.line() ? at.revealed() : lines.get(i).size();
-            if (count > 0) {
-                rows.add(row(lines.get(i).subList(0, count), i == at.line()));
-            }
+        for (int i = Math.max(0, at.line() + 1 - MOST_ROWS); i < at.line(); i++) {
+            rows.add(whole.computeIfAbsent(i, line -> row(lines.get(line), false)));
+        }
+        if (at.revealed() > 0) {
+            rows.add(row(lines.get(at.line()).subList(0, at.revealed()), true));
         }
         return rows;
     }
 
     private Row row(List<Node> moves, boolean present) {
         Node last = moves.get(moves.size() - 1);
-        return new Row(numbered(moves.subList(0, moves.size() - 1)), Line.move(last), present);
+        return new Row(numbered(moves.subList(0, moves.size() - 1)), told(last), present);
     }
 
     private String numbered(List<Node> moves) {
-        return Line.numbered(start.position(), moves.stream().map(Node::move).toList());
+        StringBuilder text = new StringBuilder();
+        for (Node node : moves) {
+            boolean first = text.length() == 0;
+            text.append(first ? "" : " ").append(first ? told(node) : goesOn(node));
+        }
+        return text.toString();
+    }
+
+    private String told(Node node) {
+        return numbered.computeIfAbsent(node, Line::move);
+    }
+
+    /** A move behind another one: Black's has no number there. */
+    private String goesOn(Node node) {
+        Position before = node.parent().orElseThrow().position();
+        return before.sideToMove() == Side.WHITE
+                ? told(node)
+                : plain.computeIfAbsent(node, n -> San.write(before, n.move()));
     }
 
     /** What is revealed of the present line, with numbers. */

@@ -11,6 +11,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
@@ -111,6 +113,31 @@ class LessonTest {
                         new AnswerChoice("Two", AnswerOutcome.WRONG, "No."));
         assertThat(step.numbered(LessonStep.CHOICE, List.of()).tree().tags())
                 .doesNotContainKeys("ZpChoice1", "ZpChoice2");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = ';',
+            textBlock =
+                    """
+                    right: Attack            ; right: Attack
+                    wrong:Wait|No.           ; wrong: Wait | No.
+                    tempting:  a | b | c     ; tempting: a | b | c
+                    right : x                ; right: x
+                    nearly: x                ; ''
+                    right:                   ; ''
+                    right: | words           ; ''
+                    good: x                  ; ''
+                    x                        ; ''
+                    """)
+    void a_choice_is_read_as_far_as_it_is_one(String written, String read) {
+        assertThat(AnswerChoice.read(written).map(AnswerChoice::written).orElse(""))
+                .isEqualTo(read);
+    }
+
+    @Test
+    void a_choice_of_nothing_but_spaces_is_none_at_once() {
+        assertThat(AnswerChoice.read("right:" + " ".repeat(200_000) + "|")).isEmpty();
     }
 
     @Test

@@ -89,6 +89,20 @@ class SlideTest {
     }
 
     @Test
+    void of_very_many_lines_the_last_ones_are_told() {
+        StringBuilder moves = new StringBuilder("1. e4 e5");
+        List<String> others = List.of("a6", "b6", "c6", "d6", "e6", "f6", "g6", "h6", "a5", "b5");
+        others.forEach(m -> moves.append(" (1... ").append(m).append(")"));
+        List.of("c5", "d5", "f5", "g5", "h5", "Na6", "Nc6", "Nf6", "Nh6")
+                .forEach(m -> moves.append(" (1... ").append(m).append(")"));
+        List<Slide> slides = Slide.of(Steps.of("ZpStep \"1 show\"", moves.toString()));
+        assertThat(slides).hasSize(22);
+        assertThat(slides.get(21).rows()).hasSize(16);
+        assertThat(slides.get(21).rows().get(15).last()).isEqualTo("1...Nh6");
+        assertThat(slides.get(21).rows().get(0).last()).isEqualTo("1...d6");
+    }
+
+    @Test
     void every_kind_of_step_has_something_to_show() {
         for (StepKind kind : StepKind.values()) {
             assertThat(Slide.of(Steps.of("ZpStep \"1 " + kind.word() + "\"", ""))).isNotEmpty();

@@ -27,6 +27,8 @@ import org.zeroply.library.sheet.SheetStep;
 /** The lessons of the library, the one that is open, and the step of it that is chosen. */
 public final class LessonsModel {
 
+    private static final String REMEMBERED = "lessons.open";
+
     private final Services services;
     private final TreeSession session = new TreeSession();
     private final UndoTrail trail = new UndoTrail();
@@ -36,6 +38,7 @@ public final class LessonsModel {
     private final ReadOnlyIntegerWrapper revision = new ReadOnlyIntegerWrapper();
     private OptionalLong id = OptionalLong.empty();
     private Optional<Lesson> lesson = Optional.empty();
+    private List<LessonCheck.Remark> remarks = List.of();
     private int place;
     private boolean showing;
 
@@ -120,7 +123,7 @@ public final class LessonsModel {
 
     /** What the open lesson lacks. */
     public List<LessonCheck.Remark> remarks() {
-        return lesson.map(LessonCheck::of).orElse(List.of());
+        return remarks;
     }
 
     // ---- Opening --------------------------------------------------------------------------------
@@ -133,11 +136,21 @@ public final class LessonsModel {
                         all -> {
                             lessons.setAll(all);
                             if (id.isEmpty() && !all.isEmpty()) {
-                                open(all.get(0).id());
+                                open(last(all));
                             } else {
                                 told();
                             }
                         });
+    }
+
+    /** The lesson that was open last, also before the program ended; else the newest. */
+    private long last(List<SheetRow> all) {
+        String before = services.memory().get(REMEMBERED).orElse("");
+        return all.stream()
+                .map(SheetRow::id)
+                .filter(number -> String.valueOf(number).equals(before))
+                .findFirst()
+                .orElse(all.get(0).id());
     }
 
     /** Opens a lesson of the library. */
@@ -154,6 +167,7 @@ public final class LessonsModel {
                             lessons.setAll(read.all());
                             boolean same = isOpen(wanted);
                             id = OptionalLong.of(wanted);
+                            services.memory().put(REMEMBERED, String.valueOf(wanted));
                             save.known(wanted, read.lesson());
                             put(save.newest(wanted, read.lesson()), same ? place : 0);
                             then.run();
@@ -165,6 +179,7 @@ public final class LessonsModel {
     private void close() {
         id = OptionalLong.empty();
         lesson = Optional.empty();
+        remarks = List.of();
         place = 0;
         quietly(session::clear);
         told();
@@ -310,6 +325,9 @@ public final class LessonsModel {
 
     private void put(Lesson now, int to) {
         boolean same = lesson.isPresent() && place == to;
+        if (lesson.filter(l -> l.equals(now)).isEmpty()) {
+            remarks = LessonCheck.of(now);
+        }
         lesson = Optional.of(now);
         place = Math.max(0, Math.min(to, now.steps().size() - 1));
         LessonStep step = now.steps().get(place);

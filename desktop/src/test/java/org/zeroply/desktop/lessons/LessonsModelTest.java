@@ -130,6 +130,18 @@ class LessonsModelTest extends ModelTest {
     }
 
     @Test
+    void the_lesson_that_was_open_last_is_opened_again() throws Exception {
+        services.library().lessons().add(GivenLessonTest.lesson().named("Newer"));
+        LessonsModel[] again = new LessonsModel[1];
+        run(
+                () -> {
+                    again[0] = new LessonsModel(services);
+                    again[0].reload();
+                });
+        until(() -> again[0].id().equals(OptionalLong.of(id)));
+    }
+
+    @Test
     void the_last_step_stays() throws Exception {
         run(
                 () -> {
