@@ -128,7 +128,8 @@ public final class LessonDraft {
         }
     }
 
-    // ---- Questions ------------------------------------------------------------------------------
+    // ---- ExerciseQuestion
+    // ------------------------------------------------------------------------------
 
     /** Positions in which one move is clearly better than all others, the easiest first. */
     private List<Posed> posed(List<Example> found, Set<MoveTree> used, DoubleConsumer progress) {
@@ -197,7 +198,7 @@ public final class LessonDraft {
     }
 
     private static LessonStep question(Theme theme, MoveTree draft, int number) {
-        LessonStep step = Questions.of(draft);
+        LessonStep step = ExerciseQuestion.of(draft);
         return step.with(LessonStep.TITLE, "Question " + (number + 1))
                 .with(LessonStep.SECONDS, String.valueOf(SECONDS.get(number)))
                 .with(Exercise.THEMES, String.join(", ", theme.themes()));
@@ -246,7 +247,8 @@ public final class LessonDraft {
     }
 
     private static LessonStep shown(Theme theme, MoveTree exercise) {
-        LessonStep step = Questions.of(exercise).as(StepKind.SHOW).with(LessonStep.ASKED, "");
+        LessonStep step =
+                ExerciseQuestion.of(exercise).as(StepKind.SHOW).with(LessonStep.ASKED, "");
         MoveTree tree = step.tree().copy();
         new TreeEditor(tree).comment(tree.root(), theme.definition() + ".");
         return new LessonStep(tree)

@@ -11,7 +11,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 
 /** Turns exercises into questions. */
-final class Questions {
+final class ExerciseQuestion {
 
     /** What belongs to an exercise and not to a question. */
     private static final Set<String> OF_EXERCISES =
@@ -24,7 +24,7 @@ final class Questions {
                     Exercise.PROMPT,
                     "ZpAim");
 
-    private Questions() {}
+    private ExerciseQuestion() {}
 
     /** Plies that are shown of a line: enough to see why, our choice. */
     private static final int SHOWN = 9;
