@@ -96,7 +96,7 @@ final class StartPage extends ScrollPane {
                         Widgets.heading("The desks, in the order of the work"),
                         desks,
                         Widgets.row(
-                                Widgets.button("start-tour", "A tour of eight steps", begin::tour),
+                                Widgets.button("start-tour", "A tour of nine steps", begin::tour),
                                 Widgets.label(
                                         "F1 lists the keys, Ctrl+K every command.", "faded")));
         page.getStyleClass().add("start-page");
