@@ -17,18 +17,17 @@ import org.zeroply.cli.console.Output;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.lesson.Lesson;
-import org.zeroply.coach.lesson.draft.Example;
 import org.zeroply.coach.lesson.draft.LessonDraft;
 import org.zeroply.coach.lesson.draft.RepertoireLesson;
+import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.index.ThemeExamples;
+import org.zeroply.library.index.ThemeLessons;
 import org.zeroply.library.sheet.SheetKind;
-import org.zeroply.library.sheet.SheetQuery;
-import org.zeroply.library.sheet.StoredExercise;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
@@ -44,6 +43,7 @@ import picocli.CommandLine.Parameters;
 final class LessonDraftCommand implements Callable<Integer> {
 
     private static final int MEGABYTES = 32;
+    private static final int THREADS = 2;
 
     @Mixin private Output output;
     @Mixin private CacheFolder cache;
@@ -85,13 +85,7 @@ final class LessonDraftCommand implements Callable<Integer> {
         }
         try (Library open = Libraries.existing(library)) {
             Lesson lesson =
-                    (repertoire ? ofRepertoire(open) : ofTheme(open))
-                            .orElseThrow(
-                                    () ->
-                                            new BadInputException(
-                                                    "Nothing was found about "
-                                                            + theme
-                                                            + " that could be shown or asked."));
+                    (repertoire ? ofRepertoire(open) : ofTheme(open)).orElseThrow(() -> nothing());
             ObjectNode document = Output.document().put("title", lesson.title());
             LessonInput.steps(lesson, document.putArray("steps"));
             if (add) {
@@ -116,8 +110,7 @@ final class LessonDraftCommand implements Callable<Integer> {
 
     private Optional<Lesson> ofRepertoire(Library open) {
         List<MoveTree> chapters =
-                open.sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)).stream()
-                        .map(row -> open.sheets().load(row.id()))
+                open.sheets().trees(SheetKind.REPERTOIRE).stream()
                         .filter(t -> t.tag("Event").contains(theme.strip()))
                         .toList();
         if (chapters.isEmpty()) {
@@ -127,17 +120,6 @@ final class LessonDraftCommand implements Callable<Integer> {
     }
 
     private Optional<Lesson> ofTheme(Library open) {
-        List<MoveTree> exercises =
-                ThemeExamples.exercises(
-                        StoredExercise.all(open.sheets()).stream()
-                                .map(StoredExercise::tree)
-                                .toList(),
-                        theme);
-        LessonDraft.Theme about =
-                new LessonDraft.Theme(
-                        ThemeExamples.title(theme),
-                        ThemeExamples.title(theme),
-                        List.of(theme.strip()));
         Endings endings = cache.endings();
         BuiltInEngine engine = new BuiltInEngine(MEGABYTES, endings);
         Cancellation cancellation = new Cancellation();
@@ -146,21 +128,24 @@ final class LessonDraftCommand implements Callable<Integer> {
                         new MoveEvaluator(engine, endings, nodes, cancellation),
                         new SchemeDraft(engine, endings, nodes, SchemeDraft.POINTS).first(),
                         cancellation);
-        // A theme of the exercises alone; what is neither is told by the reader of themes.
-        return ThemeExamples.isTheme(theme) || exercises.isEmpty()
-                ? draft.draft(about, examples(open), exercises, part -> {})
-                : draft.ofExercises(about, exercises, part -> {});
-    }
-
-    private List<Example> examples(Library open) {
-        ExecutorService helpers = Executors.newFixedThreadPool(2);
+        ExecutorService helpers = Executors.newFixedThreadPool(THREADS);
         try {
-            return new ThemeExamples(open.finder(), open.sheets()::load)
-                    .find(theme, most, helpers, 2, new Cancellation());
-        } catch (IllegalArgumentException e) {
-            throw new BadInputException(e.getMessage());
+            return new ThemeLessons(open.finder(), open.sheets(), helpers, THREADS)
+                    .draft(draft, theme, most, cancellation, part -> {});
         } finally {
             helpers.shutdownNow();
         }
+    }
+
+    /** Nothing was found; of words that are no theme either, what cannot be understood is told. */
+    private BadInputException nothing() {
+        return new BadInputException(
+                Optional.of(theme)
+                        .filter(t -> !repertoire && !ThemeExamples.isTheme(t))
+                        .flatMap(QueryReader::problem)
+                        .orElse(
+                                "Nothing was found about "
+                                        + theme
+                                        + " that could be shown or asked."));
     }
 }

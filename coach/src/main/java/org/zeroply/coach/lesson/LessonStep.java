@@ -58,6 +58,7 @@ public record LessonStep(MoveTree tree) {
 
     private static final Pattern PLACE = Pattern.compile("(\\d{1,6})\\s+(\\S+)");
     private static final int MOST_NUMBERED = 99;
+    private static final List<String> ORIGIN = List.of("Event", "Site", "Date", "White", "Black");
 
     /** A place where the class is asked for something. */
     public record Stop(Node node, LessonQuestion question) {}
@@ -80,19 +81,27 @@ public record LessonStep(MoveTree tree) {
         if (place.isRoot() && Exercise.isExercise(tree)) {
             return of(StepKind.HOMEWORK, tree);
         }
-        boolean game = !tree.tag("White").isEmpty() && !tree.tag("White").equals("?");
-        if (place.isRoot() && game) {
+        if (place.isRoot() && !players(tree).isEmpty()) {
             return of(StepKind.GAME, tree);
         }
         MoveTree shown = new MoveTree(place.position());
         TreeEditor editor = new TreeEditor(shown);
         editor.replaceRest(shown.root(), place);
         editor.annotate(shown.root(), a -> place.annotation());
-        for (String tag :
-                List.of("Event", "Site", "Date", "White", "Black", "WhiteElo", "BlackElo")) {
-            editor.tag(tag, tree.tag(tag));
-        }
+        origin(editor, tree);
+        List.of("WhiteElo", "BlackElo").forEach(tag -> editor.tag(tag, tree.tag(tag)));
         return of(StepKind.SHOW, shown);
+    }
+
+    /** Writes down which game a step is from. */
+    public static void origin(TreeEditor editor, MoveTree game) {
+        ORIGIN.forEach(tag -> editor.tag(tag, game.tag(tag)));
+    }
+
+    /** Who played whom; empty where that is not known. */
+    public static String players(MoveTree game) {
+        String white = game.tag("White");
+        return white.isEmpty() || white.equals("?") ? "" : white + " – " + game.tag("Black");
     }
 
     /** What it does; a step of a kind that is not known shows what it has. */
@@ -149,11 +158,7 @@ public record LessonStep(MoveTree tree) {
 
     /** Its name; that of the game or exercise where it has none of its own; may be empty. */
     public String title() {
-        if (!tree.tag(TITLE).isEmpty()) {
-            return tree.tag(TITLE);
-        }
-        String white = tree.tag("White");
-        return white.isEmpty() || white.equals("?") ? "" : white + " – " + tree.tag("Black");
+        return tree.tag(TITLE).isEmpty() ? players(tree) : tree.tag(TITLE);
     }
 
     /** What is said at its beginning. */

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.UUID;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -226,18 +225,7 @@ final class AlonePage extends VBox {
     }
 
     private void log(GivenLesson given, Reply reply) {
-        LessonAnswer said =
-                new LessonAnswer(
-                        UUID.randomUUID().toString(),
-                        student.getValue().id(),
-                        new LessonAnswer.Asked(
-                                id,
-                                given.lesson().title(),
-                                given.step(),
-                                given.question().orElseThrow().prompt(),
-                                given.shown().themes()),
-                        new LessonAnswer.Given(
-                                reply.answer(), reply.outcome(), given.seconds(), clock.instant()));
+        LessonAnswer said = given.answered(student.getValue(), id, reply);
         services.scheduler()
                 .library(
                         () -> {

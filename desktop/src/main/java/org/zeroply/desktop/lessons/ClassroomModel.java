@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.work.MinutesSeconds;
@@ -52,9 +53,8 @@ public final class ClassroomModel implements Projected {
 
     private static String prompt(Node from, MoveTree tree) {
         String who = from.position().sideToMove().word() + " to move";
-        String white = tree.tag("White");
-        boolean game = !white.isEmpty() && !white.equals("?");
-        return game ? white + " – " + tree.tag("Black") + ". " + who + "." : who + ".";
+        String players = LessonStep.players(tree);
+        return players.isEmpty() ? who + "." : players + ". " + who + ".";
     }
 
     /** What the room is asked. */

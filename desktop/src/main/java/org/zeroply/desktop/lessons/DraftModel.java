@@ -3,7 +3,6 @@ package org.zeroply.desktop.lessons;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -14,7 +13,6 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.lesson.Lesson;
-import org.zeroply.coach.lesson.draft.Example;
 import org.zeroply.coach.lesson.draft.LessonDraft;
 import org.zeroply.coach.lesson.draft.RepertoireLesson;
 import org.zeroply.coach.pattern.QueryReader;
@@ -23,8 +21,8 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.index.QueryStore;
 import org.zeroply.library.index.ThemeExamples;
+import org.zeroply.library.index.ThemeLessons;
 import org.zeroply.library.sheet.SheetKind;
-import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.StoredExercise;
 import org.zeroply.library.student.LibraryResults;
 import org.zeroply.library.student.Student;
@@ -105,9 +103,7 @@ final class DraftModel {
     }
 
     private List<MoveTree> chapters() {
-        return services.library().sheets().find(SheetQuery.all(SheetKind.REPERTOIRE)).stream()
-                .map(row -> services.library().sheets().load(row.id()))
-                .toList();
+        return services.library().sheets().trees(SheetKind.REPERTOIRE);
     }
 
     /** Why nothing can be drafted from a text; empty where something may be. */
@@ -160,19 +156,6 @@ final class DraftModel {
             return RepertoireLesson.of(
                     name, chapters().stream().filter(c -> c.tag("Event").equals(name)).toList());
         }
-        Library library = services.library();
-        List<MoveTree> all =
-                new ArrayList<>(
-                        StoredExercise.all(library.sheets()).stream()
-                                .map(StoredExercise::tree)
-                                .toList());
-        List<MoveTree> exercises = ThemeExamples.exercises(all, wanted);
-        LessonDraft.Theme theme =
-                new LessonDraft.Theme(
-                        ThemeExamples.title(wanted),
-                        ThemeExamples.title(wanted),
-                        Arrays.stream(wanted.split(",")).map(String::strip).toList());
-        SchemeDraft schemes = services.drafter().first();
         LessonDraft draft =
                 new LessonDraft(
                         new MoveEvaluator(
@@ -180,19 +163,11 @@ final class DraftModel {
                                 services.endings().tables(),
                                 SchemeDraft.NODES,
                                 cancellation),
-                        schemes,
+                        services.drafter().first(),
                         cancellation);
-        if (!ThemeExamples.isTheme(wanted)) {
-            return draft.ofExercises(theme, exercises, progress);
-        }
-        List<Example> examples =
-                new ThemeExamples(library.finder(), library.sheets()::load)
-                        .find(
-                                wanted,
-                                EXAMPLES,
-                                services.scheduler().helpers(),
-                                THREADS,
-                                cancellation);
-        return draft.draft(theme, examples, exercises, progress);
+        Library library = services.library();
+        return new ThemeLessons(
+                        library.finder(), library.sheets(), services.scheduler().helpers(), THREADS)
+                .draft(draft, wanted, EXAMPLES, cancellation, progress);
     }
 }

@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.UUID;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import org.zeroply.chess.board.Move;
@@ -16,9 +18,12 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.Reply;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.work.MinutesSeconds;
+import org.zeroply.library.student.LessonAnswer;
+import org.zeroply.library.student.Student;
 
 /**
  * A lesson as it is given: slide after slide, step after step. Each step keeps its place, so that
@@ -200,6 +205,25 @@ public final class GivenLesson implements Projected {
             aside = Optional.empty();
             steps.set(steps.get() + 1);
         }
+    }
+
+    /**
+     * What a student says to the question that is open, as it is kept.
+     *
+     * @param id the lesson's number in the library
+     * @param reply what is said to it
+     */
+    LessonAnswer answered(Student student, OptionalLong id, Reply reply) {
+        LessonAnswer.Asked asked =
+                new LessonAnswer.Asked(
+                        id,
+                        lesson.title(),
+                        step,
+                        question().orElseThrow().prompt(),
+                        shown().themes());
+        LessonAnswer.Given said =
+                new LessonAnswer.Given(reply.answer(), reply.outcome(), seconds(), clock.instant());
+        return new LessonAnswer(UUID.randomUUID().toString(), student.id(), asked, said);
     }
 
     /** Whole seconds since the slide was seen first. */

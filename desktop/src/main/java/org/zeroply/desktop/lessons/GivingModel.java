@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.UUID;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.collections.FXCollections;
@@ -133,21 +132,7 @@ public final class GivingModel {
                         .orElseThrow(() -> new IllegalArgumentException("Nothing is asked now."))
                         .reply(text);
         Asked key = new Asked(student.id(), lesson.step(), lesson.slideNumber());
-        LessonAnswer answer =
-                new LessonAnswer(
-                        UUID.randomUUID().toString(),
-                        student.id(),
-                        new LessonAnswer.Asked(
-                                lessonId,
-                                lesson.lesson().title(),
-                                lesson.step(),
-                                lesson.question().orElseThrow().prompt(),
-                                lesson.shown().themes()),
-                        new LessonAnswer.Given(
-                                reply.answer(),
-                                reply.outcome(),
-                                lesson.seconds(),
-                                clock.instant()));
+        LessonAnswer answer = lesson.answered(student, lessonId, reply);
         Optional<Said> before = Optional.ofNullable(answers.get(key));
         Optional<Said> now = Optional.of(new Said(answer, reply.words()));
         put(key, before, now);
@@ -171,7 +156,7 @@ public final class GivingModel {
                                         return true;
                                     });
                         },
-                        done -> moved());
+                        done -> {});
         moved();
     }
 

@@ -272,11 +272,6 @@ public final class LessonsModel {
                                 place + 1));
     }
 
-    /** Puts a step after the chosen one. */
-    public void insert(LessonStep step) {
-        lesson.ifPresent(l -> change(l.with(place + 1, step), place + 1));
-    }
-
     /** Takes the chosen step out; the last one of a lesson stays. */
     public void removeStep() {
         lesson.ifPresent(
@@ -304,8 +299,7 @@ public final class LessonsModel {
     }
 
     private void change(Lesson now, int to) {
-        String before = lesson.map(Lesson::pgn).orElse("");
-        if (before.equals(now.pgn()) || id.isEmpty()) {
+        if (id.isEmpty() || lesson.filter(now::says).isPresent()) {
             put(now, to);
             return;
         }
@@ -381,8 +375,7 @@ public final class LessonsModel {
                 .library(
                         () -> store().load(number),
                         read -> {
-                            boolean other =
-                                    lesson.filter(l -> l.pgn().equals(read.pgn())).isEmpty();
+                            boolean other = lesson.filter(read::says).isEmpty();
                             if (other && isOpen(number) && save.isClean()) {
                                 save.known(number, read);
                                 put(read, place);

@@ -10,10 +10,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.NotationException;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -32,8 +29,8 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.index.ThemeExamples;
+import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetStore;
-import org.zeroply.library.sheet.StoredExercise;
 
 /**
  * Three lessons of the demo club: one on attack, one on defence, one on an opening. They are
@@ -140,10 +137,6 @@ final class SampleLessons {
         }
     }
 
-    private List<MoveTree> exercises() {
-        return StoredExercise.all(library.sheets()).stream().map(StoredExercise::tree).toList();
-    }
-
     private Lesson attack() {
         ExecutorService helpers = Executors.newSingleThreadExecutor();
         try {
@@ -164,7 +157,9 @@ final class SampleLessons {
 
     private Lesson defence() {
         List<MoveTree> held =
-                exercises().stream().filter(t -> t.tag("ZpAim").equals("hold")).toList();
+                library.sheets().trees(SheetKind.EXERCISE).stream()
+                        .filter(t -> t.tag("ZpAim").equals("hold"))
+                        .toList();
         LessonDraft.Theme theme =
                 new LessonDraft.Theme(
                         "Hold it",
@@ -180,9 +175,9 @@ final class SampleLessons {
 
     private Lesson opening() {
         List<LessonStep> steps = new ArrayList<>();
-        MoveTree tree = new MoveTree(Position.START);
+        MoveTree tree = line(OPENING);
         TreeEditor editor = new TreeEditor(tree);
-        Node end = line(editor, OPENING);
+        Node end = tree.root().mainLineEnd();
         editor.comment(
                 tree.root(),
                 "White exchanges on d5 and knows what he plays for. Ten questions: what do you"
@@ -198,11 +193,11 @@ final class SampleLessons {
     }
 
     private LessonStep step(Idea idea, int number) {
-        MoveTree way = new MoveTree(Position.START);
-        Position position = line(new TreeEditor(way), idea.line()).position();
+        Node asked = line(idea.line() + " " + idea.answer()).root().mainLineEnd();
+        Position position = asked.parent().orElseThrow().position();
         MoveTree tree = new MoveTree(position);
         TreeEditor editor = new TreeEditor(tree);
-        Node answer = editor.add(tree.root(), move(position, idea.answer()));
+        Node answer = editor.add(tree.root(), asked.move());
         double loss = evaluator.loss(position, answer.move()).points() / 100;
         if (loss > SOUND) {
             throw new LibraryException(
@@ -218,19 +213,7 @@ final class SampleLessons {
                 .with(LessonStep.NOTE, "After 1." + idea.line());
     }
 
-    private static Node line(TreeEditor editor, String moves) {
-        Node at = editor.tree().root();
-        for (String san : moves.split(" ")) {
-            at = editor.add(at, move(at.position(), san));
-        }
-        return at;
-    }
-
-    private static Move move(Position position, String san) {
-        try {
-            return San.read(position, san);
-        } catch (NotationException e) {
-            throw new LibraryException(san + " is no move: " + e.getMessage(), e);
-        }
+    private static MoveTree line(String moves) {
+        return SheetStore.parse(moves + " *");
     }
 }

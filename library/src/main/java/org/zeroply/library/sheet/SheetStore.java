@@ -327,6 +327,11 @@ public final class SheetStore {
         return rows(ids(query));
     }
 
+    /** The trees of all sheets of a kind, the newest first; of lessons their first steps. */
+    public List<MoveTree> trees(SheetKind kind) {
+        return find(SheetQuery.all(kind)).stream().map(row -> load(row.id())).toList();
+    }
+
     /** The numbers of the sheets that fit, in the order asked for. */
     public long[] ids(SheetQuery query) {
         return database.read(h -> search.ids(h, query));

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.lesson.LessonStep;
 
 /**
  * A place in a game at which a theme is there.
@@ -54,11 +55,7 @@ public record Example(MoveTree game, int ply, Side side) {
 
     /** Who played whom, and at which move. */
     String title() {
-        String white = game.tag("White");
-        String players =
-                white.isEmpty() || white.equals("?")
-                        ? ""
-                        : white + " – " + game.tag("Black") + ", ";
-        return players + "move " + position().fullmoveNumber();
+        String players = LessonStep.players(game);
+        return (players.isEmpty() ? "" : players + ", ") + "move " + position().fullmoveNumber();
     }
 }

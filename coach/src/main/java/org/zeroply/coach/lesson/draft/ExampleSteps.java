@@ -107,7 +107,7 @@ final class ExampleSteps {
         return new ExampleSteps(evaluator, cancellation, judged);
     }
 
-    private static void goOn(Cancellation cancellation) {
+    static void goOn(Cancellation cancellation) {
         if (cancellation.isCancelled()) {
             throw new CancellationException("the draft was cancelled");
         }
@@ -188,9 +188,7 @@ final class ExampleSteps {
     private static MoveTree start(Example example) {
         MoveTree shown = new MoveTree(example.position());
         TreeEditor editor = new TreeEditor(shown);
-        for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
-            editor.tag(tag, example.game().tag(tag));
-        }
+        LessonStep.origin(editor, example.game());
         editor.tag(LessonStep.SEEN, example.side().word().toLowerCase(Locale.ROOT));
         return shown;
     }

@@ -122,14 +122,7 @@ public final class LessonDraft {
         return Optional.of(new Lesson(theme.title(), steps));
     }
 
-    private void goOn() {
-        if (cancellation.isCancelled()) {
-            throw new CancellationException("the draft was cancelled");
-        }
-    }
-
-    // ---- ExerciseQuestion
-    // ------------------------------------------------------------------------------
+    // ---- Questions ------------------------------------------------------------------------------
 
     /** Positions in which one move is clearly better than all others, the easiest first. */
     private List<Posed> posed(List<Example> found, Set<MoveTree> used, DoubleConsumer progress) {
@@ -142,7 +135,7 @@ public final class LessonDraft {
                         .limit(ASKED_ABOUT)
                         .toList();
         for (int i = 0; i < some.size(); i++) {
-            goOn();
+            ExampleSteps.goOn(cancellation);
             Example one = some.get(i);
             Optional<Posed> here = games.contains(one.game()) ? Optional.empty() : posed(one);
             here.ifPresent(
@@ -176,25 +169,18 @@ public final class LessonDraft {
         List<MoveTree> drafts = new ArrayList<>();
         int tries = Math.min(WORKED_OUT, posed.size());
         for (int i = 0; i < tries && drafts.size() < QUESTIONS + HOMEWORK; i++) {
-            goOn();
+            ExampleSteps.goOn(cancellation);
             int at = tries == 1 ? 0 : i * (posed.size() - 1) / (tries - 1);
             Posed one = posed.get(at);
             schemes.draft(one.position(), List.of(), part -> {}, cancellation)
                     .ifPresent(
                             draft -> {
-                                name(draft, one.from());
+                                LessonStep.origin(new TreeEditor(draft), one.from().game());
                                 drafts.add(draft);
                             });
             progress.accept(0.5 + 0.35 * (i + 1) / tries);
         }
         return drafts;
-    }
-
-    private static void name(MoveTree draft, Example from) {
-        TreeEditor editor = new TreeEditor(draft);
-        for (String tag : List.of("Event", "Site", "Date", "White", "Black")) {
-            editor.tag(tag, from.game().tag(tag));
-        }
     }
 
     private static LessonStep question(Theme theme, MoveTree draft, int number) {
@@ -234,7 +220,7 @@ public final class LessonDraft {
         for (int i = 0; i < asked.size(); i++) {
             steps.add(question(theme, asked.get(i), i));
         }
-        goOn();
+        ExampleSteps.goOn(cancellation);
         changed.step(asked.get(0), progress).ifPresent(steps::add);
         homework(rest.subList(asked.size(), rest.size()), List.of()).forEach(steps::add);
         steps.set(
