@@ -102,7 +102,8 @@ public final class Diagram {
         }
     }
 
-    private static void man(Pen pen, Piece piece, double x, double y, double size) {
+    /** Draws a man into a square of this size. */
+    public static void man(Pen pen, Piece piece, double x, double y, double size) {
         PieceDrawing drawing = PieceDrawing.of(piece.type());
         boolean white = piece.side() == Side.WHITE;
         Ink fill = white ? Ink.PAPER : Ink.INK;

@@ -81,6 +81,11 @@ public final class SvgPen implements Pen {
         svg.append("</g>");
     }
 
+    /** What was drawn, to be put into a picture. */
+    public String elements() {
+        return svg.toString();
+    }
+
     /** What was drawn, as a picture of this size. */
     public String svg(double width, double height, String description) {
         return "<svg xmlns='http://www.w3.org/2000/svg' role='img' aria-label='"

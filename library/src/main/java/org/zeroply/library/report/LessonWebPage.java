@@ -5,6 +5,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.charset.StandardCharsets;
+import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -18,15 +19,18 @@ import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
-import org.zeroply.library.drawing.Ink;
+import org.zeroply.library.drawing.Diagram;
 import org.zeroply.library.drawing.Markup;
-import org.zeroply.library.drawing.PieceDrawing;
+import org.zeroply.library.drawing.SvgPen;
 
 /**
  * A lesson as one page for any browser that plays its lines by itself: board, letters and program
  * are in it, and nothing is fetched. The coach's own notes are not.
  */
 public final class LessonWebPage {
+
+    /** Units of a side of the square that a man is drawn in. */
+    private static final int MAN = 100;
 
     private final ObjectMapper json = new ObjectMapper();
     private final Lesson lesson;
@@ -89,19 +93,11 @@ public final class LessonWebPage {
     }
 
     private static String man(Side side, PieceType type) {
-        PieceDrawing drawing = PieceDrawing.of(type);
-        boolean white = side == Side.WHITE;
-        String line = (white ? Ink.INK : Ink.PAPER).css();
-        StringBuilder symbol = new StringBuilder("<symbol id=\"");
-        symbol.append(white ? "w" : "b").append(Character.toLowerCase(type.letter()));
-        symbol.append("\" viewBox=\"0 0 100 100\"><g stroke-linejoin=\"round\"");
-        symbol.append(" stroke-linecap=\"round\" stroke=\"").append(line).append("\"><g fill=\"");
-        symbol.append((white ? Ink.PAPER : Ink.INK).css());
-        symbol.append("\" stroke-width=\"").append(white ? 5 : 2).append("\">");
-        drawing.bodies().forEach(p -> symbol.append("<path d=\"").append(p).append("\"/>"));
-        symbol.append("</g><g fill=\"none\" stroke-width=\"4\">");
-        drawing.details().forEach(p -> symbol.append("<path d=\"").append(p).append("\"/>"));
-        return symbol.append("</g></g></symbol>").toString();
+        SvgPen pen = new SvgPen();
+        Diagram.man(pen, new Piece(side, type), 0, 0, MAN);
+        String name = (side == Side.WHITE ? "w" : "b") + Character.toLowerCase(type.letter());
+        return "<symbol id=\"%s\" viewBox=\"0 0 %d %d\">%s</symbol>"
+                .formatted(name, MAN, MAN, pen.elements());
     }
 
     /** What is played; no sign in it can end the element it stands in. */
