@@ -29,6 +29,15 @@ public final class LessonsModel {
 
     private static final String REMEMBERED = "lessons.open";
 
+    /** A lesson from its opening on, under whatever number it is kept. */
+    private static final class Opened {
+        private long number;
+
+        Opened(long number) {
+            this.number = number;
+        }
+    }
+
     private final Services services;
     private final TreeSession session = new TreeSession();
     private final UndoTrail trail = new UndoTrail();
@@ -37,6 +46,7 @@ public final class LessonsModel {
     private final ObservableList<SheetRow> lessons = FXCollections.observableArrayList();
     private final ReadOnlyIntegerWrapper revision = new ReadOnlyIntegerWrapper();
     private OptionalLong id = OptionalLong.empty();
+    private Opened opened = new Opened(0);
     private Optional<Lesson> lesson = Optional.empty();
     private List<LessonCheck.Remark> remarks = List.of();
     private int place;
@@ -167,6 +177,7 @@ public final class LessonsModel {
                             lessons.setAll(read.all());
                             boolean same = isOpen(wanted);
                             id = OptionalLong.of(wanted);
+                            opened = same ? opened : new Opened(wanted);
                             services.memory().put(REMEMBERED, String.valueOf(wanted));
                             save.known(wanted, read.lesson());
                             put(save.newest(wanted, read.lesson()), same ? place : 0);
@@ -304,7 +315,7 @@ public final class LessonsModel {
             return;
         }
         save.changed(id.getAsLong(), now);
-        trail.did(new ChangeOf(id.getAsLong()));
+        trail.did(new ChangeOf(opened));
         put(now, to);
     }
 
@@ -361,6 +372,8 @@ public final class LessonsModel {
     private void saved(long was, long now) {
         if (isOpen(was)) {
             id = OptionalLong.of(now);
+            opened.number = now;
+            services.memory().put(REMEMBERED, String.valueOf(now));
         }
         services.scheduler().library(store()::all, lessons::setAll);
     }
@@ -390,21 +403,21 @@ public final class LessonsModel {
     // ---- Undo -----------------------------------------------------------------------------------
 
     private final class ChangeOf implements UndoTrail.Act {
-        private final long changed;
+        private final Opened changed;
 
-        ChangeOf(long changed) {
+        ChangeOf(Opened changed) {
             this.changed = changed;
         }
 
         @Override
         public boolean undo() {
-            step(changed, SheetStep.UNDO);
+            step(changed.number, SheetStep.UNDO);
             return true;
         }
 
         @Override
         public boolean redo() {
-            step(changed, SheetStep.REDO);
+            step(changed.number, SheetStep.REDO);
             return true;
         }
     }

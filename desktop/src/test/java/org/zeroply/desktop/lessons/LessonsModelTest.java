@@ -193,5 +193,8 @@ class LessonsModelTest extends ModelTest {
                 .extracting(SheetRow::title)
                 .containsExactly("Ours", "Theirs");
         until(() -> !model.id().equals(OptionalLong.of(id)));
+        run(model::undo);
+        until(() -> said().startsWith("Nothing more"));
+        assertThat(kept().title()).as("undo leaves their version alone").isEqualTo("Theirs");
     }
 }
