@@ -4,6 +4,8 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.library.care.Backups;
 import org.zeroply.library.care.LibraryCheck;
 import org.zeroply.library.database.Database;
@@ -18,7 +20,8 @@ import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.CollectionStore;
 import org.zeroply.library.sheet.FindStore;
-import org.zeroply.library.sheet.LessonStore;
+import org.zeroply.library.sheet.SeriesForm;
+import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.sheet.SheetTransfer;
 import org.zeroply.library.sheet.UnreadStore;
@@ -51,7 +54,8 @@ public final class Library implements AutoCloseable {
     private final RecallStore recall;
     private final FindStore finds;
     private final AssignmentStore assignments;
-    private final LessonStore lessons;
+    private final SeriesStore<Lesson> lessons;
+    private final SeriesStore<Tournament> tournaments;
     private final LessonAnswerStore lessonAnswers;
     private final BinStore bin;
     private final CollectionStore collections;
@@ -73,7 +77,8 @@ public final class Library implements AutoCloseable {
         this.recall = new RecallStore(database);
         this.finds = new FindStore(database, clock);
         this.assignments = new AssignmentStore(database);
-        this.lessons = new LessonStore(sheets);
+        this.lessons = new SeriesStore<>(sheets, SeriesForm.LESSON);
+        this.tournaments = new SeriesStore<>(sheets, SeriesForm.TOURNAMENT);
         this.lessonAnswers = new LessonAnswerStore(database);
         this.bin = new BinStore(database, clock);
         this.collections = new CollectionStore(database);
@@ -203,8 +208,13 @@ public final class Library implements AutoCloseable {
     }
 
     /** Lessons. */
-    public LessonStore lessons() {
+    public SeriesStore<Lesson> lessons() {
         return lessons;
+    }
+
+    /** Tournaments: who plays whom, and the results. */
+    public SeriesStore<Tournament> tournaments() {
+        return tournaments;
     }
 
     /** What students answered in lessons. */

@@ -2,9 +2,9 @@ package org.zeroply.coach.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 
@@ -14,7 +14,7 @@ import org.zeroply.chess.tree.TreeEditor;
  *
  * @param title what it is about
  */
-public record Lesson(String title, List<LessonStep> steps) {
+public record Lesson(String title, List<LessonStep> steps) implements TreeSeries {
 
     public Lesson {
         title = title.isBlank() ? "Lesson" : title.strip();
@@ -62,7 +62,13 @@ public record Lesson(String title, List<LessonStep> steps) {
         return lessons;
     }
 
+    @Override
+    public int size() {
+        return steps.size();
+    }
+
     /** The steps as they are written, each with the name of the lesson and its place. */
+    @Override
     public List<MoveTree> trees() {
         List<MoveTree> trees = new ArrayList<>();
         for (int i = 0; i < steps.size(); i++) {
@@ -89,11 +95,6 @@ public record Lesson(String title, List<LessonStep> steps) {
     private boolean says(Lesson other, int place) {
         return steps.get(place).equals(other.steps.get(place))
                 || PgnWriter.write(written(place)).equals(PgnWriter.write(other.written(place)));
-    }
-
-    /** The lesson as PGN, a game a step. */
-    public String pgn() {
-        return trees().stream().map(PgnWriter::write).collect(Collectors.joining());
     }
 
     /** The same under another name. */

@@ -2,9 +2,11 @@ package org.zeroply.coach.repertoire;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.San;
@@ -28,16 +30,32 @@ public final class Preparation {
     private static final double RAREST = 0.01;
     private static final int FEW = 2;
 
+    /** How likely a way is that is told; our choice. */
+    private static final double A_WAY = 0.04;
+
     private final Repertoire repertoire;
     private final Optional<Approach> school;
     private final GameBook weighted = new GameBook();
     private final GameBook plain = new GameBook();
-    private final Shares shares = new Shares(weighted);
+    private final Shares shares;
 
     /**
      * @param games games of the opponent with the other colour
      */
     public Preparation(Repertoire repertoire, List<MoveTree> games, Optional<Approach> school) {
+        this(repertoire, games, school, Replies.NONE);
+    }
+
+    /**
+     * @param games games of the opponent with the other colour
+     * @param everybody what all play where the opponent has never been
+     */
+    public Preparation(
+            Repertoire repertoire,
+            List<MoveTree> games,
+            Optional<Approach> school,
+            Replies everybody) {
+        this.shares = new Shares(p -> weighted.at(p).isEmpty() ? everybody.at(p) : weighted.at(p));
         this.repertoire = repertoire;
         this.school = school;
         Optional<Double> newest =
@@ -116,8 +134,39 @@ public final class Preparation {
                 here > 0 && after == 0);
     }
 
-    private int games(Position position) {
+    /** The opponent's games that came to a position and went on. */
+    public int games(Position position) {
         return plain.at(position).stream().mapToInt(Replies.Reply::games).sum();
+    }
+
+    /** The opponent's games after what is recommended at a stop. */
+    public int gamesAfter(Stop stop) {
+        return stop.spot()
+                .recommended(school)
+                .map(m -> games(stop.spot().position().play(m)))
+                .orElse(0);
+    }
+
+    /** Where the opponent knows what comes after our recommended move, from the third move on. */
+    public List<Stop> usual() {
+        return stops().stream()
+                .filter(s -> move(s.spot()) >= FROM_MOVE)
+                .filter(s -> gamesAfter(s) >= FEW)
+                .toList();
+    }
+
+    /**
+     * Where the likeliest ways come to, the likeliest first: positions that no other one follows
+     * that is as likely as {@value #A_WAY}.
+     *
+     * @param most how many
+     */
+    public List<Stop> waysEnds(int most) {
+        List<Stop> ways = stops().stream().filter(s -> s.probability() >= A_WAY).toList();
+        return ways.stream()
+                .filter(end -> ways.stream().noneMatch(s -> isOnWay(end.spot(), s.spot())))
+                .limit(most)
+                .toList();
     }
 
     /**
@@ -127,18 +176,33 @@ public final class Preparation {
      * @param most how many
      */
     public List<Stop> toRepeat(int most) {
-        List<Stop> chosen = new ArrayList<>();
+        return toRepeat(most, spot -> 1);
+    }
+
+    /**
+     * The same for somebody who knows some of them: what is not known comes before what is as
+     * likely.
+     *
+     * @param need how much a position needs to be repeated, 0 to 1
+     */
+    public List<Stop> toRepeat(int most, ToDoubleFunction<Spot> need) {
+        Map<Stop, Double> weights = new LinkedHashMap<>();
+        stops().stream()
+                .filter(s -> !s.recommended().isEmpty())
+                .filter(s -> move(s.spot()) >= FROM_MOVE)
+                .forEach(s -> weights.put(s, s.probability() * need.applyAsDouble(s.spot())));
         List<Stop> candidates =
-                stops().stream()
-                        .filter(s -> !s.recommended().isEmpty())
-                        .filter(s -> move(s.spot()) >= FROM_MOVE)
+                weights.keySet().stream()
+                        .sorted(Comparator.comparingDouble((Stop s) -> -weights.get(s)))
                         .toList();
+        List<Stop> chosen = new ArrayList<>();
         for (Stop stop : candidates) {
             Optional<Stop> before =
                     chosen.stream().filter(c -> isOnWay(c.spot(), stop.spot())).findFirst();
-            if (before.filter(c -> stop.probability() >= c.probability() / 2).isPresent()) {
+            boolean after = chosen.stream().anyMatch(c -> isOnWay(stop.spot(), c.spot()));
+            if (before.filter(c -> weights.get(stop) >= weights.get(c) / 2).isPresent()) {
                 chosen.set(chosen.indexOf(before.get()), stop);
-            } else if (before.isEmpty() && chosen.size() < most) {
+            } else if (before.isEmpty() && !after && chosen.size() < most) {
                 chosen.add(stop);
             }
         }
@@ -152,6 +216,7 @@ public final class Preparation {
     private static boolean isOnWay(Spot earlier, Spot later) {
         return later.places().stream()
                 .flatMap(n -> n.path().stream())
+                .flatMap(n -> n.parent().stream())
                 .map(Node::position)
                 .anyMatch(earlier.position()::equals);
     }
@@ -177,7 +242,7 @@ public final class Preparation {
         for (Stop stop : stops()) {
             Position p = stop.spot().position();
             Optional<Move> ours = stop.spot().recommended(school);
-            int usual = ours.map(m -> games(p.play(m))).orElse(0);
+            int usual = gamesAfter(stop);
             for (Move other : usual < FEW ? List.<Move>of() : others(stop.spot(), ours)) {
                 if (games(p.play(other)) == 0) {
                     String san = San.write(p, other);

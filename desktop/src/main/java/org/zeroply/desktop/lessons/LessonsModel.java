@@ -14,13 +14,13 @@ import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonCheck;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
-import org.zeroply.desktop.work.LessonSave;
 import org.zeroply.desktop.work.Removal;
+import org.zeroply.desktop.work.SeriesSave;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.library.sheet.BinStore;
-import org.zeroply.library.sheet.LessonStore;
+import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.sheet.SheetStep;
 
@@ -41,7 +41,7 @@ public final class LessonsModel {
     private final Services services;
     private final TreeSession session = new TreeSession();
     private final UndoTrail trail = new UndoTrail();
-    private final LessonSave save;
+    private final SeriesSave<Lesson> save;
     private final Removal removal;
     private final ObservableList<SheetRow> lessons = FXCollections.observableArrayList();
     private final ReadOnlyIntegerWrapper revision = new ReadOnlyIntegerWrapper();
@@ -55,9 +55,11 @@ public final class LessonsModel {
     public LessonsModel(Services services) {
         this.services = services;
         save =
-                new LessonSave(
+                new SeriesSave<>(
                         services,
-                        new LessonSave.Told() {
+                        store(),
+                        "lesson",
+                        new SeriesSave.Told() {
                             @Override
                             public void saved(long was, long now) {
                                 LessonsModel.this.saved(was, now);
@@ -83,7 +85,7 @@ public final class LessonsModel {
         session.revisionProperty().addListener(o -> played());
     }
 
-    private LessonStore store() {
+    private SeriesStore<Lesson> store() {
         return services.library().lessons();
     }
 

@@ -41,6 +41,8 @@ public final class HtmlReport {
             return table(table);
         } else if (block instanceof Report.Problems problems) {
             return problems(problems);
+        } else if (block instanceof Report.Strip strip) {
+            return strip(strip);
         } else if (block instanceof Report.Course course) {
             SvgPen pen = new SvgPen();
             course.plot().draw(pen, GUTTER, 8, WIDTH - GUTTER - 8, PLOT);
@@ -72,17 +74,28 @@ public final class HtmlReport {
         int columns = problems.perPage() < 4 ? 1 : 2;
         StringBuilder html = new StringBuilder("<div class=\"problems columns" + columns + "\">");
         for (Report.Problem problem : problems.problems()) {
-            SvgPen pen = new SvgPen();
-            problem.diagram().draw(pen, 1, 1, DIAGRAM - 2);
-            html.append(
-                            "<section><h3>"
-                                    + Markup.escape(problem.title())
-                                    + "</h3><p class=\"faded\">")
-                    .append(Markup.escape(problem.prompt()) + "</p>")
-                    .append(pen.svg(DIAGRAM, DIAGRAM, "Diagram"))
+            html.append("<section><h3>" + Markup.escape(problem.title()) + "</h3>")
+                    .append("<p class=\"faded\">" + Markup.escape(problem.prompt()) + "</p>")
+                    .append(diagram(problem))
                     .append("<hr><hr><hr></section>");
         }
         return html.append("</div>").toString();
+    }
+
+    private static String strip(Report.Strip strip) {
+        StringBuilder html = new StringBuilder("<div class=\"strip\">");
+        for (Report.Problem problem : strip.problems()) {
+            html.append("<section><h3>" + Markup.escape(problem.title()) + "</h3>")
+                    .append(diagram(problem))
+                    .append("<p>" + Markup.escape(problem.prompt()) + "</p></section>");
+        }
+        return html.append("</div>").toString();
+    }
+
+    private static String diagram(Report.Problem problem) {
+        SvgPen pen = new SvgPen();
+        problem.diagram().draw(pen, 1, 1, DIAGRAM - 2);
+        return pen.svg(DIAGRAM, DIAGRAM, "Diagram");
     }
 
     private static String table(Report.Table table) {
@@ -112,6 +125,8 @@ public final class HtmlReport {
                 .card svg{flex:none}
                 .problems{display:grid;gap:26px}.columns2{grid-template-columns:1fr 1fr}
                 .problems section{break-inside:avoid}
+                .strip{display:grid;grid-template-columns:repeat(4,1fr);gap:14px}
+                .strip svg{width:100%;height:auto}
                 hr{border:none;border-bottom:1px solid #ddd5c7;margin:26px 0 0}
                 table{border-collapse:collapse;width:100%;margin:6px 0 12px}
                 th,td{text-align:right;padding:3px 8px;border-bottom:1px solid #ddd5c7;

@@ -32,6 +32,11 @@ public final class PdfReport {
     private static final double SIZE = 10.5;
     private static final double LEADING = 1.38;
     private static final double PLOT = 110;
+
+    /** Letters and gaps where several diagrams stand in a row. */
+    private static final double SMALL = 9;
+
+    private static final double SMALL_GAP = 14;
     private static final String SECOND =
             "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
 
@@ -74,11 +79,20 @@ public final class PdfReport {
      */
     public static void write(Report report, OutputStream out) throws IOException {
         try (PDDocument document = new PDDocument()) {
-            PdfReport writer = new PdfReport(report, document);
-            writer.write();
+            new PdfReport(report, document).write();
             document.getDocumentInformation().setTitle(report.title());
             document.getDocumentInformation().setCreator("Zero Ply");
             document.save(out);
+        } catch (UncheckedIOException e) {
+            throw e.getCause();
+        }
+    }
+
+    /** How many pages a report takes. */
+    public static int pages(Report report) throws IOException {
+        try (PDDocument document = new PDDocument()) {
+            new PdfReport(report, document).write();
+            return document.getNumberOfPages();
         } catch (UncheckedIOException e) {
             throw e.getCause();
         }
@@ -145,6 +159,8 @@ public final class PdfReport {
             y += PLOT + 16;
         } else if (block instanceof Report.Problems problems) {
             problems(problems);
+        } else if (block instanceof Report.Strip strip) {
+            strip(strip);
         } else if (block instanceof Report.Trend trend) {
             room(PLOT + 20);
             trend.plot().draw(pen, MARGIN + 20, y + 4, INNER - 24, PLOT);
@@ -164,6 +180,32 @@ public final class PdfReport {
             grid.draw(pen, all.get(i), place, MARGIN, y, INNER, BOTTOM - foot - y);
         }
         y = BOTTOM - foot;
+    }
+
+    private void strip(Report.Strip strip) throws IOException {
+        List<Report.Problem> all = strip.problems();
+        double size = (INNER - (Report.Strip.MOST - 1) * SMALL_GAP) / Report.Strip.MOST;
+        for (int from = 0; from < all.size(); from += Report.Strip.MOST) {
+            List<Report.Problem> row =
+                    all.subList(from, Math.min(all.size(), from + Report.Strip.MOST));
+            double titles = tallest(row.stream().map(Report.Problem::title).toList(), size);
+            double prompts = tallest(row.stream().map(Report.Problem::prompt).toList(), size);
+            room(titles + size + prompts + 12);
+            double top = y;
+            for (int i = 0; i < row.size(); i++) {
+                double x = MARGIN + i * (size + SMALL_GAP);
+                y = top;
+                lines(row.get(i).title(), SMALL, true, Ink.INK, x, size);
+                row.get(i).diagram().draw(pen, x, top + titles + 4, size);
+                y = top + titles + size + 6;
+                lines(row.get(i).prompt(), SMALL, false, Ink.INK, x, size);
+            }
+            y = top + titles + size + prompts + 12;
+        }
+    }
+
+    private double tallest(List<String> texts, double width) {
+        return texts.stream().mapToDouble(t -> height(t, SMALL, width)).max().orElse(0);
     }
 
     private void text(Report.Text text, double x, double width) throws IOException {

@@ -68,6 +68,16 @@ public record Report(String title, String subtitle, List<Block> blocks, String f
         public static final List<Integer> PER_PAGE = List.of(1, 2, 4, 6);
     }
 
+    /** Small diagrams side by side, {@value #MOST} at most in a row, with words above and below. */
+    public record Strip(List<Problem> problems) implements Block {
+        public Strip {
+            problems = List.copyOf(problems);
+        }
+
+        /** How many stand in a row. */
+        static final int MOST = 4;
+    }
+
     /**
      * A position to solve.
      *

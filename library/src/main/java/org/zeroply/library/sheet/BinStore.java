@@ -23,6 +23,7 @@ public final class BinStore {
         EXERCISE("sheet", "Exercise"),
         REPERTOIRE("sheet", "Chapter"),
         LESSON("sheet", "Lesson"),
+        TOURNAMENT("sheet", "Tournament"),
         STUDENT("student", "Student"),
         ATTEMPT("attempt", "Attempt"),
         FIND("find", "Find");

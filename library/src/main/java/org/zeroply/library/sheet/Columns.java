@@ -3,8 +3,8 @@ package org.zeroply.library.sheet;
 import java.util.HashMap;
 import java.util.Map;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.lesson.Lesson;
 
 /** The columns of a sheet, taken from the tags of its tree. */
 final class Columns {
@@ -26,12 +26,12 @@ final class Columns {
         return columns;
     }
 
-    /** Of a lesson its name and, as moves, its steps; who played a game in it is not its own. */
-    static Map<String, Object> of(Lesson lesson) {
+    /** Of a series its name and, as moves, its trees; who played a game in it is not its own. */
+    static Map<String, Object> of(TreeSeries series, SheetKind kind) {
         Map<String, Object> columns = of(new MoveTree(Position.START));
-        columns.put("kind", SheetKind.LESSON.word());
-        columns.put("own_title", lesson.title());
-        columns.put("plies", lesson.steps().size());
+        columns.put("kind", kind.word());
+        columns.put("own_title", series.title());
+        columns.put("plies", series.size());
         return columns;
     }
 

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.library.database.ContentKey;
 import org.zeroply.library.database.PackedText;
 
@@ -22,7 +22,7 @@ import org.zeroply.library.database.PackedText;
 public record PreparedSheet(
         Map<String, Object> columns, byte[] key, byte[] text, Optional<PlayedLine> line) {
 
-    /** Prepares sheets of one tree each, or of the steps of a lesson, in their order. */
+    /** Prepares sheets of one tree each, or of the parts of a series, in their order. */
     public static List<PreparedSheet> of(List<List<MoveTree>> sheets) {
         List<PreparedSheet> prepared = new ArrayList<>(sheets.size());
         try (PackedText.Packer packer = new PackedText.Packer()) {
@@ -32,15 +32,15 @@ public record PreparedSheet(
     }
 
     private static PreparedSheet of(List<MoveTree> trees, PackedText.Packer packer) {
-        return Lesson.isStep(trees.get(0))
-                ? of(Lesson.of(trees), packer)
-                : of(trees.get(0), packer);
+        return SeriesForm.of(trees.get(0))
+                .map(form -> of(form.of().apply(trees), form.kind(), packer))
+                .orElseGet(() -> of(trees.get(0), packer));
     }
 
-    private static PreparedSheet of(Lesson lesson, PackedText.Packer packer) {
-        String pgn = lesson.pgn();
+    private static PreparedSheet of(TreeSeries series, SheetKind kind, PackedText.Packer packer) {
+        String pgn = series.pgn();
         return new PreparedSheet(
-                Columns.of(lesson), ContentKey.kept(pgn), packer.pack(pgn), Optional.empty());
+                Columns.of(series, kind), ContentKey.kept(pgn), packer.pack(pgn), Optional.empty());
     }
 
     static PreparedSheet of(MoveTree tree) {

@@ -2,7 +2,7 @@ package org.zeroply.library.sheet;
 
 import java.util.Locale;
 
-/** What a sheet of the library is: a move tree, or the steps of a lesson. */
+/** What a sheet of the library is: a move tree, or a series of them. */
 public enum SheetKind {
     GAME,
     ANALYSIS,
@@ -10,7 +10,9 @@ public enum SheetKind {
     /** A chapter of a repertoire. */
     REPERTOIRE,
     /** A lesson with all its steps. */
-    LESSON;
+    LESSON,
+    /** A tournament with all its pairings. */
+    TOURNAMENT;
 
     /** The word in the database and in files. */
     public String word() {

@@ -15,10 +15,10 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.scheme.Exercise;
-import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.ContentKey;
@@ -52,8 +52,9 @@ public final class SheetStore {
 
     /** What a tree is, by its tags. */
     public static SheetKind kindOf(MoveTree tree) {
-        if (Lesson.isStep(tree)) {
-            return SheetKind.LESSON;
+        Optional<SeriesForm<?>> series = SeriesForm.of(tree);
+        if (series.isPresent()) {
+            return series.get().kind();
         }
         if (Exercise.isExercise(tree)) {
             return SheetKind.EXERCISE;
@@ -212,17 +213,17 @@ public final class SheetStore {
         update(h, id, Columns.of(tree), pgn);
     }
 
-    /** Replaces a lesson by its present state; the change can be taken back. */
-    void save(long id, Lesson lesson, SheetStep step) {
+    /** Replaces a series by its present state; the change can be taken back. */
+    void save(long id, TreeSeries series, SheetKind kind, SheetStep step) {
         database.write(
                 h -> {
-                    String text = lesson.pgn();
+                    String text = series.pgn();
                     pgn(h, id)
                             .ifPresent(
                                     old ->
                                             SheetHistory.note(
                                                     h, id, old, text, step, clock.instant()));
-                    update(h, id, Columns.of(lesson), text);
+                    update(h, id, Columns.of(series, kind), text);
                     return null;
                 });
     }

@@ -21,12 +21,12 @@ import java.util.concurrent.CompletionException;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.sheet.PreparedSheet;
+import org.zeroply.library.sheet.SeriesForm;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
@@ -36,9 +36,6 @@ public final class Importer {
 
     /** Games that are prepared together: few, as a tree takes fifty times its text. */
     private static final int BATCH = 100;
-
-    /** A lesson of more steps goes on in another one: they are held in memory together. */
-    private static final int MOST_STEPS = 1000;
 
     /** Batches that are stored together. */
     private static final int STORED_TOGETHER = 5;
@@ -52,8 +49,8 @@ public final class Importer {
     private final List<ImportReport.Rejected> rejected = new ArrayList<>();
     private final List<List<MoveTree>> batch = new ArrayList<>();
 
-    /** The steps of the lesson that is being read. */
-    private final List<MoveTree> lesson = new ArrayList<>();
+    /** The trees of the series that is being read. */
+    private final List<MoveTree> series = new ArrayList<>();
 
     private int read;
     private int stored;
@@ -187,7 +184,7 @@ public final class Importer {
         PgnReader.Place from = file.map(BrokenOff::place).orElse(PgnReader.Place.START);
         boolean whole = false;
         kept = file;
-        lesson.clear();
+        series.clear();
         try {
             in.skipNBytes(from.bytes());
             Counting counted = new Counting(in, from.bytes());
@@ -222,12 +219,12 @@ public final class Importer {
         while (!cancellation.isCancelled()) {
             Optional<PgnEntry> entry = reader.next();
             if (entry.isEmpty()) {
-                endLesson();
+                endSeries();
                 return true;
             }
             take(entry.get());
-            if (lesson.isEmpty()) {
-                // A lesson that is broken off in its middle is read again from its beginning.
+            if (series.isEmpty()) {
+                // A series that is broken off in its middle is read again from its beginning.
                 place = reader.place();
             }
             if (preparing.size() == STORED_TOGETHER) {
@@ -249,24 +246,20 @@ public final class Importer {
             return;
         }
         MoveTree tree = ((PgnEntry.Game) entry).tree();
-        boolean on =
-                !lesson.isEmpty()
-                        && lesson.size() < MOST_STEPS
-                        && Lesson.goesOn(lesson.get(lesson.size() - 1), tree);
-        if (!on) {
-            endLesson();
+        if (!SeriesForm.goesOn(series, tree)) {
+            endSeries();
         }
-        if (Lesson.isStep(tree)) {
-            lesson.add(tree);
+        if (SeriesForm.of(tree).isPresent()) {
+            series.add(tree);
         } else {
             add(List.of(tree));
         }
     }
 
-    private void endLesson() {
-        if (!lesson.isEmpty()) {
-            add(List.copyOf(lesson));
-            lesson.clear();
+    private void endSeries() {
+        if (!series.isEmpty()) {
+            add(List.copyOf(series));
+            series.clear();
         }
     }
 

@@ -82,6 +82,11 @@ public record Recall(
         return new Recall(answer, repetitions + 1, easier, next, today + next, asked + 1, first);
     }
 
+    /** The same, forgotten where it was needed: it is to be asked today, and learnt anew. */
+    public Recall forgotten(long today) {
+        return new Recall(answer, 0, easiness, 0, today, asked, rightFirst);
+    }
+
     /** The same, asked so many days later. */
     public Recall later(long days) {
         return new Recall(

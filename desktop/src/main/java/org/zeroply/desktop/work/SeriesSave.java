@@ -10,39 +10,40 @@ import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
+import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.lesson.Lesson;
-import org.zeroply.library.sheet.LessonStore;
+import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetStep;
 
 /**
- * Saves lessons a moment after they were changed, every state of them, so that each change can be
- * taken back later. What could not be saved is tried again until it is.
+ * Saves lessons or tournaments a moment after they were changed, every state of them, so that each
+ * change can be taken back later. What could not be saved is tried again until it is.
  */
-public final class LessonSave implements Saving {
+public final class SeriesSave<S extends TreeSeries> implements Saving {
 
-    /** Told what became of lessons in the library. */
+    /** Told what became of them in the library. */
     public interface Told {
-        /** Something was saved; the lesson with the first number is kept under the second now. */
+        /** Something was saved; what has the first number is kept under the second now. */
         void saved(long was, long now);
 
-        /** Something else may have written lessons. */
+        /** Something else may have written some. */
         void lookAgain(String what);
     }
 
-    private record Pending(long id, LessonStore.State state) {}
+    private record Pending<S extends TreeSeries>(long id, SeriesStore.State<S> state) {}
 
     private static final Duration DELAY = Duration.millis(300);
     private static final Duration RETRY = Duration.seconds(5);
 
     private final Scheduler scheduler;
     private final Messages messages;
-    private final LessonStore store;
+    private final SeriesStore<S> store;
+    private final String word;
     private final Told told;
-    private final List<Pending> pending = new ArrayList<>();
+    private final List<Pending<S>> pending = new ArrayList<>();
 
-    /** How lessons are in the library, as far as this program knows. */
-    private final Map<Long, Lesson> known = new HashMap<>();
+    /** How they are in the library, as far as this program knows. */
+    private final Map<Long, S> known = new HashMap<>();
 
     private final PauseTransition delay = new PauseTransition(DELAY);
     private final PauseTransition retry = new PauseTransition(RETRY);
@@ -50,38 +51,40 @@ public final class LessonSave implements Saving {
     private boolean writing;
 
     /**
+     * @param word what one of them is called
      * @param told called on the interface thread
      */
-    public LessonSave(Services services, Told told) {
+    public SeriesSave(Services services, SeriesStore<S> store, String word, Told told) {
         this.scheduler = services.scheduler();
         this.messages = services.messages();
-        this.store = services.library().lessons();
+        this.store = store;
+        this.word = word;
         this.told = told;
         delay.setOnFinished(e -> write());
         retry.setOnFinished(e -> write());
         services.saves().add(this);
     }
 
-    /** A lesson is in the library so. */
-    public void known(long id, Lesson lesson) {
-        known.put(id, lesson);
+    /** What one of them is in the library. */
+    public void known(long id, S series) {
+        known.put(id, series);
     }
 
-    /** A lesson was changed. */
-    public void changed(long id, Lesson lesson) {
-        pending.add(new Pending(id, new LessonStore.State(lesson, SheetStep.CHANGE)));
+    /** One of them was changed. */
+    public void changed(long id, S series) {
+        pending.add(new Pending<>(id, new SeriesStore.State<>(series, SheetStep.CHANGE)));
         delay.playFromStart();
     }
 
-    /** The newest state of a lesson: what waits to be saved, else what was read. */
-    public Lesson newest(long id, Lesson read) {
+    /** The newest state of one: what waits to be saved, else what was read. */
+    public S newest(long id, S read) {
         return last(id).orElse(read);
     }
 
-    private Optional<Lesson> last(long id) {
+    private Optional<S> last(long id) {
         return pending.stream()
                 .filter(p -> p.id() == id)
-                .map(p -> p.state().lesson())
+                .map(p -> p.state().series())
                 .reduce((old, now) -> now);
     }
 
@@ -103,9 +106,9 @@ public final class LessonSave implements Saving {
 
     @Override
     public List<MoveTree> unsaved() {
-        Map<Long, Lesson> newest = new LinkedHashMap<>();
-        pending.forEach(p -> newest.put(p.id(), p.state().lesson()));
-        return newest.values().stream().flatMap(l -> l.trees().stream()).toList();
+        Map<Long, S> newest = new LinkedHashMap<>();
+        pending.forEach(p -> newest.put(p.id(), p.state().series()));
+        return newest.values().stream().flatMap(s -> s.trees().stream()).toList();
     }
 
     @Override
@@ -119,9 +122,9 @@ public final class LessonSave implements Saving {
         }
         retry.stop();
         long id = pending.get(0).id();
-        List<LessonStore.State> states =
+        List<SeriesStore.State<S>> states =
                 pending.stream().takeWhile(p -> p.id() == id).map(Pending::state).toList();
-        Lesson before = known.get(id);
+        S before = known.get(id);
         writing = true;
         scheduler
                 .library(() -> store.save(id, before, states), now -> kept(id, now, states))
@@ -129,15 +132,17 @@ public final class LessonSave implements Saving {
                 .whenFailed(this::failed);
     }
 
-    private void kept(long was, long now, List<LessonStore.State> states) {
+    private void kept(long was, long now, List<SeriesStore.State<S>> states) {
         writing = false;
         problem.set("");
         pending.subList(0, states.size()).clear();
-        known.put(now, states.get(states.size() - 1).lesson());
+        known.put(now, states.get(states.size() - 1).series());
         if (was != now) {
-            pending.replaceAll(p -> p.id() == was ? new Pending(now, p.state()) : p);
+            pending.replaceAll(p -> p.id() == was ? new Pending<>(now, p.state()) : p);
             messages.say(
-                    "Another program has changed this lesson meanwhile. Its version stays as it is;"
+                    "Another program has changed this "
+                            + word
+                            + " meanwhile. Its version stays as it is;"
                             + " yours is kept beside it.");
         }
         told.saved(was, now);

@@ -28,7 +28,7 @@ import org.zeroply.library.transfer.ImportReport;
 import org.zeroply.library.transfer.Importer;
 import org.zeroply.library.transfer.Progress;
 
-class LessonStoreTest extends StoreTest {
+class SeriesStoreTest extends StoreTest {
 
     @TempDir private Path files;
 
@@ -207,8 +207,8 @@ class LessonStoreTest extends StoreTest {
                 .containsExactly("Ours", "Theirs");
     }
 
-    private static LessonStore.State changed(Lesson lesson) {
-        return new LessonStore.State(lesson, SheetStep.CHANGE);
+    private static SeriesStore.State<Lesson> changed(Lesson lesson) {
+        return new SeriesStore.State<>(lesson, SheetStep.CHANGE);
     }
 
     @Test

@@ -1,0 +1,65 @@
+package org.zeroply.library.tournament;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.repertoire.tournament.Entrant;
+import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.coach.repertoire.tournament.RoundPlan;
+import org.zeroply.coach.repertoire.tournament.Tournament;
+import org.zeroply.coach.review.profile.Profile;
+
+/**
+ * All that is told before a round.
+ *
+ * @param side the colour of the player it is for
+ * @param openings what the opponent played with the other colour, the most frequent first
+ * @param losses what the opponent loses in them, from games that are reviewed
+ * @param plan against the repertoire; empty where there is none for the colour, or a bye
+ */
+public record RoundBrief(
+        Tournament tournament,
+        Pairing pairing,
+        Side side,
+        Opponent opponent,
+        List<Played> openings,
+        List<Profile.OpeningFigures> losses,
+        Optional<RoundPlan> plan) {
+
+    public RoundBrief {
+        openings = List.copyOf(openings);
+        losses = List.copyOf(losses);
+    }
+
+    /** Who it is for. */
+    public Entrant player() {
+        return pairing.entrant(side);
+    }
+
+    /**
+     * Who is met.
+     *
+     * @param names how the name is written in the games of the library
+     * @param games games with the other colour
+     * @param newest the day of the newest of them, as in PGN; may be empty
+     * @param standing what was scored in the tournament before the round
+     */
+    public record Opponent(
+            Entrant entrant,
+            List<String> names,
+            int games,
+            String newest,
+            Tournament.Standing standing) {
+        public Opponent {
+            names = List.copyOf(names);
+        }
+    }
+
+    /**
+     * An opening of the opponent.
+     *
+     * @param points what the opponent scored in games with a result
+     * @param scored how many these are
+     */
+    public record Played(String name, int games, double points, int scored) {}
+}
