@@ -31,6 +31,7 @@ import org.zeroply.cli.library.SyntheticCommand;
 import org.zeroply.cli.repertoire.RepertoireCommand;
 import org.zeroply.cli.review.ProfileCommand;
 import org.zeroply.cli.review.ReviewCommand;
+import org.zeroply.cli.tournament.TournamentCommand;
 import org.zeroply.library.ProgramVersion;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -54,6 +55,7 @@ import picocli.CommandLine.Command;
             ExportCommand.class,
             ExerciseCommand.class,
             LessonCommand.class,
+            TournamentCommand.class,
             SampleCommand.class,
             SyntheticCommand.class,
             UciCommand.class,

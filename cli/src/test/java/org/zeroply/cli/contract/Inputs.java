@@ -63,6 +63,21 @@ record Inputs(Path folder) {
 
                     1. Re8# {Mate.} *
                     """,
+                    "pairings.txt",
+                    """
+                    Round 1 2026-03-01
+                    1. Ilse Marram (1880) – Greta Shoal 1-0
+                    Round 2 2026-03-02
+                    1. Ilse Marram – Nora Tidewell
+                    no pairing
+                    """,
+                    "round.pgn",
+                    """
+                    [White "Marram, Ilse"]
+                    [Black "Tidewell, Nora"]
+
+                    1. e4 e5 2. f4 exf4 1-0
+                    """,
                     "answer.txt",
                     "1. Qb8# +-\n1. Qz9\n1. Re8#\n",
                     "repertoire.pgn",

@@ -24,9 +24,9 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.desktop.controls.Remark;
-import org.zeroply.desktop.review.ReviewedFigures;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.review.ReviewedFigures;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
@@ -65,7 +65,7 @@ final class RepertoireGamesModel {
         this.services = services;
         this.model = model;
         this.openGame = openGame;
-        reviewed = new ReviewedFigures(services);
+        reviewed = new ReviewedFigures(services.library(), services.marking());
     }
 
     /** What the last question came to. */

@@ -33,6 +33,7 @@ import org.zeroply.library.drawing.TrendPlot;
 import org.zeroply.library.report.Report;
 import org.zeroply.library.report.StudentReport;
 import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.ReviewedFigures;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.sheet.TrainingExercises;
 
@@ -63,7 +64,7 @@ final class PlayerView extends VBox {
     PlayerView(Services services, Opener opener, Consumer<Report> print) {
         super(8);
         this.services = services;
-        known = new ReviewedFigures(services);
+        known = new ReviewedFigures(services.library(), services.marking());
         this.opener = opener;
         setId("player-page");
         player.setId("player");

@@ -24,6 +24,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Setting;
 import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.ReviewedFigures;
 
 /**
  * Reviews the games of the queue one after the other, beside everything else. What was searched is
@@ -109,9 +110,7 @@ public final class ReviewQueue implements AutoCloseable {
     /** The review of a game on these nodes, from memory as far as it is there. */
     public Optional<GameReview> review(
             long sheetId, MoveTree game, long nodes, Engine with, Cancellation cancel) {
-        Engine remembering = new RememberingEngine(with, library.analyses());
-        return new FirstPass(remembering, nodes, library.games().without(sheetId))
-                .review(game, Optional.empty(), p -> {}, cancel);
+        return ReviewedFigures.review(library, sheetId, game, nodes, with, cancel);
     }
 
     /** Puts games at the end of the queue and goes on. */

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.San;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -59,13 +59,7 @@ public record RoundGame(GameComparison comparison, OptionalDouble loss, List<Cha
 
         /** The moves in SAN, without numbers. */
         public String words() {
-            List<String> words = new ArrayList<>();
-            Position position = spot.position();
-            for (Move move : moves) {
-                words.add(San.write(position, move));
-                position = position.play(move);
-            }
-            return String.join(" ", words);
+            return String.join(" ", Line.san(spot.position(), moves));
         }
     }
 

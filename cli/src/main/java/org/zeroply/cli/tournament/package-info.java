@@ -1,0 +1,2 @@
+/** The group {@code tournament}. */
+package org.zeroply.cli.tournament;
