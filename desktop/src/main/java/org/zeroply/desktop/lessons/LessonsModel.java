@@ -6,7 +6,6 @@ import java.util.OptionalLong;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnWriter;
@@ -14,39 +13,20 @@ import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonCheck;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
-import org.zeroply.desktop.work.Removal;
-import org.zeroply.desktop.work.SeriesSave;
+import org.zeroply.desktop.work.OpenSeries;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.library.sheet.BinStore;
-import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetRow;
-import org.zeroply.library.sheet.SheetStep;
 
 /** The lessons of the library, the one that is open, and the step of it that is chosen. */
 public final class LessonsModel {
 
-    private static final String REMEMBERED = "lessons.open";
-
-    /** A lesson from its opening on, under whatever number it is kept. */
-    private static final class Opened {
-        private long number;
-
-        Opened(long number) {
-            this.number = number;
-        }
-    }
-
     private final Services services;
     private final TreeSession session = new TreeSession();
-    private final UndoTrail trail = new UndoTrail();
-    private final SeriesSave<Lesson> save;
-    private final Removal removal;
-    private final ObservableList<SheetRow> lessons = FXCollections.observableArrayList();
+    private final OpenSeries<Lesson> series;
     private final ReadOnlyIntegerWrapper revision = new ReadOnlyIntegerWrapper();
-    private OptionalLong id = OptionalLong.empty();
-    private Opened opened = new Opened(0);
     private Optional<Lesson> lesson = Optional.empty();
     private List<LessonCheck.Remark> remarks = List.of();
     private int place;
@@ -54,39 +34,33 @@ public final class LessonsModel {
 
     public LessonsModel(Services services) {
         this.services = services;
-        save =
-                new SeriesSave<>(
+        series =
+                new OpenSeries<>(
                         services,
-                        store(),
-                        "lesson",
-                        new SeriesSave.Told() {
-                            @Override
-                            public void saved(long was, long now) {
-                                LessonsModel.this.saved(was, now);
-                            }
-
-                            @Override
-                            public void lookAgain(String what) {
-                                LessonsModel.this.lookAgain(what);
-                            }
-                        });
-        removal =
-                new Removal(
-                        services,
-                        trail,
-                        this::undo,
-                        gone -> {
-                            if (gone.stream().anyMatch(i -> isOpen(i.id()))) {
-                                close();
-                            }
-                            reload();
-                        },
-                        back -> open(back.get(0).id()));
+                        new OpenSeries.Form<>(
+                                services.library().lessons(),
+                                BinStore.Kind.LESSON,
+                                "lesson",
+                                Lesson::says),
+                        new Shown());
         session.revisionProperty().addListener(o -> played());
     }
 
-    private SeriesStore<Lesson> store() {
-        return services.library().lessons();
+    private final class Shown implements OpenSeries.Shown<Lesson> {
+        @Override
+        public void opened(Optional<Lesson> now, boolean again) {
+            now.ifPresentOrElse(l -> put(l, again ? place : 0), LessonsModel.this::closed);
+        }
+
+        @Override
+        public void replaced(Lesson now) {
+            put(now, place);
+        }
+
+        @Override
+        public void listed() {
+            told();
+        }
     }
 
     /** The moves of the chosen step, on the board. */
@@ -96,12 +70,17 @@ public final class LessonsModel {
 
     /** What was done here, to be taken back. */
     public UndoTrail trail() {
-        return trail;
+        return series.trail();
     }
 
     /** The lessons of the library, the newest first. */
     public ObservableList<SheetRow> lessons() {
-        return lessons;
+        return series.all();
+    }
+
+    /** The row of the open lesson. */
+    public Optional<SheetRow> row() {
+        return series.row();
     }
 
     /** Counts up with every change of what is open or chosen. */
@@ -111,11 +90,7 @@ public final class LessonsModel {
 
     /** The number of the open lesson. */
     public OptionalLong id() {
-        return id;
-    }
-
-    private boolean isOpen(long other) {
-        return id.equals(OptionalLong.of(other));
+        return series.id();
     }
 
     /** The open lesson. */
@@ -142,55 +117,15 @@ public final class LessonsModel {
 
     /** Reads the list again, and opens the newest where none is open. */
     public void reload() {
-        services.scheduler()
-                .library(
-                        store()::all,
-                        all -> {
-                            lessons.setAll(all);
-                            if (id.isEmpty() && !all.isEmpty()) {
-                                open(last(all));
-                            } else {
-                                told();
-                            }
-                        });
-    }
-
-    /** The lesson that was open last, also before the program ended; else the newest. */
-    private long last(List<SheetRow> all) {
-        String before = services.memory().get(REMEMBERED).orElse("");
-        return all.stream()
-                .map(SheetRow::id)
-                .filter(number -> String.valueOf(number).equals(before))
-                .findFirst()
-                .orElse(all.get(0).id());
+        series.reload();
     }
 
     /** Opens a lesson of the library. */
     public void open(long wanted) {
-        open(wanted, () -> {});
+        series.open(wanted);
     }
 
-    private void open(long wanted, Runnable then) {
-        save.flush();
-        services.scheduler()
-                .library(
-                        () -> new Read(store().load(wanted), store().all()),
-                        read -> {
-                            lessons.setAll(read.all());
-                            boolean same = isOpen(wanted);
-                            id = OptionalLong.of(wanted);
-                            opened = same ? opened : new Opened(wanted);
-                            services.memory().put(REMEMBERED, String.valueOf(wanted));
-                            save.known(wanted, read.lesson());
-                            put(save.newest(wanted, read.lesson()), same ? place : 0);
-                            then.run();
-                        });
-    }
-
-    private record Read(Lesson lesson, List<SheetRow> all) {}
-
-    private void close() {
-        id = OptionalLong.empty();
+    private void closed() {
         lesson = Optional.empty();
         remarks = List.of();
         place = 0;
@@ -205,45 +140,12 @@ public final class LessonsModel {
 
     /** Puts a lesson into the library, and opens it. */
     public void add(Lesson made, Runnable then) {
-        services.scheduler()
-                .library(
-                        () -> store().add(made),
-                        number -> {
-                            BinStore.Item item = new BinStore.Item(BinStore.Kind.LESSON, number);
-                            trail.did(() -> bin(item, true), () -> bin(item, false));
-                            open(number, then);
-                        });
-    }
-
-    private void bin(BinStore.Item item, boolean away) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            if (away) {
-                                services.library().bin().put(List.of(item));
-                            } else {
-                                services.library().bin().restore(List.of(item));
-                            }
-                            return true;
-                        },
-                        done -> {
-                            if (away && isOpen(item.id())) {
-                                close();
-                                reload();
-                            } else if (!away) {
-                                open(item.id());
-                            }
-                        });
+        series.add(made, then);
     }
 
     /** Puts lessons into the bin. */
     public void remove(List<SheetRow> chosen) {
-        save.flush();
-        removal.remove(
-                chosen.stream()
-                        .map(row -> new BinStore.Item(BinStore.Kind.LESSON, row.id()))
-                        .toList(),
-                chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " lessons");
+        series.remove(chosen);
     }
 
     /** Adds a step at the end of the open lesson; without one a new lesson begins with it. */
@@ -312,12 +214,7 @@ public final class LessonsModel {
     }
 
     private void change(Lesson now, int to) {
-        if (id.isEmpty() || lesson.filter(now::says).isPresent()) {
-            put(now, to);
-            return;
-        }
-        save.changed(id.getAsLong(), now);
-        trail.did(new ChangeOf(opened));
+        series.change(now);
         put(now, to);
     }
 
@@ -368,102 +265,16 @@ public final class LessonsModel {
 
     /** Saves what is not saved yet. */
     public void flush() {
-        save.flush();
-    }
-
-    private void saved(long was, long now) {
-        if (isOpen(was)) {
-            id = OptionalLong.of(now);
-            opened.number = now;
-            services.memory().put(REMEMBERED, String.valueOf(now));
-        }
-        services.scheduler().library(store()::all, lessons::setAll);
-    }
-
-    private void lookAgain(String what) {
-        if (id.isEmpty() || !save.isClean()) {
-            reload();
-            return;
-        }
-        long number = id.getAsLong();
-        services.scheduler()
-                .library(
-                        () -> store().load(number),
-                        read -> {
-                            boolean other = lesson.filter(read::says).isEmpty();
-                            if (other && isOpen(number) && save.isClean()) {
-                                save.known(number, read);
-                                put(read, place);
-                                if (!what.isEmpty()) {
-                                    services.messages().say(what);
-                                }
-                            }
-                            reload();
-                        });
-    }
-
-    // ---- Undo -----------------------------------------------------------------------------------
-
-    private final class ChangeOf implements UndoTrail.Act {
-        private final Opened changed;
-
-        ChangeOf(Opened changed) {
-            this.changed = changed;
-        }
-
-        @Override
-        public boolean undo() {
-            step(changed.number, SheetStep.UNDO);
-            return true;
-        }
-
-        @Override
-        public boolean redo() {
-            step(changed.number, SheetStep.REDO);
-            return true;
-        }
+        series.flush();
     }
 
     /** Takes back what was done last, here or once upon a time. */
     public void undo() {
-        if (!trail.undo() && id.isPresent()) {
-            step(id.getAsLong(), SheetStep.UNDO);
-        }
+        series.undo();
     }
 
     /** Makes again what was taken back last. */
     public void redo() {
-        if (!trail.redo() && id.isPresent()) {
-            step(id.getAsLong(), SheetStep.REDO);
-        }
-    }
-
-    private void step(long number, SheetStep how) {
-        save.flush();
-        services.scheduler()
-                .<Optional<Lesson>>library(
-                        () -> {
-                            Optional<Lesson> found =
-                                    how == SheetStep.UNDO
-                                            ? store().earlier(number)
-                                            : store().later(number);
-                            found.ifPresent(l -> store().save(number, l, how));
-                            return found;
-                        },
-                        found -> found.ifPresentOrElse(l -> stepped(number, l), this::noStep));
-    }
-
-    private void stepped(long number, Lesson now) {
-        save.known(number, now);
-        if (isOpen(number)) {
-            put(now, place);
-            saved(number, number);
-        } else {
-            open(number);
-        }
-    }
-
-    private void noStep() {
-        services.messages().say("Nothing more to take back or make again here.");
+        series.redo();
     }
 }

@@ -193,10 +193,7 @@ final class PlanPage extends VBox {
 
     void remove() {
         flush();
-        model.lessons().stream()
-                .filter(row -> model.id().isPresent() && row.id() == model.id().getAsLong())
-                .findFirst()
-                .ifPresent(row -> model.remove(List.of(row)));
+        model.row().ifPresent(row -> model.remove(List.of(row)));
     }
 
     /** The lessons, to be opened by their names. */
@@ -240,10 +237,7 @@ final class PlanPage extends VBox {
         try {
             Optional<Lesson> lesson = model.lesson();
             lessons.getItems().setAll(model.lessons());
-            model.lessons().stream()
-                    .filter(row -> model.id().isPresent() && row.id() == model.id().getAsLong())
-                    .findFirst()
-                    .ifPresentOrElse(lessons::setValue, () -> lessons.setValue(null));
+            model.row().ifPresentOrElse(lessons::setValue, () -> lessons.setValue(null));
             title.setDisable(lesson.isEmpty());
             if (!title.isFocused()) {
                 title.setText(lesson.map(Lesson::title).orElse(""));
