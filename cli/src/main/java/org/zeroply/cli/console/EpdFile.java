@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.NotationException;
+import org.zeroply.library.database.TextFile;
 
 /** Files with one position in a row; empty rows and those that begin with # are passed over. */
 public final class EpdFile {

@@ -51,9 +51,21 @@ public final class SampleCommand implements Callable<Integer> {
             description = "write the demo's lessons, drafted from it, instead of the demo itself")
     private boolean lessons;
 
+    @Option(
+            names = "--tournament",
+            description = "write the demo's tournament with its games instead of the demo itself")
+    private boolean tournament;
+
     @Override
     public Integer call() throws IOException {
         Path folder = Files.createTempDirectory("zeroply-sample");
+        if (tournament) {
+            SampleLibrary.tournament(file.toAbsolutePath());
+            output.print(
+                    Output.document().put("file", file.toString()),
+                    out -> out.println("Written to " + file));
+            return 0;
+        }
         if (reviews || lessons) {
             try (Library library = Library.open(folder.resolve("sample.zpl"))) {
                 if (lessons) {

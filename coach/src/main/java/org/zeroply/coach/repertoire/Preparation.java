@@ -30,6 +30,9 @@ public final class Preparation {
     private static final double RAREST = 0.01;
     private static final int FEW = 2;
 
+    /** How much a position needs to be repeated that is not surely known; our choice. */
+    private static final double NEEDED = 0.5;
+
     /** How likely a way is that is told; our choice. */
     private static final double A_WAY = 0.04;
 
@@ -162,51 +165,73 @@ public final class Preparation {
      * @param most how many
      */
     public List<Stop> waysEnds(int most) {
-        List<Stop> ways = stops().stream().filter(s -> s.probability() >= A_WAY).toList();
+        return ends(A_WAY).stream().limit(most).toList();
+    }
+
+    private List<Stop> ends(double likely) {
+        List<Stop> ways = stops().stream().filter(s -> s.probability() >= likely).toList();
         return ways.stream()
                 .filter(end -> ways.stream().noneMatch(s -> isOnWay(end.spot(), s.spot())))
-                .limit(most)
                 .toList();
     }
 
-    /**
-     * The few positions to repeat: the likeliest from the third move on, none of which lies on the
-     * way to another; of several on one way the last that is still half as likely as the first.
-     *
-     * @param most how many
-     */
+    /** The few positions to repeat, where nothing is known of what is remembered. */
     public List<Stop> toRepeat(int most) {
         return toRepeat(most, spot -> 1);
     }
 
     /**
-     * The same for somebody who knows some of them: what is not known comes before what is as
-     * likely.
+     * The few positions to repeat, from the third move on: of each likely way the last one that has
+     * a move of ours and is not surely known, else the last one. Ways come by their likelihood and
+     * by how much their position needs it; less likely ones are added while there are too few.
      *
+     * @param most how many
      * @param need how much a position needs to be repeated, 0 to 1
      */
     public List<Stop> toRepeat(int most, ToDoubleFunction<Spot> need) {
-        Map<Stop, Double> weights = new LinkedHashMap<>();
-        stops().stream()
-                .filter(s -> !s.recommended().isEmpty())
-                .filter(s -> move(s.spot()) >= FROM_MOVE)
-                .forEach(s -> weights.put(s, s.probability() * need.applyAsDouble(s.spot())));
-        List<Stop> candidates =
-                weights.keySet().stream()
-                        .sorted(Comparator.comparingDouble((Stop s) -> -weights.get(s)))
+        List<Stop> answered =
+                stops().stream()
+                        .filter(s -> !s.recommended().isEmpty())
+                        .filter(s -> move(s.spot()) >= FROM_MOVE)
                         .toList();
         List<Stop> chosen = new ArrayList<>();
-        for (Stop stop : candidates) {
-            Optional<Stop> before =
-                    chosen.stream().filter(c -> isOnWay(c.spot(), stop.spot())).findFirst();
-            boolean after = chosen.stream().anyMatch(c -> isOnWay(stop.spot(), c.spot()));
-            if (before.filter(c -> weights.get(stop) >= weights.get(c) / 2).isPresent()) {
-                chosen.set(chosen.indexOf(before.get()), stop);
-            } else if (before.isEmpty() && !after && chosen.size() < most) {
-                chosen.add(stop);
+        for (double likely = A_WAY; likely >= RAREST && chosen.size() < most; likely /= 2) {
+            Map<Stop, Double> weights = new LinkedHashMap<>();
+            for (Stop end : ends(likely)) {
+                last(answered, end, need)
+                        .ifPresent(
+                                s ->
+                                        weights.merge(
+                                                s,
+                                                end.probability() * need.applyAsDouble(s.spot()),
+                                                Math::max));
             }
+            weights.keySet().stream()
+                    .filter(s -> chosen.stream().noneMatch(c -> isSameWay(c, s)))
+                    .sorted(Comparator.comparingDouble((Stop s) -> -weights.get(s)))
+                    .limit(most - chosen.size())
+                    .forEach(chosen::add);
         }
         return chosen;
+    }
+
+    private static boolean isSameWay(Stop one, Stop other) {
+        return one.equals(other)
+                || isOnWay(one.spot(), other.spot())
+                || isOnWay(other.spot(), one.spot());
+    }
+
+    /** The last position of a way that is not surely known, else the last one. */
+    private static Optional<Stop> last(List<Stop> answered, Stop end, ToDoubleFunction<Spot> need) {
+        List<Stop> way =
+                answered.stream()
+                        .filter(s -> s.equals(end) || isOnWay(s.spot(), end.spot()))
+                        .sorted(Comparator.comparingInt((Stop s) -> -move(s.spot())))
+                        .toList();
+        return way.stream()
+                .filter(s -> need.applyAsDouble(s.spot()) >= NEEDED)
+                .findFirst()
+                .or(() -> way.stream().findFirst());
     }
 
     private static int move(Spot spot) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
@@ -24,6 +25,11 @@ import javafx.scene.layout.VBox;
 
 /** The pages of a desk and which of them is in front: a tab for each, and Alt with its number. */
 public final class PageSwitch {
+
+    /** More tabs than these stand closer, so that the action has room beside them. */
+    private static final int A_FEW = 7;
+
+    private static final PseudoClass MANY = PseudoClass.getPseudoClass("many");
 
     private final String desk;
     private final Consumer<String> turned;
@@ -115,6 +121,7 @@ public final class PageSwitch {
     private HBox tabs() {
         HBox row = new Bar(2);
         row.getStyleClass().add("tabs");
+        row.pseudoClassStateChanged(MANY, pages.size() > A_FEW);
         for (String name : pages.keySet()) {
             ToggleButton tab = new ToggleButton(name);
             tab.setId((desk + "-" + name).toLowerCase(Locale.ROOT));

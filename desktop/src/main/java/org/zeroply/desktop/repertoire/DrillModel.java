@@ -10,12 +10,14 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Random;
-import java.util.function.Predicate;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
@@ -23,6 +25,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.drill.Drill;
+import org.zeroply.coach.training.drill.EveningMemory;
 import org.zeroply.coach.training.drill.Question;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Student;
@@ -57,6 +60,9 @@ public final class DrillModel {
 
     private static final Shown IDLE = new Shown("", List.of(), "", Stage.IDLE);
 
+    /** Minutes to repeat a few positions in. */
+    private static final int REPEATING = 30;
+
     private final RepertoireModel model;
     private final Clock clock;
     private final Random random;
@@ -69,6 +75,9 @@ public final class DrillModel {
     private Node expected;
     private boolean moving;
     private OptionalInt waiting = OptionalInt.empty();
+
+    /** Positions that alone are asked; none for what is due. */
+    private Set<Position> asked = Set.of();
 
     public DrillModel(RepertoireModel model, Clock clock, Random random) {
         this.model = model;
@@ -128,7 +137,7 @@ public final class DrillModel {
 
     private void beginIfWaited() {
         if (waiting.isPresent() && model.isReadForStudent()) {
-            begin(waiting.getAsInt());
+            beginWhenRead(waiting.getAsInt());
         }
     }
 
@@ -137,6 +146,21 @@ public final class DrillModel {
      * when the time is over is finished.
      */
     public void begin(int minutes) {
+        asked = Set.of();
+        beginWhenRead(minutes);
+    }
+
+    /**
+     * Asks these positions of the repertoire today, whenever they would be due.
+     *
+     * @param positions where it is the student's turn
+     */
+    public void repeat(Set<Position> positions) {
+        asked = Set.copyOf(positions);
+        beginWhenRead(REPEATING);
+    }
+
+    private void beginWhenRead(int minutes) {
         waiting = OptionalInt.empty();
         Optional<Student> student = model.studentProperty().get();
         if (student.isEmpty()) {
@@ -149,23 +173,38 @@ public final class DrillModel {
             return;
         }
         RepertoireView v = model.viewProperty().get().orElseThrow();
-        Predicate<Question> among =
-                q ->
-                        chapter.get().isEmpty()
-                                || v.repertoire().chapter(q.spot().places().get(0))
-                                        == chapter.get().getAsInt();
         drill =
                 Optional.of(
                         new Drill(
                                 v.repertoire(),
                                 v.questions(),
                                 v.shares(),
-                                v.memory(),
+                                asked.isEmpty() ? v.memory() : evening(v),
                                 v.today(),
                                 random,
-                                among));
+                                q -> asked.isEmpty() ? ofChapter(v, q) : isRepeated(q)));
         end = clock.instant().plus(Duration.ofMinutes(minutes));
         nextLine();
+    }
+
+    private boolean ofChapter(RepertoireView v, Question question) {
+        return chapter.get().isEmpty()
+                || v.repertoire().chapter(question.spot().places().get(0))
+                        == chapter.get().getAsInt();
+    }
+
+    private boolean isRepeated(Question question) {
+        return question instanceof Question.WhichMove && asked.contains(question.spot().position());
+    }
+
+    private EveningMemory evening(RepertoireView v) {
+        return new EveningMemory(
+                v.memory(),
+                v.questions().all().stream()
+                        .filter(this::isRepeated)
+                        .map(Question::key)
+                        .collect(Collectors.toSet()),
+                v.today());
     }
 
     private void nextLine() {

@@ -46,6 +46,8 @@ public final class RepertoireDesk implements Desk {
     private final DrillView learn;
     private final MergeView merge;
     private final StatisticsView statistics;
+    private final TournamentsModel tournaments;
+    private final PreparePage prepare;
     private final RepertoireFiles files;
     private final Runnable boardChanged;
     private final VBox content = new VBox();
@@ -77,6 +79,15 @@ public final class RepertoireDesk implements Desk {
         learn = new DrillView(services, model, drill);
         merge = new MergeView(services, model, game);
         statistics = new StatisticsView(services, model, openGame);
+        tournaments = new TournamentsModel(services);
+        prepare =
+                new PreparePage(
+                        services,
+                        tournaments,
+                        new RoundModel(services, tournaments, model, drill, openGame),
+                        dialogs,
+                        game,
+                        () -> pages.show("Learn"));
         files = new RepertoireFiles(services, model, content);
         RepertoireFindings findings =
                 new RepertoireFindings(
@@ -96,6 +107,7 @@ public final class RepertoireDesk implements Desk {
         pages.add("Learn", learn);
         pages.add("Merge", merge);
         pages.add("Replies", statistics);
+        pages.add("Prepare", prepare);
         HBox tools = bar();
         content.getChildren().addAll(pages.row(), tools, pages.place());
         cards.activeProperty().addListener(o -> pages.show(pages.front()));
@@ -120,6 +132,7 @@ public final class RepertoireDesk implements Desk {
         MenuButton chapterMenu = Menus.button("chapter-menu", "Chapter", ofChapters());
         Widgets.leaveFocus(chapterMenu);
         pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> pages.show("Learn")));
+        pages.setPrimary("Prepare", prepare.primaryAction());
         pages.lift("Tasks", "#audit-engine");
         pages.lift("Games", "#compare");
         pages.lift("Merge", "#merge");
@@ -132,6 +145,7 @@ public final class RepertoireDesk implements Desk {
         model.chapters()
                 .forEach(
                         c -> all.add(Command.of("Chapter " + c.title(), () -> model.open(c.id()))));
+        all.addAll(prepare.choices());
         return all;
     }
 
@@ -234,6 +248,9 @@ public final class RepertoireDesk implements Desk {
         if (name.equals("Games")) {
             games.shown();
         }
+        if (name.equals("Prepare")) {
+            prepare.shown();
+        }
         boardChanged.run();
     }
 
@@ -320,7 +337,27 @@ public final class RepertoireDesk implements Desk {
     @Override
     public void flush() {
         lines.commit();
+        prepare.flush();
         model.flush();
+    }
+
+    @Override
+    public void undo() {
+        if (pages.isFront("Prepare")) {
+            prepare.flush();
+            tournaments.undo();
+        } else {
+            session().undo();
+        }
+    }
+
+    @Override
+    public void redo() {
+        if (pages.isFront("Prepare")) {
+            tournaments.redo();
+        } else {
+            session().redo();
+        }
     }
 
     @Override
@@ -338,6 +375,8 @@ public final class RepertoireDesk implements Desk {
         ofChapters().stream().filter(c -> !c.equals(Menus.LINE)).forEach(commands::add);
         if (pages.isFront("Learn")) {
             commands.addAll(learn.commands());
+        } else if (pages.isFront("Prepare")) {
+            commands.addAll(prepare.commands());
         } else {
             commands.add(new Command("Type a move", "Enter", lines::typeMove));
             commands.add(new Command("Write the idea", "Shortcut+I", lines.notes()::writeIdea));

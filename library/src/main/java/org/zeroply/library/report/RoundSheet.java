@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Preparation.Stop;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.library.drawing.Diagram;
@@ -161,9 +162,8 @@ public final class RoundSheet {
 
     /** What a side step is and what it costs, in sentences. */
     public static String words(RoundPlan.Step step) {
-        String line = step.step().line();
-        return (line.isEmpty() ? "" : line + " ")
-                + step.step().move()
+        Node place = step.step().spot().places().get(0);
+        return Line.to(place, List.of(step.step().step()))
                 + " instead of "
                 + step.step().instead()
                 + ", after which they have "

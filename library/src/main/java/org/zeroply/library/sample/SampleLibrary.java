@@ -73,6 +73,7 @@ public final class SampleLibrary {
                     SampleWeek.assign(into, today);
                     SampleReviews.unpackInto(into);
                     SampleLessons.unpack(into);
+                    SampleTournament.unpack(into, today);
                 }
                 return report;
             } finally {
@@ -88,6 +89,11 @@ public final class SampleLibrary {
     public static void lessons(Library fresh, Path out) throws IOException {
         unpack(fresh);
         SampleLessons.make(fresh, out);
+    }
+
+    /** Plays the demo's tournament, and writes it to a file. */
+    public static void tournament(Path out) throws IOException {
+        SampleTournament.make(out);
     }
 
     /** Unpacks the demo club, reviews some of its games, and writes what was searched to a file. */
@@ -117,13 +123,13 @@ public final class SampleLibrary {
 
     private List<MoveTree> games(int count) {
         List<MoveTree> played = new ArrayList<>();
-        Pairing pairing = new Pairing(engine, random);
+        ByLot byLot = new ByLot(engine, random);
         LocalDate day = LocalDate.of(2025, 9, 6);
         for (int i = 0; i < count; i++) {
             List<SamplePlayer> others =
                     random.nextBoolean() ? SamplePlayer.CLUB : SamplePlayer.STUDENTS;
             played.add(
-                    pairing.game(
+                    byLot.game(
                             SamplePlayer.STUDENTS,
                             others,
                             "Saltmouth Winter League",
@@ -144,7 +150,7 @@ public final class SampleLibrary {
                         .parallel()
                         .mapToObj(
                                 i ->
-                                        new Pairing(new BuiltInEngine(1), new Random(seed + i))
+                                        new ByLot(new BuiltInEngine(1), new Random(seed + i))
                                                 .game(
                                                         SamplePlayer.MASTERS,
                                                         SamplePlayer.MASTERS,
@@ -157,7 +163,7 @@ public final class SampleLibrary {
     }
 
     /** Draws players by lot, and has them play. */
-    private record Pairing(BuiltInEngine engine, Random random) {
+    private record ByLot(BuiltInEngine engine, Random random) {
 
         MoveTree game(
                 List<SamplePlayer> some,

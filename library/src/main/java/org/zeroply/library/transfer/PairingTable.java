@@ -2,6 +2,7 @@ package org.zeroply.library.transfer;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -14,8 +15,12 @@ import org.apache.commons.csv.CSVRecord;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.repertoire.tournament.Entrant;
 import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.Tournament;
+import org.zeroply.library.LibraryException;
+import org.zeroply.library.database.FileTrouble;
+import org.zeroply.library.database.TextFile;
 
 /**
  * Reads pairings and results as organisers publish them and people type them: a table with a head
@@ -88,6 +93,47 @@ public final class PairingTable {
         }
         table.chart.ifPresent(c -> table.pairings.addAll(c.pairings(table.unread)));
         return new Read(table.title, table.pairings, table.unread);
+    }
+
+    /**
+     * The text of a file, in UTF-8 or else Latin-1.
+     *
+     * @throws LibraryException if it cannot be read
+     */
+    public static String text(Path file) {
+        try {
+            return TextFile.read(file);
+        } catch (IOException e) {
+            throw new LibraryException(
+                    file + " could not be read: " + FileTrouble.reason(e) + ".", e);
+        }
+    }
+
+    /**
+     * A pairing with other players, another day and other words, as they were typed.
+     *
+     * @param white a name, perhaps with a rating behind it
+     * @param day such as 2026-12-04; empty where none is known
+     * @throws IllegalArgumentException saying why, if a player or the day cannot be read
+     */
+    public static Pairing edited(
+            Pairing pairing, String white, String black, String day, String note) {
+        Pairing players =
+                PairingLine.pairing(
+                        Math.max(1, pairing.round()),
+                        pairing.board(),
+                        PairingLine.entrant(white),
+                        black.isBlank() ? Entrant.NOBODY : PairingLine.entrant(black),
+                        "");
+        Optional<String> date = PairingDate.in(day);
+        if (date.isEmpty() && !day.isBlank()) {
+            throw new IllegalArgumentException("“" + day + "” is no day such as 2026-12-04");
+        }
+        Pairing now = pairing;
+        for (String tag : List.of("White", "Black", "WhiteElo", "BlackElo")) {
+            now = now.with(tag, players.tree().tag(tag));
+        }
+        return now.with("Date", date.orElse("????.??.??")).with(Pairing.NOTE, note);
     }
 
     /** Takes the pairings of games by their tags, whatever their moves. */

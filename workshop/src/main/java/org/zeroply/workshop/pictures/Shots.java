@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
@@ -48,8 +49,9 @@ final class Shots extends PictureRun {
     /**
      * Takes the pictures.
      *
-     * @param part {@code positions}, {@code review}, {@code repertoire}, {@code exercises}, {@code
-     *     lessons} or {@code defence} for those of that desk alone with all its pages, else all
+     * @param part {@code positions}, {@code review}, {@code repertoire}, {@code tournament}, {@code
+     *     exercises}, {@code lessons} or {@code defence} for those of that desk alone with all its
+     *     pages, else all
      */
     void take(String part) {
         step(() -> {});
@@ -63,6 +65,7 @@ final class Shots extends PictureRun {
                         "positions", this::positions,
                         "review", this::review,
                         "repertoire", this::repertoire,
+                        "tournament", this::tournament,
                         "exercises", this::exercises,
                         "lessons", this::lessons,
                         "defence", () -> DefencePictures.take(this, bench, services));
@@ -320,6 +323,7 @@ final class Shots extends PictureRun {
         shot("repertoire-map");
         step(() -> toggle("#map-risk"));
         detail("repertoire-risk");
+        tournament();
         step(() -> bench.repertoire().showPage("Tasks"));
         step(() -> press("#audit-engine"));
         until(() -> !services.scheduler().isBusy());
@@ -351,6 +355,35 @@ final class Shots extends PictureRun {
         step(() -> bench.repertoire().showPage("Lines"));
         detail("repertoire-lamp");
         step(bench::toggleTheme);
+    }
+
+    /** The next round of a tournament prepared, and the game of the last one looked at. */
+    private void tournament() {
+        step(() -> bench.show("Repertoire"));
+        step(() -> bench.repertoire().showPage("Prepare"));
+        until(() -> bench.repertoire().model().viewProperty().get().isPresent());
+        until(() -> bench.lookup("#rounds .table-row-cell:filled") != null);
+        step(() -> press("#round-prepare"));
+        until(() -> bench.lookup("#round-findings .list-cell:filled") != null);
+        step(() -> ((ListView<?>) bench.lookup("#round-findings")).requestFocus());
+        step(() -> ((ListView<?>) bench.lookup("#round-findings")).getSelectionModel().select(1));
+        step(() -> {});
+        shot("repertoire-prepare");
+        step(() -> bench.runCommand("Read a table of pairings …"));
+        step(
+                () ->
+                        ((TextInputControl) bench.lookup("#table-text"))
+                                .setText(
+                                        "Round 6\n1. Ilse Marram – Jonas Quay\n2. Pavel Dunmore v Maren"
+                                                + " Breakwater 1-0\nno pairing"));
+        detail("repertoire-table");
+        step(() -> press("#table-leave"));
+        step(() -> ((TableView<?>) bench.lookup("#rounds")).getSelectionModel().select(3));
+        until(() -> ((Button) bench.lookup("#round-prepare")).getText().endsWith("back"));
+        step(() -> press("#round-prepare"));
+        until(() -> !services.scheduler().isBusy());
+        step(() -> {});
+        detail("repertoire-after");
     }
 
     /** Answers what the drill asks, so that the picture shows it under way. */
@@ -419,7 +452,7 @@ final class Shots extends PictureRun {
         step(() -> press("#solve-ending"));
         until(() -> bench.lookup("#picture-5") != null);
         step(() -> toggle("#picture-5"));
-        shot("lab-ending");
+        detail("lab-ending");
         step(bench.games()::openNewest);
     }
 

@@ -186,9 +186,10 @@ public record Pairing(MoveTree tree) {
      *
      * @param black without words where White has a bye
      */
-    record Key(int round, PlayerName white, PlayerName black) {}
+    public record Key(int round, PlayerName white, PlayerName black) {}
 
-    Key key() {
+    /** By what it is found again among others. */
+    public Key key() {
         return new Key(round(), PlayerName.of(white().name()), PlayerName.of(black().name()));
     }
 

@@ -89,8 +89,12 @@ public record Recall(
 
     /** The same, asked so many days later. */
     public Recall later(long days) {
-        return new Recall(
-                answer, repetitions, easiness, interval, dueDay + days, asked, rightFirst);
+        return dueOn(dueDay + days);
+    }
+
+    /** The same, asked on another day. */
+    public Recall dueOn(long day) {
+        return new Recall(answer, repetitions, easiness, interval, day, asked, rightFirst);
     }
 
     /** Whether it was asked before. */

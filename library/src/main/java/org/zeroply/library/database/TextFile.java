@@ -1,4 +1,4 @@
-package org.zeroply.cli.console;
+package org.zeroply.library.database;
 
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
@@ -11,6 +11,11 @@ public final class TextFile {
 
     private TextFile() {}
 
+    /**
+     * The text of a file.
+     *
+     * @throws IOException if it cannot be read
+     */
     public static String read(Path file) throws IOException {
         try {
             return Files.readString(file);

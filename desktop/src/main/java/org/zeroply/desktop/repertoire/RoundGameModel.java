@@ -1,0 +1,432 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.function.Consumer;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.PgnWriter;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Approach;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.exercise.draft.MomentExercise;
+import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.repertoire.Spot;
+import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.coach.repertoire.tournament.RoundGame;
+import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.Moment;
+import org.zeroply.coach.training.drill.Memory;
+import org.zeroply.coach.training.drill.Recall;
+import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.OpenSheet;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.desktop.work.UndoTrail;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.Library;
+import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.ReviewedFigures;
+import org.zeroply.library.student.Assignment;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.tournament.RepertoireChapters;
+import org.zeroply.library.tournament.RoundChanges;
+
+/** What the game of a round showed, and what is done about it. */
+final class RoundGameModel {
+
+    /** Nodes of a look at a move that left the repertoire. */
+    private static final long NODES = 200_000;
+
+    private final Services services;
+    private final TournamentsModel tournaments;
+    private final RepertoireModel repertoire;
+    private final Consumer<List<Remark>> show;
+    private OptionalLong told = OptionalLong.empty();
+
+    /** What one look at the game found. */
+    private record Found(
+            MoveTree game, Optional<RoundGame> asked, String review, List<Moment> moments) {}
+
+    /**
+     * @param show shows remarks
+     */
+    RoundGameModel(
+            Services services,
+            TournamentsModel tournaments,
+            RepertoireModel repertoire,
+            Consumer<List<Remark>> show) {
+        this.services = services;
+        this.tournaments = tournaments;
+        this.repertoire = repertoire;
+        this.show = show;
+    }
+
+    /** Whether this game was looked at last. */
+    boolean isTold(long game) {
+        return told.equals(OptionalLong.of(game));
+    }
+
+    /**
+     * Looks at a game.
+     *
+     * @param round the round it is of; what is found is not shown once another one is chosen
+     */
+    void learn(long id, Optional<Student> student, Optional<Pairing.Key> round) {
+        Side side = tournaments.side().orElseThrow();
+        services.scheduler()
+                .longWork(
+                        "Looking at the game",
+                        (cancellation, progress) -> find(id, side, student, cancellation),
+                        found -> {
+                            boolean still =
+                                    tournaments.chosen().map(r -> r.pairing().key()).equals(round);
+                            if (still) {
+                                told = OptionalLong.of(id);
+                                show.accept(remarks(id, found, student));
+                            }
+                        });
+    }
+
+    private Found find(long id, Side side, Optional<Student> student, Cancellation cancellation) {
+        Library library = services.library();
+        MoveTree game = library.sheets().load(id);
+        Optional<Approach> school = student.flatMap(s -> library.recall().approach(s.id()));
+        MoveEvaluator evaluator =
+                new MoveEvaluator(
+                        services.marking(), services.endings().tables(), NODES, cancellation);
+        Optional<RoundGame> asked =
+                RepertoireChapters.read(library.sheets(), side)
+                        .flatMap(c -> RoundGame.of(c.repertoire(), game, school, evaluator));
+        Optional<ReviewStore.Entry> entry =
+                library.reviews().entries().stream().filter(e -> e.sheetId() == id).findFirst();
+        Optional<GameReview> review =
+                entry.filter(e -> e.state() == ReviewStore.State.DONE)
+                        .flatMap(
+                                e ->
+                                        ReviewedFigures.review(
+                                                library,
+                                                id,
+                                                game,
+                                                e.nodes(),
+                                                services.marking(),
+                                                cancellation));
+        List<Moment> moments =
+                review.map(r -> r.moments().stream().filter(m -> m.side() == side).toList())
+                        .orElse(List.of());
+        return new Found(game, asked, state(entry), moments);
+    }
+
+    private static String state(Optional<ReviewStore.Entry> entry) {
+        return entry.map(e -> e.state().name().toLowerCase(Locale.ROOT)).orElse("");
+    }
+
+    // ---- What is told ---------------------------------------------------------------------------
+
+    private List<Remark> remarks(long id, Found found, Optional<Student> student) {
+        List<Remark> remarks = new ArrayList<>();
+        found.asked()
+                .ifPresentOrElse(
+                        a -> remarks.addAll(asked(a, found.game(), student)),
+                        () ->
+                                remarks.add(
+                                        RoundModel.remark(
+                                                "Repertoire",
+                                                "The game was never in the repertoire.",
+                                                "")));
+        switch (found.review()) {
+            case "done" -> found.moments().forEach(m -> remarks.add(moment(m, found, student)));
+            case "waiting" ->
+                    remarks.add(
+                            RoundModel.remark(
+                                    "Review",
+                                    "The first pass over the game goes on; its moments come here.",
+                                    ""));
+            case "failed" ->
+                    remarks.add(
+                            RoundModel.remark(
+                                    "Review",
+                                    "It could not be reviewed; see the desk Review.",
+                                    ""));
+            default ->
+                    remarks.add(
+                            RoundModel.remark("Review", "The game is not reviewed yet.", "")
+                                    .with("Review it", () -> services.reviews().add(List.of(id))));
+        }
+        if (found.review().equals("done") && found.moments().isEmpty()) {
+            remarks.add(RoundModel.remark("Moments", "Nothing to stop at for this side.", ""));
+        }
+        return remarks;
+    }
+
+    private List<Remark> asked(RoundGame asked, MoveTree game, Optional<Student> student) {
+        List<Remark> remarks = new ArrayList<>();
+        var comparison = asked.comparison();
+        String line = RepertoireFindings.line(comparison.spot(), comparison.played());
+        remarks.add(
+                new Remark(
+                        "Repertoire",
+                        switch (comparison.leftBy()) {
+                            case US -> "We left it: " + line + " for " + comparison.recommended();
+                            case THEM -> "They left it: " + line;
+                            case END -> "It ends before " + line;
+                            case NOBODY -> "The game stayed in it";
+                        },
+                        asked.loss().orElse(0) >= 0.5
+                                ? String.format(
+                                        Locale.ROOT, "%.0f points", asked.loss().getAsDouble())
+                                : "",
+                        () -> go(comparison.spot())));
+        for (RoundGame.Change change : asked.changes()) {
+            if (change instanceof RoundGame.Add add) {
+                remarks.add(add(add, game));
+            } else if (change instanceof RoundGame.Repeat repeat) {
+                remarks.add(repeat(repeat, student));
+            }
+        }
+        return remarks;
+    }
+
+    private Remark add(RoundGame.Add add, MoveTree game) {
+        var position = add.spot().position();
+        for (int i = 0; i < add.moves().size() - 1; i++) {
+            position = position.play(add.moves().get(i));
+        }
+        String proof = Line.numbered(position, Line.start(add.answer().line(), 8));
+        String loss = String.format(Locale.ROOT, "%.0f", add.loss());
+        return new Remark(
+                        "To add",
+                        RepertoireFindings.line(add.spot(), add.words()),
+                        (add.played()
+                                        ? "as played, loses " + loss + " points"
+                                        : "the engine's answer")
+                                + "; goes on "
+                                + proof,
+                        () -> go(add.spot()))
+                .with("Put it into the repertoire", () -> put(add, game));
+    }
+
+    private Remark repeat(RoundGame.Repeat repeat, Optional<Student> student) {
+        String move = San.write(repeat.spot().position(), repeat.recommended());
+        Remark remark =
+                new Remark(
+                        "Forgotten",
+                        RepertoireFindings.line(repeat.spot(), move),
+                        student.map(Student::name).orElse("no student"),
+                        () -> go(repeat.spot()));
+        return student.map(s -> remark.with("Ask it again today", () -> ask(repeat, s)))
+                .orElse(remark);
+    }
+
+    private Remark moment(Moment moment, Found found, Optional<Student> student) {
+        String text =
+                Line.number(moment.move().position(), true)
+                        + moment.move().san()
+                        + "  "
+                        + moment.text();
+        Remark remark =
+                new Remark(
+                        "Moment",
+                        text,
+                        String.format(Locale.ROOT, "%.0f points", moment.move().loss().points()),
+                        () -> {});
+        return student.map(
+                        s ->
+                                remark.with(
+                                        "Set as homework", () -> homework(moment, found.game(), s)))
+                .orElse(remark);
+    }
+
+    private void go(Spot spot) {
+        repertoire
+                .viewProperty()
+                .get()
+                .flatMap(v -> v.repertoire().at(spot.position()))
+                .ifPresent(repertoire::go);
+    }
+
+    // ---- What is done ---------------------------------------------------------------------------
+
+    /** Writes new moves into their chapter, on the board, where undo takes them back. */
+    private void put(RoundGame.Add add, MoveTree game) {
+        Optional<Spot> here =
+                repertoire
+                        .viewProperty()
+                        .get()
+                        .flatMap(v -> v.repertoire().at(add.spot().position()));
+        if (here.isEmpty()) {
+            services.messages().say("Open a chapter for this side first; then it can be put in.");
+            return;
+        }
+        repertoire.go(
+                here.get(),
+                () -> {
+                    TreeSession session = repertoire.session();
+                    session.editor()
+                            .together(
+                                    () ->
+                                            RoundChanges.write(
+                                                    session.editor(),
+                                                    session.current(),
+                                                    add,
+                                                    game));
+                    tournaments.trail().did(new Written(session));
+                    services.messages()
+                            .say(
+                                    "In the chapter " + session.tree().tag("Event") + ".",
+                                    new Messages.Action("Undo", tournaments::undo));
+                });
+    }
+
+    /** A change of a chapter, which is taken back here as long as nothing else was done there. */
+    private static final class Written implements UndoTrail.Act {
+        private final TreeSession session;
+        private final OpenSheet sheet;
+        private String state;
+
+        Written(TreeSession session) {
+            this.session = session;
+            this.sheet = session.sheet();
+            this.state = PgnWriter.write(session.tree());
+        }
+
+        private boolean step(Runnable step) {
+            if (session.sheet() != sheet || !PgnWriter.write(session.tree()).equals(state)) {
+                return false;
+            }
+            step.run();
+            state = PgnWriter.write(session.tree());
+            return true;
+        }
+
+        @Override
+        public boolean undo() {
+            return step(session::undo);
+        }
+
+        @Override
+        public boolean redo() {
+            return step(session::redo);
+        }
+    }
+
+    private void ask(RoundGame.Repeat repeat, Student student) {
+        long today = repertoire.today();
+        services.scheduler()
+                .library(
+                        () -> {
+                            Memory memory = services.library().recall().of(student.id());
+                            return RoundChanges.repeat(memory, repeat, today);
+                        },
+                        before -> {
+                            repertoire.read();
+                            Runnable back = () -> keep(repeat, student, before);
+                            tournaments
+                                    .trail()
+                                    .did(
+                                            back,
+                                            () -> keep(repeat, student, before.forgotten(today)));
+                            services.messages()
+                                    .say(
+                                            student.name() + " is asked this again today.",
+                                            new Messages.Action("Undo", tournaments::undo));
+                        });
+    }
+
+    private void keep(RoundGame.Repeat repeat, Student student, Recall recall) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library()
+                                    .recall()
+                                    .keep(
+                                            student.id(),
+                                            RoundChanges.question(repeat).key(),
+                                            recall);
+                            return true;
+                        },
+                        done -> repertoire.read());
+    }
+
+    /** Drafts an exercise of a moment and assigns it for tomorrow. */
+    private void homework(Moment moment, MoveTree game, Student student) {
+        MoveTree lines = new MoveTree(moment.move().position());
+        services.drafts()
+                .set(
+                        (drafter, progress, cancellation) ->
+                                new MomentExercise(drafter)
+                                        .draft(moment, lines, game, progress, cancellation),
+                        made ->
+                                made.ifPresentOrElse(
+                                        id -> assign(id, game, student),
+                                        () ->
+                                                services.messages()
+                                                        .say(
+                                                                "No exercise: nothing is to be"
+                                                                        + " found in this position.")));
+    }
+
+    private void assign(long exercise, MoveTree game, Student student) {
+        String reason = "from the game " + game.tag("White") + " – " + game.tag("Black");
+        long tomorrow = repertoire.today() + 1;
+        services.scheduler()
+                .library(
+                        () -> {
+                            Library library = services.library();
+                            int minutes = Exercise.of(library.sheets().load(exercise)).minutes();
+                            library.assignments()
+                                    .add(
+                                            student.id(),
+                                            exercise,
+                                            Symmetry.SAME,
+                                            tomorrow,
+                                            minutes,
+                                            reason);
+                            return newest(library, student, exercise);
+                        },
+                        assigned -> {
+                            tournaments
+                                    .trail()
+                                    .did(() -> withdraw(assigned, student), () -> again(assigned));
+                            services.messages()
+                                    .say(
+                                            "Homework of " + student.name() + " for tomorrow.",
+                                            new Messages.Action("Undo", tournaments::undo));
+                        });
+    }
+
+    private static Assignment newest(Library library, Student student, long exercise) {
+        return library.assignments().of(student.id()).stream()
+                .filter(a -> a.homework().exerciseId() == exercise)
+                .reduce((first, second) -> second)
+                .orElseThrow();
+    }
+
+    private void withdraw(Assignment assigned, Student student) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library().assignments().of(student.id()).stream()
+                                    .filter(a -> a.uuid().equals(assigned.uuid()))
+                                    .forEach(a -> services.library().assignments().remove(a.id()));
+                            return true;
+                        },
+                        done -> services.messages().say("The homework is taken back."));
+    }
+
+    private void again(Assignment assigned) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            services.library().assignments().add(assigned);
+                            return true;
+                        },
+                        done -> services.messages().say("It is homework again."));
+    }
+}

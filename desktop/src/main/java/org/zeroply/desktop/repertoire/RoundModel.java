@@ -1,0 +1,444 @@
+package org.zeroply.desktop.repertoire;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.function.LongConsumer;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.notation.Counted;
+import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.PgnEntry;
+import org.zeroply.chess.tree.GameResult;
+import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.repertoire.Preparation.Stop;
+import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.coach.repertoire.tournament.RoundPlan;
+import org.zeroply.coach.repertoire.tournament.Tournament;
+import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.Services;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.report.RoundSheet;
+import org.zeroply.library.review.ReviewedFigures;
+import org.zeroply.library.sheet.BinStore;
+import org.zeroply.library.student.Student;
+import org.zeroply.library.tournament.RoundBrief;
+import org.zeroply.library.tournament.RoundBriefs;
+import org.zeroply.library.tournament.RoundGames;
+
+/** The chosen round: what is prepared for it, and its game. */
+final class RoundModel {
+
+    /** Nodes of a look at a side step. */
+    private static final long NODES = 100_000;
+
+    private final Services services;
+    private final TournamentsModel tournaments;
+    private final RepertoireModel repertoire;
+    private final DrillModel drill;
+    private final LongConsumer openGame;
+    private final ReviewedFigures reviewed;
+    private final RoundGameModel after;
+    private final ReadOnlyObjectWrapper<List<Remark>> told = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<OptionalLong> game =
+            new ReadOnlyObjectWrapper<>(OptionalLong.empty());
+    private Optional<RoundBrief> brief = Optional.empty();
+    private Optional<Pairing.Key> shown = Optional.empty();
+    private Optional<Runnable> waiting = Optional.empty();
+
+    /**
+     * @param openGame opens a game on the games desk
+     */
+    RoundModel(
+            Services services,
+            TournamentsModel tournaments,
+            RepertoireModel repertoire,
+            DrillModel drill,
+            LongConsumer openGame) {
+        this.services = services;
+        this.tournaments = tournaments;
+        this.repertoire = repertoire;
+        this.drill = drill;
+        this.openGame = openGame;
+        reviewed = new ReviewedFigures(services.library(), services.marking());
+        after = new RoundGameModel(services, tournaments, repertoire, this::show);
+        tournaments.revisionProperty().addListener(o -> chosen());
+        repertoire.viewProperty().addListener(o -> goIfRead());
+        services.reviews().finishedProperty().addListener(o -> reviewed());
+    }
+
+    /** What is told of the round. */
+    ReadOnlyObjectProperty<List<Remark>> toldProperty() {
+        return told.getReadOnlyProperty();
+    }
+
+    /** The game of the round, once the library has it. */
+    ReadOnlyObjectProperty<OptionalLong> gameProperty() {
+        return game.getReadOnlyProperty();
+    }
+
+    /** What was prepared for the chosen round. */
+    Optional<RoundBrief> brief() {
+        return brief;
+    }
+
+    /** Another round is chosen: what was told of the one before goes. */
+    private void chosen() {
+        Optional<Pairing.Key> now =
+                tournaments.chosen().map(TournamentsModel.Row::pairing).map(Pairing::key);
+        if (!now.equals(shown) || now.isEmpty()) {
+            shown = now;
+            brief = Optional.empty();
+            told.set(List.of());
+            game.set(OptionalLong.empty());
+        }
+        findGame();
+        // Whose rounds are looked at is who learns here, too.
+        Optional<Student> who = student();
+        if (who.isPresent() && !repertoire.studentProperty().get().equals(who)) {
+            repertoire.studentProperty().set(who);
+        }
+    }
+
+    /** Looks whether the game of the round is in the library. */
+    void findGame() {
+        Optional<Tournament> tournament = tournaments.tournament();
+        Optional<Pairing> pairing = tournaments.chosen().map(TournamentsModel.Row::pairing);
+        if (tournament.isEmpty() || pairing.isEmpty()) {
+            return;
+        }
+        services.scheduler()
+                .library(
+                        () ->
+                                new RoundGames(services.library().sheets())
+                                        .of(tournament.get(), pairing.get()),
+                        found -> {
+                            if (shown.equals(Optional.of(pairing.get().key()))) {
+                                game.set(found);
+                            }
+                        });
+    }
+
+    private Optional<Student> student() {
+        return tournaments.player().flatMap(tournaments::student);
+    }
+
+    /** Whether a round and whom it is for are chosen; says what is missing. */
+    private boolean isReady() {
+        boolean ready = tournaments.chosen().isPresent() && tournaments.side().isPresent();
+        if (!ready) {
+            services.messages()
+                    .say("Choose a round, and above the table for whom it is looked at.");
+        }
+        return ready;
+    }
+
+    // ---- Before ---------------------------------------------------------------------------------
+
+    /** Prepares the chosen round, as far as the engine and the games reach. */
+    void prepare() {
+        if (!isReady()) {
+            return;
+        }
+        tournaments.flush();
+        repertoire.flush();
+        Tournament tournament = tournaments.tournament().orElseThrow();
+        Pairing pairing = tournaments.chosen().orElseThrow().pairing();
+        Side side = tournaments.side().orElseThrow();
+        if (pairing.isBye()) {
+            show(List.of(remark("No opponent", "There is nobody to prepare for.", "")));
+            return;
+        }
+        Optional<Student> who = student();
+        long today = repertoire.today();
+        services.scheduler()
+                .longWork(
+                        "Preparing round " + pairing.round(),
+                        (cancellation, progress) ->
+                                new RoundBriefs(
+                                                services.library(),
+                                                who,
+                                                today,
+                                                (name, of) -> reviewed.of(name, of, cancellation))
+                                        .of(
+                                                tournament,
+                                                pairing,
+                                                side,
+                                                Optional.of(evaluator(cancellation))),
+                        found -> {
+                            if (shown.equals(Optional.of(pairing.key()))) {
+                                prepared(found, side);
+                            }
+                        });
+    }
+
+    private MoveEvaluator evaluator(Cancellation cancellation) {
+        return new MoveEvaluator(
+                services.marking(), services.endings().tables(), NODES, cancellation);
+    }
+
+    private void prepared(RoundBrief found, Side side) {
+        brief = Optional.of(found);
+        List<Remark> remarks = new ArrayList<>();
+        RoundBrief.Opponent met = found.opponent();
+        String games =
+                met.games() == 0
+                        ? "no game of theirs with " + side.other().word() + " in the library"
+                        : Counted.of(met.games(), "game")
+                                + " with "
+                                + side.other().word()
+                                + (met.newest().isEmpty() ? "" : ", the newest " + met.newest());
+        remarks.add(remark("Opponent", met.entrant().words() + ": " + games, standing(met)));
+        Optional<RoundPlan> plan = found.plan();
+        plan.ifPresent(p -> p.repeat().forEach(s -> remarks.add(stop("Repeat", s, side))));
+        plan.flatMap(RoundPlan::step).ifPresent(s -> remarks.add(step(s, side)));
+        plan.ifPresent(p -> p.likely().forEach(s -> remarks.add(stop("Likely", s, side))));
+        plan.ifPresent(p -> p.ends().forEach(s -> remarks.add(stop("New to them", s, side))));
+        if (plan.isEmpty()) {
+            remarks.add(
+                    remark(
+                            "No repertoire",
+                            "The library has no chapter for "
+                                    + side.word()
+                                    + "; make one with Chapter above.",
+                            ""));
+        }
+        found.openings().forEach(o -> remarks.add(played(o, found)));
+        show(remarks);
+    }
+
+    private static String standing(RoundBrief.Opponent met) {
+        return met.standing().games() == 0 ? "" : met.standing().words();
+    }
+
+    private static Remark played(RoundBrief.Played played, RoundBrief brief) {
+        String loss =
+                brief.losses().stream()
+                        .filter(o -> o.name().equals(played.name()))
+                        .findFirst()
+                        .map(o -> ", loses " + o.loss().text() + " points a move")
+                        .orElse("");
+        return remark("Plays", played.name() + loss, Counted.of(played.games(), "game"));
+    }
+
+    static Remark remark(String kind, String text, String detail) {
+        return new Remark(kind, text, detail, () -> {});
+    }
+
+    private Remark stop(String kind, Stop stop, Side side) {
+        return new Remark(
+                kind,
+                stop.recommended().isEmpty()
+                        ? (stop.line() + "  no move yet").strip()
+                        : RepertoireFindings.line(stop.spot(), stop.recommended()),
+                Words.percent(stop.probability()) + ", " + Counted.of(stop.games(), "game"),
+                () -> go(side, stop.spot().position()));
+    }
+
+    private Remark step(RoundPlan.Step step, Side side) {
+        Position position = step.step().spot().position();
+        List<Move> proof = Line.start(step.proof().line(), 8);
+        return new Remark(
+                "Side step",
+                RoundSheet.words(step),
+                "The engine goes on " + Line.numbered(position, proof),
+                () -> go(side, position));
+    }
+
+    private void show(List<Remark> remarks) {
+        told.set(remarks);
+    }
+
+    // ---- On the board ---------------------------------------------------------------------------
+
+    /** Goes to a position of the repertoire for a side. */
+    private void go(Side side, Position position) {
+        withRepertoire(
+                side,
+                () ->
+                        repertoire
+                                .viewProperty()
+                                .get()
+                                .flatMap(v -> v.repertoire().at(position))
+                                .ifPresent(repertoire::go));
+    }
+
+    /** Does something once the repertoire for a side is read. */
+    private void withRepertoire(Side side, Runnable work) {
+        waiting = Optional.empty();
+        if (isRead(side)) {
+            work.run();
+            return;
+        }
+        Optional<RepertoireModel.Chapter> chapter =
+                repertoire.chapters().stream().filter(c -> c.side() == side).findFirst();
+        if (chapter.isEmpty()) {
+            services.messages().say("There is no chapter for " + side.word() + ".");
+            return;
+        }
+        waiting =
+                Optional.of(
+                        () -> {
+                            if (isRead(side)) {
+                                waiting = Optional.empty();
+                                work.run();
+                            }
+                        });
+        repertoire.open(chapter.get().id());
+    }
+
+    private boolean isRead(Side side) {
+        return repertoire
+                .viewProperty()
+                .get()
+                .filter(v -> v.repertoire().side() == side)
+                .isPresent();
+    }
+
+    private void goIfRead() {
+        waiting.ifPresent(Runnable::run);
+    }
+
+    /**
+     * Asks the student the positions to repeat.
+     *
+     * @param begun called when the drill begins
+     */
+    void repeat(Runnable begun) {
+        Optional<RoundPlan> plan = brief.flatMap(RoundBrief::plan);
+        if (plan.filter(p -> !p.repeat().isEmpty()).isEmpty()) {
+            services.messages().say("Prepare the round first; there is nothing to repeat yet.");
+            return;
+        }
+        Optional<Student> who = student();
+        if (who.isEmpty()) {
+            services.messages()
+                    .say(
+                            tournaments.player().orElse("Nobody")
+                                    + " is no student of the library; add one on the desk Students.");
+            return;
+        }
+        Set<Position> positions =
+                plan.get().repeat().stream()
+                        .map(s -> s.spot().position())
+                        .collect(Collectors.toSet());
+        repertoire.studentProperty().set(who);
+        withRepertoire(
+                tournaments.side().orElseThrow(),
+                () -> {
+                    begun.run();
+                    drill.repeat(positions);
+                });
+    }
+
+    // ---- After ----------------------------------------------------------------------------------
+
+    /**
+     * Brings in the game of the round.
+     *
+     * @param entries what a file or the clipboard has; the one game of it that fits is taken
+     */
+    void bring(List<PgnEntry> entries) {
+        if (!isReady()) {
+            return;
+        }
+        Tournament tournament = tournaments.tournament().orElseThrow();
+        Pairing pairing = tournaments.chosen().orElseThrow().pairing();
+        List<MoveTree> fit = new ArrayList<>();
+        String problem = "There is no game in it.";
+        for (PgnEntry entry : entries) {
+            if (entry instanceof PgnEntry.Problem unread) {
+                problem = unread.message();
+                continue;
+            }
+            try {
+                fit.add(pairing.game(tournament.title(), ((PgnEntry.Game) entry).tree()));
+            } catch (IllegalArgumentException e) {
+                problem = e.getMessage();
+            }
+        }
+        if (fit.size() == 1) {
+            bring(fit.get(0));
+        } else {
+            services.messages()
+                    .say(
+                            fit.isEmpty()
+                                    ? problem
+                                    : Counted.of(fit.size(), "game")
+                                            + " may be this one; bring in the one that is meant.");
+        }
+    }
+
+    private void bring(MoveTree tree) {
+        boolean scored = tournaments.chosen().orElseThrow().pairing().isOver();
+        services.scheduler()
+                .library(
+                        () -> services.library().sheets().add(tree),
+                        id -> {
+                            BinStore.Item item = new BinStore.Item(BinStore.Kind.GAME, id);
+                            tournaments.trail().did(() -> put(item, true), () -> put(item, false));
+                            if (!scored && !tree.result().equals(GameResult.NONE)) {
+                                tournaments.changeChosen(p -> p.with(tree.result()));
+                            }
+                            services.reviews().add(List.of(id));
+                            services.messages()
+                                    .say(
+                                            "The game is in the library and is reviewed now.",
+                                            new Messages.Action("Open", () -> openGame.accept(id)));
+                            game.set(OptionalLong.of(id));
+                            learn();
+                        });
+    }
+
+    private void put(BinStore.Item item, boolean away) {
+        services.scheduler()
+                .library(
+                        () -> {
+                            if (away) {
+                                services.library().bin().put(List.of(item));
+                            } else {
+                                services.library().bin().restore(List.of(item));
+                            }
+                            return true;
+                        },
+                        done -> {
+                            told.set(List.of());
+                            findGame();
+                        });
+    }
+
+    /** Tells what the game of the round asks of the repertoire, and its moments. */
+    void learn() {
+        if (!isReady()) {
+            return;
+        }
+        OptionalLong id = game.get();
+        if (id.isEmpty()) {
+            services.messages()
+                    .say("The game is not in the library yet: bring it in, or import it on Games.");
+            return;
+        }
+        repertoire.flush();
+        after.learn(id.getAsLong(), student(), shown);
+    }
+
+    private void reviewed() {
+        long done = services.reviews().finishedProperty().get();
+        if (game.get().equals(OptionalLong.of(done)) && after.isTold(done)) {
+            learn();
+        }
+    }
+
+    /** Opens the game of the round on its desk. */
+    void openGame() {
+        game.get().ifPresent(openGame::accept);
+    }
+}
