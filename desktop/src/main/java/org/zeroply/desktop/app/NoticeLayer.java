@@ -22,7 +22,8 @@ final class NoticeLayer extends StackPane {
 
     NoticeLayer(Messages messages) {
         setPickOnBounds(false);
-        setAlignment(Pos.BOTTOM_CENTER);
+        // At the left, so that the tools at the foot of a page can be pressed meanwhile.
+        setAlignment(Pos.BOTTOM_LEFT);
         getStyleClass().add("notices");
         away.setOnFinished(e -> getChildren().clear());
         messages.latestProperty().addListener((o, was, is) -> show(is));

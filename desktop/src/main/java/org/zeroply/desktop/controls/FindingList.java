@@ -21,6 +21,7 @@ public final class FindingList extends ListView<Remark> {
     private final ObservableList<Remark> findings = FXCollections.observableArrayList();
     private List<Command> commands = List.of();
     private Runnable onRemove = () -> {};
+    private boolean quiet;
 
     /**
      * @param empty what is said when there are none
@@ -49,7 +50,7 @@ public final class FindingList extends ListView<Remark> {
                 .selectedItemProperty()
                 .addListener(
                         (o, was, is) -> {
-                            if (is != null && isFocused()) {
+                            if (is != null && isFocused() && !quiet) {
                                 is.go().run();
                             }
                         });
@@ -103,10 +104,21 @@ public final class FindingList extends ListView<Remark> {
         return Optional.ofNullable(getSelectionModel().getSelectedItem()).flatMap(Remark::step);
     }
 
-    /** Shows other findings. */
+    /** Shows other findings; the chosen one stays so if it is told again. */
     public void show(List<Remark> now) {
-        if (!findings.equals(now)) {
+        if (findings.equals(now)) {
+            return;
+        }
+        Optional<String> chosen =
+                Optional.ofNullable(getSelectionModel().getSelectedItem()).map(Remark::words);
+        quiet = true;
+        try {
             findings.setAll(now);
+            chosen.flatMap(c -> now.stream().filter(r -> r.words().equals(c)).findFirst())
+                    .ifPresentOrElse(
+                            getSelectionModel()::select, getSelectionModel()::clearSelection);
+        } finally {
+            quiet = false;
         }
     }
 

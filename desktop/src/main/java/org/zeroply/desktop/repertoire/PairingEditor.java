@@ -85,7 +85,7 @@ final class PairingEditor extends VBox {
             model.changeChosen(p -> now);
         } catch (IllegalArgumentException e) {
             messages.say("Not taken over: " + e.getMessage() + ".");
-            show(shown);
+            fill(shown, false);
         }
     }
 
@@ -99,7 +99,10 @@ final class PairingEditor extends VBox {
 
     /** Shows a pairing, or none. */
     void show(Optional<Pairing> pairing) {
-        boolean same = pairing.equals(shown);
+        fill(pairing, pairing.equals(shown));
+    }
+
+    private void fill(Optional<Pairing> pairing, boolean same) {
         showing = true;
         try {
             shown = pairing;

@@ -277,6 +277,11 @@ public final class RepertoireDesk implements Desk {
         files.saveBooklet(repertoire, file);
     }
 
+    /** Writes the sheet of the round that was prepared, for tests. */
+    public void saveRound(File file) {
+        prepare.sheet(file);
+    }
+
     // ---- The desk -------------------------------------------------------------------------------
 
     @Override

@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.GameComparison;
 import org.zeroply.coach.repertoire.GameComparison.LeftBy;
 import org.zeroply.coach.repertoire.Repertoire;
@@ -26,9 +27,6 @@ import org.zeroply.coach.repertoire.Spot;
  * @param changes what the coach may have done about it
  */
 public record RoundGame(GameComparison comparison, OptionalDouble loss, List<Change> changes) {
-
-    /** A move of the game may lose this many points of a hundred and go into the repertoire. */
-    public static final double SOUND = 5;
 
     public RoundGame {
         changes = List.copyOf(changes);
@@ -111,7 +109,7 @@ public record RoundGame(GameComparison comparison, OptionalDouble loss, List<Cha
     /** A move that was played in the place of another one, if it may stand beside it. */
     private static Optional<Change> addIfSound(Spot spot, Move played, MoveEvaluator evaluator) {
         double loss = evaluator.loss(spot.position(), played).points();
-        return loss <= SOUND
+        return loss <= EngineAudit.USUAL_LOSS
                 ? Optional.of(
                         new Add(
                                 spot,
@@ -140,7 +138,7 @@ public record RoundGame(GameComparison comparison, OptionalDouble loss, List<Cha
         if (played.isPresent() && !wasPlayed) {
             Weighed other = evaluator.weigh(position, played.get());
             double costs = Loss.of(other, best).points();
-            if (costs <= SOUND) {
+            if (costs <= EngineAudit.USUAL_LOSS) {
                 answer = other;
                 loss = costs;
                 wasPlayed = true;

@@ -11,6 +11,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.Preparation;
 import org.zeroply.coach.repertoire.Preparation.SideStep;
 import org.zeroply.coach.repertoire.Preparation.Stop;
@@ -29,9 +30,6 @@ public record RoundPlan(
 
     /** Positions to repeat in an evening. */
     public static final int REPEAT = 4;
-
-    /** A side step may lose this many points of a hundred; our choice. */
-    public static final double SOUND = 5;
 
     private static final int LIKELY = 6;
     private static final int ENDS = 4;
@@ -78,7 +76,7 @@ public record RoundPlan(
     private static Optional<Step> step(Preparation preparation, MoveEvaluator evaluator) {
         for (SideStep step : preparation.sideSteps().stream().limit(LOOKED_AT).toList()) {
             Loss loss = evaluator.loss(step.spot().position(), step.step());
-            if (loss.points() <= SOUND) {
+            if (loss.points() <= EngineAudit.USUAL_LOSS) {
                 Weighed proof = evaluator.weigh(step.spot().position(), step.step());
                 return Optional.of(new Step(step, loss.points(), proof, true));
             }
@@ -99,7 +97,9 @@ public record RoundPlan(
             Move move = weighed.move();
             boolean ours = stop.spot().moves().containsKey(move);
             double loss = Loss.of(weighed, moves.get(0)).points();
-            if (!ours && loss <= SOUND && preparation.games(position.play(move)) == 0) {
+            if (!ours
+                    && loss <= EngineAudit.USUAL_LOSS
+                    && preparation.games(position.play(move)) == 0) {
                 String san = San.write(position, move);
                 int usual = preparation.gamesAfter(stop);
                 SideStep step = new SideStep(stop.spot(), move, san, stop.recommended(), usual);
