@@ -119,8 +119,11 @@ public final class RoundSheet {
     private Report.Problem problem(Stop stop) {
         Position position = stop.spot().position();
         Diagram diagram = new Diagram(position, brief.side() == Side.BLACK, Optional.empty());
+        String idea = stop.spot().idea().map(i -> "  " + i).orElse("");
         return new Report.Problem(
-                diagram, share(stop) + ", move " + position.fullmoveNumber(), stop.recommended());
+                diagram,
+                share(stop) + ", move " + position.fullmoveNumber(),
+                Line.number(position, true) + stop.recommended() + idea);
     }
 
     private static String share(Stop stop) {
@@ -141,9 +144,9 @@ public final class RoundSheet {
                                     + stop.line()
                                     + " → "
                                     + answer
-                                    + "  ("
-                                    + Counted.of(stop.games(), "game")
-                                    + ")",
+                                    + (stop.games() == 0
+                                            ? "  (by others' games)"
+                                            : "  (" + Counted.of(stop.games(), "game") + ")"),
                             Report.Tone.MOVES));
         }
     }
