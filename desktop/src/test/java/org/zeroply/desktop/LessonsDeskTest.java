@@ -15,6 +15,7 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.StepKind;
@@ -204,5 +205,23 @@ class LessonsDeskTest extends WindowTest {
         until(() -> kept().steps().get(0).words().equals("Look"));
         shortcut(robot, KeyCode.Z);
         until(() -> kept().steps().get(1).words().equals("Look"));
+    }
+
+    @Test
+    void squares_of_a_class_are_pressed_on_the_board(FxRobot robot) throws Exception {
+        found(robot);
+        choose(robot, "#step-kind", StepKind.ASK);
+        choose(robot, "#step-asked", Asked.SQUARES);
+        until(() -> kept().steps().get(0).question().asked() == Asked.SQUARES);
+        click(robot, "#lesson-give");
+        until(() -> table(robot, "#give-class").getItems().size() == 2);
+        robot.interact(() -> bench.lessons().pressed(Square.parse("c6")));
+        assertThat(text(robot, "#give-answer")).as("nobody answers yet").isEmpty();
+        robot.interact(() -> robot.lookup("#give-class").query().requestFocus());
+        robot.type(KeyCode.DIGIT1);
+        robot.interact(() -> bench.lessons().pressed(Square.parse("c6")));
+        robot.interact(() -> bench.lessons().pressed(Square.parse("e5")));
+        robot.interact(() -> bench.lessons().pressed(Square.parse("c6")));
+        assertThat(text(robot, "#give-answer")).isEqualTo("e5");
     }
 }

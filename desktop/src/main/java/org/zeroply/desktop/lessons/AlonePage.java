@@ -1,8 +1,6 @@
 package org.zeroply.desktop.lessons;
 
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,7 +14,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
@@ -24,15 +21,15 @@ import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.Reply;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
-import org.zeroply.library.student.LessonAnswer;
 import org.zeroply.library.student.Student;
 
 /** A student goes through a lesson alone: reads, answers, is told, and goes on. */
 final class AlonePage extends VBox {
 
-    private final Services services;
+    private final Messages messages;
+    private final AnswersModel answers;
     private final Clock clock;
     private final Runnable onMove;
     private final LessonBoard board = new LessonBoard(this::played);
@@ -54,9 +51,10 @@ final class AlonePage extends VBox {
     /**
      * @param onMove called when another step is shown
      */
-    AlonePage(Services services, Clock clock, Runnable onMove) {
+    AlonePage(Messages messages, AnswersModel answers, Clock clock, Runnable onMove) {
         super(8);
-        this.services = services;
+        this.messages = messages;
+        this.answers = answers;
         this.clock = clock;
         this.onMove = onMove;
         setId("alone-page");
@@ -121,17 +119,15 @@ final class AlonePage extends VBox {
             lesson = open.map(l -> new GivenLesson(l, 0, clock));
             moved();
         }
-        services.scheduler()
-                .library(
-                        () -> services.library().students().all(),
-                        all -> {
-                            Student before = student.getValue();
-                            student.getItems().setAll(all);
-                            all.stream()
-                                    .filter(s -> before != null && s.id() == before.id())
-                                    .findFirst()
-                                    .ifPresent(student::setValue);
-                        });
+        answers.students(
+                all -> {
+                    Student before = student.getValue();
+                    student.getItems().setAll(all);
+                    all.stream()
+                            .filter(s -> before != null && s.id() == before.id())
+                            .findFirst()
+                            .ifPresent(student::setValue);
+                });
     }
 
     private void again() {
@@ -145,7 +141,7 @@ final class AlonePage extends VBox {
 
     private void next() {
         if (question().isPresent() && !answered) {
-            services.messages().say("Answer first, or have it shown.");
+            messages.say("Answer first, or have it shown.");
             return;
         }
         lesson.ifPresent(GivenLesson::reveal);
@@ -184,16 +180,7 @@ final class AlonePage extends VBox {
         if (question().filter(q -> q.asked() == Asked.SQUARES).isEmpty() || answered) {
             return;
         }
-        List<String> squares =
-                new ArrayList<>(
-                        Arrays.stream(answer.getText().split("[\\s,]+"))
-                                .filter(s -> !s.isEmpty())
-                                .toList());
-        String name = Square.name(square);
-        if (!squares.remove(name)) {
-            squares.add(name);
-        }
-        answer.setText(String.join(" ", squares));
+        answer.setText(AnswersModel.pressed(answer.getText(), square));
     }
 
     private void answer() {
@@ -201,14 +188,14 @@ final class AlonePage extends VBox {
             return;
         }
         if (student.getValue() == null) {
-            services.messages().say("Say who you are first: the answer goes into your file.");
+            messages.say("Say who you are first: the answer goes into your file.");
             return;
         }
         try {
             GivenLesson given = lesson.orElseThrow();
             Reply reply = question().orElseThrow().reply(answer.getText());
             answered = true;
-            log(given, reply);
+            answers.add(given.answered(student.getValue(), id, reply));
             String says = reply.words();
             String outcome = reply.outcome().words();
             told.setText(
@@ -220,19 +207,8 @@ final class AlonePage extends VBox {
                                     + says);
             show();
         } catch (IllegalArgumentException e) {
-            services.messages().say(e.getMessage());
+            messages.say(e.getMessage());
         }
-    }
-
-    private void log(GivenLesson given, Reply reply) {
-        LessonAnswer said = given.answered(student.getValue(), id, reply);
-        services.scheduler()
-                .library(
-                        () -> {
-                            services.library().lessonAnswers().add(said);
-                            return true;
-                        },
-                        done -> {});
     }
 
     private void show() {

@@ -202,6 +202,14 @@ final class GivePage extends VBox {
         key = "";
     }
 
+    /** A square that is pressed belongs to the answer that is taken down, or no longer does. */
+    void pressed(int square) {
+        Optional<LessonQuestion> asked = giving.given().flatMap(GivenLesson::question);
+        if (asked.filter(q -> q.asked() == Asked.SQUARES).isPresent() && pupils.one().isPresent()) {
+            answer.setText(AnswersModel.pressed(answer.getText(), square));
+        }
+    }
+
     private void choose(GivingModel.Pupil pupil) {
         pupils.getSelectionModel().clearSelection();
         pupils.getSelectionModel().select(pupil);

@@ -58,8 +58,9 @@ public final class LessonsDesk implements Desk {
         drafts = new DraftModel(services, model);
         plan = new PlanPage(services, model, this::draft, setUp);
         give = new GivePage(giving, shower, services.messages());
-        alone = new AlonePage(services, clock, () -> turnBoard(ALONE));
-        record = new RecordPage(services, model);
+        AnswersModel answers = new AnswersModel(services);
+        alone = new AlonePage(services.messages(), answers, clock, () -> turnBoard(ALONE));
+        record = new RecordPage(services.messages(), answers, model);
         content.getStyleClass().add("desk");
         content.setId("lessons-desk");
         pages.add(PLAN, plan);
@@ -166,6 +167,8 @@ public final class LessonsDesk implements Desk {
     public void pressed(int square) {
         if (pages.isFront(ALONE)) {
             alone.pressed(square);
+        } else if (pages.isFront(GIVE)) {
+            give.pressed(square);
         }
     }
 

@@ -12,16 +12,16 @@ import org.zeroply.chess.notation.Counted;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
-import org.zeroply.desktop.work.Services;
+import org.zeroply.desktop.work.Messages;
 import org.zeroply.library.student.LessonAnswer;
-import org.zeroply.library.student.Student;
 
 /** Who answered what in the open lesson, also at earlier times. */
 final class RecordPage extends VBox {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
 
-    private final Services services;
+    private final Messages messages;
+    private final AnswersModel answers;
     private final LessonsModel model;
     private final ZoneId zone;
     private final Map<Long, String> names = new HashMap<>();
@@ -34,11 +34,10 @@ final class RecordPage extends VBox {
                                     + " let a student go through it on the page Alone.")
                     .several();
 
-    private record Read(List<LessonAnswer> answers, List<Student> students) {}
-
-    RecordPage(Services services, LessonsModel model) {
+    RecordPage(Messages messages, AnswersModel answers, LessonsModel model) {
         super(8);
-        this.services = services;
+        this.messages = messages;
+        this.answers = answers;
         this.model = model;
         this.zone = ZoneId.systemDefault();
         setId("record-page");
@@ -67,16 +66,10 @@ final class RecordPage extends VBox {
             return;
         }
         long id = model.id().getAsLong();
-        services.scheduler()
-                .library(
-                        () ->
-                                new Read(
-                                        services.library().lessonAnswers().inLesson(id),
-                                        services.library().students().all()),
-                        this::show);
+        answers.inLesson(id, this::show);
     }
 
-    private void show(Read read) {
+    private void show(AnswersModel.Read read) {
         names.clear();
         read.students().forEach(s -> names.put(s.id(), s.name()));
         table.show(read.answers());
@@ -98,34 +91,11 @@ final class RecordPage extends VBox {
     }
 
     private void remove(List<LessonAnswer> chosen) {
-        put(chosen, false);
-        model.trail().did(() -> put(chosen, true), () -> put(chosen, false));
-        services.messages()
-                .say(
-                        Counted.of(chosen.size(), "answer")
-                                + " taken out, here and in the students' files. Undo brings "
-                                + (chosen.size() == 1 ? "it" : "them")
-                                + " back.");
-    }
-
-    private void put(List<LessonAnswer> answers, boolean in) {
-        services.scheduler()
-                .library(
-                        () ->
-                                services.library()
-                                        .together(
-                                                () -> {
-                                                    answers.forEach(a -> put(a, in));
-                                                    return true;
-                                                }),
-                        done -> shown());
-    }
-
-    private void put(LessonAnswer answer, boolean in) {
-        if (in) {
-            services.library().lessonAnswers().add(answer);
-        } else {
-            services.library().lessonAnswers().remove(answer.uuid());
-        }
+        answers.takeOut(chosen, model.trail(), this::shown);
+        messages.say(
+                Counted.of(chosen.size(), "answer")
+                        + " taken out, here and in the students' files. Undo brings "
+                        + (chosen.size() == 1 ? "it" : "them")
+                        + " back.");
     }
 }

@@ -100,7 +100,11 @@ public final class ThemeExamples {
                                 .forEach(
                                         ply ->
                                                 examples.add(
-                                                        new Example(tree, ply, asked.getKey())));
+                                                        new Example(
+                                                                tree,
+                                                                ply,
+                                                                asked.getKey(),
+                                                                Optional.of(asked.getValue()))));
                     });
         }
         return examples;

@@ -58,8 +58,28 @@ public final class SampleLibrary {
         this.random = new Random(seed);
     }
 
-    /** Unpacks the demo club that comes with the program into an empty library. */
+    /**
+     * Unpacks the demo club that comes with the program into an empty library, with the tournament
+     * that it plays at present.
+     */
     public static ImportReport unpack(Library into) {
+        ImportReport report = unpackClub(into);
+        if (report.stored() > 0) {
+            try {
+                SampleTournament.unpack(into, LocalDate.now(ZoneId.systemDefault()).toEpochDay());
+            } catch (IOException e) {
+                throw failed(e);
+            }
+        }
+        return report;
+    }
+
+    private static LibraryException failed(IOException e) {
+        return new LibraryException("The demo could not be unpacked: " + FileTrouble.reason(e), e);
+    }
+
+    /** The club without its tournament, whose days are others every day. */
+    private static ImportReport unpackClub(Library into) {
         try (InputStream in = SampleLibrary.class.getResourceAsStream(SHIPPED)) {
             Path copy = Files.createTempFile("zeroply-demo", ".zip");
             try {
@@ -73,21 +93,19 @@ public final class SampleLibrary {
                     SampleWeek.assign(into, today);
                     SampleReviews.unpackInto(into);
                     SampleLessons.unpack(into);
-                    SampleTournament.unpack(into, today);
                 }
                 return report;
             } finally {
                 Files.deleteIfExists(copy);
             }
         } catch (IOException e) {
-            throw new LibraryException(
-                    "The demo could not be unpacked: " + FileTrouble.reason(e), e);
+            throw failed(e);
         }
     }
 
     /** Unpacks the demo club, drafts lessons from it, and writes them to a file. */
     public static void lessons(Library fresh, Path out) throws IOException {
-        unpack(fresh);
+        unpackClub(fresh);
         SampleLessons.make(fresh, out);
     }
 
@@ -98,7 +116,7 @@ public final class SampleLibrary {
 
     /** Unpacks the demo club, reviews some of its games, and writes what was searched to a file. */
     public static void reviews(Library fresh, Path out) throws IOException {
-        unpack(fresh);
+        unpackClub(fresh);
         SampleReviews.make(fresh, out);
     }
 

@@ -9,14 +9,17 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.pattern.Evidence;
+import org.zeroply.coach.pattern.Query;
 
 /**
  * A place in a game at which a theme is there.
  *
  * @param ply moves of either side made by then; 0 is the start
  * @param side whose theme it is
+ * @param query by which it was found, if it was by one
  */
-public record Example(MoveTree game, int ply, Side side) {
+public record Example(MoveTree game, int ply, Side side, Optional<Query> query) {
 
     /**
      * @throws IllegalArgumentException if the game is not so long
@@ -25,6 +28,16 @@ public record Example(MoveTree game, int ply, Side side) {
         if (ply < 0 || ply > game.mainLine().size()) {
             throw new IllegalArgumentException("the game has no move " + ply);
         }
+    }
+
+    /** One that was found by nothing that could show it. */
+    public Example(MoveTree game, int ply, Side side) {
+        this(game, ply, side, Optional.empty());
+    }
+
+    /** What shows the theme there. */
+    Evidence evidence() {
+        return query.map(q -> Evidence.of(q, position())).orElse(Evidence.NONE);
     }
 
     /** The place in the game. */

@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
+import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -18,6 +20,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.coach.pattern.Evidence;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -162,9 +165,17 @@ final class ExampleSteps {
                                 + " won at move "
                                 + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
                         : side + " won soon after";
+        Evidence evidence = example.evidence();
+        evidence.men()
+                .forEach(
+                        square ->
+                                editor.toggleMark(
+                                        shown.root(),
+                                        new Mark(Mark.Meaning.TARGET, List.of(square))));
         editor.comment(
                 shown.root(),
                 (first ? theme.definition() + ". " : "")
+                        + said(evidence)
                         + "The engine gives "
                         + side
                         + " "
@@ -179,6 +190,13 @@ final class ExampleSteps {
                         LessonStep.TITLE,
                         (first ? theme.title() : "Once more") + ": " + example.title())
                 .with(Exercise.THEMES, String.join(", ", theme.themes()));
+    }
+
+    /** What the facts say of the men that show the theme. */
+    private static String said(Evidence evidence) {
+        return evidence.facts().stream()
+                .map(f -> f.sentence() + ". ")
+                .collect(Collectors.joining());
     }
 
     private static long points(double expected) {

@@ -42,6 +42,9 @@ public final class LessonDraft {
     /** By so much is the answer to a question better than every other move. */
     private static final double ONLY = 0.15;
 
+    /** Plies of the answer in which it must have to do with the theme. */
+    private static final int TOUCHED = 3;
+
     private static final List<Integer> SECONDS = List.of(60, 120, 240);
 
     /** What the lesson is to be about. */
@@ -51,7 +54,16 @@ public final class LessonDraft {
         }
     }
 
-    private record Posed(Example from, Position position, Choice choice) {}
+    private record Posed(Example from, Position position, Choice choice) {
+
+        /** Whether the answer has to do with what shows the theme. */
+        boolean isOnTheme() {
+            return from.evidence().isTouched(position, choice.best().line(), TOUCHED);
+        }
+    }
+
+    private static final Comparator<Posed> EASIEST =
+            Comparator.comparingInt(p -> p.choice().depthFound());
 
     private final MoveEvaluator evaluator;
     private final MoveEvaluator brief;
@@ -92,10 +104,14 @@ public final class LessonDraft {
         }
         examples.failure(theme)
                 .ifPresentOrElse(steps::add, () -> missing.add("an example where it fails"));
-        List<Posed> posed = posed(found, examples.used(), progress);
+        List<Posed> all = posed(found, examples.used(), progress);
+        List<Posed> posed = onTheme(all);
         List<MoveTree> drafts = worked(posed, progress);
         for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
             steps.add(question(theme, drafts.get(i), i));
+        }
+        if (posed.stream().anyMatch(p -> !p.isOnTheme())) {
+            missing.add("enough questions whose answer has to do with it");
         }
         if (drafts.size() < QUESTIONS) {
             missing.add(Counted.of(QUESTIONS - drafts.size(), "more question"));
@@ -145,8 +161,19 @@ public final class LessonDraft {
                     });
             progress.accept(0.3 + 0.2 * (i + 1) / some.size());
         }
-        posed.sort(Comparator.comparingInt(p -> p.choice().depthFound()));
+        posed.sort(EASIEST);
         return posed;
+    }
+
+    /** Those whose answer has to do with the theme, and others where these are too few to ask. */
+    private static List<Posed> onTheme(List<Posed> all) {
+        List<Posed> some = new ArrayList<>(all.stream().filter(Posed::isOnTheme).toList());
+        all.stream()
+                .filter(p -> !p.isOnTheme())
+                .limit(Math.max(0, QUESTIONS - some.size()))
+                .forEach(some::add);
+        some.sort(EASIEST);
+        return some;
     }
 
     private Optional<Posed> posed(Example example) {

@@ -9,8 +9,10 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
@@ -21,6 +23,7 @@ import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonCheck;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -101,6 +104,42 @@ class LessonDraftTest {
                 .extracting(LessonStep::title)
                 .anyMatch(t -> t.startsWith("Where it fails: Eve – Fay"))
                 .anyMatch(t -> t.startsWith("Once more: "));
+    }
+
+    private static Example sought(Example example) {
+        return new Example(
+                example.game(),
+                example.ply(),
+                example.side(),
+                Optional.of(QueryReader.read("white rook on its seventh rank")));
+    }
+
+    @Test
+    void what_shows_the_theme_is_marked_on_the_board() {
+        Lesson lesson =
+                draft().draft(SEVENTH, List.of(sought(WON), sought(WON_TOO)), List.of(), part -> {})
+                        .orElseThrow();
+        Mark rook = new Mark(Mark.Meaning.TARGET, List.of(Square.parse("a7")));
+        assertThat(kind(lesson, StepKind.SHOW))
+                .hasSize(2)
+                .allSatisfy(
+                        s ->
+                                assertThat(s.tree().root().annotation().marks())
+                                        .containsExactly(rook));
+    }
+
+    @Test
+    void a_question_whose_answer_has_nothing_to_do_with_the_theme_is_said_to_be_one() {
+        String note = "enough questions whose answer has to do with it";
+        assertThat(noteOf(sought(QUIZ))).contains(note);
+        assertThat(noteOf(QUIZ)).doesNotContain(note);
+    }
+
+    private String noteOf(Example example) {
+        Lesson lesson =
+                draft().draft(SEVENTH, List.of(example), List.of(), part -> {}).orElseThrow();
+        assertThat(kind(lesson, StepKind.ASK)).hasSize(1);
+        return lesson.steps().get(0).note();
     }
 
     @Test
