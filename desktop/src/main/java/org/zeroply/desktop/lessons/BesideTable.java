@@ -41,7 +41,9 @@ final class BesideTable extends GridPane {
     }
 
     private void row(Beside beside, List<String> moves, int row, boolean told) {
-        Label name = Widgets.wrapped(beside.words(), "beside-name");
+        // Behind its name a row may have the line that answers what is asked.
+        String words = told ? beside.words() : beside.words().split(": ", 2)[0];
+        Label name = Widgets.wrapped(words, "beside-name");
         name.setMinWidth(120);
         add(name, 0, row);
         for (int i = 0; i < moves.size(); i++) {

@@ -51,6 +51,7 @@ public final class ClassroomView extends Region {
     private final ScrollPane scroll = new ScrollPane(rows);
     private final Label words = Widgets.wrapped("", "room-words");
     private final BesideTable table = new BesideTable("room-table");
+    private final Region below = new Region();
     private final Label clock = Widgets.label("", "room-clock");
     private final Label count = Widgets.label("", "room-count");
     private final VBox page;
@@ -82,7 +83,8 @@ public final class ClassroomView extends Region {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         HBox foot = new HBox(20, clock, Widgets.spacer(), count);
         foot.setAlignment(Pos.BASELINE_LEFT);
-        page = new VBox(20, prompt, scroll, table, words, foot);
+        VBox.setVgrow(below, Priority.ALWAYS);
+        page = new VBox(20, prompt, scroll, table, words, below, foot);
         getChildren().addAll(board, boards, page);
         ticking.setCycleCount(Animation.INDEFINITE);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
@@ -166,6 +168,10 @@ public final class ClassroomView extends Region {
                 .map(LessonStep.Stop::question)
                 .ifPresent(q -> rows.getChildren().addAll(choices(q)));
         slide.rows().forEach(r -> rows.getChildren().add(row(r)));
+        // Without lines the rest stands at the top, and the room is below it.
+        boolean lines = !rows.getChildren().isEmpty();
+        scroll.setManaged(lines);
+        below.setManaged(!lines);
         table.show(slide);
         words.setText(slide.words());
         words.setManaged(!words.getText().isEmpty());

@@ -124,6 +124,11 @@ public final class LessonsDesk implements Desk {
         model.bring(step);
     }
 
+    /** The model, for pictures. */
+    public LessonsModel model() {
+        return model;
+    }
+
     @Override
     public Optional<PageSwitch> pages() {
         return Optional.of(pages);

@@ -18,6 +18,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.repertoire.DrillModel;
@@ -170,9 +172,39 @@ final class Shots extends PictureRun {
         step(() -> steps().getSelectionModel().select(6));
         step(() -> {});
         detail("lessons-what-if");
+        room("lessons-room-what-if");
+        step(
+                () ->
+                        bench.lessons()
+                                .model()
+                                .changeStep(
+                                        s ->
+                                                s.as(StepKind.COMPARE)
+                                                        .numbered(
+                                                                LessonStep.BESIDE,
+                                                                s.beside().stream()
+                                                                        .map(
+                                                                                b ->
+                                                                                        b.position()
+                                                                                                        .fen()
+                                                                                                + " | | "
+                                                                                                + b
+                                                                                                        .words())
+                                                                        .toList())));
+        room("lessons-room-compare");
         step(() -> bench.lessons().draft());
         step(() -> {});
         detail("lessons-draft");
+    }
+
+    /** The chosen step as the class sees it. */
+    private void room(String name) {
+        step(() -> press("#lesson-give"));
+        step(() -> press("#give-here"));
+        step(() -> {});
+        detail(name);
+        step(bench::leaveClassroom);
+        step(() -> toggle("#lessons-plan"));
     }
 
     private ListView<?> steps() {
