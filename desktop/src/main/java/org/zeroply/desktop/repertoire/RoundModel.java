@@ -24,6 +24,7 @@ import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.work.Messages;
+import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.report.RoundSheet;
@@ -220,13 +221,8 @@ final class RoundModel {
     }
 
     private static Remark played(RoundBrief.Played played, RoundBrief brief) {
-        String loss =
-                brief.losses().stream()
-                        .filter(o -> o.name().equals(played.name()))
-                        .findFirst()
-                        .map(o -> ", loses " + o.loss().text() + " points a move")
-                        .orElse("");
-        return remark("Plays", played.name() + loss, Counted.of(played.games(), "game"));
+        return remark(
+                "Plays", played.name() + brief.lossIn(played), Counted.of(played.games(), "game"));
     }
 
     static Remark remark(String kind, String text, String detail) {
@@ -399,20 +395,14 @@ final class RoundModel {
     }
 
     private void put(BinStore.Item item, boolean away) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            if (away) {
-                                services.library().bin().put(List.of(item));
-                            } else {
-                                services.library().bin().restore(List.of(item));
-                            }
-                            return true;
-                        },
-                        done -> {
-                            told.set(List.of());
-                            findGame();
-                        });
+        Removal.move(
+                services,
+                List.of(item),
+                away,
+                done -> {
+                    told.set(List.of());
+                    findGame();
+                });
     }
 
     /** Tells what the game of the round asks of the repertoire, and its moments. */

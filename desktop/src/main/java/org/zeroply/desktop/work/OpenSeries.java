@@ -208,24 +208,18 @@ public final class OpenSeries<S extends TreeSeries> {
     }
 
     private void bin(BinStore.Item item, boolean away) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            if (away) {
-                                services.library().bin().put(List.of(item));
-                            } else {
-                                services.library().bin().restore(List.of(item));
-                            }
-                            return true;
-                        },
-                        done -> {
-                            if (away && isOpen(item.id())) {
-                                close();
-                                reload();
-                            } else if (!away) {
-                                open(item.id());
-                            }
-                        });
+        Removal.move(
+                services,
+                List.of(item),
+                away,
+                done -> {
+                    if (away && isOpen(item.id())) {
+                        close();
+                        reload();
+                    } else if (!away) {
+                        open(item.id());
+                    }
+                });
     }
 
     /** Puts some into the bin. */

@@ -3,6 +3,7 @@ package org.zeroply.desktop.work;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
+import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.BinStore.Item;
 
 /**
@@ -84,25 +85,39 @@ public final class Removal {
     }
 
     private void put(List<Item> items) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            services.library().bin().put(items);
-                            return items;
-                        },
-                        gone);
+        move(services, items, true, gone);
     }
 
     private void restore(List<Item> items) {
+        move(
+                services,
+                items,
+                false,
+                done -> {
+                    services.messages().say("It is back.");
+                    back.accept(done);
+                });
+    }
+
+    /**
+     * Puts things into the bin or takes them out of it, without a word.
+     *
+     * @param away whether they go in
+     * @param done called with them afterwards
+     */
+    public static void move(
+            Services services, List<Item> items, boolean away, Consumer<List<Item>> done) {
         services.scheduler()
                 .library(
                         () -> {
-                            services.library().bin().restore(items);
+                            BinStore bin = services.library().bin();
+                            if (away) {
+                                bin.put(items);
+                            } else {
+                                bin.restore(items);
+                            }
                             return items;
                         },
-                        done -> {
-                            services.messages().say("It is back.");
-                            back.accept(done);
-                        });
+                        done);
     }
 }

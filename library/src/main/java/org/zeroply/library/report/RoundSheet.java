@@ -187,19 +187,13 @@ public final class RoundSheet {
                             ? ""
                             : String.format(
                                     Locale.ROOT, ", %.1f of %d", played.points(), played.scored());
-            String loss =
-                    brief.losses().stream()
-                            .filter(o -> o.name().equals(played.name()))
-                            .findFirst()
-                            .map(o -> ", loses " + o.loss().text() + " points a move")
-                            .orElse("");
             blocks.add(
                     new Report.Text(
                             played.name()
                                     + ": "
                                     + Counted.of(played.games(), "game")
                                     + scored
-                                    + loss,
+                                    + brief.lossIn(played),
                             Report.Tone.PLAIN));
         }
     }

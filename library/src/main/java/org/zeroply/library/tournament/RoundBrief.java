@@ -36,6 +36,15 @@ public record RoundBrief(
         return pairing.entrant(side);
     }
 
+    /** What the opponent loses a move in an opening, in words to go on with; may be empty. */
+    public String lossIn(Played played) {
+        return losses.stream()
+                .filter(o -> o.name().equals(played.name()))
+                .findFirst()
+                .map(o -> ", loses " + o.loss().text() + " points a move")
+                .orElse("");
+    }
+
     /**
      * Who is met.
      *
