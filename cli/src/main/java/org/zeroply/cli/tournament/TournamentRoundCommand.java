@@ -37,6 +37,9 @@ import picocli.CommandLine.Option;
                         + " ends, four positions to repeat, and one side step.")
 final class TournamentRoundCommand implements Callable<Integer> {
 
+    /** Games of the opponent that are named, the newest. */
+    private static final int RECENT = 12;
+
     @Mixin private Output output;
     @Mixin private TournamentInput input;
 
@@ -84,9 +87,18 @@ final class TournamentRoundCommand implements Callable<Integer> {
         RoundBrief.Opponent met = brief.opponent();
         ObjectNode opponent = document.putObject("opponent").put("name", met.entrant().name());
         opponent.set("names", Output.node(met.names()));
-        opponent.put("rating", met.entrant().rating()).put("games", met.games());
+        opponent.put("rating", met.entrant().rating()).put("games", met.games().size());
         opponent.put("newest", met.newest()).put("points", met.standing().points());
         opponent.put("rounds", met.standing().games());
+        ArrayNode games = opponent.putArray("recent");
+        for (RoundBrief.GameOf game : met.games().stream().limit(RECENT).toList()) {
+            games.addObject()
+                    .put("game", game.id())
+                    .put("players", game.players())
+                    .put("date", game.date())
+                    .put("result", game.result())
+                    .put("opening", game.opening());
+        }
         ArrayNode openings = document.putArray("openings");
         for (RoundBrief.Played played : brief.openings()) {
             openings.addObject()
@@ -148,7 +160,7 @@ final class TournamentRoundCommand implements Callable<Integer> {
                 "Against %s, %s so far, %s with %s%n",
                 met.entrant().words(),
                 met.standing().words(),
-                Counted.of(met.games(), "game"),
+                Counted.of(met.games().size(), "game"),
                 brief.side().other().word());
         for (RoundBrief.Played played : brief.openings()) {
             text.printf(

@@ -41,6 +41,9 @@ final class RoundModel {
     /** Nodes of a look at a side step. */
     private static final long NODES = 100_000;
 
+    /** Games of the opponent that are listed, the newest. */
+    private static final int GAMES = 12;
+
     private final Services services;
     private final TournamentsModel tournaments;
     private final RepertoireModel repertoire;
@@ -191,9 +194,9 @@ final class RoundModel {
         List<Remark> remarks = new ArrayList<>();
         RoundBrief.Opponent met = found.opponent();
         String games =
-                met.games() == 0
+                met.games().isEmpty()
                         ? "no game of theirs with " + side.other().word() + " in the library"
-                        : Counted.of(met.games(), "game")
+                        : Counted.of(met.games().size(), "game")
                                 + " with "
                                 + side.other().word()
                                 + (met.newest().isEmpty() ? "" : ", the newest " + met.newest());
@@ -213,7 +216,17 @@ final class RoundModel {
                             ""));
         }
         found.openings().forEach(o -> remarks.add(played(o, found)));
+        met.games().stream().limit(GAMES).forEach(g -> remarks.add(game(g)));
         show(remarks);
+    }
+
+    private Remark game(RoundBrief.GameOf game) {
+        String opening = game.opening().isEmpty() ? "" : ", " + game.opening();
+        return remark(
+                        "Their game",
+                        game.players() + "  " + GameResult.shown(game.result()) + opening,
+                        game.date())
+                .with("Open the game", () -> openGame.accept(game.id()));
     }
 
     private static String standing(RoundBrief.Opponent met) {

@@ -125,6 +125,11 @@ class RoundModelTest extends ModelTest {
         assertThat(words(remarks, "Repeat").get(0)).isEqualTo("1.e4 c5 2.Nf3 d6 3.d4 cxd4 4.Nxd4");
         assertThat(words(remarks, "Likely")).isNotEmpty();
         assertThat(words(remarks, "Plays")).hasSize(1);
+        assertThat(words(remarks, "Their game"))
+                .hasSize(2)
+                .allSatisfy(g -> assertThat(g).contains("Lind", "1-0", "Sicilian"));
+        run(step("Their game").action());
+        assertThat(opened).hasSize(1);
         assertThat(round.brief()).isPresent();
         Remark first =
                 remarks.stream().filter(r -> r.kind().equals("Repeat")).findFirst().orElseThrow();

@@ -90,11 +90,11 @@ public final class RoundSheet {
     private String opponent() {
         RoundBrief.Opponent met = brief.opponent();
         String games =
-                met.games() == 0
+                met.games().isEmpty()
                         ? "The library has no game of theirs with "
                                 + brief.side().other().word()
                                 + "."
-                        : Counted.of(met.games(), "game")
+                        : Counted.of(met.games().size(), "game")
                                 + " with "
                                 + brief.side().other().word()
                                 + " in the library"

@@ -49,20 +49,30 @@ public record RoundBrief(
      * Who is met.
      *
      * @param names how the name is written in the games of the library
-     * @param games games with the other colour
-     * @param newest the day of the newest of them, as in PGN; may be empty
+     * @param games games with the other colour, the newest first
      * @param standing what was scored in the tournament before the round
      */
     public record Opponent(
-            Entrant entrant,
-            List<String> names,
-            int games,
-            String newest,
-            Tournament.Standing standing) {
+            Entrant entrant, List<String> names, List<GameOf> games, Tournament.Standing standing) {
         public Opponent {
             names = List.copyOf(names);
+            games = List.copyOf(games);
+        }
+
+        /** The day of the newest game, as in PGN; may be empty. */
+        public String newest() {
+            return games.stream().findFirst().map(GameOf::date).orElse("");
         }
     }
+
+    /**
+     * A game of the opponent in the library.
+     *
+     * @param players who played whom
+     * @param date as in PGN; empty where it is not known
+     * @param opening its name; may be empty
+     */
+    public record GameOf(long id, String players, String date, String result, String opening) {}
 
     /**
      * An opening of the opponent.

@@ -47,6 +47,11 @@ public final class RoundBriefs {
 
     private static final int OPENINGS = 5;
 
+    private static final Comparator<RoundBrief.GameOf> NEWEST =
+            Comparator.comparing(RoundBrief.GameOf::date)
+                    .thenComparingLong(RoundBrief.GameOf::id)
+                    .reversed();
+
     private final Library library;
     private final Optional<Student> student;
     private final long today;
@@ -75,18 +80,13 @@ public final class RoundBriefs {
         Entrant met = pairing.entrant(side.other());
         RoundGames games = new RoundGames(library.sheets());
         List<String> names = games.written(met.name());
-        List<MoveTree> theirs = games.of(met.name(), side.other());
+        List<RoundGames.Numbered> found = games.of(met.name(), side.other());
+        List<MoveTree> theirs = found.stream().map(RoundGames.Numbered::game).toList();
         Optional<RoundPlan> plan =
                 pairing.isBye()
                         ? Optional.empty()
                         : RepertoireChapters.read(library.sheets(), side)
                                 .map(c -> plan(c.repertoire(), theirs, evaluator));
-        String newest =
-                theirs.stream()
-                        .map(t -> t.tag("Date"))
-                        .filter(d -> !d.startsWith("?"))
-                        .max(Comparator.naturalOrder())
-                        .orElse("");
         return new RoundBrief(
                 tournament,
                 pairing,
@@ -94,14 +94,24 @@ public final class RoundBriefs {
                 new RoundBrief.Opponent(
                         met,
                         names,
-                        theirs.size(),
-                        newest,
+                        found.stream().map(RoundBriefs::told).sorted(NEWEST).toList(),
                         tournament.standing(met.name(), pairing.round())),
                 openings(theirs, side.other()),
                 names.isEmpty()
                         ? List.of()
                         : Profile.of(names.get(0), figures(names, side.other())).byOpening(),
                 plan);
+    }
+
+    private static RoundBrief.GameOf told(RoundGames.Numbered found) {
+        MoveTree game = found.game();
+        String date = game.tag("Date");
+        return new RoundBrief.GameOf(
+                found.id(),
+                game.tag("White") + " – " + game.tag("Black"),
+                date.startsWith("?") ? "" : date,
+                game.result(),
+                OpeningNames.shipped().of(game.mainLine()).orElse(""));
     }
 
     private List<GameFigures> figures(List<String> names, Side side) {

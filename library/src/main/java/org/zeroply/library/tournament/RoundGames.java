@@ -34,9 +34,14 @@ public final class RoundGames {
         return same.isEmpty() ? PlayerName.among(names, player).stream().toList() : same;
     }
 
+    /** A game of the library. */
+    public record Numbered(long id, MoveTree game) {}
+
     /** The games of a player with a colour, as far as the library has them. */
-    public List<MoveTree> of(String player, Side side) {
-        return Arrays.stream(ids(player, side)).mapToObj(sheets::load).toList();
+    public List<Numbered> of(String player, Side side) {
+        return Arrays.stream(ids(player, side))
+                .mapToObj(id -> new Numbered(id, sheets.load(id)))
+                .toList();
     }
 
     private long[] ids(String player, Side side) {

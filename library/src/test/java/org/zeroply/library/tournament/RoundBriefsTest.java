@@ -83,7 +83,9 @@ class RoundBriefsTest extends StoreTest {
         games();
         RoundBrief brief = brief(Optional.empty());
         assertThat(brief.opponent().names()).containsExactlyInAnyOrder("Lind, Bo", "Bo Lind");
-        assertThat(brief.opponent().games()).isEqualTo(2);
+        assertThat(brief.opponent().games())
+                .extracting(RoundBrief.GameOf::players)
+                .containsExactly("Ed Pym – Bo Lind", "Di Oy – Lind, Bo");
         assertThat(brief.opponent().newest()).isEqualTo("2026.02.01");
         assertThat(brief.opponent().standing().words()).isEqualTo("½ of 1");
         assertThat(brief.openings())
@@ -136,7 +138,7 @@ class RoundBriefsTest extends StoreTest {
     void without_games_or_a_repertoire_or_an_opponent_there_is_still_a_sheet() throws IOException {
         RoundBrief nothing = brief(Optional.empty());
         assertThat(nothing.plan()).isEmpty();
-        assertThat(nothing.opponent().games()).isZero();
+        assertThat(nothing.opponent().games()).isEmpty();
         Pairing bye = Pairing.of(2, 0, new Entrant("Ann Ek", 0), Entrant.NOBODY);
         repertoire();
         RoundBrief free =
