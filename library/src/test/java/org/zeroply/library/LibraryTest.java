@@ -300,7 +300,7 @@ class LibraryTest {
         open("new.zpl").close();
         sql(
                 "new.zpl",
-                "INSERT INTO flyway_schema_history VALUES (9, '99', 'later', 'SQL', 'V99__l.sql',"
+                "INSERT INTO flyway_schema_history VALUES (99, '99', 'later', 'SQL', 'V99__l.sql',"
                         + " 1, 'x', '2030-01-01 00:00:00.000', 1, 1)");
         assertThatThrownBy(() -> open("new.zpl"))
                 .isInstanceOf(LibraryException.class)

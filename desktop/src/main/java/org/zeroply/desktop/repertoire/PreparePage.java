@@ -346,6 +346,7 @@ final class PreparePage extends VBox {
 
     void shown() {
         model.reload();
+        round.findGame();
     }
 
     void flush() {

@@ -5,19 +5,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.exercise.draft.MomentExercise;
-import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.repertoire.Spot;
-import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.RoundGame;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
@@ -33,7 +30,6 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.review.ReviewedFigures;
-import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.tournament.RepertoireChapters;
 import org.zeroply.library.tournament.RoundChanges;
@@ -48,6 +44,7 @@ final class RoundGameModel {
     private final TournamentsModel tournaments;
     private final RepertoireModel repertoire;
     private final Consumer<List<Remark>> show;
+    private final RoundHomework homework;
     private OptionalLong told = OptionalLong.empty();
 
     /** What one look at the game found. */
@@ -66,6 +63,9 @@ final class RoundGameModel {
         this.tournaments = tournaments;
         this.repertoire = repertoire;
         this.show = show;
+        homework =
+                new RoundHomework(
+                        services, tournaments.trail(), tournaments::undo, repertoire::today);
     }
 
     /** Whether this game was looked at last. */
@@ -76,18 +76,16 @@ final class RoundGameModel {
     /**
      * Looks at a game.
      *
-     * @param round the round it is of; what is found is not shown once another one is chosen
+     * @param still whether the round is still looked at; what is found is not shown otherwise
      */
-    void learn(long id, Optional<Student> student, Optional<Pairing.Key> round) {
+    void learn(long id, Optional<Student> student, BooleanSupplier still) {
         Side side = tournaments.side().orElseThrow();
         services.scheduler()
                 .longWork(
                         "Looking at the game",
                         (cancellation, progress) -> find(id, side, student, cancellation),
                         found -> {
-                            boolean still =
-                                    tournaments.chosen().map(r -> r.pairing().key()).equals(round);
-                            if (still) {
+                            if (still.getAsBoolean()) {
                                 told = OptionalLong.of(id);
                                 show.accept(remarks(id, found, student));
                             }
@@ -239,7 +237,8 @@ final class RoundGameModel {
         return student.map(
                         s ->
                                 remark.with(
-                                        "Set as homework", () -> homework(moment, found.game(), s)))
+                                        "Set as homework",
+                                        () -> homework.set(moment, found.game(), s)))
                 .orElse(remark);
     }
 
@@ -352,81 +351,5 @@ final class RoundGameModel {
                             return true;
                         },
                         done -> repertoire.read());
-    }
-
-    /** Drafts an exercise of a moment and assigns it for tomorrow. */
-    private void homework(Moment moment, MoveTree game, Student student) {
-        MoveTree lines = new MoveTree(moment.move().position());
-        services.drafts()
-                .set(
-                        (drafter, progress, cancellation) ->
-                                new MomentExercise(drafter)
-                                        .draft(moment, lines, game, progress, cancellation),
-                        made ->
-                                made.ifPresentOrElse(
-                                        id -> assign(id, game, student),
-                                        () ->
-                                                services.messages()
-                                                        .say(
-                                                                "No exercise: nothing is to be"
-                                                                        + " found in this position.")));
-    }
-
-    private void assign(long exercise, MoveTree game, Student student) {
-        String reason = "from the game " + game.tag("White") + " – " + game.tag("Black");
-        long tomorrow = repertoire.today() + 1;
-        services.scheduler()
-                .library(
-                        () -> {
-                            Library library = services.library();
-                            int minutes = Exercise.of(library.sheets().load(exercise)).minutes();
-                            library.assignments()
-                                    .add(
-                                            student.id(),
-                                            exercise,
-                                            Symmetry.SAME,
-                                            tomorrow,
-                                            minutes,
-                                            reason);
-                            return newest(library, student, exercise);
-                        },
-                        assigned -> {
-                            tournaments
-                                    .trail()
-                                    .did(() -> withdraw(assigned, student), () -> again(assigned));
-                            services.messages()
-                                    .say(
-                                            "Homework of " + student.name() + " for tomorrow.",
-                                            new Messages.Action("Undo", tournaments::undo));
-                        });
-    }
-
-    private static Assignment newest(Library library, Student student, long exercise) {
-        return library.assignments().of(student.id()).stream()
-                .filter(a -> a.homework().exerciseId() == exercise)
-                .reduce((first, second) -> second)
-                .orElseThrow();
-    }
-
-    private void withdraw(Assignment assigned, Student student) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            services.library().assignments().of(student.id()).stream()
-                                    .filter(a -> a.uuid().equals(assigned.uuid()))
-                                    .forEach(a -> services.library().assignments().remove(a.id()));
-                            return true;
-                        },
-                        done -> services.messages().say("The homework is taken back."));
-    }
-
-    private void again(Assignment assigned) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            services.library().assignments().add(assigned);
-                            return true;
-                        },
-                        done -> services.messages().say("It is homework again."));
     }
 }

@@ -41,6 +41,9 @@ final class RoundModel {
     /** Nodes of a look at a side step. */
     private static final long NODES = 100_000;
 
+    /** A round as it is looked at: for the player of one of the sides. */
+    private record Looked(Pairing.Key pairing, Optional<Side> side) {}
+
     /** Games of the opponent that are listed, the newest. */
     private static final int GAMES = 12;
 
@@ -55,7 +58,8 @@ final class RoundModel {
     private final ReadOnlyObjectWrapper<OptionalLong> game =
             new ReadOnlyObjectWrapper<>(OptionalLong.empty());
     private Optional<RoundBrief> brief = Optional.empty();
-    private Optional<Pairing.Key> shown = Optional.empty();
+    private Optional<Looked> shown = Optional.empty();
+    private String day = "";
     private Optional<Runnable> waiting = Optional.empty();
 
     /**
@@ -89,22 +93,30 @@ final class RoundModel {
         return game.getReadOnlyProperty();
     }
 
-    /** What was prepared for the chosen round. */
+    /** What was prepared for the chosen round, with the coach's words as they are now. */
     Optional<RoundBrief> brief() {
-        return brief;
+        return brief.flatMap(b -> tournaments.chosen().map(row -> b.with(row.pairing())));
+    }
+
+    private Optional<Looked> looked() {
+        return tournaments.chosen().map(row -> new Looked(row.pairing().key(), tournaments.side()));
     }
 
     /** Another round is chosen: what was told of the one before goes. */
     private void chosen() {
-        Optional<Pairing.Key> now =
-                tournaments.chosen().map(TournamentsModel.Row::pairing).map(Pairing::key);
-        if (!now.equals(shown) || now.isEmpty()) {
-            shown = now;
+        Optional<Pairing> now = tournaments.chosen().map(TournamentsModel.Row::pairing);
+        boolean another = !looked().equals(shown) || now.isEmpty();
+        String date = now.map(Pairing::date).orElse("");
+        if (another) {
+            shown = looked();
             brief = Optional.empty();
             told.set(List.of());
             game.set(OptionalLong.empty());
         }
-        findGame();
+        if (another || !date.equals(day)) {
+            findGame();
+        }
+        day = date;
         // Whose rounds are looked at is who learns here, too.
         Optional<Student> who = student();
         if (who.isPresent() && !repertoire.studentProperty().get().equals(who)) {
@@ -119,13 +131,14 @@ final class RoundModel {
         if (tournament.isEmpty() || pairing.isEmpty()) {
             return;
         }
+        Optional<Looked> asked = looked();
         services.scheduler()
                 .library(
                         () ->
                                 new RoundGames(services.library().sheets())
                                         .of(tournament.get(), pairing.get()),
                         found -> {
-                            if (shown.equals(Optional.of(pairing.get().key()))) {
+                            if (asked.equals(looked())) {
                                 game.set(found);
                             }
                         });
@@ -162,6 +175,7 @@ final class RoundModel {
             return;
         }
         Optional<Student> who = student();
+        Optional<Looked> asked = looked();
         long today = repertoire.today();
         services.scheduler()
                 .longWork(
@@ -178,7 +192,7 @@ final class RoundModel {
                                                 side,
                                                 Optional.of(evaluator(cancellation))),
                         found -> {
-                            if (shown.equals(Optional.of(pairing.key()))) {
+                            if (asked.equals(looked())) {
                                 prepared(found, side);
                             }
                         });
@@ -430,7 +444,8 @@ final class RoundModel {
             return;
         }
         repertoire.flush();
-        after.learn(id.getAsLong(), student(), shown);
+        Optional<Looked> asked = looked();
+        after.learn(id.getAsLong(), student(), () -> asked.equals(looked()));
     }
 
     private void reviewed() {

@@ -135,8 +135,10 @@ class RoundModelTest extends ModelTest {
                 remarks.stream().filter(r -> r.kind().equals("Repeat")).findFirst().orElseThrow();
         run(first.go());
         until(() -> repertoire.session().current().depth() == 6);
-        run(() -> tournaments.choose(1));
-        assertThat(round.toldProperty().get()).as("another round").isEmpty();
+        run(() -> tournaments.changeChosen(p -> p.with(Pairing.NOTE, "Patience.")));
+        assertThat(round.brief().orElseThrow().pairing().note()).isEqualTo("Patience.");
+        run(() -> tournaments.look(Optional.of("Bo Lind")));
+        assertThat(round.toldProperty().get()).as("for the other side").isEmpty();
         assertThat(round.brief()).isEmpty();
     }
 

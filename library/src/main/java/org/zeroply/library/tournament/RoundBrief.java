@@ -31,6 +31,11 @@ public record RoundBrief(
         losses = List.copyOf(losses);
     }
 
+    /** The same with what is written of the pairing now. */
+    public RoundBrief with(Pairing now) {
+        return new RoundBrief(tournament, now, side, opponent, openings, losses, plan);
+    }
+
     /** Who it is for. */
     public Entrant player() {
         return pairing.entrant(side);

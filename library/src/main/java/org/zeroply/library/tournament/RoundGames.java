@@ -16,6 +16,9 @@ import org.zeroply.library.sheet.SheetStore;
 /** The games of a library that belong to players and rounds, however names are written in them. */
 public final class RoundGames {
 
+    /** Games of a player that are looked at; our choice, so that it takes a second at most. */
+    private static final int MOST = 2000;
+
     private final SheetStore sheets;
     private final Collection<String> names;
 
@@ -37,9 +40,14 @@ public final class RoundGames {
     /** A game of the library. */
     public record Numbered(long id, MoveTree game) {}
 
-    /** The games of a player with a colour, as far as the library has them. */
+    /**
+     * The games of a player with a colour, as far as the library has them; of very many those that
+     * came in last, {@value #MOST}.
+     */
     public List<Numbered> of(String player, Side side) {
-        return Arrays.stream(ids(player, side))
+        long[] all = ids(player, side);
+        return Arrays.stream(all)
+                .skip(Math.max(0, all.length - MOST))
                 .mapToObj(id -> new Numbered(id, sheets.load(id)))
                 .toList();
     }

@@ -2,6 +2,7 @@ package org.zeroply.library.transfer;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -59,6 +60,9 @@ public final class PairingTable {
 
     private static final Pattern RULE = Pattern.compile("[-=_|+\\s:]+");
 
+    /** Bytes of a file; a round of a thousand players takes a tenth of it. */
+    private static final long LARGEST = 1_000_000;
+
     private final List<Pairing> pairings = new ArrayList<>();
     private final List<Unread> unread = new ArrayList<>();
     private Optional<PairingColumns> head = Optional.empty();
@@ -98,10 +102,16 @@ public final class PairingTable {
     /**
      * The text of a file, in UTF-8 or else Latin-1.
      *
-     * @throws LibraryException if it cannot be read
+     * @throws LibraryException if it cannot be read, or is much larger than tables are
      */
     public static String text(Path file) {
         try {
+            if (Files.size(file) > LARGEST) {
+                throw new LibraryException(
+                        file
+                                + " is too large for a table of pairings; games are imported on the"
+                                + " desk Games.");
+            }
             return TextFile.read(file);
         } catch (IOException e) {
             throw new LibraryException(

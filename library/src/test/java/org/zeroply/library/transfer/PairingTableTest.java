@@ -1,8 +1,13 @@
 package org.zeroply.library.transfer;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.junit.jupiter.params.provider.Arguments.arguments;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -11,10 +16,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.library.LibraryException;
 
 /** Tables as they are met, with what each says, read by hand. */
 class PairingTableTest {
@@ -177,6 +184,22 @@ class PairingTableTest {
                         r -> assertThat(r).contains("round 2", "number 9"),
                         r -> assertThat(r).contains("round 2", "d1"),
                         r -> assertThat(r).contains("Ann Ek", "stays"));
+    }
+
+    @Test
+    void a_file_that_is_no_table_is_refused(@TempDir Path folder) throws IOException {
+        Path large = Files.writeString(folder.resolve("g.pgn"), "1. e4 e5 *\n".repeat(100_000));
+        assertThatThrownBy(() -> PairingTable.text(large))
+                .isInstanceOf(LibraryException.class)
+                .hasMessageContaining("too large");
+        assertThatThrownBy(() -> PairingTable.text(folder.resolve("none.txt")))
+                .isInstanceOf(LibraryException.class)
+                .hasMessageContaining("none.txt");
+        Path latin = folder.resolve("latin.txt");
+        Files.write(latin, "Bäck – Å 1-0".replace("–", "-").getBytes(StandardCharsets.ISO_8859_1));
+        assertThat(PairingTable.read(PairingTable.text(latin), 1, "").pairings())
+                .singleElement()
+                .satisfies(p -> assertThat(p.white().name()).isEqualTo("Bäck"));
     }
 
     /** Every line that is not blank is read, or told, or the title; nothing is lost or made up. */
