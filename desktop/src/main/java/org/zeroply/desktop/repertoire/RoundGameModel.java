@@ -134,7 +134,7 @@ final class RoundGameModel {
                         a -> remarks.addAll(asked(a, found.game(), student)),
                         () ->
                                 remarks.add(
-                                        RoundModel.remark(
+                                        RoundRemarks.remark(
                                                 "Repertoire",
                                                 "The game was never in the repertoire.",
                                                 "")));
@@ -142,23 +142,23 @@ final class RoundGameModel {
             case "done" -> found.moments().forEach(m -> remarks.add(moment(m, found, student)));
             case "waiting" ->
                     remarks.add(
-                            RoundModel.remark(
+                            RoundRemarks.remark(
                                     "Review",
                                     "The first pass over the game goes on; its moments come here.",
                                     ""));
             case "failed" ->
                     remarks.add(
-                            RoundModel.remark(
+                            RoundRemarks.remark(
                                     "Review",
                                     "It could not be reviewed; see the desk Review.",
                                     ""));
             default ->
                     remarks.add(
-                            RoundModel.remark("Review", "The game is not reviewed yet.", "")
+                            RoundRemarks.remark("Review", "The game is not reviewed yet.", "")
                                     .with("Review it", () -> services.reviews().add(List.of(id))));
         }
         if (found.review().equals("done") && found.moments().isEmpty()) {
-            remarks.add(RoundModel.remark("Moments", "Nothing to stop at for this side.", ""));
+            remarks.add(RoundRemarks.remark("Moments", "Nothing to stop at for this side.", ""));
         }
         return remarks;
     }

@@ -9,16 +9,13 @@ import java.util.function.LongConsumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Counted;
-import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.repertoire.Preparation.Stop;
 import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.coach.repertoire.tournament.Tournament;
@@ -27,7 +24,6 @@ import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.report.RoundSheet;
 import org.zeroply.library.review.ReviewedFigures;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.student.Student;
@@ -43,9 +39,6 @@ final class RoundModel {
 
     /** A round as it is looked at: for the player of one of the sides. */
     private record Looked(Pairing.Key pairing, Optional<Side> side) {}
-
-    /** Games of the opponent that are listed, the newest. */
-    private static final int GAMES = 12;
 
     private final Services services;
     private final TournamentsModel tournaments;
@@ -171,7 +164,10 @@ final class RoundModel {
         Pairing pairing = tournaments.chosen().orElseThrow().pairing();
         Side side = tournaments.side().orElseThrow();
         if (pairing.isBye()) {
-            show(List.of(remark("No opponent", "There is nobody to prepare for.", "")));
+            show(
+                    List.of(
+                            RoundRemarks.remark(
+                                    "No opponent", "There is nobody to prepare for.", "")));
             return;
         }
         Optional<Student> who = student();
@@ -193,7 +189,7 @@ final class RoundModel {
                                                 Optional.of(evaluator(cancellation))),
                         found -> {
                             if (asked.equals(looked())) {
-                                prepared(found, side);
+                                prepared(found);
                             }
                         });
     }
@@ -203,77 +199,9 @@ final class RoundModel {
                 services.marking(), services.endings().tables(), NODES, cancellation);
     }
 
-    private void prepared(RoundBrief found, Side side) {
+    private void prepared(RoundBrief found) {
         brief = Optional.of(found);
-        List<Remark> remarks = new ArrayList<>();
-        RoundBrief.Opponent met = found.opponent();
-        String games =
-                met.games().isEmpty()
-                        ? "no game of theirs with " + side.other().word() + " in the library"
-                        : Counted.of(met.games().size(), "game")
-                                + " with "
-                                + side.other().word()
-                                + (met.newest().isEmpty() ? "" : ", the newest " + met.newest());
-        remarks.add(remark("Opponent", met.entrant().words() + ": " + games, standing(met)));
-        Optional<RoundPlan> plan = found.plan();
-        plan.ifPresent(p -> p.repeat().forEach(s -> remarks.add(stop("Repeat", s, side))));
-        plan.flatMap(RoundPlan::step).ifPresent(s -> remarks.add(step(s, side)));
-        plan.ifPresent(p -> p.likely().forEach(s -> remarks.add(stop("Likely", s, side))));
-        plan.ifPresent(p -> p.ends().forEach(s -> remarks.add(stop("New to them", s, side))));
-        if (plan.isEmpty()) {
-            remarks.add(
-                    remark(
-                            "No repertoire",
-                            "The library has no chapter for "
-                                    + side.word()
-                                    + "; make one with Chapter above.",
-                            ""));
-        }
-        found.openings().forEach(o -> remarks.add(played(o, found)));
-        met.games().stream().limit(GAMES).forEach(g -> remarks.add(game(g)));
-        show(remarks);
-    }
-
-    private Remark game(RoundBrief.GameOf game) {
-        String opening = game.opening().isEmpty() ? "" : ", " + game.opening();
-        return remark(
-                        "Their game",
-                        game.players() + "  " + GameResult.shown(game.result()) + opening,
-                        game.date())
-                .with("Open the game", () -> openGame.accept(game.id()));
-    }
-
-    private static String standing(RoundBrief.Opponent met) {
-        return met.standing().games() == 0 ? "" : met.standing().words();
-    }
-
-    private static Remark played(RoundBrief.Played played, RoundBrief brief) {
-        return remark(
-                "Plays", played.name() + brief.lossIn(played), Counted.of(played.games(), "game"));
-    }
-
-    static Remark remark(String kind, String text, String detail) {
-        return new Remark(kind, text, detail, () -> {});
-    }
-
-    private Remark stop(String kind, Stop stop, Side side) {
-        return new Remark(
-                kind,
-                stop.recommended().isEmpty()
-                        ? (stop.line() + "  no move yet").strip()
-                        : RepertoireFindings.line(stop.spot(), stop.recommended()),
-                Words.percent(stop.probability()) + ", " + Counted.of(stop.games(), "game"),
-                () -> go(side, stop.spot().position()));
-    }
-
-    private Remark step(RoundPlan.Step step, Side side) {
-        Position position = step.step().spot().position();
-        List<Move> proof = Line.start(step.proof().line(), 8);
-        return new Remark(
-                "Side step",
-                RoundSheet.words(step),
-                "The engine goes on " + Line.numbered(position, proof),
-                () -> go(side, position));
+        show(new RoundRemarks(found, this::go, openGame).all());
     }
 
     private void show(List<Remark> remarks) {
