@@ -6,6 +6,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -158,12 +159,70 @@ class TournamentCommandTest extends CommandTest {
                 .contains("2 games");
     }
 
-    private String refused(String[] command, String... more) {
-        String[] all = new String[command.length + more.length];
-        System.arraycopy(command, 0, all, 0, command.length);
+    /** What a person reads; each has to name what the document says. */
+    @Test
+    void a_person_reads_the_same_in_words() throws IOException {
+        assertThat(run("tournament", "read", file("table.txt", TABLE), "--library", library))
+                .isZero();
+        assertThat(words())
+                .contains("Harbour Cup: 2 new pairings, 0 completed")
+                .contains("Ilse Marram (1880) – Greta Shoal  1-0")
+                .contains("! line 6: Nora met nobody");
+        String[] round = {
+            "tournament", "round", "harbour", "--library", library, "--player", "Ilse", "--nodes=0"
+        };
+        assertThat(run(round)).isZero();
+        assertThat(words())
+                .contains("Harbour Cup, round 2: Ilse Marram with White")
+                .contains("Against Bo Lind (1990), 0 of 0 so far, 1 game with Black")
+                .contains("To repeat tonight:", "Where their games end: none", "No side step.");
+        assertThat(run(with(round, "--round=1"))).as("a round that is over").isZero();
+        assertThat(words()).contains("Against Greta Shoal", "0 games with Black");
+        String game = file("game.pgn", "1. e4 e5 2. f4 exf4 0-1\n");
+        String[] after = {
+            "tournament", "game", "harbour", "--library", library, "--player", "Ilse"
+        };
+        assertThat(run(with(after, "--nodes=5000", "--add", game))).isZero();
+        assertThat(words())
+                .contains("Ilse Marram – Bo Lind  0-1")
+                .contains("Left by us after 1.e4 e5: f4 for Nf3")
+                .contains("to ask again: Nf3");
+        assertThat(refused(after, "--nodes=0")).contains("engine is needed");
+    }
+
+    @Test
+    void a_bye_has_nothing_to_prepare() throws IOException {
+        read("Harbour Cup\nRound 1\nIlse Marram – bye 1-0\n");
+        String[] round = {
+            "tournament", "round", "harbour", "--library", library, "--player", "Ilse", "--round=1"
+        };
+        assertThat(run(round)).isZero();
+        assertThat(words()).contains("No opponent in this round");
+        assertThat(
+                        refused(
+                                new String[] {"tournament", "game", "harbour"},
+                                "--library",
+                                library,
+                                "--player",
+                                "Ilse"))
+                .contains("no such round");
+    }
+
+    private String words() {
+        String words = out.toString();
+        out.getBuffer().setLength(0);
+        return words;
+    }
+
+    private static String[] with(String[] command, String... more) {
+        String[] all = Arrays.copyOf(command, command.length + more.length);
         System.arraycopy(more, 0, all, command.length, more.length);
+        return all;
+    }
+
+    private String refused(String[] command, String... more) {
         err.getBuffer().setLength(0);
-        assertThat(run(all)).isEqualTo(1);
+        assertThat(run(with(command, more))).isEqualTo(1);
         return err.toString();
     }
 }

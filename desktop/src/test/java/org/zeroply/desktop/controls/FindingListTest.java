@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ListCell;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -87,5 +88,48 @@ class FindingListTest {
             assertThat(cut(robot)).isEmpty();
         }
         assertThat(list.getItems()).hasSize(12);
+    }
+
+    private final List<String> done = new ArrayList<>();
+
+    private Remark useful(String text) {
+        return new Remark("Kind", text, "", () -> done.add("go " + text))
+                .with("Mend " + text, () -> done.add("mend " + text));
+    }
+
+    private String chosen() {
+        Remark chosen = list.getSelectionModel().getSelectedItem();
+        return chosen == null ? "" : chosen.text();
+    }
+
+    @Test
+    void the_chosen_finding_stays_chosen_when_it_is_told_again_and_leads_nowhere_by_itself(
+            FxRobot robot) {
+        robot.interact(() -> list.show(List.of(useful("a"), useful("b"))));
+        robot.interact(list::requestFocus);
+        robot.interact(() -> list.getSelectionModel().select(1));
+        assertThat(done).containsExactly("go b");
+        robot.interact(() -> list.show(List.of(useful("new"), useful("a"), useful("b"))));
+        assertThat(chosen()).isEqualTo("b");
+        assertThat(list.getSelectionModel().getSelectedIndex()).isEqualTo(2);
+        robot.interact(() -> list.show(List.of(useful("a"))));
+        assertThat(chosen()).isEmpty();
+        assertThat(done).containsExactly("go b");
+    }
+
+    @Test
+    void the_button_does_what_can_be_done_about_the_chosen_finding(FxRobot robot) {
+        Button step = list.step("step", "Do it");
+        robot.interact(() -> list.show(List.of(remark("a", ""), useful("b"))));
+        assertThat(step.isDisabled()).isTrue();
+        robot.interact(() -> list.getSelectionModel().select(0));
+        assertThat(step.isDisabled()).isTrue();
+        assertThat(step.getText()).isEqualTo("Do it");
+        robot.interact(() -> list.getSelectionModel().select(1));
+        assertThat(step.getText()).isEqualTo("Mend b");
+        robot.interact(step::fire);
+        robot.interact(() -> list.show(List.of(useful("b"))));
+        robot.interact(step::fire);
+        assertThat(done).filteredOn(d -> d.startsWith("mend")).hasSize(2);
     }
 }

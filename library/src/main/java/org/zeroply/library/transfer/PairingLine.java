@@ -22,7 +22,8 @@ final class PairingLine {
             Pattern.compile(
                     "(.*?)\\s+(\\*|[01½]\\s*[-–—−:]\\s*[01½]|1/2\\s*[-–—−:]\\s*1/2|0[.,]5\\s*[-–—−:]\\s*0[.,]5"
                             + "|1/2|½|[+-]\\s*[-:]\\s*[+-]|=)(?:\\s+\\D{1,12})?");
-    private static final Pattern RATED = Pattern.compile("(.*?)[\\s,]*[(\\[]?(\\d{3,4})[)\\]]?");
+    private static final Pattern RATED =
+            Pattern.compile("(.*?)(?:[\\s,]+[(\\[]?|[(\\[])(\\d{3,4})[)\\]]?");
 
     private PairingLine() {}
 
