@@ -176,6 +176,71 @@ class TournamentWeekTest extends WindowTest {
         assertThat(ann.name()).isEqualTo("Ann Ek");
     }
 
+    @Test
+    void a_tournament_is_looked_at_for_anybody_renamed_removed_and_brought_back(FxRobot robot)
+            throws Exception {
+        page(robot);
+        bring(robot, "Cup\nRound 1\nAnn Ek – Bo Lind 1-0\nCy – Di Oy\nRound 2\nDi Oy – Ann Ek");
+        until(() -> rows(robot) == 2);
+        ComboBox<String> player = robot.lookup("#round-player").query();
+        assertThat(player.getItems()).startsWith("All pairings", "Ann Ek").hasSize(5);
+        robot.interact(() -> player.setValue("All pairings"));
+        until(() -> rows(robot) == 3);
+        click(robot, "#round-prepare");
+        until(() -> message(robot).contains("for whom"));
+        robot.interact(() -> player.setValue("Di Oy"));
+        until(() -> rows(robot) == 2);
+        assertThat(robot.lookup("#pairing-white").<TextInputControl>query().getText())
+                .as("the next round is chosen")
+                .isEqualTo("Cy");
+
+        robot.interact(() -> bench.runCommand("Rename the tournament …"));
+        until(() -> isShown(robot, "#question-text"));
+        robot.interact(
+                () ->
+                        robot.lookup("#question-text")
+                                .<TextInputControl>query()
+                                .setText("Harbour Cup"));
+        click(robot, "#question-ok");
+        until(() -> kept().title().equals("Harbour Cup"));
+        robot.interact(() -> bench.runCommand("Remove the tournament"));
+        until(() -> services.library().tournaments().all().isEmpty());
+        until(() -> rows(robot) == 0);
+        robot.interact(() -> bench.repertoire().undo());
+        until(() -> kept().title().equals("Harbour Cup"));
+        until(() -> rows(robot) > 0);
+    }
+
+    @Test
+    void a_table_tells_what_it_cannot_read_before_anything_is_brought_in(FxRobot robot)
+            throws Exception {
+        page(robot);
+        robot.interact(() -> bench.runCommand("Read a table of pairings …"));
+        until(() -> isShown(robot, "#table-text"));
+        assertThat(robot.lookup("#table-bring").query().isDisabled()).isTrue();
+        TextInputControl text = robot.lookup("#table-text").query();
+        robot.interact(() -> text.setText("Round 1\nAnn Ek met Bo Lind"));
+        assertThat(label(robot, "#table-told")).contains("0 pairings read", "line 2: there are no");
+        assertThat(robot.lookup("#table-bring").query().isDisabled()).isTrue();
+        robot.interact(() -> text.setText("Round 1\nAnn Ek – Bo Lind"));
+        assertThat(label(robot, "#table-told")).isEqualTo("1 pairing read.");
+        click(robot, "#table-bring");
+        assertThat(label(robot, "#table-told")).as("a new one needs a name").contains("Name the");
+        robot.interact(
+                () -> robot.lookup("#table-title").<TextInputControl>query().setText("Match"));
+        click(robot, "#table-bring");
+        until(() -> kept().title().equals("Match"));
+        robot.interact(() -> bench.runCommand("Read a table of pairings …"));
+        until(() -> isShown(robot, "#table-text"));
+        robot.type(KeyCode.ESCAPE);
+        until(() -> !isShown(robot, "#table-card"));
+        assertThat(kept().size()).isEqualTo(1);
+    }
+
+    private static int rows(FxRobot robot) {
+        return robot.lookup("#rounds").<TableView<?>>query().getItems().size();
+    }
+
     private static void edit(FxRobot robot, String id, String text) {
         TextInputControl field = robot.lookup(id).query();
         robot.interact(field::requestFocus);

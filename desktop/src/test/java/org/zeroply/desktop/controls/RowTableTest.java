@@ -66,9 +66,9 @@ class RowTableTest {
     }
 
     @Test
-    void a_person_chooses_with_the_mouse_and_with_keys(FxRobot robot) {
+    void a_person_chooses_with_the_mouse_and_with_keys(FxRobot robot) throws Exception {
         robot.interact(() -> table.show(rows(1, 2, 3)));
-        robot.clickOn("row 2");
+        clickRow(robot, "row 2");
         assertThat(chosen).contains(2);
         chosen.clear();
         robot.type(KeyCode.DOWN);
@@ -191,14 +191,20 @@ class RowTableTest {
                 });
     }
 
+    /** Clicks on a row once it is read and has its place. */
+    private static void clickRow(FxRobot robot, String text) throws Exception {
+        Fx.until(() -> robot.lookup(text).tryQuery().isPresent());
+        robot.clickOn(text);
+    }
+
     @Test
-    void of_a_long_list_only_what_is_looked_at_is_read(FxRobot robot) {
+    void of_a_long_list_only_what_is_looked_at_is_read(FxRobot robot) throws Exception {
         List<Integer> asked = new ArrayList<>();
         robot.interact(() -> table.show(manyRows(asked)));
-        robot.clickOn("row 3");
+        clickRow(robot, "row 3");
         assertThat(chosen).contains(3);
         robot.interact(() -> table.mark(140_013));
-        robot.clickOn("row 140014");
+        clickRow(robot, "row 140014");
         assertThat(chosen).contains(140_014);
         assertThat(asked).contains(0, 140_000).hasSizeLessThan(6);
         robot.interact(() -> table.getSelectionModel().selectAll());
@@ -209,10 +215,11 @@ class RowTableTest {
     }
 
     @Test
-    void a_long_list_that_is_read_again_keeps_what_was_chosen_and_shown(FxRobot robot) {
+    void a_long_list_that_is_read_again_keeps_what_was_chosen_and_shown(FxRobot robot)
+            throws Exception {
         robot.interact(() -> table.show(manyRows(new ArrayList<>())));
         robot.interact(() -> table.mark(100_040));
-        robot.clickOn("row 100041");
+        clickRow(robot, "row 100041");
         int opened = chosen.size();
         List<Integer> asked = new ArrayList<>();
         PagedRows<Row> again =

@@ -200,7 +200,7 @@ public final class PairingTable {
                 add(pairing(rest.strip(), cells));
             }
         } catch (IllegalArgumentException e) {
-            boolean first = pairings.isEmpty() && unread.isEmpty() && title.isEmpty();
+            boolean first = !headed && pairings.isEmpty() && unread.isEmpty() && title.isEmpty();
             if (first && cells.size() <= 2 && head.isEmpty() && chart.isEmpty()) {
                 title = text.replaceFirst("^#+\\s*", "");
             } else {
