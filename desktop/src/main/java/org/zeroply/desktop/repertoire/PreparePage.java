@@ -39,6 +39,10 @@ import org.zeroply.library.transfer.PairingTable;
 final class PreparePage extends VBox {
 
     private static final double LISTED = 222;
+
+    /** The rounds take no more of a low page. */
+    private static final double SHARE = 0.42;
+
     private static final String EVERYBODY = "All pairings";
 
     private final Services services;
@@ -95,7 +99,7 @@ final class PreparePage extends VBox {
         columns();
         typed.setId("round-type");
         typed.setAccessibleText("Type a pairing; Enter adds it");
-        typed.setPromptText("Type a pairing: 4. Ann Ek – Bo Lind, with a result if there is one");
+        typed.setPromptText("Type a pairing: 4. Ann Ek – Bo Lind 1-0");
         typed.setOnAction(e -> type());
         HBox.setHgrow(typed, Priority.ALWAYS);
         VBox.setVgrow(rounds, Priority.ALWAYS);
@@ -114,7 +118,7 @@ final class PreparePage extends VBox {
                         services.memory(),
                         "repertoire.rounds",
                         Orientation.VERTICAL,
-                        size -> LISTED,
+                        size -> Math.min(LISTED, size * SHARE),
                         above,
                         below);
         VBox.setVgrow(split, Priority.ALWAYS);
