@@ -42,6 +42,9 @@ public final class Preparation {
     private final GameBook plain = new GameBook();
     private final Shares shares;
 
+    /** What the ways come to, found once: all questions go over it. */
+    private Optional<List<Stop>> stops = Optional.empty();
+
     /**
      * @param games games of the opponent with the other colour
      */
@@ -116,6 +119,13 @@ public final class Preparation {
 
     /** Our positions on the likely ways, the likeliest first. */
     public List<Stop> stops() {
+        if (stops.isEmpty()) {
+            stops = Optional.of(found());
+        }
+        return stops.get();
+    }
+
+    private List<Stop> found() {
         Map<Spot, Double> reached = Coverage.of(repertoire, shares, school).reached();
         return reached.entrySet().stream()
                 .filter(e -> repertoire.isOurs(e.getKey().position()))
@@ -126,15 +136,13 @@ public final class Preparation {
     }
 
     private Stop stop(Spot spot, double probability) {
-        Optional<Move> ours = spot.recommended(school);
         int here = games(spot.position());
-        int after = ours.map(m -> games(spot.position().play(m))).orElse(0);
         return new Stop(
                 spot,
                 probability,
                 here,
-                ours.map(m -> San.write(spot.position(), m)).orElse(""),
-                here > 0 && after == 0);
+                spot.recommended(school).map(m -> San.write(spot.position(), m)).orElse(""),
+                here > 0 && gamesAfter(spot) == 0);
     }
 
     /** The opponent's games that came to a position and went on. */
@@ -142,19 +150,16 @@ public final class Preparation {
         return plain.at(position).stream().mapToInt(Replies.Reply::games).sum();
     }
 
-    /** The opponent's games after what is recommended at a stop. */
-    public int gamesAfter(Stop stop) {
-        return stop.spot()
-                .recommended(school)
-                .map(m -> games(stop.spot().position().play(m)))
-                .orElse(0);
+    /** The opponent's games after what is recommended at a position. */
+    public int gamesAfter(Spot spot) {
+        return spot.recommended(school).map(m -> games(spot.position().play(m))).orElse(0);
     }
 
     /** Where the opponent knows what comes after our recommended move, from the third move on. */
     public List<Stop> usual() {
         return stops().stream()
                 .filter(s -> move(s.spot()) >= FROM_MOVE)
-                .filter(s -> gamesAfter(s) >= FEW)
+                .filter(s -> gamesAfter(s.spot()) >= FEW)
                 .toList();
     }
 
@@ -206,11 +211,15 @@ public final class Preparation {
                                                 end.probability() * need.applyAsDouble(s.spot()),
                                                 Math::max));
             }
-            weights.keySet().stream()
-                    .filter(s -> chosen.stream().noneMatch(c -> isSameWay(c, s)))
-                    .sorted(Comparator.comparingDouble((Stop s) -> -weights.get(s)))
-                    .limit(most - chosen.size())
-                    .forEach(chosen::add);
+            List<Stop> weightiest =
+                    weights.keySet().stream()
+                            .sorted(Comparator.comparingDouble((Stop s) -> -weights.get(s)))
+                            .toList();
+            for (Stop stop : weightiest) {
+                if (chosen.size() < most && chosen.stream().noneMatch(c -> isSameWay(c, stop))) {
+                    chosen.add(stop);
+                }
+            }
         }
         return chosen;
     }
@@ -267,7 +276,7 @@ public final class Preparation {
         for (Stop stop : stops()) {
             Position p = stop.spot().position();
             Optional<Move> ours = stop.spot().recommended(school);
-            int usual = gamesAfter(stop);
+            int usual = gamesAfter(stop.spot());
             for (Move other : usual < FEW ? List.<Move>of() : others(stop.spot(), ours)) {
                 if (games(p.play(other)) == 0) {
                     String san = San.write(p, other);

@@ -144,4 +144,28 @@ class PreparationTest {
         assertThat(preparation.sideSteps()).isEmpty();
         assertThat(preparation.stops()).noneMatch(Preparation.Stop::experienceEnds);
     }
+
+    /** Known moves move both ways back, and the shorter one then lies on the other. */
+    @Test
+    void of_two_positions_on_one_way_one_alone_is_repeated() {
+        String ours =
+                """
+                [ZpSide "white"]
+
+                1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 (3... Nf6 4. O-O Nxe4 5. d4) 4. Ba4 Nf6 5. O-O *
+                """;
+        Preparation preparation =
+                preparation(
+                        ours,
+                        game("2026.01.01", "1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Ba4 Nf6").repeat(3),
+                        game("2026.01.01", "1. e4 e5 2. Nf3 Nc6 3. Bb5 Nf6 4. O-O Nxe4").repeat(3));
+        // Everything after 3...a6 is known, and so one way comes back to the third move.
+        List<Preparation.Stop> repeated =
+                preparation.toRepeat(4, s -> s.line().contains("a6") ? 0.3 : 1);
+        for (Preparation.Stop one : repeated) {
+            for (Preparation.Stop other : repeated) {
+                assertThat(one.equals(other) || !other.line().startsWith(one.line())).isTrue();
+            }
+        }
+    }
 }

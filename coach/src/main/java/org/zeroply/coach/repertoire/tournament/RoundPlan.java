@@ -101,7 +101,7 @@ public record RoundPlan(
                     && loss <= EngineAudit.USUAL_LOSS
                     && preparation.games(position.play(move)) == 0) {
                 String san = San.write(position, move);
-                int usual = preparation.gamesAfter(stop);
+                int usual = preparation.gamesAfter(stop.spot());
                 SideStep step = new SideStep(stop.spot(), move, san, stop.recommended(), usual);
                 return Optional.of(new Step(step, loss, weighed, false));
             }
