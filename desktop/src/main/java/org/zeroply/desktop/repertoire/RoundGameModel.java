@@ -43,25 +43,33 @@ final class RoundGameModel {
     private final Services services;
     private final TournamentsModel tournaments;
     private final RepertoireModel repertoire;
+    private final RepertoireOpener opener;
     private final Consumer<List<Remark>> show;
     private final RoundHomework homework;
     private OptionalLong told = OptionalLong.empty();
 
     /** What one look at the game found. */
     private record Found(
-            MoveTree game, Optional<RoundGame> asked, String review, List<Moment> moments) {}
+            MoveTree game,
+            Side side,
+            Optional<RoundGame> asked,
+            String review,
+            List<Moment> moments) {}
 
     /**
+     * @param opener opens the repertoire of the side that is looked at
      * @param show shows remarks
      */
     RoundGameModel(
             Services services,
             TournamentsModel tournaments,
             RepertoireModel repertoire,
+            RepertoireOpener opener,
             Consumer<List<Remark>> show) {
         this.services = services;
         this.tournaments = tournaments;
         this.repertoire = repertoire;
+        this.opener = opener;
         this.show = show;
         homework =
                 new RoundHomework(
@@ -118,7 +126,7 @@ final class RoundGameModel {
         List<Moment> moments =
                 review.map(r -> r.moments().stream().filter(m -> m.side() == side).toList())
                         .orElse(List.of());
-        return new Found(game, asked, state(entry), moments);
+        return new Found(game, side, asked, state(entry), moments);
     }
 
     private static String state(Optional<ReviewStore.Entry> entry) {
@@ -131,7 +139,7 @@ final class RoundGameModel {
         List<Remark> remarks = new ArrayList<>();
         found.asked()
                 .ifPresentOrElse(
-                        a -> remarks.addAll(asked(a, found.game(), student)),
+                        a -> remarks.addAll(asked(a, found, student)),
                         () ->
                                 remarks.add(
                                         RoundRemarks.remark(
@@ -163,7 +171,7 @@ final class RoundGameModel {
         return remarks;
     }
 
-    private List<Remark> asked(RoundGame asked, MoveTree game, Optional<Student> student) {
+    private List<Remark> asked(RoundGame asked, Found found, Optional<Student> student) {
         List<Remark> remarks = new ArrayList<>();
         var comparison = asked.comparison();
         String line = RepertoireFindings.line(comparison.spot(), comparison.played());
@@ -180,18 +188,18 @@ final class RoundGameModel {
                                 ? String.format(
                                         Locale.ROOT, "%.0f points", asked.loss().getAsDouble())
                                 : "",
-                        () -> go(comparison.spot())));
+                        () -> go(found, comparison.spot())));
         for (RoundGame.Change change : asked.changes()) {
             if (change instanceof RoundGame.Add add) {
-                remarks.add(add(add, game));
+                remarks.add(add(add, found));
             } else if (change instanceof RoundGame.Repeat repeat) {
-                remarks.add(repeat(repeat, student));
+                remarks.add(repeat(repeat, found, student));
             }
         }
         return remarks;
     }
 
-    private Remark add(RoundGame.Add add, MoveTree game) {
+    private Remark add(RoundGame.Add add, Found found) {
         var position = add.spot().position();
         for (int i = 0; i < add.moves().size() - 1; i++) {
             position = position.play(add.moves().get(i));
@@ -206,18 +214,18 @@ final class RoundGameModel {
                                         : "the engine's answer")
                                 + "; goes on "
                                 + proof,
-                        () -> go(add.spot()))
-                .with("Put it into the repertoire", () -> put(add, game));
+                        () -> go(found, add.spot()))
+                .with("Put it into the repertoire", () -> put(add, found));
     }
 
-    private Remark repeat(RoundGame.Repeat repeat, Optional<Student> student) {
+    private Remark repeat(RoundGame.Repeat repeat, Found found, Optional<Student> student) {
         String move = San.write(repeat.spot().position(), repeat.recommended());
         Remark remark =
                 new Remark(
                         "Forgotten",
                         RepertoireFindings.line(repeat.spot(), move),
                         student.map(Student::name).orElse("no student"),
-                        () -> go(repeat.spot()));
+                        () -> go(found, repeat.spot()));
         return student.map(s -> remark.with("Ask it again today", () -> ask(repeat, s)))
                 .orElse(remark);
     }
@@ -242,45 +250,35 @@ final class RoundGameModel {
                 .orElse(remark);
     }
 
-    private void go(Spot spot) {
-        repertoire
-                .viewProperty()
-                .get()
-                .flatMap(v -> v.repertoire().at(spot.position()))
-                .ifPresent(repertoire::go);
+    private void go(Found found, Spot spot) {
+        opener.go(found.side(), spot.position());
     }
 
     // ---- What is done ---------------------------------------------------------------------------
 
     /** Writes new moves into their chapter, on the board, where undo takes them back. */
-    private void put(RoundGame.Add add, MoveTree game) {
-        Optional<Spot> here =
-                repertoire
-                        .viewProperty()
-                        .get()
-                        .flatMap(v -> v.repertoire().at(add.spot().position()));
-        if (here.isEmpty()) {
-            services.messages().say("Open a chapter for this side first; then it can be put in.");
-            return;
-        }
-        repertoire.go(
-                here.get(),
-                () -> {
-                    TreeSession session = repertoire.session();
-                    session.editor()
-                            .together(
-                                    () ->
-                                            RoundChanges.write(
-                                                    session.editor(),
-                                                    session.current(),
-                                                    add,
-                                                    game));
-                    tournaments.trail().did(new Written(session));
-                    services.messages()
-                            .say(
-                                    "In the chapter " + session.tree().tag("Event") + ".",
-                                    new Messages.Action("Undo", tournaments::undo));
-                });
+    private void put(RoundGame.Add add, Found found) {
+        opener.with(
+                found.side(),
+                view ->
+                        view.repertoire()
+                                .at(add.spot().position())
+                                .ifPresent(
+                                        spot ->
+                                                repertoire.go(
+                                                        spot, () -> write(add, found.game()))));
+    }
+
+    /** Writes new moves where the board is. */
+    private void write(RoundGame.Add add, MoveTree game) {
+        TreeSession session = repertoire.session();
+        session.editor()
+                .together(() -> RoundChanges.write(session.editor(), session.current(), add, game));
+        tournaments.trail().did(new Written(session));
+        services.messages()
+                .say(
+                        "In the chapter " + session.tree().tag("Event") + ".",
+                        new Messages.Action("Undo", tournaments::undo));
     }
 
     /** A change of a chapter, which is taken back here as long as nothing else was done there. */

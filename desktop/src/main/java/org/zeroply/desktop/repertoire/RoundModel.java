@@ -46,6 +46,7 @@ final class RoundModel {
     private final DrillModel drill;
     private final LongConsumer openGame;
     private final ReviewedFigures reviewed;
+    private final RepertoireOpener opener;
     private final RoundGameModel after;
     private final ReadOnlyObjectWrapper<List<Remark>> told = new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<OptionalLong> game =
@@ -53,7 +54,6 @@ final class RoundModel {
     private Optional<RoundBrief> brief = Optional.empty();
     private Optional<Looked> shown = Optional.empty();
     private String day = "";
-    private Optional<Runnable> waiting = Optional.empty();
 
     /**
      * @param openGame opens a game on the games desk
@@ -70,9 +70,9 @@ final class RoundModel {
         this.drill = drill;
         this.openGame = openGame;
         reviewed = new ReviewedFigures(services.library(), services.marking());
-        after = new RoundGameModel(services, tournaments, repertoire, this::show);
+        opener = new RepertoireOpener(services, repertoire);
+        after = new RoundGameModel(services, tournaments, repertoire, opener, this::show);
         tournaments.revisionProperty().addListener(o -> chosen());
-        repertoire.viewProperty().addListener(o -> goIfRead());
         services.reviews().finishedProperty().addListener(o -> reviewed());
     }
 
@@ -201,61 +201,11 @@ final class RoundModel {
 
     private void prepared(RoundBrief found) {
         brief = Optional.of(found);
-        show(new RoundRemarks(found, this::go, openGame).all());
+        show(new RoundRemarks(found, opener::go, openGame).all());
     }
 
     private void show(List<Remark> remarks) {
         told.set(remarks);
-    }
-
-    // ---- On the board ---------------------------------------------------------------------------
-
-    /** Goes to a position of the repertoire for a side. */
-    private void go(Side side, Position position) {
-        withRepertoire(
-                side,
-                () ->
-                        repertoire
-                                .viewProperty()
-                                .get()
-                                .flatMap(v -> v.repertoire().at(position))
-                                .ifPresent(repertoire::go));
-    }
-
-    /** Does something once the repertoire for a side is read. */
-    private void withRepertoire(Side side, Runnable work) {
-        waiting = Optional.empty();
-        if (isRead(side)) {
-            work.run();
-            return;
-        }
-        Optional<RepertoireModel.Chapter> chapter =
-                repertoire.chapters().stream().filter(c -> c.side() == side).findFirst();
-        if (chapter.isEmpty()) {
-            services.messages().say("There is no chapter for " + side.word() + ".");
-            return;
-        }
-        waiting =
-                Optional.of(
-                        () -> {
-                            if (isRead(side)) {
-                                waiting = Optional.empty();
-                                work.run();
-                            }
-                        });
-        repertoire.open(chapter.get().id());
-    }
-
-    private boolean isRead(Side side) {
-        return repertoire
-                .viewProperty()
-                .get()
-                .filter(v -> v.repertoire().side() == side)
-                .isPresent();
-    }
-
-    private void goIfRead() {
-        waiting.ifPresent(Runnable::run);
     }
 
     /**
@@ -282,9 +232,9 @@ final class RoundModel {
                         .map(s -> s.spot().position())
                         .collect(Collectors.toSet());
         repertoire.studentProperty().set(who);
-        withRepertoire(
+        opener.with(
                 tournaments.side().orElseThrow(),
-                () -> {
+                view -> {
                     begun.run();
                     drill.repeat(positions);
                 });
@@ -381,10 +331,5 @@ final class RoundModel {
         if (game.get().equals(OptionalLong.of(done)) && after.isTold(done)) {
             learn();
         }
-    }
-
-    /** Opens the game of the round on its desk. */
-    void openGame() {
-        game.get().ifPresent(openGame::accept);
     }
 }

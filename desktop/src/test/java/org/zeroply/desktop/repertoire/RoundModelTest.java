@@ -183,6 +183,18 @@ class RoundModelTest extends ModelTest {
     }
 
     @Test
+    void what_a_game_with_the_other_colour_lacked_goes_into_the_chapter_of_that_colour()
+            throws Exception {
+        run(() -> tournaments.choose(1));
+        bring("1. d4 d5 2. c4 e6 3. Nf3 Nf6 4. g3 Be7 1-0\n");
+        until(() -> !words(round.toldProperty().get(), "To add").isEmpty());
+        assertThat(repertoire.session().tree().tag("Event")).isEqualTo("Open games");
+        run(step("To add").action());
+        until(() -> repertoire.session().tree().tag("Event").equals("Against 1.d4"));
+        until(() -> PgnWriter.write(repertoire.session().tree()).contains("3. Nf3"));
+    }
+
+    @Test
     void a_game_of_other_players_or_more_than_one_is_refused() throws Exception {
         run(
                 () ->
