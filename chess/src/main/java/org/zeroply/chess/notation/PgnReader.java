@@ -66,14 +66,25 @@ public final class PgnReader implements Closeable {
 
     /** Reads all entries of a text. */
     public static List<PgnEntry> readAll(String text) {
-        List<PgnEntry> entries = new ArrayList<>();
         byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
         try (PgnReader reader = new PgnReader(new ByteArrayInputStream(bytes), "text")) {
-            for (var e = reader.next(); e.isPresent(); e = reader.next()) {
-                entries.add(e.get());
-            }
+            return reader.rest();
         } catch (IOException e) {
             throw new IllegalStateException("reading from memory failed", e);
+        }
+    }
+
+    /** Reads all entries of a file. */
+    public static List<PgnEntry> readAll(Path path) throws IOException {
+        try (PgnReader reader = open(path)) {
+            return reader.rest();
+        }
+    }
+
+    private List<PgnEntry> rest() throws IOException {
+        List<PgnEntry> entries = new ArrayList<>();
+        for (var e = next(); e.isPresent(); e = next()) {
+            entries.add(e.get());
         }
         return entries;
     }

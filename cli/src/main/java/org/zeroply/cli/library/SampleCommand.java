@@ -58,35 +58,29 @@ public final class SampleCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException {
-        Path folder = Files.createTempDirectory("zeroply-sample");
         if (tournament) {
             SampleLibrary.tournament(file.toAbsolutePath());
-            output.print(
-                    Output.document().put("file", file.toString()),
-                    out -> out.println("Written to " + file));
-            return 0;
-        }
-        if (reviews || lessons) {
+        } else {
+            Path folder = Files.createTempDirectory("zeroply-sample");
             try (Library library = Library.open(folder.resolve("sample.zpl"))) {
-                if (lessons) {
-                    SampleLibrary.lessons(library, file.toAbsolutePath());
-                } else {
-                    SampleLibrary.reviews(library, file.toAbsolutePath());
-                }
+                write(library);
             }
-            output.print(
-                    Output.document().put("file", file.toString()),
-                    out -> out.println("Written to " + file));
-            return 0;
-        }
-        try (Library library = Library.open(folder.resolve("sample.zpl"))) {
-            new SampleLibrary(library, seed, (f, text) -> spec.commandLine().getErr().println(text))
-                    .generate(games, masters, exercises);
-            new Exporter(library).write(file.toAbsolutePath());
         }
         output.print(
                 Output.document().put("file", file.toString()),
                 out -> out.println("Written to " + file));
         return 0;
+    }
+
+    private void write(Library library) throws IOException {
+        if (lessons) {
+            SampleLibrary.lessons(library, file.toAbsolutePath());
+        } else if (reviews) {
+            SampleLibrary.reviews(library, file.toAbsolutePath());
+        } else {
+            new SampleLibrary(library, seed, (f, text) -> spec.commandLine().getErr().println(text))
+                    .generate(games, masters, exercises);
+            new Exporter(library).write(file.toAbsolutePath());
+        }
     }
 }

@@ -25,7 +25,6 @@ import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.RoundGame;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.library.Library;
-import org.zeroply.library.database.TextFile;
 import org.zeroply.library.sheet.SheetStep;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.tournament.RepertoireChapters;
@@ -85,7 +84,7 @@ final class TournamentGameCommand implements Callable<Integer> {
     }
 
     private static MoveTree read(Path file) throws IOException {
-        List<PgnEntry> entries = PgnReader.readAll(TextFile.read(file));
+        List<PgnEntry> entries = PgnReader.readAll(file);
         if (entries.size() != 1) {
             throw new BadInputException(
                     file + " holds " + entries.size() + " games; one is needed.");

@@ -20,6 +20,7 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.tournament.RoundBriefs;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -150,9 +151,7 @@ final class TournamentInput {
 
     /** The student that a player is, if one of the library is. */
     static Optional<Student> student(Library open, String name) {
-        return open.students().all().stream()
-                .filter(s -> PlayerName.same(s.name(), name))
-                .findFirst();
+        return RoundBriefs.student(open.students().all(), name);
     }
 
     /** A pairing as it is told. */

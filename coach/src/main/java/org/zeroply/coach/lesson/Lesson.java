@@ -2,8 +2,6 @@ package org.zeroply.coach.lesson;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
@@ -67,34 +65,19 @@ public record Lesson(String title, List<LessonStep> steps) implements TreeSeries
         return steps.size();
     }
 
-    /** The steps as they are written, each with the name of the lesson and its place. */
     @Override
-    public List<MoveTree> trees() {
-        List<MoveTree> trees = new ArrayList<>();
-        for (int i = 0; i < steps.size(); i++) {
-            trees.add(written(i));
-        }
-        return trees;
+    public MoveTree tree(int place) {
+        return steps.get(place).tree();
     }
 
-    private MoveTree written(int place) {
-        MoveTree copy = steps.get(place).tree().copy();
+    /** With the name of the lesson and its place. */
+    @Override
+    public MoveTree written(int place) {
+        MoveTree copy = tree(place).copy();
         TreeEditor editor = new TreeEditor(copy);
         editor.tag(LessonStep.LESSON, title);
         editor.tag(LessonStep.STEP, steps.get(place).at(place + 1));
         return copy;
-    }
-
-    /** Whether another lesson is written in the same way; only steps that were changed are. */
-    public boolean says(Lesson other) {
-        return title.equals(other.title)
-                && steps.size() == other.steps.size()
-                && IntStream.range(0, steps.size()).allMatch(i -> says(other, i));
-    }
-
-    private boolean says(Lesson other, int place) {
-        return steps.get(place).equals(other.steps.get(place))
-                || PgnWriter.write(written(place)).equals(PgnWriter.write(other.written(place)));
     }
 
     /** The same under another name. */

@@ -38,10 +38,7 @@ public final class LessonsModel {
                 new OpenSeries<>(
                         services,
                         new OpenSeries.Form<>(
-                                services.library().lessons(),
-                                BinStore.Kind.LESSON,
-                                "lesson",
-                                Lesson::says),
+                                services.library().lessons(), BinStore.Kind.LESSON, "lesson"),
                         new Shown());
         session.revisionProperty().addListener(o -> played());
     }

@@ -89,15 +89,7 @@ final class MergeView extends VBox {
     void file(File file) {
         services.scheduler()
                 .library(
-                        () -> {
-                            List<PgnEntry> entries = new ArrayList<>();
-                            try (PgnReader reader = PgnReader.open(file.toPath())) {
-                                for (var e = reader.next(); e.isPresent(); e = reader.next()) {
-                                    entries.add(e.get());
-                                }
-                            }
-                            return entries;
-                        },
+                        () -> PgnReader.readAll(file.toPath()),
                         entries -> take(entries, file.getName()));
     }
 

@@ -33,7 +33,6 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.report.RoundSheet;
 import org.zeroply.library.sheet.SheetRow;
-import org.zeroply.library.transfer.PairingTable;
 
 /** A tournament: its rounds, what is prepared for the chosen one, and what its game showed. */
 final class PreparePage extends VBox {
@@ -323,8 +322,7 @@ final class PreparePage extends VBox {
 
     /** Brings the game of the round in from a file. */
     void file(File file) {
-        services.scheduler()
-                .library(() -> PgnReader.readAll(PairingTable.text(file.toPath())), round::bring);
+        services.scheduler().library(() -> PgnReader.readAll(file.toPath()), round::bring);
     }
 
     /** The tournaments, to be opened by their names. */

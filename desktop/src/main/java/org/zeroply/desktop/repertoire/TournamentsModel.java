@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
@@ -21,6 +23,7 @@ import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.student.Student;
+import org.zeroply.library.tournament.RoundBriefs;
 import org.zeroply.library.transfer.PairingTable;
 
 /** The tournaments of the library, the open one, whom it is looked at for, and the chosen round. */
@@ -36,6 +39,9 @@ final class TournamentsModel {
     private Optional<String> player = Optional.empty();
     private Optional<Pairing> chosen = Optional.empty();
 
+    /** The pairings that are looked at, found anew whenever something changes. */
+    private List<Row> rows = List.of();
+
     TournamentsModel(Services services) {
         this.services = services;
         series =
@@ -44,8 +50,7 @@ final class TournamentsModel {
                         new OpenSeries.Form<>(
                                 services.library().tournaments(),
                                 BinStore.Kind.TOURNAMENT,
-                                "tournament",
-                                Tournament::says),
+                                "tournament"),
                         new Shown());
     }
 
@@ -54,14 +59,16 @@ final class TournamentsModel {
         public void opened(Optional<Tournament> now, boolean again) {
             if (!again) {
                 player = now.flatMap(TournamentsModel.this::ours);
-                chosen = next();
+                chosen = Optional.empty();
             }
+            find();
             keepChosen();
             told();
         }
 
         @Override
         public void replaced(Tournament now) {
+            find();
             keepChosen();
             told();
         }
@@ -74,12 +81,13 @@ final class TournamentsModel {
 
     /** The chosen pairing as it is now; the first one where it is gone. */
     private void keepChosen() {
+        Optional<Pairing.Key> before = chosen.map(Pairing::key);
         chosen =
-                chosen.flatMap(
-                                c ->
-                                        rows().stream()
+                before.flatMap(
+                                key ->
+                                        rows.stream()
                                                 .map(Row::pairing)
-                                                .filter(p -> p.key().equals(c.key()))
+                                                .filter(p -> p.key().equals(key))
                                                 .findFirst())
                         .or(this::next);
     }
@@ -123,21 +131,18 @@ final class TournamentsModel {
 
     /** Who plays in it, students of the library first. */
     List<String> players() {
-        return series.now()
-                .map(
-                        t ->
-                                t.players().stream()
-                                        .sorted(
-                                                Comparator.comparing(
-                                                                (String n) -> student(n).isEmpty())
-                                                        .thenComparing(n -> n))
-                                        .toList())
-                .orElse(List.of());
+        Set<PlayerName> ours =
+                students.stream().map(s -> PlayerName.of(s.name())).collect(Collectors.toSet());
+        return series.now().map(Tournament::players).orElse(List.of()).stream()
+                .sorted(
+                        Comparator.comparing((String n) -> !ours.contains(PlayerName.of(n)))
+                                .thenComparing(n -> n))
+                .toList();
     }
 
     /** The student that a player is, if one of the library is. */
     Optional<Student> student(String name) {
-        return students.stream().filter(s -> PlayerName.same(s.name(), name)).findFirst();
+        return RoundBriefs.student(students, name);
     }
 
     /** Whom the rounds are looked at for; empty for all pairings. */
@@ -147,18 +152,19 @@ final class TournamentsModel {
 
     /** The pairings that are looked at. */
     List<Row> rows() {
-        return series.now()
-                .map(
-                        t ->
-                                IntStream.range(0, t.size())
-                                        .mapToObj(i -> new Row(i, t.pairings().get(i)))
-                                        .filter(this::isLookedAt)
-                                        .toList())
-                .orElse(List.of());
+        return rows;
     }
 
-    private boolean isLookedAt(Row row) {
-        return player.isEmpty() || row.pairing().side(player.get()).isPresent();
+    private void find() {
+        Optional<PlayerName> whom = player.map(PlayerName::of);
+        rows =
+                series.now().stream()
+                        .flatMap(
+                                t ->
+                                        IntStream.range(0, t.size())
+                                                .mapToObj(i -> new Row(i, t.pairings().get(i))))
+                        .filter(row -> whom.isEmpty() || row.pairing().side(whom.get()).isPresent())
+                        .toList();
     }
 
     /** The chosen pairing with its place. */
@@ -200,6 +206,7 @@ final class TournamentsModel {
     void look(Optional<String> whom) {
         if (!player.equals(whom)) {
             player = whom;
+            find();
             chosen = next();
             told();
         }
@@ -235,6 +242,7 @@ final class TournamentsModel {
 
     private void change(Tournament now) {
         series.change(now);
+        find();
         told();
     }
 
@@ -262,8 +270,8 @@ final class TournamentsModel {
                                                         + " tournament instead.");
                                 return;
                             }
-                            Tournament without = now.without(row.place());
-                            series.change(without);
+                            series.change(now.without(row.place()));
+                            find();
                             chosen = next();
                             told();
                             services.messages()

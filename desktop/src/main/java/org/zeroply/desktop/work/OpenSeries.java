@@ -3,7 +3,6 @@ package org.zeroply.desktop.work;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.function.BiPredicate;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.notation.TreeSeries;
@@ -39,10 +38,9 @@ public final class OpenSeries<S extends TreeSeries> {
      * What they are.
      *
      * @param word what one of them is called
-     * @param says whether two are written in the same way
      */
     public record Form<S extends TreeSeries>(
-            SeriesStore<S> store, BinStore.Kind kind, String word, BiPredicate<S, S> says) {
+            SeriesStore<S> store, BinStore.Kind kind, String word) {
 
         /** By what the program remembers which was open. */
         private String remembered() {
@@ -236,7 +234,7 @@ public final class OpenSeries<S extends TreeSeries> {
 
     /** Changes the open one; saved in a moment, and to be taken back. */
     public void change(S now) {
-        boolean same = series.filter(s -> form.says().test(now, s)).isPresent();
+        boolean same = series.filter(now::says).isPresent();
         if (id.isPresent() && !same) {
             save.changed(id.getAsLong(), now);
             trail.did(new ChangeOf(opened));
@@ -274,7 +272,7 @@ public final class OpenSeries<S extends TreeSeries> {
                 .library(
                         () -> store().load(number),
                         read -> {
-                            boolean other = series.filter(s -> form.says().test(read, s)).isEmpty();
+                            boolean other = series.filter(read::says).isEmpty();
                             if (other && isOpen(number) && save.isClean()) {
                                 save.known(number, read);
                                 series = Optional.of(read);

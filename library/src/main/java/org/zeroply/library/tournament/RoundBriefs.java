@@ -1,6 +1,7 @@
 package org.zeroply.library.tournament;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -19,6 +20,7 @@ import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.repertoire.tournament.Entrant;
 import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.coach.repertoire.tournament.PlayerName;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.coach.review.profile.GameFigures;
@@ -66,6 +68,11 @@ public final class RoundBriefs {
         this.student = student;
         this.today = today;
         this.figures = figures;
+    }
+
+    /** The student that a player is, if one of these is. */
+    public static Optional<Student> student(Collection<Student> students, String player) {
+        return students.stream().filter(s -> PlayerName.same(s.name(), player)).findFirst();
     }
 
     /**

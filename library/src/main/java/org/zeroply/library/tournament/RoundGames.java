@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.stream.Collectors;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.repertoire.tournament.Pairing;
@@ -22,10 +24,14 @@ public final class RoundGames {
     private final SheetStore sheets;
     private final Collection<String> names;
 
+    /** The same by how they are read. */
+    private final Map<PlayerName, List<String>> spellings;
+
     /** Reads who has games; what is added later is not seen. */
     public RoundGames(SheetStore sheets) {
         this.sheets = sheets;
         this.names = sheets.players().keySet();
+        this.spellings = names.stream().collect(Collectors.groupingBy(PlayerName::of));
     }
 
     /**
@@ -33,8 +39,10 @@ public final class RoundGames {
      * it may be short for; none where there is no game.
      */
     public List<String> written(String player) {
-        List<String> same = names.stream().filter(n -> PlayerName.same(n, player)).toList();
-        return same.isEmpty() ? PlayerName.among(names, player).stream().toList() : same;
+        PlayerName name = PlayerName.of(player);
+        return name.isSame(name) && spellings.containsKey(name)
+                ? spellings.get(name)
+                : PlayerName.among(names, player).stream().toList();
     }
 
     /** A game of the library. */

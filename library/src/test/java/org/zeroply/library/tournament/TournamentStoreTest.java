@@ -68,7 +68,11 @@ class TournamentStoreTest extends StoreTest {
     @Test
     void a_change_is_taken_back_tomorrow_and_a_tournament_comes_back_from_the_bin() {
         long id = library.tournaments().add(cup("Cup", 2));
-        Tournament changed = cup("Cup", 2).named("Open").with(pairing(3, "Bo Lind", "Ann Ek"));
+        Tournament changed =
+                cup("Cup", 2)
+                        .named("Open")
+                        .merged(List.of(pairing(3, "Bo Lind", "Ann Ek")))
+                        .tournament();
         library.tournaments().save(id, changed, SheetStep.CHANGE);
         reopen();
         assertThat(library.tournaments().load(id).says(changed)).isTrue();

@@ -8,7 +8,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
@@ -54,13 +53,12 @@ public final class LessonDraft {
         }
     }
 
-    private record Posed(Example from, Position position, Choice choice) {
-
-        /** Whether the answer has to do with what shows the theme. */
-        boolean isOnTheme() {
-            return from.evidence().isTouched(position, choice.best().line(), TOUCHED);
-        }
-    }
+    /**
+     * A question that may be asked.
+     *
+     * @param onTheme whether the answer has to do with what shows the theme
+     */
+    private record Posed(Example from, Choice choice, boolean onTheme) {}
 
     private static final Comparator<Posed> EASIEST =
             Comparator.comparingInt(p -> p.choice().depthFound());
@@ -110,7 +108,7 @@ public final class LessonDraft {
         for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
             steps.add(question(theme, drafts.get(i), i));
         }
-        if (posed.stream().anyMatch(p -> !p.isOnTheme())) {
+        if (posed.stream().anyMatch(p -> !p.onTheme())) {
             missing.add("enough questions whose answer has to do with it");
         }
         if (drafts.size() < QUESTIONS) {
@@ -167,9 +165,9 @@ public final class LessonDraft {
 
     /** Those whose answer has to do with the theme, and others where these are too few to ask. */
     private static List<Posed> onTheme(List<Posed> all) {
-        List<Posed> some = new ArrayList<>(all.stream().filter(Posed::isOnTheme).toList());
+        List<Posed> some = new ArrayList<>(all.stream().filter(Posed::onTheme).toList());
         all.stream()
-                .filter(p -> !p.isOnTheme())
+                .filter(p -> !p.onTheme())
                 .limit(Math.max(0, QUESTIONS - some.size()))
                 .forEach(some::add);
         some.sort(EASIEST);
@@ -188,7 +186,11 @@ public final class LessonDraft {
                 .filter(c -> c.gap() >= ONLY)
                 .filter(c -> c.result() != ResultClass.LOSS)
                 .filter(c -> Obvious.why(c, example.lastMove()).isEmpty())
-                .map(c -> new Posed(example, example.position(), c));
+                .map(c -> new Posed(example, c, isOnTheme(example, c)));
+    }
+
+    private static boolean isOnTheme(Example example, Choice choice) {
+        return example.evidence().isTouched(example.position(), choice.best().line(), TOUCHED);
     }
 
     /** The solutions of questions spread over the whole range of difficulty, the easiest first. */
@@ -199,7 +201,7 @@ public final class LessonDraft {
             ExampleSteps.goOn(cancellation);
             int at = tries == 1 ? 0 : i * (posed.size() - 1) / (tries - 1);
             Posed one = posed.get(at);
-            schemes.draft(one.position(), List.of(), part -> {}, cancellation)
+            schemes.draft(one.from().position(), List.of(), part -> {}, cancellation)
                     .ifPresent(
                             draft -> {
                                 LessonStep.origin(new TreeEditor(draft), one.from().game());

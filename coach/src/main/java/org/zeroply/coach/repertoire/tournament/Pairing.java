@@ -91,7 +91,11 @@ public record Pairing(MoveTree tree) {
 
     /** The colour of a player; empty for somebody who does not play in it. */
     public Optional<Side> side(String player) {
-        PlayerName name = PlayerName.of(player);
+        return side(PlayerName.of(player));
+    }
+
+    /** The same by a name that is read already. */
+    public Optional<Side> side(PlayerName name) {
         if (name.isSame(PlayerName.of(white().name()))) {
             return Optional.of(Side.WHITE);
         }

@@ -35,15 +35,21 @@ public record PlayerName(List<String> words) {
 
     /** Reads a name. */
     public static PlayerName of(String text) {
-        String plain = text.toLowerCase(Locale.ROOT);
-        for (Map.Entry<String, String> letter : PLAIN.entrySet()) {
-            plain = plain.replace(letter.getKey(), letter.getValue());
-        }
-        plain = MARKS.matcher(Normalizer.normalize(plain, Normalizer.Form.NFD)).replaceAll("");
+        String small = text.toLowerCase(Locale.ROOT);
+        // Most names are of plain letters, and a tournament has thousands.
+        String plain = small.chars().allMatch(c -> c < 128) ? small : withoutMarks(small);
         List<String> words =
                 Arrays.stream(BETWEEN.split(plain)).filter(w -> !w.isEmpty()).sorted().toList();
         List<String> without = words.stream().filter(w -> !TITLES.contains(w)).toList();
         return new PlayerName(without.isEmpty() ? words : without);
+    }
+
+    private static String withoutMarks(String text) {
+        String plain = text;
+        for (Map.Entry<String, String> letter : PLAIN.entrySet()) {
+            plain = plain.replace(letter.getKey(), letter.getValue());
+        }
+        return MARKS.matcher(Normalizer.normalize(plain, Normalizer.Form.NFD)).replaceAll("");
     }
 
     /** Whether two texts write the same name; texts without letters are nobody's. */

@@ -7,9 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.stream.IntStream;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
@@ -62,14 +60,15 @@ public record Tournament(String title, List<Pairing> pairings) implements TreeSe
         return pairings.size();
     }
 
-    /** The pairings as they are written, each with the name of the tournament and its place. */
     @Override
-    public List<MoveTree> trees() {
-        return IntStream.range(0, pairings.size()).mapToObj(this::written).toList();
+    public MoveTree tree(int place) {
+        return pairings.get(place).tree();
     }
 
-    private MoveTree written(int place) {
-        MoveTree copy = pairings.get(place).tree().copy();
+    /** With the name of the tournament and its place. */
+    @Override
+    public MoveTree written(int place) {
+        MoveTree copy = tree(place).copy();
         TreeEditor editor = new TreeEditor(copy);
         editor.tag("Event", title);
         editor.tag(Pairing.TOURNAMENT, title);
@@ -77,28 +76,9 @@ public record Tournament(String title, List<Pairing> pairings) implements TreeSe
         return copy;
     }
 
-    /** Whether another one is written in the same way; only pairings that were changed are. */
-    public boolean says(Tournament other) {
-        return title.equals(other.title)
-                && pairings.size() == other.pairings.size()
-                && IntStream.range(0, pairings.size()).allMatch(i -> says(other, i));
-    }
-
-    private boolean says(Tournament other, int place) {
-        return pairings.get(place).equals(other.pairings.get(place))
-                || PgnWriter.write(written(place)).equals(PgnWriter.write(other.written(place)));
-    }
-
     /** The same under another name. */
     public Tournament named(String name) {
         return new Tournament(name, pairings);
-    }
-
-    /** The same with one more pairing. */
-    public Tournament with(Pairing pairing) {
-        List<Pairing> changed = new ArrayList<>(pairings);
-        changed.add(pairing);
-        return new Tournament(title, changed);
     }
 
     /** The same with another pairing in the place of one, from 0. */
@@ -124,7 +104,8 @@ public record Tournament(String title, List<Pairing> pairings) implements TreeSe
 
     /** The pairings of a player, the first round first. */
     public List<Pairing> of(String player) {
-        return pairings.stream().filter(p -> p.side(player).isPresent()).toList();
+        PlayerName name = PlayerName.of(player);
+        return pairings.stream().filter(p -> p.side(name).isPresent()).toList();
     }
 
     /** Who a player meets in a round; the last pairing where several are told. */
