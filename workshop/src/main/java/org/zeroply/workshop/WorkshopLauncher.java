@@ -17,6 +17,7 @@ import org.zeroply.workshop.kill.KillRun;
 import org.zeroply.workshop.match.MatchCommand;
 import org.zeroply.workshop.pauses.PausesApplication;
 import org.zeroply.workshop.pictures.PicturesApplication;
+import org.zeroply.workshop.selfplay.RescoreCommand;
 import org.zeroply.workshop.selfplay.SelfPlayCommand;
 import org.zeroply.workshop.suite.PositionalCommand;
 import org.zeroply.workshop.suite.TacticsCommand;
@@ -38,6 +39,7 @@ public final class WorkshopLauncher {
             List.of(
                     new MatchCommand(),
                     new SelfPlayCommand(),
+                    new RescoreCommand(),
                     new TrainCommand(),
                     new TuneCommand(),
                     new TacticsCommand(),
@@ -57,7 +59,14 @@ public final class WorkshopLauncher {
             case "disk" -> end(DiskRun.run(arguments(args), System.out));
             case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
             case "walk" -> end(WalkRun.run(arguments(args), System.out));
-            case "match", "selfplay", "train", "tune", "tactics", "positional", "package" ->
+            case "match",
+                    "selfplay",
+                    "rescore",
+                    "train",
+                    "tune",
+                    "tactics",
+                    "positional",
+                    "package" ->
                     System.exit(CommandGroup.run(COMMANDS, args));
             case "pauses" -> Application.launch(PausesApplication.class, args);
             default -> pictures(args);

@@ -27,7 +27,8 @@ public final class Accumulator {
     /** By ply: the side whose king changed its half of the board by the move to it, or -1. */
     private final int[] turned;
 
-    private final int[] weighed;
+    /** Hidden values of who is to move, then those of the other side: one long loop costs less. */
+    private final int[] both;
 
     /**
      * @param plies length of the longest line
@@ -42,7 +43,7 @@ public final class Accumulator {
         alsoAdded = new int[plies];
         alsoRemoved = new int[plies];
         turned = new int[plies];
-        weighed = new int[pairs];
+        both = new int[2 * pairs];
     }
 
     /** Begins a line with the position on a board. */
@@ -100,11 +101,11 @@ public final class Accumulator {
         work(board, ply, 1);
         int side = board.sideToMove();
         int stage = Network.stage(Long.bitCount(board.occupied()));
-        Network.Output own = network.own[stage];
-        Network.Output theirs = network.theirs[stage];
-        Kernels.weigh(weighed, values[ply][side], own.low(), own.high());
-        Kernels.weighMore(weighed, values[ply][1 - side], theirs.low(), theirs.high());
-        int score = network.centipawns(stage, Kernels.sum(weighed));
+        int[] own = values[ply][side];
+        System.arraycopy(own, 0, both, 0, own.length);
+        System.arraycopy(values[ply][1 - side], 0, both, own.length, own.length);
+        Network.Output output = network.outputs[stage];
+        int score = network.centipawns(stage, Kernels.weighed(both, output.low(), output.high()));
         int ahead = score > 0 ? side : 1 - side;
         return score * Drawishness.ofMaterial(board, ahead) / Drawishness.FULL;
     }

@@ -52,30 +52,16 @@ final class Kernels {
     }
 
     /**
-     * Clips each of the paired values, squares and weighs it.
+     * Clips each of the paired values, squares and weighs it; the sum of it all.
      *
      * @param low weights of the low halves
      * @param high weights of the high halves
      */
-    static void weigh(int[] to, int[] values, int[] low, int[] high) {
-        for (int i = 0; i < to.length; i++) {
-            int pair = values[i];
-            to[i] = squared(low(pair)) * low[i] + squared(high(pair)) * high[i];
-        }
-    }
-
-    /** The same, added to what is there. */
-    static void weighMore(int[] to, int[] values, int[] low, int[] high) {
-        for (int i = 0; i < to.length; i++) {
-            int pair = values[i];
-            to[i] += squared(low(pair)) * low[i] + squared(high(pair)) * high[i];
-        }
-    }
-
-    static int sum(int[] values) {
+    static int weighed(int[] values, int[] low, int[] high) {
         int sum = 0;
         for (int i = 0; i < values.length; i++) {
-            sum += values[i];
+            int pair = values[i];
+            sum += squared(low(pair)) * low[i] + squared(high(pair)) * high[i];
         }
         return sum;
     }

@@ -38,21 +38,24 @@ public final class Network {
     /** The hidden values of an empty board, in pairs. */
     final int[] base;
 
-    /** By stage: for the side to move and for the other one, what the hidden values count. */
-    final Output[] own;
+    /** By stage: what the hidden values count. */
+    final Output[] outputs;
 
-    final Output[] theirs;
-
-    /** Weights of the hidden values in the low and the high halves of their pairs. */
+    /**
+     * Weights of the hidden values in the low and the high halves of their pairs: those of the side
+     * to move, then those of the other one.
+     */
     record Output(int[] low, int[] high) {
 
         static Output of(short[] from, int at, int hidden) {
-            int[] low = new int[(hidden + 1) / 2];
-            int[] high = new int[low.length];
+            int pairs = (hidden + 1) / 2;
+            Output output = new Output(new int[2 * pairs], new int[2 * pairs]);
             for (int i = 0; i < hidden; i++) {
-                (i % 2 == 0 ? low : high)[i / 2] = from[at + i];
+                int[] half = i % 2 == 0 ? output.low : output.high;
+                half[i / 2] = from[at + i];
+                half[pairs + i / 2] = from[at + hidden + i];
             }
-            return new Output(low, high);
+            return output;
         }
     }
 
@@ -76,12 +79,10 @@ public final class Network {
             rows[f] = pairs(weights.features(), f * hidden, hidden);
         }
         base = pairs(weights.base(), 0, hidden);
-        own = new Output[STAGES];
-        theirs = new Output[STAGES];
+        outputs = new Output[STAGES];
         for (int s = 0; s < STAGES; s++) {
             requireNoOverflow(weights.output(), 2 * s * hidden, 2 * hidden);
-            own[s] = Output.of(weights.output(), 2 * s * hidden, hidden);
-            theirs[s] = Output.of(weights.output(), (2 * s + 1) * hidden, hidden);
+            outputs[s] = Output.of(weights.output(), 2 * s * hidden, hidden);
         }
         constants = weights.constants().clone();
         centipawns = weights.centipawns();

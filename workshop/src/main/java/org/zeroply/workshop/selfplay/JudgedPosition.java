@@ -49,6 +49,11 @@ public record JudgedPosition(long occupied, long low, long high, int score, int 
         return new JudgedPosition(occupied, low, high, score, ofGame);
     }
 
+    /** The same, with what another search said of it. */
+    JudgedPosition withScore(int centipawns) {
+        return new JudgedPosition(occupied, low, high, centipawns, points);
+    }
+
     /** Code of the man that comes as number n, from 0, in the order of the squares. */
     public int code(int n) {
         return (int) ((n < 16 ? low : high) >>> 4 * (n & 15)) & 15;

@@ -30,7 +30,7 @@ final class LearningGame {
     private static final int UNEVEN = 250;
 
     /** Beyond this a position teaches nothing about the worth of places. */
-    private static final int DECIDED = 1800;
+    static final int DECIDED = 1800;
 
     /** A game is ended as won after so many plies of such a score, in centipawns. */
     private static final int WON = 1000;

@@ -15,6 +15,9 @@ final class NetworkParameters {
     /** Output weights stay where the quantised ones fit into a byte. */
     static final float MOST_OUTPUT = 127f / Network.OUTPUT_ONE;
 
+    /** Share of what hidden values begun by chance count that further ones begin with. */
+    private static final float HARDLY = 0.1f;
+
     final int hidden;
     final float[][] rows;
     final float[] base;
@@ -48,6 +51,43 @@ final class NetworkParameters {
             p.theirs[s] = p.theirs[0].clone();
         }
         return p;
+    }
+
+    /**
+     * Those of a finished network, with further hidden values that hardly count yet, by chance.
+     *
+     * @param hidden values in all, at least those of the network
+     * @param centipawns what a unit of the logistic function is to be worth from now on
+     * @throws IllegalArgumentException if there are to be fewer hidden values
+     */
+    static NetworkParameters of(NetworkWeights from, int hidden, double centipawns, long seed) {
+        int known = from.base().length;
+        if (hidden < known) {
+            throw new IllegalArgumentException("the network has " + known + " hidden values");
+        }
+        NetworkParameters p = random(hidden, seed);
+        for (int f = 0; f < Features.COUNT; f++) {
+            unround(from.features(), f * known, known, Network.ONE, p.rows[f]);
+        }
+        unround(from.base(), 0, known, Network.ONE, p.base);
+        double one = Network.OUTPUT_ONE * centipawns / from.centipawns();
+        for (int s = 0; s < Network.STAGES; s++) {
+            for (int i = known; i < hidden; i++) {
+                p.own[s][i] *= HARDLY;
+                p.theirs[s][i] *= HARDLY;
+            }
+            unround(from.output(), 2 * s * known, known, one, p.own[s]);
+            unround(from.output(), (2 * s + 1) * known, known, one, p.theirs[s]);
+            double sum = from.constants()[s] / (one * Network.ONE * Network.ONE);
+            p.constants[s] = (float) sum;
+        }
+        return p;
+    }
+
+    private static void unround(short[] from, int at, int count, double one, float[] to) {
+        for (int i = 0; i < count; i++) {
+            to[i] = (float) (from[at + i] / one);
+        }
     }
 
     private static void fill(float[] values, SplittableRandom random, double most) {

@@ -2,12 +2,14 @@ package org.zeroply.workshop.training;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import org.zeroply.engine.eval.Evaluator;
+import org.zeroply.engine.network.NetworkWeights;
 import org.zeroply.workshop.command.Answer;
 import org.zeroply.workshop.command.Refusal;
 import org.zeroply.workshop.selfplay.JudgedPosition;
@@ -39,6 +41,12 @@ public final class TrainCommand implements Callable<Integer> {
             description = "Begin with what an earlier run kept with --keep.",
             paramLabel = "FILE")
     private Path from;
+
+    @Option(
+            names = "--from-network",
+            description = "Begin with a finished network; with more --hidden values if wanted.",
+            paramLabel = "FILE")
+    private Path fromNetwork;
 
     @Option(
             names = "--keep",
@@ -78,8 +86,25 @@ public final class TrainCommand implements Callable<Integer> {
     @Option(names = "--threads", description = "Threads to use.", paramLabel = "T")
     private int threads = 1;
 
+    private NetworkParameters first(Goal goal) throws IOException {
+        if (from != null) {
+            return ParameterFile.read(from);
+        }
+        if (fromNetwork == null) {
+            return NetworkParameters.random(hidden, seed);
+        }
+        try (InputStream file = Files.newInputStream(fromNetwork)) {
+            NetworkWeights network = NetworkWeights.read(file);
+            int wanted = Math.max(hidden, network.base().length);
+            return NetworkParameters.of(network, wanted, goal.centipawns(), seed);
+        }
+    }
+
     @Override
     public Integer call() throws IOException {
+        if (from != null && fromNetwork != null) {
+            throw new Refusal("Give --from or --from-network, not both.");
+        }
         if (hidden < 1 || rounds < 1 || threads < 1 || resultShare < 0 || resultShare > 1) {
             throw new Refusal("Bad number of hidden values, rounds or threads, or bad share.");
         }
@@ -89,8 +114,7 @@ public final class TrainCommand implements Callable<Integer> {
         }
         double share = learnTerms ? 0 : resultShare;
         Goal goal = new Goal(scale > 0 ? scale : Goal.fitted(set), share);
-        NetworkParameters parameters =
-                from == null ? NetworkParameters.random(hidden, seed) : ParameterFile.read(from);
+        NetworkParameters parameters = first(goal);
         double terms = lossOfTerms(set, goal);
         answer.progress(
                 String.format(

@@ -2,6 +2,7 @@ package org.zeroply.workshop.training;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.EOFException;
 import java.io.IOException;
@@ -10,9 +11,11 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.zeroply.chess.board.Position;
 import org.zeroply.engine.network.Features;
 import org.zeroply.engine.network.Network;
 import org.zeroply.engine.network.NetworkWeights;
+import org.zeroply.workshop.selfplay.JudgedPosition;
 
 class NetworkParametersTest {
 
@@ -54,6 +57,29 @@ class NetworkParametersTest {
         assertThat(weights.constants()[0])
                 .isEqualTo(2 * Network.ONE * Network.ONE * Network.OUTPUT_ONE);
         assertThat(weights.centipawns()).isEqualTo(200);
+    }
+
+    @Test
+    void a_finished_network_is_gone_on_from() {
+        NetworkWeights weights = NetworkParameters.random(3, 7).quantised(200);
+        NetworkParameters p = NetworkParameters.of(weights, 3, 200, 1);
+        assertThat(p.quantised(200)).usingRecursiveComparison().isEqualTo(weights);
+    }
+
+    @Test
+    void further_hidden_values_hardly_change_what_a_network_says() {
+        NetworkWeights weights = NetworkParameters.random(8, 7).quantised(200);
+        Pass narrow = new Pass(NetworkParameters.of(weights, 8, 200, 1), new Goal(200, 0));
+        Pass wide = new Pass(NetworkParameters.of(weights, 12, 100, 1), new Goal(100, 0));
+        JudgedPosition start = JudgedPosition.of(Position.START.toBoard(), 0, 1);
+        assertThat(100 * wide.output(start)).isCloseTo(200 * narrow.output(start), within(20.0));
+    }
+
+    @Test
+    void hidden_values_cannot_be_taken_away() {
+        NetworkWeights weights = NetworkParameters.random(3, 7).quantised(200);
+        assertThatThrownBy(() -> NetworkParameters.of(weights, 2, 200, 1))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
