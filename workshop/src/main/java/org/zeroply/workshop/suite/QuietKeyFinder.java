@@ -12,12 +12,19 @@ import org.zeroply.engine.analysis.Limits;
 
 /**
  * Finds positions that are still open, in which one quiet move, no check, is better than every
- * other one by more than hangs on taste, but wins nothing at once. Each search is longer than the
- * one before and must say the same; the bounds are our choice.
+ * other one by more than hangs on taste, but wins nothing at once. A glance must choose another
+ * move, or the position would not tell engines apart; all longer looks must choose the key. The
+ * bounds are our choice.
  */
 final class QuietKeyFinder implements KeyFinder {
 
-    private static final long[] SHORTER_LOOKS = {4000, 60_000, 1_000_000, 8_000_000};
+    /** Nodes of the look that must choose another move. */
+    private static final long GLANCE = 60_000;
+
+    /** Nodes of the look that must choose the key, before it is asked by how much it is better. */
+    private static final long SECOND_LOOK = 500_000;
+
+    private static final long[] LONGER_LOOKS = {1_000_000, 8_000_000};
 
     /** The key must be better than all others by so many centipawns. */
     private static final int BETTER = 20;
@@ -45,21 +52,35 @@ final class QuietKeyFinder implements KeyFinder {
     @Override
     public Optional<Analysis.Candidate> find(Position position) {
         Board board = position.toBoard();
-        if (board.inCheck() || Long.bitCount(board.occupied()) < LEAST_MEN) {
+        if (board.inCheck()
+                || position.legalMoves().size() < 2
+                || Long.bitCount(board.occupied()) < LEAST_MEN) {
             return Optional.empty();
         }
-        for (long look : SHORTER_LOOKS) {
-            if (look < nodes && key(position, look).isEmpty()) {
+        Move tempting = best(position, GLANCE);
+        Move key = best(position, SECOND_LOOK);
+        if (key.equals(tempting) || !isQuiet(position, key)) {
+            return Optional.empty();
+        }
+        for (long look : LONGER_LOOKS) {
+            if (look < nodes && key(position, key, look).isEmpty()) {
                 return Optional.empty();
             }
         }
-        return key(position, nodes);
+        return key(position, key, nodes);
     }
 
-    private Optional<Analysis.Candidate> key(Position position, long budget) {
+    private Move best(Position position, long budget) {
+        return engine.analyse(AnalysisRequest.of(position, Limits.nodes(budget)))
+                .best()
+                .orElseThrow()
+                .move();
+    }
+
+    private Optional<Analysis.Candidate> key(Position position, Move key, long budget) {
         AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(budget)).withLines(2);
         List<Analysis.Candidate> lines = engine.analyse(request).lines();
-        if (lines.size() < 2 || !isQuiet(position, lines.get(0).move())) {
+        if (lines.size() < 2 || !lines.get(0).move().equals(key)) {
             return Optional.empty();
         }
         int best = lines.get(0).score().ordinal();

@@ -69,6 +69,9 @@ class MatchCommandTest {
                         kept);
         JsonNode more = json("train", played, "--from", kept, "--rounds", "3", "--out", network);
         assertThat(first.get("positions")).isEqualTo(more.get("positions"));
+        String wide = folder.resolve("wide.bin") + "";
+        json("train", played, "--from-network", network, "--hidden", "12", "--out", wide);
+        assertThat(Files.size(Path.of(wide))).isGreaterThan(Files.size(Path.of(network)));
 
         String pgn = folder.resolve("match.pgn") + "";
         JsonNode match =

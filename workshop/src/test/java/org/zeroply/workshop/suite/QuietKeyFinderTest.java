@@ -18,6 +18,9 @@ import org.zeroply.workshop.SayingEngine;
 /** What counts as a key, by what an engine would say. */
 class QuietKeyFinderTest {
 
+    /** Nodes of the look that must choose another move. */
+    private static final long GLANCE = 60_000;
+
     private static final Position OPEN =
             Position.fromFen(
                     "r1bq1rk1/pp2bppp/2n1pn2/2pp4/3P1B2/2PBPN2/PP1N1PPP/R2QK2R w KQ - 0 8");
@@ -37,16 +40,35 @@ class QuietKeyFinderTest {
     }
 
     @Test
-    void every_longer_look_must_say_so_too() {
+    void a_move_that_a_glance_sees_is_too_easy() {
+        Engine same = new SayingEngine(request -> said("e1g1", 40, 5));
+        assertThat(new QuietKeyFinder(same, 2_000_000).find(OPEN)).isEmpty();
+    }
+
+    @Test
+    void every_longer_look_must_choose_the_key_and_say_that_it_is_better() {
         List<Long> asked = new ArrayList<>();
         Engine changing =
                 new SayingEngine(
                         request -> {
-                            asked.add(request.limits().nodes());
-                            return said("e1g1", 40, asked.size() < 3 ? 5 : 25);
+                            long nodes = request.limits().nodes();
+                            asked.add(nodes);
+                            String move = nodes == GLANCE ? "a2a3" : "e1g1";
+                            return said(move, 40, nodes < 8_000_000 ? 5 : 25);
+                        });
+        assertThat(new QuietKeyFinder(changing, 50_000_000).find(OPEN)).isEmpty();
+        assertThat(asked).containsExactly(GLANCE, 500_000L, 1_000_000L, 8_000_000L);
+    }
+
+    @Test
+    void a_key_that_the_last_look_gives_up_is_none() {
+        Engine changing =
+                new SayingEngine(
+                        request -> {
+                            long nodes = request.limits().nodes();
+                            return said(nodes == 500_000 ? "e1g1" : "a2a3", 40, 5);
                         });
         assertThat(new QuietKeyFinder(changing, 2_000_000).find(OPEN)).isEmpty();
-        assertThat(asked).containsExactly(4000L, 60_000L, 1_000_000L);
     }
 
     @ParameterizedTest
@@ -64,7 +86,13 @@ class QuietKeyFinderTest {
     }
 
     private static QuietKeyFinder finder(String move, int best, int second) {
-        return new QuietKeyFinder(new SayingEngine(request -> said(move, best, second)), 1000);
+        return new QuietKeyFinder(
+                new SayingEngine(
+                        request ->
+                                request.limits().nodes() == GLANCE
+                                        ? said("h2h3", best, second)
+                                        : said(move, best, second)),
+                1000);
     }
 
     private static Analysis said(String move, int best, int second) {
