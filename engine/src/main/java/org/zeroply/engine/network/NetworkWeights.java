@@ -7,6 +7,8 @@ import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
 
 /**
  * The numbers of a network, quantised, as its file holds them.
@@ -68,6 +70,17 @@ public record NetworkWeights(
             constants[i] = in.readInt();
         }
         return new NetworkWeights(features, base, output, constants, centipawns);
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @throws IOException if it holds no network, or cannot be read
+     */
+    public static NetworkWeights read(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return read(in);
+        }
     }
 
     private static short[] shorts(DataInputStream in, int count) throws IOException {

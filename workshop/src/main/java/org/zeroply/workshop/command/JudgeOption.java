@@ -1,7 +1,6 @@
 package org.zeroply.workshop.command;
 
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -52,10 +51,8 @@ public final class JudgeOption {
         if (network.isEmpty() || network.equals(SHIPPED)) {
             return new StaticJudge(terms, Optional.of(Network.shipped()));
         }
-        try (InputStream in = Files.newInputStream(Path.of(network))) {
-            Network learnt = new Network(NetworkWeights.read(in));
-            return new StaticJudge(terms, Optional.of(learnt));
-        }
+        Network learnt = new Network(NetworkWeights.read(Path.of(network)));
+        return new StaticJudge(terms, Optional.of(learnt));
     }
 
     /**

@@ -11,7 +11,6 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.tuning.RandomOpenings;
 import org.zeroply.workshop.match.Outcome;
 
@@ -28,9 +27,6 @@ final class LearningGame {
 
     /** An opening by which one side is further ahead, in centipawns, is not played. */
     private static final int UNEVEN = 250;
-
-    /** Beyond this a position teaches nothing about the worth of places. */
-    static final int DECIDED = 1800;
 
     /** A game is ended as won after so many plies of such a score, in centipawns. */
     private static final int WON = 1000;
@@ -95,11 +91,7 @@ final class LearningGame {
         while (white < 0) {
             Analysis.Candidate best = best();
             int score = best.score().ordinal();
-            if (best.score() instanceof Score.Centipawns
-                    && Math.abs(score) < DECIDED
-                    && !board.inCheck()
-                    && !best.move().isCapture()
-                    && best.move().promotion().isEmpty()) {
+            if (!board.inCheck() && ShortSearches.teaches(best)) {
                 kept.add(new Kept(JudgedPosition.of(board, score, 0), board.sideToMove()));
             }
             count(board.sideToMove() == 0 ? score : -score);

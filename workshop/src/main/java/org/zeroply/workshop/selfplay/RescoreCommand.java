@@ -8,15 +8,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.analysis.Score;
-import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.workshop.command.Answer;
 import org.zeroply.workshop.command.JudgeOption;
 import org.zeroply.workshop.command.Refusal;
@@ -35,8 +31,6 @@ import picocli.CommandLine.Parameters;
         name = "rescore",
         description = "Searches positions that selfplay wrote again, and writes the new scores.")
 public final class RescoreCommand implements Callable<Integer> {
-
-    private static final int MEGABYTES = 4;
 
     /** So many positions, mostly of one game, are searched with what was found before. */
     private static final int BLOCK = 64;
@@ -107,9 +101,8 @@ public final class RescoreCommand implements Callable<Integer> {
     }
 
     private void rescore(List<JudgedPosition> positions, Path to, int part) throws IOException {
-        Engine engine = new BuiltInEngine(MEGABYTES, judge.judge(), Endings.NONE);
-        // With a limit of time that is never reached the memory is not emptied for each search.
-        Limits limits = new Limits(Limits.MAX_DEPTH, nodes, TimeUnit.HOURS.toMillis(1));
+        Engine engine = ShortSearches.engine(judge.judge());
+        Limits limits = ShortSearches.limits(nodes);
         int chosen = (positions.size() + every - 1) / every;
         ByteBuffer block = ByteBuffer.allocate(BLOCK * JudgedPosition.BYTES);
         try (OutputStream out = Files.newOutputStream(to)) {
@@ -132,12 +125,9 @@ public final class RescoreCommand implements Callable<Integer> {
         AnalysisRequest request =
                 new AnalysisRequest(position.position(), List.of(), limits, 1, List.of(), 1);
         Analysis.Candidate best = engine.analyse(request).best().orElseThrow();
-        boolean teaches =
-                best.score() instanceof Score.Centipawns
-                        && Math.abs(best.score().ordinal()) < LearningGame.DECIDED
-                        && !best.move().isCapture()
-                        && best.move().promotion().isEmpty();
-        return teaches ? Optional.of(position.withScore(best.score().ordinal())) : Optional.empty();
+        return ShortSearches.teaches(best)
+                ? Optional.of(position.withScore(best.score().ordinal()))
+                : Optional.empty();
     }
 
     private void tell() {

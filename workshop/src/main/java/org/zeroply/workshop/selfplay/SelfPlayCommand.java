@@ -7,13 +7,10 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.workshop.command.Answer;
 import org.zeroply.workshop.command.JudgeOption;
 import org.zeroply.workshop.command.Refusal;
@@ -29,7 +26,6 @@ import picocli.CommandLine.Option;
         description = "Plays games of the engine with itself and writes their quiet positions.")
 public final class SelfPlayCommand implements Callable<Integer> {
 
-    private static final int MEGABYTES = 4;
     private static final int TOLD_EVERY = 1000;
 
     @Mixin private Answer answer;
@@ -82,12 +78,9 @@ public final class SelfPlayCommand implements Callable<Integer> {
     }
 
     private void play(int part) throws IOException {
-        Engine engine = new BuiltInEngine(MEGABYTES, judge.judge(), Endings.NONE);
+        Engine engine = ShortSearches.engine(judge.judge());
         Path file = folder.resolve("positions-" + seed + "-" + part + PositionFiles.ENDING);
-        // A search that must always come out the same begins by emptying its memory, which would
-        // take longer than a short search itself. With a limit of time that is never reached it
-        // does not; the memory is emptied before each game.
-        Limits limits = new Limits(Limits.MAX_DEPTH, nodes, TimeUnit.HOURS.toMillis(1));
+        Limits limits = ShortSearches.limits(nodes);
         try (OutputStream out = Files.newOutputStream(file)) {
             for (long n = seed + part; n < seed + games; n += threads) {
                 LearningGame.Played played = LearningGame.play(engine, limits, n);

@@ -2,7 +2,6 @@ package org.zeroply.workshop.training;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -93,11 +92,9 @@ public final class TrainCommand implements Callable<Integer> {
         if (fromNetwork == null) {
             return NetworkParameters.random(hidden, seed);
         }
-        try (InputStream file = Files.newInputStream(fromNetwork)) {
-            NetworkWeights network = NetworkWeights.read(file);
-            int wanted = Math.max(hidden, network.base().length);
-            return NetworkParameters.of(network, wanted, goal.centipawns(), seed);
-        }
+        NetworkWeights network = NetworkWeights.read(fromNetwork);
+        int wanted = Math.max(hidden, network.base().length);
+        return NetworkParameters.of(network, wanted, goal.centipawns(), seed);
     }
 
     @Override

@@ -1,10 +1,9 @@
 package org.zeroply.workshop.selfplay;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.workshop.selfplay.PositionCommands.positions;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,7 +15,6 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.zeroply.chess.board.Position;
-import org.zeroply.workshop.command.CommandGroup;
 
 class RescoreCommandTest {
 
@@ -27,16 +25,10 @@ class RescoreCommandTest {
     private static final String MATE_IN_TWO = "7k/8/8/8/8/8/1R6/R6K w - - 0 1";
 
     @TempDir private Path folder;
-    private final StringWriter err = new StringWriter();
+    private final PositionCommands commands = new PositionCommands("rescore");
 
     private int run(Path out, String... more) {
-        List<String> words = new ArrayList<>(List.of("rescore", "--out", out.toString()));
-        words.addAll(Arrays.asList(more));
-        return CommandGroup.run(
-                List.of(new RescoreCommand()),
-                new PrintWriter(new StringWriter()),
-                new PrintWriter(err),
-                words.toArray(String[]::new));
+        return commands.run(out, more);
     }
 
     private Path written(String... fens) throws IOException {
@@ -47,20 +39,12 @@ class RescoreCommandTest {
         return Files.write(folder.resolve("in.bin"), bytes.array());
     }
 
-    private static List<JudgedPosition> positions(Path folder) throws IOException {
-        List<JudgedPosition> all = new ArrayList<>();
-        for (Path file : PositionFiles.in(List.of(folder))) {
-            all.addAll(PositionFiles.read(file));
-        }
-        return all;
-    }
-
     @Test
     void what_is_quiet_and_undecided_gets_the_score_of_the_longer_search_and_keeps_its_result()
             throws IOException {
         Path in = written(QUIET, A_CAPTURE_IS_BEST, MATE_IN_TWO);
         assertThat(run(folder.resolve("out"), in.toString(), "--nodes", "3000"))
-                .as(err.toString())
+                .as(commands.errors())
                 .isZero();
         assertThat(positions(folder.resolve("out")))
                 .singleElement()
@@ -84,7 +68,7 @@ class RescoreCommandTest {
         }
         Path in = written(fens);
         String[] options = {in.toString(), "--nodes", "100", "--every", "2"};
-        assertThat(run(folder.resolve("one"), options)).as(err.toString()).isZero();
+        assertThat(run(folder.resolve("one"), options)).as(commands.errors()).isZero();
         String[] two = Arrays.copyOf(options, options.length + 2);
         two[options.length] = "--threads";
         two[options.length + 1] = "2";
@@ -100,7 +84,7 @@ class RescoreCommandTest {
         assertThat(run(folder.resolve("out"), in, "--nodes", "50")).isZero();
         List<JudgedPosition> first = positions(folder.resolve("out"));
         assertThat(run(folder.resolve("out"), in, "--nodes", "5000")).isEqualTo(1);
-        assertThat(err.toString()).contains("is there already");
+        assertThat(commands.errors()).contains("is there already");
         assertThat(positions(folder.resolve("out"))).isEqualTo(first);
     }
 
@@ -110,6 +94,6 @@ class RescoreCommandTest {
         List<String> words = new ArrayList<>(List.of(written(QUIET).toString()));
         words.addAll(List.of(option.split(" ")));
         assertThat(run(folder.resolve("out"), words.toArray(String[]::new))).isEqualTo(1);
-        assertThat(err.toString()).contains("must be positive");
+        assertThat(commands.errors()).contains("must be positive");
     }
 }

@@ -1,49 +1,31 @@
 package org.zeroply.workshop.selfplay;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.zeroply.workshop.selfplay.PositionCommands.positions;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.zeroply.workshop.command.CommandGroup;
 
 class SelfPlayCommandTest {
 
     @TempDir private Path folder;
-    private final StringWriter err = new StringWriter();
+    private final PositionCommands commands = new PositionCommands("selfplay");
 
     private int run(Path out, String... more) {
-        List<String> words = new ArrayList<>(List.of("selfplay", "--out", out.toString()));
-        words.addAll(Arrays.asList(more));
-        return CommandGroup.run(
-                List.of(new SelfPlayCommand()),
-                new PrintWriter(new StringWriter()),
-                new PrintWriter(err),
-                words.toArray(String[]::new));
-    }
-
-    private static List<JudgedPosition> positions(Path folder) throws IOException {
-        List<JudgedPosition> all = new ArrayList<>();
-        for (Path file : PositionFiles.in(List.of(folder))) {
-            all.addAll(PositionFiles.read(file));
-        }
-        return all;
+        return commands.run(out, more);
     }
 
     @Test
     void the_same_options_give_the_same_files_and_threads_only_share_the_games()
             throws IOException {
         String[] few = {"--games", "4", "--nodes", "60", "--seed", "7"};
-        assertThat(run(folder.resolve("a"), few)).as(err.toString()).isZero();
+        assertThat(run(folder.resolve("a"), few)).as(commands.errors()).isZero();
         assertThat(run(folder.resolve("b"), few)).isZero();
         assertThat(positions(folder.resolve("a")))
                 .isNotEmpty()
@@ -63,7 +45,7 @@ class SelfPlayCommandTest {
     @ValueSource(strings = {"--games 0", "--nodes 0", "--threads 0"})
     void nothing_to_play_is_refused(String option) {
         assertThat(run(folder.resolve("a"), option.split(" "))).isEqualTo(1);
-        assertThat(err.toString()).contains("must be positive");
+        assertThat(commands.errors()).contains("must be positive");
         assertThat(folder.resolve("a")).doesNotExist();
     }
 }
