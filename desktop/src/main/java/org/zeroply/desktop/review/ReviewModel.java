@@ -2,6 +2,7 @@ package org.zeroply.desktop.review;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -9,7 +10,6 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
@@ -53,9 +53,14 @@ public final class ReviewModel {
     private final BooleanProperty guessing = new SimpleBooleanProperty();
     private final BooleanProperty active = new SimpleBooleanProperty();
     private final Set<Integer> tried = new HashSet<>();
+
+    /** What was decided since the game was opened, which a reading that goes on may not know. */
+    private final Map<Integer, ReviewStore.Note> decided = new HashMap<>();
+
     private Optional<MoveTree> loaded = Optional.empty();
     private Optional<MoveTree> seen = Optional.empty();
     private Task<?> loading = Task.none();
+    private boolean outdated;
     private long nodes;
     private int elsewhere;
     private OptionalInt wanted = OptionalInt.empty();
@@ -67,22 +72,15 @@ public final class ReviewModel {
         this.services = services;
         this.game = game;
         onBoard = new SimpleObjectProperty<>(game);
-        game.revisionProperty().addListener(o -> load(false));
-        active.addListener(o -> load(false));
-        services.reviews().entries().addListener((javafx.beans.Observable o) -> load(false));
-        services.reviews()
-                .finishedProperty()
-                .addListener((o, was, is) -> load(isOpen(is.longValue())));
+        game.revisionProperty().addListener(o -> load());
+        active.addListener(o -> load());
+        services.reviews().entries().addListener((javafx.beans.Observable o) -> queueChanged());
         card.currentProperty().addListener(o -> guessed());
         guessing.addListener(
                 o -> {
                     tried.clear();
                     selected.get().ifPresent(this::open);
                 });
-    }
-
-    private boolean isOpen(long sheetId) {
-        return game.isOpen(sheetId);
     }
 
     // ---- What there is --------------------------------------------------------------------------
@@ -159,21 +157,40 @@ public final class ReviewModel {
 
     // ---- Reading a review -----------------------------------------------------------------------
 
-    private void load(boolean again) {
-        if (!active.get() || !again && loaded.equals(Optional.of(game.tree()))) {
+    /** The open game in the queue of reviews. */
+    private Optional<ReviewStore.Entry> entry() {
+        return services.reviews().entries().stream()
+                .filter(e -> game.isOpen(e.sheetId()))
+                .findFirst();
+    }
+
+    private static boolean isDone(ReviewStore.Entry entry) {
+        return entry.state() == ReviewStore.State.DONE;
+    }
+
+    /** A game that waits in the queue gets a new review, which is read once it is done. */
+    private void queueChanged() {
+        outdated |= entry().filter(e -> !isDone(e)).isPresent();
+        load();
+    }
+
+    private void load() {
+        OptionalLong id = game.id();
+        Optional<ReviewStore.Entry> entry = entry();
+        boolean isRead = loaded.equals(Optional.of(game.tree()));
+        if (!active.get()
+                || isRead && !(outdated && entry.filter(ReviewModel::isDone).isPresent())) {
             return;
         }
-        boolean same = seen.equals(Optional.of(game.tree())) && review.get().isEmpty();
+        boolean same = seen.equals(Optional.of(game.tree()));
         seen = Optional.of(game.tree());
         loading.cancel();
         if (!same) {
+            decided.clear();
+        }
+        if (!same || review.get().isPresent()) {
             clear();
         }
-        OptionalLong id = game.id();
-        Optional<ReviewStore.Entry> entry =
-                services.reviews().entries().stream()
-                        .filter(e -> OptionalLong.of(e.sheetId()).equals(id))
-                        .findFirst();
         if (id.isEmpty() || entry.isEmpty()) {
             state.set(
                     game.tree().nodes().size() < 2
@@ -182,7 +199,7 @@ public final class ReviewModel {
             goWhereWanted();
             return;
         }
-        if (entry.get().state() != ReviewStore.State.DONE) {
+        if (!isDone(entry.get())) {
             state.set(
                     entry.get().state() == ReviewStore.State.FAILED
                             ? "The review failed: " + entry.get().problem()
@@ -191,6 +208,7 @@ public final class ReviewModel {
             return;
         }
         loaded = Optional.of(game.tree());
+        outdated = false;
         nodes = entry.get().nodes();
         state.set("Reading the review …");
         read(id.getAsLong(), game.tree());
@@ -210,7 +228,7 @@ public final class ReviewModel {
     private void read(long id, MoveTree tree) {
         String pgn = PgnWriter.write(tree);
         long budget = nodes;
-        loading =
+        Task<Optional<Found>> reading =
                 services.scheduler()
                         .beside(
                                 (cancellation, progress) ->
@@ -221,15 +239,17 @@ public final class ReviewModel {
                                                         budget,
                                                         services.marking(),
                                                         cancellation)
-                                                .map(
-                                                        r ->
-                                                                new Found(
-                                                                        r,
-                                                                        services.library()
-                                                                                .reviews()
-                                                                                .notes(id))),
-                                found -> found.ifPresent(f -> show(tree, f)))
-                        .whenFailed(reason -> unread(tree, reason));
+                                                .map(r -> new Found(r, notes(id))),
+                                found -> {});
+        loading = reading;
+        reading.whenDone(
+                        found ->
+                                found.filter(f -> loading == reading).ifPresent(f -> show(tree, f)))
+                .whenFailed(reason -> unread(tree, reason));
+    }
+
+    private List<ReviewStore.Note> notes(long id) {
+        return services.library().reviews().notes(id);
     }
 
     /** A review that could not be read is read again when the desk next comes to the front. */
@@ -244,9 +264,9 @@ public final class ReviewModel {
         if (!loaded.equals(Optional.of(tree))) {
             return;
         }
-        Map<Integer, ReviewStore.Note> notes =
-                found.notes().stream()
-                        .collect(Collectors.toMap(ReviewStore.Note::ply, Function.identity()));
+        Map<Integer, ReviewStore.Note> notes = new HashMap<>();
+        found.notes().forEach(n -> notes.put(n.ply(), n));
+        notes.putAll(decided);
         List<MomentCard> made = new ArrayList<>();
         for (Moment moment : moments(found.review(), notes)) {
             ReviewStore.Note note =
@@ -483,6 +503,7 @@ public final class ReviewModel {
     }
 
     private void keep(ReviewStore.Note note) {
+        decided.put(note.ply(), note);
         long id = game.id().orElseThrow();
         services.scheduler()
                 .library(

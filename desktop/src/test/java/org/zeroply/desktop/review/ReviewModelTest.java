@@ -6,6 +6,8 @@ import static org.zeroply.desktop.work.Fx.until;
 
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Square;
@@ -119,6 +121,28 @@ class ReviewModelTest extends ModelTest {
         run(() -> model.dismiss(error()));
         assertThat(error().isDismissed()).isFalse();
         until(() -> notes().stream().allMatch(n -> n.decision() == ReviewStore.Decision.OPEN));
+    }
+
+    @Test
+    void a_review_made_anew_is_read_and_what_was_decided_meanwhile_stays() throws Exception {
+        reviewed();
+        CountDownLatch written = new CountDownLatch(1);
+        run(
+                () -> {
+                    services.scheduler().library(() -> await(written), done -> {});
+                    model.dismiss(error());
+                    services.reviews().setNodes(3_000);
+                    services.reviews().add(List.of(id));
+                });
+        until(() -> model.stamp().contains("3000 nodes") && !model.cards().isEmpty());
+        assertThat(notes()).as("the library is not that far").isEmpty();
+        assertThat(error().isDismissed()).isTrue();
+        written.countDown();
+        until(() -> notes().stream().anyMatch(n -> n.decision() == ReviewStore.Decision.DISMISSED));
+    }
+
+    private static boolean await(CountDownLatch latch) throws InterruptedException {
+        return latch.await(1, TimeUnit.MINUTES);
     }
 
     @Test
