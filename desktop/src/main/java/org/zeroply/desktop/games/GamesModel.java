@@ -156,17 +156,16 @@ public final class GamesModel {
                         collection.get().map(CollectionStore.Collection::id).orElse(0L),
                         order.get());
         // Of what is asked for while somebody types, only the last is read.
-        listing.cancel();
-        Task<Listed> now = services.scheduler().library(() -> read(query), listed -> {});
-        listing = now;
-        now.whenDone(
-                listed -> {
-                    if (listing == now) {
-                        collections.setAll(listed.collections());
-                        empty.set(listed.isLibraryEmpty());
-                        onRows.accept(listed);
-                    }
-                });
+        listing.abandon();
+        listing =
+                services.scheduler()
+                        .library(
+                                () -> read(query),
+                                listed -> {
+                                    collections.setAll(listed.collections());
+                                    empty.set(listed.isLibraryEmpty());
+                                    onRows.accept(listed);
+                                });
     }
 
     private Listed read(SheetQuery query) {

@@ -174,7 +174,7 @@ public final class RepertoireModel {
     }
 
     private void readNow() {
-        reading.cancel();
+        reading.abandon();
         Optional<Student> who = student.get();
         Optional<Approach> moves = school.get();
         Optional<Side> shown = Repertoire.side(session.tree());
@@ -204,7 +204,7 @@ public final class RepertoireModel {
     // ---- Choosing -------------------------------------------------------------------------------
 
     private void chosen(Optional<Student> who) {
-        askingForSchool.cancel();
+        askingForSchool.abandon();
         if (who.isEmpty()) {
             read();
             return;
@@ -221,7 +221,7 @@ public final class RepertoireModel {
 
     /** Whatever the library still has to say of the school of somebody looked at before is late. */
     private void schoolChosen(Optional<Approach> is) {
-        askingForSchool.cancel();
+        askingForSchool.abandon();
         student.get()
                 .ifPresent(
                         s ->

@@ -111,7 +111,7 @@ final class StatisticsView extends VBox {
     }
 
     private void ask() {
-        asking.cancel();
+        asking.abandon();
         Position position = model.session().current().position();
         GameFilter filter = filter();
         asking =

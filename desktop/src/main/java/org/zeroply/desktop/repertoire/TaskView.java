@@ -48,7 +48,7 @@ final class TaskView extends VBox {
 
     /** Looks again; while the page is not in front, that waits until it is. */
     private void show() {
-        reading.cancel();
+        reading.abandon();
         if (getScene() == null) {
             return;
         }

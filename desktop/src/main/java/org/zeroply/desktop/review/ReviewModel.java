@@ -184,7 +184,7 @@ public final class ReviewModel {
         }
         boolean same = seen.equals(Optional.of(game.tree()));
         seen = Optional.of(game.tree());
-        loading.cancel();
+        loading.abandon();
         if (!same) {
             decided.clear();
         }
@@ -228,7 +228,7 @@ public final class ReviewModel {
     private void read(long id, MoveTree tree) {
         String pgn = PgnWriter.write(tree);
         long budget = nodes;
-        Task<Optional<Found>> reading =
+        loading =
                 services.scheduler()
                         .beside(
                                 (cancellation, progress) ->
@@ -240,12 +240,8 @@ public final class ReviewModel {
                                                         services.marking(),
                                                         cancellation)
                                                 .map(r -> new Found(r, notes(id))),
-                                found -> {});
-        loading = reading;
-        reading.whenDone(
-                        found ->
-                                found.filter(f -> loading == reading).ifPresent(f -> show(tree, f)))
-                .whenFailed(reason -> unread(tree, reason));
+                                found -> found.ifPresent(f -> show(tree, f)))
+                        .whenFailed(reason -> unread(tree, reason));
     }
 
     private List<ReviewStore.Note> notes(long id) {

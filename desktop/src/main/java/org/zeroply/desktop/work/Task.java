@@ -104,6 +104,15 @@ public final class Task<T> {
         }
     }
 
+    /**
+     * Asks it to stop and ends it here: what still comes out of it is too late, because something
+     * else is asked by now.
+     */
+    public void abandon() {
+        cancellation.cancel();
+        end(State.CANCELLED);
+    }
+
     /** Calls this with what came out of it. */
     public Task<T> whenDone(Consumer<T> handler) {
         return at(State.DONE, () -> handler.accept(result.orElse(null)));

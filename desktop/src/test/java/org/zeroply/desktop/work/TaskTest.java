@@ -65,6 +65,18 @@ class TaskTest {
     }
 
     @Test
+    void from_an_abandoned_task_nothing_is_heard_any_more() {
+        listen();
+        task.begin();
+        task.abandon();
+        assertThat(task.isCancelled()).isTrue();
+        task.succeed("too late");
+        assertThat(told).containsExactly("cancelled");
+        task.abandon();
+        assertThat(told).hasSize(1);
+    }
+
+    @Test
     void progress_is_unknown_at_first_and_never_goes_back() {
         List<Double> parts = new ArrayList<>();
         task.progressProperty().addListener((o, was, is) -> parts.add(is.doubleValue()));
