@@ -26,6 +26,11 @@ final class History {
     /** How many plies before a move stands what it continues. */
     private static final int[] BACK = {1, 2, 4};
 
+    /** What a centipawn gained at once counts, and the most that counts. */
+    private static final int GAIN = 16;
+
+    private static final int MOST_GAIN = 1200;
+
     private final short[] quiets = new short[2 * 64 * 64];
     private final short[] captures = new short[16 * 64 * 8];
     private final short[] continuations = new short[SLOTS * SLOTS];
@@ -138,6 +143,15 @@ final class History {
     void learnUnrefuted(Board board, int depth, int ply) {
         int fromTo = 1 - board.sideToMove() << 12 | played[ply] & 0xfff;
         reward(back(ply, 1), fromTo, bonus(depth) / 2, ply - 1);
+    }
+
+    /**
+     * The quiet move that led to a ply is learnt from by what it changed of the judgement of the
+     * position, in centipawns for the side that made it.
+     */
+    void learnGain(Board board, int gained, int ply) {
+        int by = Math.max(-MOST_GAIN, Math.min(MOST_GAIN, GAIN * gained));
+        adjust(quiets, 1 - board.sideToMove() << 12 | played[ply] & 0xfff, by);
     }
 
     private void reward(Board board, int move, int by, int ply) {

@@ -51,6 +51,18 @@ final class LateMoves {
         return lesser(n) <= 4 && n.rank < -3500 * n.depth;
     }
 
+    /**
+     * Whether the capture at hand is left out: even what it takes does not bring the position near
+     * the bound.
+     *
+     * @param gain what it takes, in centipawns
+     */
+    static boolean isFutile(SearchNode n, int gain) {
+        int lesser = lesser(n);
+        int hoped = n.still + gain + 200 + 200 * lesser + n.rank / 64;
+        return lesser < 7 && n.number > 1 && !Move.isPromotion(n.move) && hoped <= n.low;
+    }
+
     private static int lesser(SearchNode n) {
         return Math.max(0, n.depth - plies(n.depth, n.number));
     }
@@ -70,6 +82,7 @@ final class LateMoves {
         int parts = parts(n.depth, n.number);
         parts += n.improving ? 0 : 700;
         parts += n.cut ? 1400 : 0;
+        parts += n.refuted ? PLY : 0;
         parts += n.tableTakes() ? 700 : 0;
         parts -= n.main ? 1200 : 0;
         parts -= n.isOpen() ? 500 : 0;

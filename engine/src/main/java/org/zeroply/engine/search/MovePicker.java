@@ -25,7 +25,7 @@ final class MovePicker {
     private final Board board;
     private final History history;
 
-    /** Moves as generated, then each with its rank, halved, in the upper half of the number. */
+    /** Moves as generated, then each with its rank, quartered, in the upper half of the number. */
     private final int[] moves = new int[MoveGenerator.MAX_MOVES];
 
     private final int[] losing = new int[MoveGenerator.MAX_MOVES];
@@ -40,6 +40,9 @@ final class MovePicker {
     private int threshold;
     private boolean inCheck;
     private boolean generated;
+
+    /** Rank of the last move that {@link #pick} took. */
+    private int rank;
 
     MovePicker(Board board, History history) {
         this.board = board;
@@ -86,6 +89,11 @@ final class MovePicker {
     /** Whether the last move handed out was one of the ordinary or losing late ones. */
     boolean isLate() {
         return stage == QUIETS || stage == LOSING;
+    }
+
+    /** Rank by history of a quiet move just handed out ({@link History#quiet}), in steps of 4. */
+    int rankOfQuiet(int move) {
+        return stage == QUIETS ? rank : history.quiet(board, move, ply);
     }
 
     /** Whether the last move handed out is a capture that loses material. */
@@ -233,7 +241,7 @@ final class MovePicker {
     }
 
     private static int ranked(int move, int rank) {
-        return rank >> 1 << 16 | move;
+        return rank >> 2 << 16 | move;
     }
 
     /** Takes the best-ranked of the remaining moves. */
@@ -247,6 +255,7 @@ final class MovePicker {
             }
         }
         moves[best] = moves[index++];
+        rank = most >> 16 << 2;
         return most & 0xffff;
     }
 }

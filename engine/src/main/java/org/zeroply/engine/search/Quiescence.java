@@ -88,6 +88,11 @@ final class Quiescence {
         return usable && Math.abs(score) < SearchState.MATE_BOUND ? score : still;
     }
 
+    /** What a capture, not yet made, takes, in centipawns. */
+    int gain(int move) {
+        return VALUE[Move.kind(move) == Move.EN_PASSANT ? 0 : s.board.typeAt(Move.to(move))];
+    }
+
     private int captures(
             int ply,
             int alphaIn,
@@ -116,8 +121,7 @@ final class Quiescence {
                     continue;
                 }
             } else if (!few && !Move.isPromotion(move) && best > -SearchState.MATE_BOUND) {
-                int victim = Move.kind(move) == Move.EN_PASSANT ? 0 : s.board.typeAt(Move.to(move));
-                int hoped = futile + VALUE[victim];
+                int hoped = futile + gain(move);
                 if (hoped <= alpha) {
                     best = Math.max(best, hoped);
                     continue;

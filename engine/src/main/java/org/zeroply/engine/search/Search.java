@@ -43,6 +43,10 @@ final class Search {
     private final int[] reduced = new int[MAX_PLY + 2];
 
     private final int[] doubled = new int[MAX_PLY + 2];
+
+    /** By ply: positions after the last one two plies before that were cut off. */
+    private final int[] cutOffs = new int[MAX_PLY + 4];
+
     private int rootDepth;
 
     Search(SearchState state) {
@@ -131,8 +135,13 @@ final class Search {
         }
         s.history.clearKillers(ply + 1);
         doubled[ply] = doubled[ply - 1];
-        if (whole && !n.check) {
-            n.depth += insight(n, ply);
+        cutOffs[ply + 2] = 0;
+        if (whole && !n.check && nodes[ply - 1].still != TranspositionTable.NO_EVALUATION) {
+            int gained = -n.still - nodes[ply - 1].still;
+            n.depth += insight(n, gained, ply);
+            if (Move.isQuiet(s.history.lastMove(ply)) && s.history.lastMove(ply) != 0) {
+                s.history.learnGain(s.board, gained, ply);
+            }
         }
         reduced[ply] = 0;
         if (whole && !n.isOpen() && !n.check) {
@@ -168,17 +177,14 @@ final class Search {
     /**
      * Plies more or less for a position that was to be searched less deeply, now that it is seen
      * what the move to it brought.
+     *
+     * @param gained centipawns for the side that made it
      */
-    private int insight(SearchNode n, int ply) {
-        int before = nodes[ply - 1].still;
-        if (before == TranspositionTable.NO_EVALUATION) {
-            return 0;
-        }
-        int gained = n.still + before;
-        if (reduced[ply] >= 3 && gained <= 0) {
+    private int insight(SearchNode n, int gained, int ply) {
+        if (reduced[ply] >= 3 && gained >= 0) {
             return 1;
         }
-        return reduced[ply] >= 1 && n.depth >= 2 && gained > 180 ? -1 : 0;
+        return reduced[ply] >= 1 && n.depth >= 2 && gained < -180 ? -1 : 0;
     }
 
     private int moves(SearchNode n, int ply) {
@@ -200,7 +206,7 @@ final class Search {
             }
             n.takes(move, picker.isLate(), picker.isLosing());
             boolean quiet = Move.isQuiet(move);
-            n.rank = quiet ? s.history.quiet(s.board, move, ply) : s.history.capture(s.board, move);
+            n.rank = quiet ? picker.rankOfQuiet(move) : s.history.capture(s.board, move);
             n.forces = near && n.number > 1 && n.late && forcing[ply].isForcing(s.board, move);
             if (!n.forces && n.best > -MATE_BOUND && s.board.hasPieces(s.board.sideToMove())) {
                 if (quiet && !n.check && LateMoves.isHopeless(n)) {
@@ -208,6 +214,7 @@ final class Search {
                     continue;
                 }
                 if (quiet && !n.check && LateMoves.isUnpromising(n)
+                        || ply > NEAR && isFutile(n)
                         || n.depth <= 8
                                 && n.late
                                 && !StaticExchange.isAtLeast(
@@ -237,7 +244,14 @@ final class Search {
             return out != 0 ? n.alpha : n.check ? -MATE + ply : 0;
         }
         learn(n, ply);
-        return n.best;
+        return n.best > n.beta && n.best < MATE_BOUND && n.beta > -MATE_BOUND
+                ? (n.best * n.depth + n.beta) / (n.depth + 1)
+                : n.best;
+    }
+
+    /** Whether the move at hand is a capture that takes too little. */
+    private boolean isFutile(SearchNode n) {
+        return Move.isCapture(n.move) && !n.check && LateMoves.isFutile(n, quiescence.gain(n.move));
     }
 
     /** Searches the move at hand, and keeps it where it is the best so far. */
@@ -261,6 +275,7 @@ final class Search {
         int next = n.depth - 1 + more;
         int reduction = 0;
         if (n.depth >= 2 && n.number > (n.isOpen() ? 2 : 1) && (quiet || n.late)) {
+            n.refuted = cutOffs[ply + 1] > 2;
             reduction = LateMoves.reduction(n, gives, next);
             reduction = n.forces ? Math.min(reduction, 1) : reduction;
         }
@@ -315,6 +330,7 @@ final class Search {
     private void learn(SearchNode n, int ply) {
         boolean quiet = n.bestMove != 0 && Move.isQuiet(n.bestMove);
         if (n.best >= n.beta) {
+            cutOffs[ply]++;
             if (quiet) {
                 s.history.learnQuiet(s.board, n.bestMove, n.quiets, n.quietCount, n.depth, ply);
             }

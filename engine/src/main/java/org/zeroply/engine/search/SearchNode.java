@@ -57,6 +57,9 @@ final class SearchNode {
     /** Whether the move at hand forces matters near the root ({@link Forcing}). */
     boolean forces;
 
+    /** Whether several moves before were answered by a cut-off. */
+    boolean refuted;
+
     /** Moves put off, each as it was at hand. */
     private final long[] putOff = new long[64];
 

@@ -59,7 +59,8 @@ final class StaticCuts {
             return INFINITE;
         }
         if (enough) {
-            return judged;
+            // How far above the bound a position stands is worth less than a search would say.
+            return beta + (judged - beta) / 3;
         }
         if (passing && s.board.hasPieces(s.board.sideToMove())) {
             int score = pass(n, ply);

@@ -6,6 +6,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -96,6 +98,27 @@ class HistoryTest {
         history.learnUnrefuted(board, 5, 1);
         board.unmake(move);
         assertThat(history.quiet(board, move, 0)).isGreaterThan(before);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"80, 1", "-80, -1", "0, 0"})
+    void a_move_is_ranked_by_what_it_gained_for_the_side_that_made_it(int gained, int sign) {
+        int move = move(board, "e2e4");
+        int other = move(board, "d2d4");
+        play(0, "e2e4");
+        history.learnGain(board, gained, 1);
+        board.unmake(move);
+        assertThat(Integer.signum(history.quiet(board, move, 0))).isEqualTo(sign);
+        assertThat(history.quiet(board, other, 0)).isZero();
+    }
+
+    @Test
+    void no_single_gain_counts_for_more_than_a_cut_off() {
+        int move = move(board, "e2e4");
+        play(0, "e2e4");
+        history.learnGain(board, 1500, 1);
+        board.unmake(move);
+        assertThat(history.quiet(board, move, 0)).isEqualTo(1200);
     }
 
     @Test

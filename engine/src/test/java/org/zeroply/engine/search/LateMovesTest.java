@@ -6,6 +6,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Move;
 
 class LateMovesTest {
@@ -76,6 +78,31 @@ class LateMovesTest {
         assertThat(LateMoves.isHopeless(ranked(node(2, 2, 100, 101), 0))).isFalse();
         far.low = 50;
         assertThat(LateMoves.isHopeless(ranked(far, 0))).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // 110 for what is taken, 200, and 200 for each of two plies.
+        "2, 110, 710, true",
+        "2, 110, 709, false",
+        "2, 330, 710, false",
+        // With seven plies left nothing is left out.
+        "12, 110, 5000, false"
+    })
+    void a_capture_that_takes_too_little_is_left_out(int depth, int gain, int low, boolean out) {
+        SearchNode n = node(depth, 2, low, low + 1);
+        n.move = Move.pack(12, 28, Move.CAPTURE);
+        assertThat(LateMoves.isFutile(n, gain)).isEqualTo(out);
+        n.number = 1;
+        assertThat(LateMoves.isFutile(n, gain)).isFalse();
+    }
+
+    @Test
+    void where_replies_were_cut_off_again_and_again_later_moves_are_reduced_more() {
+        SearchNode n = node(12, 10, 0, 1);
+        int usual = LateMoves.reduction(ranked(n, 0), false, 11);
+        n.refuted = true;
+        assertThat(LateMoves.reduction(ranked(n, 0), false, 11)).isEqualTo(usual + 1);
     }
 
     @Test

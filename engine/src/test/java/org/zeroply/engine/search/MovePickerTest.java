@@ -93,6 +93,28 @@ class MovePickerTest {
         }
     }
 
+    @Property(tries = 100)
+    void quiet_moves_come_by_rank_however_much_is_learnt_about_them(
+            @ForAll long seed, @ForAll @IntRange(min = 1, max = 3000) int lessons) {
+        Random random = new Random(seed);
+        Board board = RandomPositions.after(random, 12).toBoard();
+        for (int i = 0; i < lessons; i++) {
+            teach(board, random);
+        }
+        MovePicker picker = new MovePicker(board, history);
+        picker.start(0, 3, board.inCheck());
+        int before = Integer.MAX_VALUE;
+        for (int m = picker.next(false); m != 0; m = picker.next(false)) {
+            if (Move.isQuiet(m)) {
+                assertThat(history.quiet(board, m, 3) - picker.rankOfQuiet(m)).isBetween(0, 3);
+            }
+            if (Move.isQuiet(m) && picker.isLate()) {
+                assertThat(picker.rankOfQuiet(m)).isLessThanOrEqualTo(before);
+                before = picker.rankOfQuiet(m);
+            }
+        }
+    }
+
     /** Teaches as the search does: captures and promotions never become killers. */
     private void teach(Board board, Random random) {
         int[] quiet =
