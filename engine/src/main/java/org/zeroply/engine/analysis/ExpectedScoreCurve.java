@@ -4,44 +4,50 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Position;
 
 /**
- * What a score is worth in points of a game, between 0 and 1, at the material left on one board:
- * the logistic curve {@code 1 / (1 + exp(-cp / scale))}, whose scale depends on the phase of the
- * game. It was fitted at three phases on games of this engine with itself by {@code zeroply tune
- * --expected}; see docs/engine.md.
+ * What a score is worth in points of a game, between 0 and 1, at the material left on one board.
+ * Beyond an edge a game is won more often than not, and lost as far on the other side; between the
+ * two most are drawn:
+ *
+ * <pre>
+ * won = 1 / (1 + exp((edge - cp) / width)), lost = 1 / (1 + exp((edge + cp) / width))
+ * expected = (1 + won - lost) / 2
+ * </pre>
+ *
+ * <p>Edge and width, in centipawns, depend on the phase of the game: the fewer men, the more it
+ * takes to win. They were fitted at three phases on games of this engine with itself by {@code
+ * zeroply tune --expected}; see docs/engine.md.
  */
 public final class ExpectedScoreCurve {
 
-    /** Scale in centipawns with all pieces, with under half of them, and with hardly any. */
-    private static final double FULL_BOARD = 98;
+    /** What was found at one phase of the game. */
+    private record Fitted(double phase, double edge, double width) {
 
-    private static final double HALF_BOARD = 119;
-    private static final double BARE_BOARD = 166;
+        Fitted towards(Fitted other, double at) {
+            double part = (at - phase) / (other.phase - phase);
+            return new Fitted(
+                    at, edge + part * (other.edge - edge), width + part * (other.width - width));
+        }
+    }
 
-    /** The phases at which those were found. */
-    private static final double FULL_PHASE = 21.4;
+    /** With all pieces, with under half of them, and with hardly any. */
+    private static final Fitted FULL = new Fitted(21.5, 0, 113);
 
-    private static final double HALF_PHASE = 10.9;
-    private static final double BARE_PHASE = 4.3;
+    private static final Fitted HALF = new Fitted(10.9, 118, 96);
+    private static final Fitted BARE = new Fitted(4.1, 247, 94);
 
     private static final int MOST_PIECES = 24;
 
-    private final double scale;
+    private final Fitted fitted;
 
-    private ExpectedScoreCurve(double scale) {
-        this.scale = scale;
+    private ExpectedScoreCurve(Fitted fitted) {
+        this.fitted = fitted;
     }
 
     /** The curve for the material on a board. */
     public static ExpectedScoreCurve at(Board board) {
-        double phase = Math.max(BARE_PHASE, Math.min(FULL_PHASE, phase(board)));
+        double phase = Math.max(BARE.phase(), Math.min(FULL.phase(), phase(board)));
         return new ExpectedScoreCurve(
-                phase < HALF_PHASE
-                        ? between(phase, BARE_PHASE, BARE_BOARD, HALF_PHASE, HALF_BOARD)
-                        : between(phase, HALF_PHASE, HALF_BOARD, FULL_PHASE, FULL_BOARD));
-    }
-
-    private static double between(double x, double x0, double y0, double x1, double y1) {
-        return y0 + (y1 - y0) * (x - x0) / (x1 - x0);
+                phase < HALF.phase() ? BARE.towards(HALF, phase) : HALF.towards(FULL, phase));
     }
 
     /** The curve for the material of a position. */
@@ -54,7 +60,21 @@ public final class ExpectedScoreCurve {
         if (score instanceof Score.Mate m) {
             return m.moves() > 0 ? ExpectedScore.WIN : ExpectedScore.LOSS;
         }
-        return new ExpectedScore(1 / (1 + Math.exp(-score.ordinal() / scale)));
+        return new ExpectedScore(expected(score.ordinal(), fitted.edge(), fitted.width()));
+    }
+
+    /**
+     * The curve itself.
+     *
+     * @param edge centipawns from which on a game is won more often than not
+     * @param width centipawns; the smaller, the surer
+     */
+    public static double expected(double centipawns, double edge, double width) {
+        return (logistic((centipawns - edge) / width) + logistic((centipawns + edge) / width)) / 2;
+    }
+
+    private static double logistic(double x) {
+        return 1 / (1 + Math.exp(-x));
     }
 
     /** The phase of the game by the pieces on the board; see {@link #phase(Board)}. */

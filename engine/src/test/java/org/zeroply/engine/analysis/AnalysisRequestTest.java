@@ -85,23 +85,26 @@ class AnalysisRequestTest {
         assertThat(Limits.NONE.isDeterministic()).isFalse();
     }
 
-    /**
-     * 1 / (1 + exp(-cp / scale)), with 98 on a full board, 119 on half of one, 166 on a bare one.
-     */
+    /** Means of the logistic function at (cp - edge) / width and (cp + edge) / width. */
     @ParameterizedTest(name = "{0} at {1}")
     @CsvSource({
-        "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1, 98, 0.731059",
-        "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1, -98, 0.268941",
+        // Edge 0 and width 113: 1 / (1 + exp(-100 / 113)).
+        "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1, 100, 0.7078",
+        "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1, -100, 0.2922",
         "rnbqkbnr/pppppppp/8/8/8/8/PPPPPPPP/RNBQKBNR w KQkq - 0 1, 0, 0.5",
-        "4k3/pppp4/8/8/8/8/PPPP4/4K3 w - - 0 1, 166, 0.731059",
-        "r3k2r/pppp4/8/8/8/8/PPPP4/R3K3 w - - 0 1, 332, 0.893",
+        // 247 and 94: half of the games are won at the edge, and hardly one is lost.
+        "4k3/pppp4/8/8/8/8/PPPP4/4K3 w - - 0 1, 250, 0.7515",
+        "4k3/pppp4/8/8/8/8/PPPP4/4K3 w - - 0 1, 100, 0.5744",
+        "4k3/pppp4/8/8/8/8/PPPP4/4K3 w - - 0 1, 500, 0.9681",
+        // Two rooks for each count 8: (8 - 4.1) / (10.9 - 4.1) of the way to 118 and 96.
+        "r3k2r/pppp4/8/8/8/8/PPPP4/R3K2R w - - 0 1, 175, 0.7400",
     })
     void a_score_is_worth_more_with_all_men_on_the_board(String fen, int cp, double expected) {
         assertThat(
                         ExpectedScoreCurve.at(Position.fromFen(fen))
                                 .of(new Score.Centipawns(cp))
                                 .value())
-                .isCloseTo(expected, within(0.02));
+                .isCloseTo(expected, within(0.0002));
     }
 
     @Test

@@ -138,12 +138,17 @@ public final class TuneCommand implements Callable<Integer> {
             List<JudgedPosition> some = thirds.get(third);
             if (some.size() >= LEAST) {
                 double mean = (double) phases[third] / some.size();
-                double scale = LogisticScale.fit(some, JudgedPosition::score);
-                document.putObject("phase" + third).put("mean", mean).put("scale", scale);
+                ResultCurve curve = ResultCurve.fit(some);
+                document.putObject("phase" + third)
+                        .put("mean", mean)
+                        .put("edge", curve.edge())
+                        .put("width", curve.width())
+                        .put("positions", curve.positions());
                 rows.add(
                         String.format(
-                                "phase %.1f of 24 on average: scale %.0f cp (%,d positions)",
-                                mean, scale, some.size()));
+                                "phase %.1f of 24 on average: edge %.0f cp, width %.0f cp"
+                                        + " (%,d positions)",
+                                mean, curve.edge(), curve.width(), curve.positions()));
             }
         }
         answer.print(document, String.join(System.lineSeparator(), rows));
