@@ -70,6 +70,12 @@ public record Moment(
         return new Moment(move, kind, side, line, tempting, cause, weight, more);
     }
 
+    /** The same, weighing at least so much. */
+    Moment weighing(double least) {
+        double more = Math.max(weight, least);
+        return new Moment(move, kind, side, line, tempting, cause, more, text);
+    }
+
     /** The position from which the line is played: after the move for a threat, else before it. */
     public Position from() {
         return kind == Kind.IGNORED_THREAT ? move.node().position() : move.position();

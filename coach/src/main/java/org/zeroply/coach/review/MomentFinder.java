@@ -61,13 +61,13 @@ final class MomentFinder {
             if (hold.equals(Optional.of(move))) {
                 found.add(held(move));
             } else if (move.isMistake()) {
-                found.add(errors.of(move, previous).besides(StrategicMoments.besides(move)));
+                found.add(error(move, previous));
             } else if (isHardMoveFound(move, previous)) {
                 found.add(praise(move));
             } else {
                 captures.right(move, previous).ifPresent(choices::add);
+                StrategicMoments.of(move).ifPresent(found::add);
             }
-            StrategicMoments.of(move).ifPresent(found::add);
         }
         moves.stream()
                 .map(SeveralWays::of)
@@ -80,6 +80,19 @@ final class MomentFinder {
         found.sort(Comparator.comparingDouble(Moment::weight).reversed());
         found.forEach(m -> byPly.putIfAbsent(m.move().ply(), m));
         return chosen(byPly.values());
+    }
+
+    /**
+     * An error under its most telling name: what it gave up for good says more than that much was
+     * given away, but less than a threat, a chance or a capture that can be shown.
+     */
+    private Moment error(MoveReview move, Optional<MoveReview> previous) {
+        Moment error = errors.of(move, previous).besides(StrategicMoments.besides(move));
+        Optional<Moment> strategic = StrategicMoments.of(move);
+        if (error.kind() == Moment.Kind.TURN) {
+            return strategic.filter(s -> s.weight() > error.weight()).orElse(error);
+        }
+        return strategic.map(s -> error.weighing(s.weight())).orElse(error);
     }
 
     private static List<Moment> chosen(Collection<Moment> ranked) {

@@ -34,7 +34,7 @@ import org.zeroply.engine.analysis.Cancellation;
 @Tag("slow")
 class PlantedMomentsTest {
 
-    private static final long NODES = 20_000;
+    private static final long NODES = 60_000;
     private static final String MARK = "planted: ";
 
     private static List<MoveTree> read(String pgn) {
