@@ -1,7 +1,10 @@
 package org.zeroply.coach.insight;
 
+import java.util.Optional;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.fact.Fact;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -9,6 +12,10 @@ import org.zeroply.engine.analysis.Engine;
 final class WaysInquiry implements Inquiry {
 
     private static final int WAYS = 5;
+
+    /** How many times as long a claim is looked at once more; our choice. */
+    private static final int ONCE_MORE = 10;
+
     private final Engine engine;
     private final long nodes;
 
@@ -30,7 +37,15 @@ final class WaysInquiry implements Inquiry {
                 .ifPresent(
                         choice -> {
                             CleanWin.of(choice).ifPresent(found);
-                            GivingBack.of(choice, evaluator).ifPresent(found);
+                            givingBack(choice, evaluator).ifPresent(found);
                         });
+    }
+
+    /** Of what a brief look calls the moment to give back, little stands a longer one. */
+    private Optional<Fact> givingBack(Choice brief, MoveEvaluator evaluator) {
+        MoveEvaluator longer = evaluator.withNodes(ONCE_MORE * nodes);
+        return GivingBack.of(brief, evaluator)
+                .flatMap(fact -> longer.choice(brief.position(), WAYS))
+                .flatMap(choice -> GivingBack.of(choice, longer));
     }
 }
