@@ -81,17 +81,24 @@ public record Prospect(
         return Sentence.begin(all);
     }
 
-    /** The finds by rank, the best first; of those that are near each other only the best. */
+    /**
+     * The finds by rank, the best first; of those of a kind that are near each other only the best.
+     * What is to be defended and what is to be calculated are different exercises.
+     */
     public static <T> List<T> best(List<T> found, Function<T, Prospect> prospect) {
         List<T> kept = new ArrayList<>();
-        List<String> placements = new ArrayList<>();
         Comparator<T> byRank =
                 Comparator.comparingDouble((T t) -> prospect.apply(t).rank()).reversed();
         for (T next : found.stream().sorted(byRank).toList()) {
             List<String> turned = turned(prospect.apply(next).position);
-            if (placements.stream().noneMatch(p -> turned.stream().anyMatch(t -> areNear(p, t)))) {
+            boolean told =
+                    kept.stream()
+                            .map(prospect)
+                            .filter(p -> p.isDefence() == prospect.apply(next).isDefence())
+                            .map(p -> Symmetry.SAME.placement(p.position))
+                            .anyMatch(p -> turned.stream().anyMatch(t -> areNear(p, t)));
+            if (!told) {
                 kept.add(next);
-                placements.add(Symmetry.SAME.placement(prospect.apply(next).position));
             }
         }
         return kept;
