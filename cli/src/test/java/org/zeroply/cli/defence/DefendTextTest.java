@@ -64,7 +64,7 @@ class DefendTextTest extends CommandTest {
         assertThat(ask(BACK_RANK, "square", "d8"))
                 .containsExactly("d8: White rook d1; Black nobody; White can put a piece there");
         assertThat(ask(BACK_RANK, "tied")).containsExactly("No man is tied.");
-        assertThat(ask("6k1/5ppp/5n2/8/8/8/5PPP/3R2K1 w - - 0 1", "wish", "Rd6").get(0))
+        assertThat(ask("6k1/5pp1/5n1p/8/8/8/5PPP/3R2K1 w - - 0 1", "wish", "Rd6").get(0))
                 .isEqualTo("Rd6 works at once.");
         assertThat(ask("k7/8/K7/P7/8/8/8/4B3 b - - 0 1", "fortress").get(0))
                 .startsWith("Black: holds: ");

@@ -64,7 +64,7 @@ class MoveComparisonTest {
         "700, 600, HOLDS",
         "0, #-4, FAILS",
         // Worse than level, and perhaps lost: neither is proved.
-        "-142, -218, UNCLEAR",
+        "-170, -260, UNCLEAR",
     })
     void is_graded_beside_the_best_move(String best, String other, Grade grade)
             throws NotationException {
@@ -169,7 +169,7 @@ class MoveComparisonTest {
     void the_price_names_what_is_gone_for_what() throws NotationException {
         Weighed best = weighed(HANGING, "290", "Kf2", "h6");
         MoveComparison comparison = new MoveComparison(HANGING, best);
-        Weighed loses = weighed(HANGING, "-80", "h3", "Rxe3+", "Kf2", "Re8");
+        Weighed loses = weighed(HANGING, "-200", "h3", "Rxe3+", "Kf2", "Re8");
 
         assertThat(comparison.grade(loses)).isEqualTo(Grade.PRICE);
         assertThat(comparison.price(loses).words()).isEqualTo("a bishop; perhaps still a draw");

@@ -34,7 +34,7 @@ import org.zeroply.engine.endings.Endings;
 @Tag("slow")
 class DraftTruthTest {
 
-    private static final long NODES = 20_000;
+    private static final long NODES = 30_000;
     private static final int POINTS = 50;
 
     private final Engine engine = new SharedEngine(16);

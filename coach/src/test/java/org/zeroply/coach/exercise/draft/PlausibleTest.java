@@ -26,7 +26,7 @@ class PlausibleTest {
                 "h6=-300 g6=-350 f6=-380; 2; false; h6 g6",
                 "h6=-300 g6=-350 f6=-380; 6; true; h6 g6 f6",
                 // But never more than a tenth of the expected score.
-                "h6=0 g6=-55 f6=-90; 2; true; h6 g6",
+                "h6=0 g6=-55 f6=-140; 2; true; h6 g6",
                 // Checks and captures that pay look like refutations, early in the main line.
                 "h6=-300 Ra1+=-900 Rxe5=-950 g6=-900; 2; true; h6 Ra1+ Rxe5",
                 "h6=-300 Ra1+=-900 Rxe5=-950; 6; true; h6",

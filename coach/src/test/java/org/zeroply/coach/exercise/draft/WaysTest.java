@@ -20,7 +20,7 @@ class WaysTest {
         // One move, the next far behind.
         "h6=150 g6=0 f6=-50, best, false",
         // Nobody can be asked to tell moves apart that a longer look may find equal.
-        "h6=330 g6=260 f6=-50, best, true",
+        "h6=330 g6=290 f6=-50, best, true",
         "h6=150 g6=140 f6=130, best, true",
         // Two moves do and all others give much away: either may be asked for.
         "h6=150 g6=140 f6=-250, best, false",

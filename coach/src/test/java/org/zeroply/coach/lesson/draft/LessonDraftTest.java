@@ -79,8 +79,8 @@ class LessonDraftTest {
             example(
                     "Gil-Hal",
                     "1/2-1/2",
-                    "nr3rk1/R5pp/8/6N1/4P3/7P/1qP1QPP1/6K1 w - - 0 30",
-                    "30. Qe3 Qb6");
+                    "1rr3k1/R4p1p/6p1/5q1b/6N1/7P/5PP1/3Q2K1 w - - 0 30",
+                    "30. Ra1 Bxg4");
 
     @Test
     void examples_are_shown_with_their_lines_and_a_verdict_at_the_end() {
@@ -160,8 +160,8 @@ class LessonDraftTest {
         List<LessonStep> asked = kind(lesson.get(), StepKind.ASK);
         assertThat(asked).hasSize(1);
         assertThat(asked.get(0).question().isComplete()).isTrue();
-        // A mate that is smothered.
-        assertThat(asked.get(0).question().reply("Qc4+").outcome()).isEqualTo(AnswerOutcome.RIGHT);
+        // King and queen at once.
+        assertThat(asked.get(0).question().reply("Nh6+").outcome()).isEqualTo(AnswerOutcome.RIGHT);
         for (Node node : asked.get(0).tree().nodes()) {
             assertThat(node.annotation().scheme().points()).isEmpty();
             assertThat(node.isRoot() || node.children().size() <= 1).isTrue();
