@@ -17,7 +17,7 @@ if "%command%"=="test" (
 if "%command%"=="help" (
   echo zeroply demo ^| desktop [FILE] ^| test ^| shots [--out DIR] ^| package [--out DIR]
   echo zeroply uci ^| perft ^| analyse ^| suite ^| explain ^| checks ^| difficulty ^| insight ^| ending ^| endings ^| review ^| bench
-  echo zeroply match ^| selfplay ^| tune ^| tactics ^| import ^| export ^| exercise ^| sample
+  echo zeroply match ^| glance ^| selfplay ^| rescore ^| train ^| tune ^| tactics ^| positional ^| import ^| export ^| exercise ^| sample
   exit /b 0
 )
 if not exist "%root%cli\target\lib" (

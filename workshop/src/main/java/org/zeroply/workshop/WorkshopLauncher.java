@@ -14,6 +14,7 @@ import org.zeroply.workshop.disk.DiskRun;
 import org.zeroply.workshop.fuzz.FuzzRun;
 import org.zeroply.workshop.house.HousePicture;
 import org.zeroply.workshop.kill.KillRun;
+import org.zeroply.workshop.match.GlanceCommand;
 import org.zeroply.workshop.match.MatchCommand;
 import org.zeroply.workshop.pauses.PausesApplication;
 import org.zeroply.workshop.pictures.PicturesApplication;
@@ -29,15 +30,16 @@ import org.zeroply.workshop.walk.WalkRun;
  * {@code shots [--out DIR] [--part DESK]}: pictures of the main views; {@code pauses [--library
  * FILE]}: how long the interface thread is held up; {@code fuzz}: see {@link FuzzRun}; {@code
  * kill}: see {@link KillRun}; {@code disk}: see {@link DiskRun}; {@code walk}: see {@link WalkRun};
- * {@code house}: a picture of the modules and their rooms; {@code match}, {@code selfplay}, {@code
- * train}, {@code tune}, {@code tactics}, {@code positional}: what makes and measures the engine;
- * {@code package}: see {@link PackageCommand}.
+ * {@code house}: a picture of the modules and their rooms; {@code match}, {@code glance}, {@code
+ * selfplay}, {@code rescore}, {@code train}, {@code tune}, {@code tactics}, {@code positional}:
+ * what makes and measures the engine; {@code package}: see {@link PackageCommand}.
  */
 public final class WorkshopLauncher {
 
     private static final List<Callable<Integer>> COMMANDS =
             List.of(
                     new MatchCommand(),
+                    new GlanceCommand(),
                     new SelfPlayCommand(),
                     new RescoreCommand(),
                     new TrainCommand(),

@@ -7,7 +7,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
-import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.function.Supplier;
 import org.zeroply.engine.analysis.Cancellation;
@@ -18,7 +17,6 @@ import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.eval.Weights;
 import org.zeroply.engine.network.StaticJudge;
-import org.zeroply.engine.protocol.UciEngine;
 import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.engine.tuning.RandomOpenings;
 import org.zeroply.workshop.command.Answer;
@@ -42,25 +40,7 @@ public final class MatchCommand implements Callable<Integer> {
     @Mixin private Answer answer;
     @Mixin private JudgeOption judge;
 
-    @Option(
-            names = "--against",
-            description =
-                    "A commit of this repository, which is built first; or the command line of a "
-                            + "program that serves UCI.",
-            paramLabel = "COMMIT|COMMAND")
-    private String opponent;
-
-    @Option(
-            names = "--against-network",
-            description = "Network of the opponent, \"shipped\" or \"terms\".",
-            paramLabel = "FILE")
-    private String otherNetwork = "";
-
-    @Option(
-            names = "--against-weights",
-            description = "Weights of the opponent's terms.",
-            paramLabel = "FILE")
-    private Path otherWeights;
+    @Mixin private OpponentOption opponent;
 
     @Option(names = "--games", description = "Games at most, in pairs.", paramLabel = "N")
     private int games = 100;
@@ -79,9 +59,6 @@ public final class MatchCommand implements Callable<Integer> {
             description = "Threads this engine uses for a move; the opponent uses one.",
             paramLabel = "T")
     private int engineThreads = 1;
-
-    @Option(names = "--hash", description = "Memory for each player in MiB.", paramLabel = "MB")
-    private int hash = 32;
 
     @Option(names = "--seed", description = "Number of the first opening.", paramLabel = "N")
     private long seed = 1;
@@ -118,8 +95,12 @@ public final class MatchCommand implements Callable<Integer> {
         Limits limits =
                 nodes != null ? Limits.nodes(nodes) : Limits.millis(millis == null ? 100 : millis);
         Supplier<Contestant> first =
-                () -> new Contestant(new BuiltInEngine(hash, own, endings), limits, engineThreads);
-        Supplier<Engine> others = opponents(endings);
+                () ->
+                        new Contestant(
+                                new BuiltInEngine(opponent.hash(), own, endings),
+                                limits,
+                                engineThreads);
+        Supplier<Engine> others = opponent.engines(endings, answer::progress);
         Supplier<Contestant> second = () -> new Contestant(others.get(), limits, 1);
         Engine judgeOfOpenings =
                 new BuiltInEngine(8, StaticJudge.ofTerms(Weights.shipped()), Endings.NONE);
@@ -144,23 +125,10 @@ public final class MatchCommand implements Callable<Integer> {
         return cache == null ? EndingTables.ofUser() : new EndingTables(cache);
     }
 
-    private Supplier<Engine> opponents(Endings endings) throws IOException {
-        if (opponent == null) {
-            StaticJudge other = JudgeOption.of(otherNetwork, otherWeights);
-            return () -> new BuiltInEngine(hash, other, endings);
-        }
-        List<String> command =
-                EarlierVersion.isCommit(opponent)
-                        ? EarlierVersion.of(opponent, answer::progress).command()
-                        : List.of(opponent.trim().split("\\s+"));
-        Map<String, String> options = Map.of("Hash", Integer.toString(hash));
-        return () -> new UciEngine(command, options, UciEngine.Patience.USUAL);
-    }
-
     private void watch(MatchGame asWhite, MatchGame asBlack, MatchResult result) {
         if (pgn != null) {
             int round = result.games() / 2;
-            String second = opponent == null ? BuiltInEngine.NAME + " otherwise" : opponent;
+            String second = opponent.name();
             String games =
                     asWhite.pgn(round, BuiltInEngine.NAME, second)
                             + "\n"

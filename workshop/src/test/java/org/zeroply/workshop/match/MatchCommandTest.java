@@ -110,7 +110,10 @@ class MatchCommandTest {
         "selfplay, 2, --out",
         "train missing --out x, 1, missing",
         "tune missing, 1, missing",
-        "match --game 2, 2, --game"
+        "match --game 2, 2, --game",
+        "glance missing, 1, missing",
+        "glance, 2, FILE",
+        "glance missing --threads 0, 1, threads"
     })
     void what_cannot_be_done_is_refused_with_the_reason(String line, int code, String reason) {
         assertThat(run(new StringWriter(), line.split(" "))).isEqualTo(code);
@@ -129,6 +132,28 @@ class MatchCommandTest {
         assertThat(EarlierVersion.isCommit(text)).isEqualTo(commit);
     }
 
+    @Test
+    void a_glance_tells_what_other_moves_are_worth() throws IOException {
+        Path positions = folder.resolve("positions.txt");
+        Files.writeString(
+                positions,
+                """
+                # A rook to be taken; a FEN, an EPD, and one with a single move.
+                4k3/8/8/8/8/1r6/P7/4K3 w - - 0 1
+                rnbqkbnr/pppp1ppp/8/4p3/4P3/8/PPPP1PPP/RNBQKBNR w KQkq - id "open";
+                k7/8/1Q6/8/8/8/8/K7 b - - 0 1
+
+                7k/8/8/8/8/7r/r7/7K w - - 0 1
+                """);
+        JsonNode same = json("glance", positions + "", "--nodes", "500", "--judge-nodes", "500");
+        assertThat(same.get("positions").asInt()).isEqualTo(2);
+        assertThat(same.get("different").asInt()).isZero();
+        assertThat(same.get("points").asDouble()).isZero();
+        Files.writeString(positions, "4k3/8/8/8/8/8/8/4K3 x - - 0 1\n");
+        assertThat(run(new StringWriter(), "glance", positions + "")).isEqualTo(1);
+        assertThat(err.toString()).contains("row 1");
+    }
+
     private JsonNode json(String... args) throws IOException {
         StringWriter out = new StringWriter();
         String[] all = Arrays.copyOf(args, args.length + 1);
@@ -141,6 +166,7 @@ class MatchCommandTest {
         return CommandGroup.run(
                 List.of(
                         new MatchCommand(),
+                        new GlanceCommand(),
                         new SelfPlayCommand(),
                         new TrainCommand(),
                         new TuneCommand()),
