@@ -90,7 +90,7 @@ public final class AnalyseCommand implements Callable<Integer> {
                         out.printf(
                                 "%8s  %-8s %s%n",
                                 c.score().text(),
-                                c.score().verdict(white).symbol(),
+                                c.expected().verdict(white).symbol(),
                                 Line.numbered(start, c.line()));
                     }
                     if (analysis.lines().isEmpty()) {

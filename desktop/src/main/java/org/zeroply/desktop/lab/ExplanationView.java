@@ -137,7 +137,7 @@ final class ExplanationView extends VBox {
         return "By calculation "
                 + value
                 + ": "
-                + own.verdict(true).words()
+                + best.expected().verdict(white).words()
                 + ", engine at depth "
                 + best.depth()
                 + ".";

@@ -72,7 +72,7 @@ final class QuestionsView extends VBox {
                 + " passed: "
                 + Line.numbered(passed, Line.start(best.line(), SHOWN))
                 + "  ("
-                + own.verdict(true).words()
+                + best.expected().verdict(white).words()
                 + ", "
                 + own.text()
                 + ").";

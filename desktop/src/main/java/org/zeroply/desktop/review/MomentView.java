@@ -165,7 +165,7 @@ final class MomentView extends VBox {
                 String.format(
                         Locale.ROOT,
                         "Engine: %s %s with %s; %s expected %.0f, after %s %.0f.",
-                        white(move).verdict(true).symbol(),
+                        move.before().verdict(move.side() == Side.WHITE).symbol(),
                         white(move).text(),
                         move.better(),
                         move.side().word(),

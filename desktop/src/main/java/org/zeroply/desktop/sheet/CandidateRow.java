@@ -53,9 +53,9 @@ final class CandidateRow extends VBox {
         ExpectedScore expected = white ? c.expected() : c.expected().opponents();
         Label keyLabel = Widgets.label(key, key.isEmpty() ? "faded" : "key");
         keyLabel.setMinWidth(26);
-        HBox sign = VerdictSign.of(own.verdict(true), "engine-verdict");
+        HBox sign = VerdictSign.of(expected.verdict(true), "engine-verdict");
         sign.setMinWidth(52);
-        Verdict verdict = own.verdict(true);
+        Verdict verdict = expected.verdict(true);
         Label numbers =
                 Widgets.label(
                         String.format(Locale.ROOT, "%s  %.0f%%", own.text(), expected.points()),

@@ -22,11 +22,13 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -310,13 +312,14 @@ final class SheetRows {
         end.annotation()
                 .check()
                 .filter(c -> columns.isEmpty())
-                .ifPresent(c -> box.getChildren().add(check(c)));
+                .ifPresent(c -> box.getChildren().add(check(end.position(), c)));
         return box;
     }
 
-    private static HBox check(EngineCheck c) {
+    private static HBox check(Position position, EngineCheck c) {
         Score score = c.mate() ? new Score.Mate(c.value()) : new Score.Centipawns(c.value());
-        HBox row = VerdictSign.alone(score.verdict(true), "engine-verdict");
+        Verdict verdict = ExpectedScoreCurve.at(position).of(score).verdict(true);
+        HBox row = VerdictSign.alone(verdict, "engine-verdict");
         Label figure = new Label(score.text());
         figure.getStyleClass().add("engine-verdict");
         figure.setMinWidth(Region.USE_PREF_SIZE);

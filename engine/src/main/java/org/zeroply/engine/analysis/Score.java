@@ -2,7 +2,6 @@ package org.zeroply.engine.analysis;
 
 import java.util.Locale;
 import org.zeroply.chess.tree.EngineCheck;
-import org.zeroply.chess.tree.Verdict;
 
 /** How good a position is for one side, by a search: in centipawns, or as moves to mate. */
 public sealed interface Score extends Comparable<Score> {
@@ -24,26 +23,6 @@ public sealed interface Score extends Comparable<Score> {
             return m.moves() > 0 ? 100_000 - m.moves() : -100_000 - m.moves();
         }
         return ((Centipawns) this).value();
-    }
-
-    /**
-     * The verdict in the words of annotation. The bounds of 30, 80 and 200 centipawns are this
-     * program's own choice.
-     *
-     * @param white whether the score is from White's view
-     */
-    default Verdict verdict(boolean white) {
-        int cp = white ? ordinal() : -ordinal();
-        if (Math.abs(cp) < 30) {
-            return Verdict.EQUAL;
-        }
-        if (Math.abs(cp) < 80) {
-            return cp > 0 ? Verdict.WHITE_SLIGHTLY : Verdict.BLACK_SLIGHTLY;
-        }
-        if (Math.abs(cp) < 200) {
-            return cp > 0 ? Verdict.WHITE_BETTER : Verdict.BLACK_BETTER;
-        }
-        return cp > 0 ? Verdict.WHITE_WINS : Verdict.BLACK_WINS;
     }
 
     /**

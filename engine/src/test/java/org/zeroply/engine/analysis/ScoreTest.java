@@ -10,7 +10,6 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.tree.Verdict;
 import org.zeroply.engine.RandomPositions;
 
 class ScoreTest {
@@ -39,17 +38,9 @@ class ScoreTest {
     }
 
     @Property(tries = 300)
-    void a_verdict_is_the_same_from_both_sides(
-            @ForAll @IntRange(min = -900, max = 900) int centipawns) {
+    void a_score_turned_twice_is_the_same(@ForAll @IntRange(min = -900, max = 900) int centipawns) {
         Score score = new Score.Centipawns(centipawns);
         assertThat(score.negated().negated()).isEqualTo(score);
-        assertThat(score.verdict(true)).isEqualTo(score.negated().verdict(false));
-    }
-
-    @Test
-    void a_mate_is_a_win_in_words() {
-        assertThat(new Score.Mate(5).verdict(true)).isEqualTo(Verdict.WHITE_WINS);
-        assertThat(new Score.Mate(5).verdict(false)).isEqualTo(Verdict.BLACK_WINS);
     }
 
     @Property(tries = 300)

@@ -33,7 +33,8 @@ import org.zeroply.coach.exercise.marking.HoldGame;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.fact.Sentence;
-import org.zeroply.engine.analysis.Score;
+import org.zeroply.engine.analysis.ExpectedScore;
+import org.zeroply.engine.analysis.ExpectedScoreCurve;
 
 /** Drafts exercises of the kind {@code defence}, each of its tasks from the same elimination. */
 public final class DefenceDraft {
@@ -158,7 +159,12 @@ public final class DefenceDraft {
         for (int i = 0; i < line.size() && (i == 0 || mate); i += 2) {
             efforts.add(new Effort(line.get(i), i == 0 ? KEY : FURTHER, false));
         }
-        editor.verdict(end, Optional.of(verdict(threat.score(), threat.side())));
+        editor.verdict(
+                end,
+                Optional.of(
+                        verdict(
+                                ExpectedScoreCurve.at(threat.from()).of(threat.score()),
+                                threat.side())));
         editor.annotate(end, a -> a.withEnd(true));
         PointShare.give(editor, efforts, POINTS);
         Side side = threat.side();
@@ -245,9 +251,8 @@ public final class DefenceDraft {
 
     // ---- Writing --------------------------------------------------------------------------------
 
-    private static Verdict verdict(Score score, Side mover) {
-        boolean white = mover == Side.WHITE;
-        return score.verdict(white);
+    private static Verdict verdict(ExpectedScore expected, Side mover) {
+        return expected.verdict(mover == Side.WHITE);
     }
 
     private static void tag(
@@ -302,7 +307,7 @@ public final class DefenceDraft {
         Node line(Candidate candidate, int plies) {
             List<Move> moves = Line.start(candidate.weighed().line(), plies);
             Node end = editor.addLine(root, moves);
-            Verdict verdict = verdict(candidate.weighed().score(), position.sideToMove());
+            Verdict verdict = verdict(candidate.weighed().expected(), position.sideToMove());
             editor.verdict(end, Optional.of(verdict));
             Node node = root.child(candidate.move()).orElseThrow();
             editor.comment(node, words(candidate));

@@ -6,13 +6,11 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.engine.analysis.ExpectedScore;
-import org.zeroply.engine.analysis.Score;
 
 /** Writes the verdict at the end of a line, what it rests on, and what is on the board then. */
 final class Judgement {
@@ -43,23 +41,13 @@ final class Judgement {
         MoveEvaluator judge = open ? evaluator.withNodes(LONGER * evaluator.nodes()) : evaluator;
         Optional<Choice> choice = open ? judge.choice(p) : brief;
         Optional<Weighed> best = choice.map(Choice::best);
-        Score score =
-                best.map(Weighed::score)
-                        .orElse(p.inCheck() ? new Score.Mate(0) : new Score.Centipawns(0));
+        ExpectedScore expected = MoveEvaluator.expected(choice, p);
         editor.annotate(
                 node,
                 a ->
-                        a.withVerdict(Optional.of(verdict(score, white)))
+                        a.withVerdict(Optional.of(expected.verdict(white)))
                                 .withCheck(best.map(w -> stamp(w, white, judge))));
-        ExpectedScore expected = MoveEvaluator.expected(choice, p);
         return p.sideToMove() == solver ? expected : expected.opponents();
-    }
-
-    /** Being mated is written as 0 moves, which has no sign of its own. */
-    private static Verdict verdict(Score score, boolean white) {
-        return score.equals(new Score.Mate(0))
-                ? white ? Verdict.BLACK_WINS : Verdict.WHITE_WINS
-                : score.verdict(white);
     }
 
     private static EngineCheck stamp(Weighed w, boolean white, MoveEvaluator judge) {

@@ -58,7 +58,7 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
 
     private static VerdictCheck of(Position position, Verdict verdict, Weighed best) {
         boolean white = position.sideToMove() == Side.WHITE;
-        Verdict found = best.score().verdict(white);
+        Verdict found = best.expected().verdict(white);
         double expected = best.expected().value();
         String detail =
                 "the scheme says "

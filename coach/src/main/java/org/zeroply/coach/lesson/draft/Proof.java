@@ -37,7 +37,7 @@ final class Proof {
         editor.annotate(
                 end,
                 a ->
-                        a.withVerdict(Optional.of(found.score().verdict(white)))
+                        a.withVerdict(Optional.of(found.expected().verdict(white)))
                                 .withCheck(
                                         Optional.of(
                                                 found.exact()

@@ -87,7 +87,8 @@ class DraftTruthTest {
     private static void stampsAndVerdictsAgree(Node node) {
         Optional<EngineCheck> stamp = node.annotation().check();
         if (stamp.isPresent() && node.annotation().verdict().isPresent()) {
-            assertThat(node.annotation().verdict()).contains(score(stamp.get()).verdict(true));
+            ExpectedScore expected = ExpectedScoreCurve.at(node.position()).of(score(stamp.get()));
+            assertThat(node.annotation().verdict()).contains(expected.verdict(true));
         }
     }
 
