@@ -30,18 +30,18 @@ public final class RememberingEngine implements Engine {
     @Override
     public Analysis analyse(
             AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-        if (!isRepeatable(request)) {
+        Optional<AnalysisMemory.Key> key = key(engine.name(), request);
+        if (key.isEmpty()) {
             return engine.analyse(request, listener, cancellation);
         }
-        AnalysisMemory.Key key = key(request);
-        Optional<Analysis> known = memory.find(key);
+        Optional<Analysis> known = memory.find(key.get());
         if (known.isPresent()) {
             return known.get();
         }
         Analysis analysis = engine.analyse(request, listener, cancellation);
         // What was broken off is no answer.
         if (!cancellation.isCancelled()) {
-            memory.keep(key, analysis);
+            memory.keep(key.get(), analysis);
         }
         return analysis;
     }
@@ -56,11 +56,20 @@ public final class RememberingEngine implements Engine {
                 && request.moves().isEmpty();
     }
 
-    private AnalysisMemory.Key key(AnalysisRequest request) {
+    /**
+     * Under what the answer of an engine is kept; nothing where it may be another one each time.
+     *
+     * @param engine name and version of the engine
+     */
+    public static Optional<AnalysisMemory.Key> key(String engine, AnalysisRequest request) {
+        if (!isRepeatable(request)) {
+            return Optional.empty();
+        }
         String fen = request.start().fen();
         String position = fen.substring(0, fen.lastIndexOf(' '));
-        return new AnalysisMemory.Key(
-                engine.name(), position, request.limits().nodes(), request.lines());
+        return Optional.of(
+                new AnalysisMemory.Key(
+                        engine, position, request.limits().nodes(), request.lines()));
     }
 
     @Override

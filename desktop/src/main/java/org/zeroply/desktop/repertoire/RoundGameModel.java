@@ -29,7 +29,7 @@ import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.review.ReviewStore;
-import org.zeroply.library.review.ReviewedFigures;
+import org.zeroply.library.review.Reviewed;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.tournament.RepertoireChapters;
 import org.zeroply.library.tournament.RoundChanges;
@@ -116,13 +116,15 @@ final class RoundGameModel {
                 entry.filter(e -> e.state() == ReviewStore.State.DONE)
                         .flatMap(
                                 e ->
-                                        ReviewedFigures.review(
+                                        Reviewed.read(
                                                 library,
                                                 id,
                                                 game,
                                                 e.nodes(),
                                                 services.marking(),
-                                                cancellation));
+                                                part -> {},
+                                                cancellation))
+                        .map(Reviewed::review);
         List<Moment> moments =
                 review.map(r -> r.moments().stream().filter(m -> m.side() == side).toList())
                         .orElse(List.of());

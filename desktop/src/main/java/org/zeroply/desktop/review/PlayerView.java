@@ -159,7 +159,8 @@ final class PlayerView extends VBox {
                         services.library().sheets(),
                         profile.worst().stream().map(Profile.ThemeFigures::theme).toList());
         long nodes = games.isEmpty() ? 0 : games.get(0).nodes();
-        String stamp = services.marking().name() + ", " + nodes + " nodes a search";
+        String engines = String.join(" and ", known.engines(games));
+        String stamp = engines + ", " + nodes + " nodes a search";
         return new Found(profile, exercises, stamp);
     }
 

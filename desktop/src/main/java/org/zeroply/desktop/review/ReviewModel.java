@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -31,6 +32,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.Reviewed;
 import org.zeroply.library.sheet.SheetStore;
 
 /**
@@ -38,6 +40,9 @@ import org.zeroply.library.sheet.SheetStore;
  * its own, and what the coach decides about them.
  */
 public final class ReviewModel {
+
+    /** Nanoseconds after which it is told how far a reading has come. */
+    private static final long SOON = 1_000_000_000;
 
     private final Services services;
     private final TreeSession game;
@@ -62,6 +67,7 @@ public final class ReviewModel {
     private Task<?> loading = Task.none();
     private boolean outdated;
     private long nodes;
+    private String engine = "";
     private int elsewhere;
     private OptionalInt wanted = OptionalInt.empty();
 
@@ -152,7 +158,7 @@ public final class ReviewModel {
 
     /** Engine and nodes, for the foot of reports. */
     public String stamp() {
-        return services.marking().name() + ", " + nodes + " nodes a search";
+        return engine + ", " + nodes + " nodes a search";
     }
 
     // ---- Reading a review -----------------------------------------------------------------------
@@ -223,7 +229,7 @@ public final class ReviewModel {
         onBoard.set(game);
     }
 
-    private record Found(GameReview review, List<ReviewStore.Note> notes) {}
+    private record Found(Reviewed made, List<ReviewStore.Note> notes) {}
 
     private void read(long id, MoveTree tree) {
         String pgn = PgnWriter.write(tree);
@@ -238,10 +244,27 @@ public final class ReviewModel {
                                                         SheetStore.parse(pgn),
                                                         budget,
                                                         services.marking(),
+                                                        progress::accept,
                                                         cancellation)
                                                 .map(r -> new Found(r, notes(id))),
                                 found -> found.ifPresent(f -> show(tree, f)))
                         .whenFailed(reason -> unread(tree, reason));
+        Task<?> reading = loading;
+        long begun = System.nanoTime();
+        reading.progressProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (loading == reading && System.nanoTime() - begun > SOON) {
+                                reviewing(is.doubleValue());
+                            }
+                        });
+    }
+
+    /** What no engine remembers all of is reviewed again, which takes as long as at first. */
+    private void reviewing(double part) {
+        state.set(
+                String.format(
+                        Locale.ROOT, "Reviewing the game again … %d%%", Math.round(100 * part)));
     }
 
     private List<ReviewStore.Note> notes(long id) {
@@ -263,23 +286,34 @@ public final class ReviewModel {
         Map<Integer, ReviewStore.Note> notes = new HashMap<>();
         found.notes().forEach(n -> notes.put(n.ply(), n));
         notes.putAll(decided);
-        List<MomentCard> made = new ArrayList<>();
-        for (Moment moment : moments(found.review(), notes)) {
+        GameReview made = found.made().review();
+        engine = found.made().engine();
+        List<MomentCard> all = new ArrayList<>();
+        for (Moment moment : moments(made, notes)) {
             ReviewStore.Note note =
                     notes.getOrDefault(
                             moment.move().ply(),
                             new ReviewStore.Note(
                                     moment.move().ply(), ReviewStore.Decision.OPEN, ""));
-            made.add(new MomentCard(made.size() + 1, moment, note.decision(), note.words()));
+            all.add(new MomentCard(all.size() + 1, moment, note.decision(), note.words()));
         }
-        review.set(Optional.of(found.review()));
-        cards.setAll(made);
-        state.set(made.isEmpty() ? "No moment to stop at: a quiet, correct game." : "");
+        review.set(Optional.of(made));
+        cards.setAll(all);
+        state.set(all.isEmpty() ? "No moment to stop at: a quiet, correct game." : "");
+        if (!engine.equals(services.marking().name())) {
+            services.messages()
+                    .say(
+                            "Reviewed by "
+                                    + engine
+                                    + ". Review the game again for the verdicts of "
+                                    + services.marking().name()
+                                    + ".");
+        }
         OptionalInt place = takeWanted();
         if (place.isPresent()) {
             at(place.getAsInt()).ifPresentOrElse(this::select, () -> go(place.getAsInt()));
         } else {
-            strongest(found.review()).ifPresent(this::select);
+            strongest(made).ifPresent(this::select);
         }
     }
 
@@ -407,7 +441,7 @@ public final class ReviewModel {
     }
 
     private MoveTree lines(MomentCard moment) {
-        return MomentLines.of(moment.moment(), nodes, services.marking().name());
+        return MomentLines.of(moment.moment(), nodes, engine);
     }
 
     // ---- Guess first ----------------------------------------------------------------------------
@@ -459,7 +493,7 @@ public final class ReviewModel {
         node(moment)
                 .ifPresent(
                         node ->
-                                new Annotator(services.marking().name(), nodes)
+                                new Annotator(engine, nodes)
                                         .write(
                                                 game.editor(),
                                                 node,

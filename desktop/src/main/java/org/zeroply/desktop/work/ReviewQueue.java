@@ -2,6 +2,7 @@ package org.zeroply.desktop.work;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
@@ -15,7 +16,6 @@ import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.FirstPass;
-import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
@@ -24,7 +24,7 @@ import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Setting;
 import org.zeroply.library.review.ReviewStore;
-import org.zeroply.library.review.ReviewedFigures;
+import org.zeroply.library.review.Reviewed;
 
 /**
  * Reviews the games of the queue one after the other, beside everything else. What was searched is
@@ -107,10 +107,19 @@ public final class ReviewQueue implements AutoCloseable {
         behind(() -> library.settings().put(NODES, nodes));
     }
 
-    /** The review of a game on these nodes, from memory as far as it is there. */
-    public Optional<GameReview> review(
-            long sheetId, MoveTree game, long nodes, Engine with, Cancellation cancel) {
-        return ReviewedFigures.review(library, sheetId, game, nodes, with, cancel);
+    /**
+     * The review of a game on these nodes, by the engine that made it.
+     *
+     * @param progress told the part done, 0 to 1, where it has to be made again
+     */
+    public Optional<Reviewed> review(
+            long sheetId,
+            MoveTree game,
+            long nodes,
+            Engine with,
+            DoubleConsumer progress,
+            Cancellation cancel) {
+        return Reviewed.read(library, sheetId, game, nodes, with, progress, cancel);
     }
 
     /** Puts games at the end of the queue and goes on. */

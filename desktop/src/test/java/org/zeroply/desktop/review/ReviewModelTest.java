@@ -11,10 +11,17 @@ import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Square;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.engine.analysis.AnalysisListener;
+import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.Reviewed;
 
 /** The review of the open game, without the desk: a mate in four moves that Black let happen. */
 class ReviewModelTest extends ModelTest {
@@ -139,6 +146,46 @@ class ReviewModelTest extends ModelTest {
         assertThat(error().isDismissed()).isTrue();
         written.countDown();
         until(() -> notes().stream().anyMatch(n -> n.decision() == ReviewStore.Decision.DISMISSED));
+    }
+
+    @Test
+    void a_review_by_an_earlier_engine_is_shown_and_said_to_be_one() throws Exception {
+        Engine earlier = new Earlier(services.marking());
+        MoveTree tree = services.library().sheets().load(id);
+        Reviewed made =
+                Reviewed.read(
+                                services.library(),
+                                id,
+                                tree,
+                                2_000,
+                                earlier,
+                                part -> {},
+                                new Cancellation())
+                        .orElseThrow();
+        services.library().reviews().queue(List.of(id), 2_000);
+        services.library().reviews().done(id, 2_000, made.review());
+        run(
+                () -> {
+                    services.reviews().open();
+                    model.activeProperty().set(true);
+                });
+        until(() -> !model.cards().isEmpty());
+        assertThat(model.stamp()).isEqualTo("zeroply-0.1, 2000 nodes a search");
+        assertThat(said()).startsWith("Reviewed by zeroply-0.1. Review the game again");
+    }
+
+    /** The engine of today under the name of an earlier one. */
+    private record Earlier(Engine engine) implements Engine {
+        @Override
+        public String name() {
+            return "zeroply-0.1";
+        }
+
+        @Override
+        public Analysis analyse(
+                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
+            return engine.analyse(request, listener, cancellation);
+        }
     }
 
     private static boolean await(CountDownLatch latch) throws InterruptedException {

@@ -89,6 +89,22 @@ public final class RememberedAnalyses implements AnalysisMemory {
                 });
     }
 
+    /** The names of the engines that made them. */
+    public List<String> engines() {
+        // One look into the index for each name, and not one for each analysis.
+        return database.read(
+                h ->
+                        h.createQuery(
+                                        "WITH RECURSIVE names(name) AS (SELECT min(engine) FROM"
+                                                + " remembered_analysis UNION ALL SELECT (SELECT"
+                                                + " min(engine) FROM remembered_analysis WHERE"
+                                                + " engine > name) FROM names WHERE name IS NOT"
+                                                + " NULL) SELECT name FROM names WHERE name IS NOT"
+                                                + " NULL")
+                                .mapTo(String.class)
+                                .list());
+    }
+
     /** How many are kept. */
     public long count() {
         return database.read(

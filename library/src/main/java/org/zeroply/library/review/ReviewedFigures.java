@@ -4,13 +4,11 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.review.FirstPass;
-import org.zeroply.coach.review.GameReview;
-import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
@@ -22,6 +20,7 @@ public final class ReviewedFigures {
     private final Library library;
     private final Engine engine;
     private final Map<Long, Map<Side, GameFigures>> known = new ConcurrentHashMap<>();
+    private final Map<Long, String> engines = new ConcurrentHashMap<>();
 
     /**
      * @param engine asked for what is not remembered any more
@@ -31,39 +30,28 @@ public final class ReviewedFigures {
         this.engine = engine;
     }
 
-    /**
-     * The review of a game, from memory as far as it is there.
-     *
-     * @param nodes nodes for each search
-     * @param engine asked for what is not remembered
-     * @return nothing when cancelled, or where there is nothing to review
-     */
-    public static Optional<GameReview> review(
-            Library library,
-            long sheetId,
-            MoveTree game,
-            long nodes,
-            Engine engine,
-            Cancellation cancellation) {
-        Engine remembering = new RememberingEngine(engine, library.analyses());
-        return new FirstPass(remembering, nodes, library.games().without(sheetId))
-                .review(game, Optional.empty(), p -> {}, cancellation);
-    }
-
     /** The figures of a side in a game; nothing when cancelled. */
     public Optional<GameFigures> of(ReviewStore.Entry game, Side side, Cancellation cancellation) {
         Map<Side, GameFigures> both = known.get(game.sheetId());
         if (both == null) {
             MoveTree tree = library.sheets().load(game.sheetId());
-            Optional<GameReview> review =
-                    review(library, game.sheetId(), tree, game.nodes(), engine, cancellation);
-            if (review.isEmpty()) {
+            Optional<Reviewed> made =
+                    Reviewed.read(
+                            library,
+                            game.sheetId(),
+                            tree,
+                            game.nodes(),
+                            engine,
+                            part -> {},
+                            cancellation);
+            if (made.isEmpty()) {
                 return Optional.empty();
             }
             both = new EnumMap<>(Side.class);
             for (Side s : Side.values()) {
-                both.put(s, GameFigures.of(game.sheetId(), review.get(), s));
+                both.put(s, GameFigures.of(game.sheetId(), made.get().review(), s));
             }
+            engines.put(game.sheetId(), made.get().engine());
             known.put(game.sheetId(), both);
         }
         return Optional.of(both.get(side));
@@ -81,5 +69,15 @@ public final class ReviewedFigures {
             }
         }
         return figures;
+    }
+
+    /** The names of the engines that reviewed games whose figures were asked for. */
+    public List<String> engines(List<ReviewStore.Entry> games) {
+        return games.stream()
+                .map(g -> engines.get(g.sheetId()))
+                .filter(Objects::nonNull)
+                .distinct()
+                .sorted()
+                .toList();
     }
 }

@@ -8,7 +8,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
@@ -52,10 +51,10 @@ class ReviewedFiguresTest extends StoreTest {
         id = add(GAME);
         library.reviews().queue(List.of(id), NODES);
         MoveTree game = library.sheets().load(id);
-        GameReview review =
-                ReviewedFigures.review(library, id, game, NODES, engine, new Cancellation())
+        Reviewed made =
+                Reviewed.read(library, id, game, NODES, engine, p -> {}, new Cancellation())
                         .orElseThrow();
-        library.reviews().done(id, NODES, review);
+        library.reviews().done(id, NODES, made.review());
     }
 
     @Test
@@ -69,6 +68,7 @@ class ReviewedFiguresTest extends StoreTest {
         assertThat(black.get(0).score()).hasValue(0.0);
         assertThat(white.get(0).score()).hasValue(1.0);
         assertThat(asked).isZero();
+        assertThat(figures.engines(library.reviews().entries())).containsExactly(engine.name());
         assertThat(figures.of("Ann", Side.BLACK, new Cancellation())).isEmpty();
         assertThat(figures.of("Cy", Side.WHITE, new Cancellation())).isEmpty();
     }
@@ -89,9 +89,15 @@ class ReviewedFiguresTest extends StoreTest {
         cancelled.cancel();
         assertThat(figures.of("Ann", Side.WHITE, cancelled)).isEmpty();
         assertThat(figures.of("Ann", Side.WHITE, new Cancellation())).hasSize(1);
-        Optional<GameReview> none =
-                ReviewedFigures.review(
-                        library, id, library.sheets().load(id), NODES + 1, engine, cancelled);
+        Optional<Reviewed> none =
+                Reviewed.read(
+                        library,
+                        id,
+                        library.sheets().load(id),
+                        NODES + 1,
+                        engine,
+                        p -> {},
+                        cancelled);
         assertThat(none).isEmpty();
     }
 }
