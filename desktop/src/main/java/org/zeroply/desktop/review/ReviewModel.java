@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -21,7 +20,6 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.review.Annotator;
@@ -29,11 +27,8 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.review.ReviewStore;
-import org.zeroply.library.review.Reviewed;
-import org.zeroply.library.sheet.SheetStore;
 
 /**
  * The review of the open game: its moments, the one that is looked at with its lines on a sheet of
@@ -41,10 +36,8 @@ import org.zeroply.library.sheet.SheetStore;
  */
 public final class ReviewModel {
 
-    /** Nanoseconds after which it is told how far a reading has come. */
-    private static final long SOON = 1_000_000_000;
-
     private final Services services;
+    private final ReviewReading reading;
     private final TreeSession game;
     private final TreeSession card = new TreeSession();
     private final ObjectProperty<TreeSession> onBoard;
@@ -53,7 +46,6 @@ public final class ReviewModel {
     private final ObservableList<MomentCard> cards = FXCollections.observableArrayList();
     private final ObjectProperty<Optional<MomentCard>> selected =
             new SimpleObjectProperty<>(Optional.empty());
-    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper answer = new ReadOnlyStringWrapper("");
     private final BooleanProperty guessing = new SimpleBooleanProperty();
     private final BooleanProperty active = new SimpleBooleanProperty();
@@ -62,12 +54,6 @@ public final class ReviewModel {
     /** What was decided since the game was opened, which a reading that goes on may not know. */
     private final Map<Integer, ReviewStore.Note> decided = new HashMap<>();
 
-    private Optional<MoveTree> loaded = Optional.empty();
-    private Optional<MoveTree> seen = Optional.empty();
-    private Task<?> loading = Task.none();
-    private boolean outdated;
-    private long nodes;
-    private String engine = "";
     private int elsewhere;
     private OptionalInt wanted = OptionalInt.empty();
 
@@ -78,9 +64,7 @@ public final class ReviewModel {
         this.services = services;
         this.game = game;
         onBoard = new SimpleObjectProperty<>(game);
-        game.revisionProperty().addListener(o -> load());
-        active.addListener(o -> load());
-        services.reviews().entries().addListener((javafx.beans.Observable o) -> queueChanged());
+        reading = new ReviewReading(services, game, active, new Shown());
         card.currentProperty().addListener(o -> guessed());
         guessing.addListener(
                 o -> {
@@ -128,7 +112,7 @@ public final class ReviewModel {
 
     /** What is missing or going on, in words; empty when the review is there. */
     public ReadOnlyStringProperty stateProperty() {
-        return state.getReadOnlyProperty();
+        return reading.stateProperty();
     }
 
     /** Whether the better move stays hidden until somebody has tried. */
@@ -153,167 +137,57 @@ public final class ReviewModel {
 
     /** Nodes for each search of this review. */
     public long nodes() {
-        return nodes;
+        return reading.nodes();
     }
 
     /** Engine and nodes, for the foot of reports. */
     public String stamp() {
-        return engine + ", " + nodes + " nodes a search";
+        return reading.engine() + ", " + nodes() + " nodes a search";
     }
 
     // ---- Reading a review -----------------------------------------------------------------------
 
-    /** The open game in the queue of reviews. */
-    private Optional<ReviewStore.Entry> entry() {
-        return services.reviews().entries().stream()
-                .filter(e -> game.isOpen(e.sheetId()))
-                .findFirst();
-    }
-
-    private static boolean isDone(ReviewStore.Entry entry) {
-        return entry.state() == ReviewStore.State.DONE;
-    }
-
-    /** A game that waits in the queue gets a new review, which is read once it is done. */
-    private void queueChanged() {
-        outdated |= entry().filter(e -> !isDone(e)).isPresent();
-        load();
-    }
-
-    private void load() {
-        OptionalLong id = game.id();
-        Optional<ReviewStore.Entry> entry = entry();
-        boolean isRead = loaded.equals(Optional.of(game.tree()));
-        if (!active.get()
-                || isRead && !(outdated && entry.filter(ReviewModel::isDone).isPresent())) {
-            return;
+    private final class Shown implements ReviewReading.Reader {
+        @Override
+        public void cleared(boolean sameGame) {
+            if (!sameGame) {
+                decided.clear();
+            }
+            review.set(Optional.empty());
+            cards.clear();
+            selected.set(Optional.empty());
+            tried.clear();
+            onBoard.set(game);
         }
-        boolean same = seen.equals(Optional.of(game.tree()));
-        seen = Optional.of(game.tree());
-        loading.abandon();
-        if (!same) {
-            decided.clear();
-        }
-        if (!same || review.get().isPresent()) {
-            clear();
-        }
-        if (id.isEmpty() || entry.isEmpty()) {
-            state.set(
-                    game.tree().nodes().size() < 2
-                            ? "Open a game to review it, or queue many on the Queue page."
-                            : "This game has not been reviewed. Press Review this game.");
+
+        @Override
+        public void missing() {
             goWhereWanted();
-            return;
         }
-        if (!isDone(entry.get())) {
-            state.set(
-                    entry.get().state() == ReviewStore.State.FAILED
-                            ? "The review failed: " + entry.get().problem()
-                            : "This game waits in the queue; its moments come here when it is done.");
-            goWhereWanted();
-            return;
-        }
-        loaded = Optional.of(game.tree());
-        outdated = false;
-        nodes = entry.get().nodes();
-        state.set("Reading the review …");
-        read(id.getAsLong(), game.tree());
-    }
 
-    private void clear() {
-        loaded = Optional.empty();
-        review.set(Optional.empty());
-        cards.clear();
-        selected.set(Optional.empty());
-        tried.clear();
-        onBoard.set(game);
-    }
-
-    private record Found(Reviewed made, List<ReviewStore.Note> notes) {}
-
-    private void read(long id, MoveTree tree) {
-        String pgn = PgnWriter.write(tree);
-        long budget = nodes;
-        loading =
-                services.scheduler()
-                        .beside(
-                                (cancellation, progress) ->
-                                        services.reviews()
-                                                .review(
-                                                        id,
-                                                        SheetStore.parse(pgn),
-                                                        budget,
-                                                        services.marking(),
-                                                        progress::accept,
-                                                        cancellation)
-                                                .map(r -> new Found(r, notes(id))),
-                                found -> found.ifPresent(f -> show(tree, f)))
-                        .whenFailed(reason -> unread(tree, reason));
-        Task<?> reading = loading;
-        long begun = System.nanoTime();
-        reading.progressProperty()
-                .addListener(
-                        (o, was, is) -> {
-                            if (loading == reading && System.nanoTime() - begun > SOON) {
-                                reviewing(is.doubleValue());
-                            }
-                        });
-    }
-
-    /** What no engine remembers all of is reviewed again, which takes as long as at first. */
-    private void reviewing(double part) {
-        state.set(
-                String.format(
-                        Locale.ROOT, "Reviewing the game again … %d%%", Math.round(100 * part)));
-    }
-
-    private List<ReviewStore.Note> notes(long id) {
-        return services.library().reviews().notes(id);
-    }
-
-    /** A review that could not be read is read again when the desk next comes to the front. */
-    private void unread(MoveTree tree, String reason) {
-        if (loaded.equals(Optional.of(tree))) {
-            loaded = Optional.empty();
-            state.set("The review could not be read. " + reason);
-        }
-    }
-
-    private void show(MoveTree tree, Found found) {
-        if (!loaded.equals(Optional.of(tree))) {
-            return;
-        }
-        Map<Integer, ReviewStore.Note> notes = new HashMap<>();
-        found.notes().forEach(n -> notes.put(n.ply(), n));
-        notes.putAll(decided);
-        GameReview made = found.made().review();
-        engine = found.made().engine();
-        List<MomentCard> all = new ArrayList<>();
-        for (Moment moment : moments(made, notes)) {
-            ReviewStore.Note note =
-                    notes.getOrDefault(
-                            moment.move().ply(),
-                            new ReviewStore.Note(
-                                    moment.move().ply(), ReviewStore.Decision.OPEN, ""));
-            all.add(new MomentCard(all.size() + 1, moment, note.decision(), note.words()));
-        }
-        review.set(Optional.of(made));
-        cards.setAll(all);
-        state.set(all.isEmpty() ? "No moment to stop at: a quiet, correct game." : "");
-        if (!engine.equals(services.marking().name())) {
-            services.messages()
-                    .say(
-                            "Reviewed by "
-                                    + engine
-                                    + ". Review the game again for the verdicts of "
-                                    + services.marking().name()
-                                    + ".");
-        }
-        OptionalInt place = takeWanted();
-        if (place.isPresent()) {
-            at(place.getAsInt()).ifPresentOrElse(this::select, () -> go(place.getAsInt()));
-        } else {
-            strongest(made).ifPresent(this::select);
+        @Override
+        public String read(GameReview made, List<ReviewStore.Note> kept) {
+            Map<Integer, ReviewStore.Note> notes = new HashMap<>();
+            kept.forEach(n -> notes.put(n.ply(), n));
+            notes.putAll(decided);
+            List<MomentCard> all = new ArrayList<>();
+            for (Moment moment : moments(made, notes)) {
+                int ply = moment.move().ply();
+                ReviewStore.Note note =
+                        notes.getOrDefault(
+                                ply, new ReviewStore.Note(ply, ReviewStore.Decision.OPEN, ""));
+                all.add(new MomentCard(all.size() + 1, moment, note.decision(), note.words()));
+            }
+            review.set(Optional.of(made));
+            cards.setAll(all);
+            OptionalInt place = takeWanted();
+            if (place.isPresent()) {
+                at(place.getAsInt())
+                        .ifPresentOrElse(ReviewModel.this::select, () -> go(place.getAsInt()));
+            } else {
+                strongest(made).ifPresent(ReviewModel.this::select);
+            }
+            return all.isEmpty() ? "No moment to stop at: a quiet, correct game." : "";
         }
     }
 
@@ -441,7 +315,7 @@ public final class ReviewModel {
     }
 
     private MoveTree lines(MomentCard moment) {
-        return MomentLines.of(moment.moment(), nodes, engine);
+        return MomentLines.of(moment.moment(), nodes(), reading.engine());
     }
 
     // ---- Guess first ----------------------------------------------------------------------------
@@ -459,7 +333,7 @@ public final class ReviewModel {
             return;
         }
         answer.set("Looking at " + guess.san() + " …");
-        long budget = nodes;
+        long budget = nodes();
         services.scheduler()
                 .beside(
                         (cancellation, progress) ->
@@ -493,7 +367,7 @@ public final class ReviewModel {
         node(moment)
                 .ifPresent(
                         node ->
-                                new Annotator(engine, nodes)
+                                new Annotator(reading.engine(), nodes())
                                         .write(
                                                 game.editor(),
                                                 node,
