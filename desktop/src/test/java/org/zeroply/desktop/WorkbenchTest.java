@@ -40,9 +40,13 @@ class WorkbenchTest extends WindowTest {
         until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);
         until(() -> robot.lookup("#board").tryQuery().isPresent() && exerciseIsOpen(robot));
-        robot.clickOn("#step-on").clickOn("#scheme-points").write("10").type(KeyCode.ENTER);
-        robot.clickOn("#scheme-verdict-points").write("5").type(KeyCode.ENTER);
-        robot.clickOn("#verdict-WHITE_WINS");
+        click(robot, "#step-on");
+        click(robot, "#scheme-points");
+        robot.write("10").type(KeyCode.ENTER);
+        click(robot, "#scheme-verdict-points");
+        robot.write("5").type(KeyCode.ENTER);
+        click(robot, "#verdict-WHITE_WINS");
+        until(() -> bench.exercises().session().current().annotation().verdict().isPresent());
 
         robot.clickOn("#desk-students");
         click(robot, "#student-new");

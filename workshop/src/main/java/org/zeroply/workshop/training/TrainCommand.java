@@ -79,6 +79,14 @@ public final class TrainCommand implements Callable<Integer> {
             paramLabel = "CP")
     private double scale;
 
+    @Option(
+            names = "--unit",
+            description =
+                    "Centipawns that a unit is told as, to keep scores as large as before; as --scale "
+                            + "if left out.",
+            paramLabel = "CP")
+    private double unit;
+
     @Option(names = "--seed", description = "Seed of the first weights.", paramLabel = "N")
     private long seed = 1;
 
@@ -132,7 +140,7 @@ public final class TrainCommand implements Callable<Integer> {
             }
         }
         try (OutputStream file = Files.newOutputStream(out)) {
-            parameters.quantised(goal.centipawns()).write(file);
+            parameters.quantised(unit > 0 ? unit : goal.centipawns()).write(file);
         }
         if (keep != null) {
             ParameterFile.write(parameters, keep);

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
+import org.zeroply.engine.network.NetworkWeights;
 import org.zeroply.workshop.command.CommandGroup;
 import org.zeroply.workshop.selfplay.SelfPlayCommand;
 import org.zeroply.workshop.training.TrainCommand;
@@ -70,7 +71,18 @@ class MatchCommandTest {
         JsonNode more = json("train", played, "--from", kept, "--rounds", "3", "--out", network);
         assertThat(first.get("positions")).isEqualTo(more.get("positions"));
         String wide = folder.resolve("wide.bin") + "";
-        json("train", played, "--from-network", network, "--hidden", "12", "--out", wide);
+        json(
+                "train",
+                played,
+                "--from-network",
+                network,
+                "--hidden",
+                "12",
+                "--unit",
+                "187",
+                "--out",
+                wide);
+        assertThat(NetworkWeights.read(Path.of(wide)).centipawns()).isEqualTo(187);
         assertThat(Files.size(Path.of(wide))).isGreaterThan(Files.size(Path.of(network)));
 
         String pgn = folder.resolve("match.pgn") + "";
