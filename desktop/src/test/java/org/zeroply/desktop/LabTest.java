@@ -29,7 +29,7 @@ class LabTest extends WindowTest {
 
     private void open(FxRobot robot, String fen) throws Exception {
         robot.interact(() -> bench.games().analyse(Position.fromFen(fen)));
-        robot.clickOn("#desk-lab");
+        click(robot, "#desk-lab");
         until(() -> isShown(robot, "#facts"));
     }
 
@@ -98,7 +98,7 @@ class LabTest extends WindowTest {
         until(() -> isShown(robot, "#changes"));
         assertThat(robot.lookup("#changes .fact-group").queryLabeled().getText())
                 .isEqualTo("What has changed since the start");
-        robot.clickOn("#compare-last");
+        click(robot, "#compare-last");
         assertThat(robot.lookup("#changes .fact-group").queryLabeled().getText())
                 .isEqualTo("What e5 changed");
         robot.interact(
@@ -120,7 +120,7 @@ class LabTest extends WindowTest {
                                                 "rnbqkbnr/pp2pppp/3p4/2p5/4P3/5N2/PPPP1PPP/RNBQKB1R"
                                                         + " b KQkq - 0 3")));
         robot.interact(() -> bench.games().session().play(Square.parse("e7"), Square.parse("e5")));
-        robot.clickOn("#desk-lab");
+        click(robot, "#desk-lab");
         click(robot, "#lab-changes");
         until(() -> hasFact(robot, "gives up d5 for good"));
         assertThat(robot.lookup("#changes .come").query().getAccessibleText())
@@ -152,16 +152,16 @@ class LabTest extends WindowTest {
         click(robot, "#solve-ending");
         until(() -> isShown(robot, "#ending-result"));
         assertThat(label(robot, "#ending-result")).isEqualTo("Black loses, proved exactly");
-        robot.clickOn("#picture-1");
+        click(robot, "#picture-1");
         assertThat(overlay().signs()).containsEntry(Square.parse("d3"), "=");
-        robot.clickOn("#picture-5");
+        click(robot, "#picture-5");
         assertThat(overlay().signs()).containsKey(Square.parse("d5"));
-        robot.clickOn("#play-ending");
+        click(robot, "#play-ending");
         assertThat(label(robot, "#play-message")).contains("hold out");
         press(robot, "d5");
         press(robot, "c5");
         until(() -> bench.games().session().current().depth() == 2);
-        robot.clickOn("#stop-ending");
+        click(robot, "#stop-ending");
         assertThat(label(robot, "#play-message")).contains("Nothing was given away");
     }
 
@@ -171,7 +171,7 @@ class LabTest extends WindowTest {
         click(robot, "#lab-ending");
         click(robot, "#solve-ending");
         until(() -> isShown(robot, "#ending-result"));
-        robot.clickOn("#play-ending");
+        click(robot, "#play-ending");
         press(robot, "d5");
         press(robot, "e4");
         until(() -> label(robot, "#play-message").contains("gives the result away"));
@@ -202,7 +202,7 @@ class LabTest extends WindowTest {
             throws Exception {
         importGame(robot);
         clickMove(robot, 6, "Nf6");
-        robot.clickOn("#set-exercise");
+        click(robot, "#set-exercise");
         until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);
         Position exercise = Position.fromFen(bench.games().session().current().position().fen());
@@ -211,7 +211,7 @@ class LabTest extends WindowTest {
         until(() -> bench.games().session().current().position().equals(exercise));
         Button set = robot.lookup("#lab-exercise").queryButton();
         assertThat(set.isDisabled()).isFalse();
-        robot.clickOn("#desk-solve");
+        click(robot, "#desk-solve");
         robot.press(KeyCode.CONTROL).type(KeyCode.B).release(KeyCode.CONTROL);
         until(() -> message(robot).contains("would give it away"));
         assertThat(bench.frontName()).isEqualTo("Solve");

@@ -30,7 +30,7 @@ class MouseDayTest extends WindowTest {
         importGame(robot);
         click(robot, "#to-start");
         for (int i = 0; i < 6; i++) {
-            robot.clickOn("#step-on");
+            click(robot, "#step-on");
         }
         assertThat(bench.games().session().current().depth()).isEqualTo(6);
         click(robot, "#verdict-WHITE_WINS");

@@ -122,7 +122,7 @@ class ReviewTest extends WindowTest {
     @Test
     void the_course_of_the_game_goes_to_its_moves(FxRobot robot) throws Exception {
         reviewed(robot);
-        robot.clickOn("#course-strip");
+        click(robot, "#course-strip");
         int middle = bench.games().session().current().depth();
         assertThat(middle).isBetween(2, 5);
         robot.type(KeyCode.RIGHT);

@@ -36,7 +36,7 @@ class WorkbenchTest extends WindowTest {
             throws Exception {
         importGame(robot);
         clickMove(robot, 6, "Nf6");
-        robot.clickOn("#set-exercise");
+        click(robot, "#set-exercise");
         until(() -> bench.frontName().equals("Exercises") && isShown(robot, "#line-sheet"));
         until(() -> table(robot, "#exercises-table").getItems().size() == 1);
         until(() -> robot.lookup("#board").tryQuery().isPresent() && exerciseIsOpen(robot));
@@ -48,11 +48,11 @@ class WorkbenchTest extends WindowTest {
         click(robot, "#verdict-WHITE_WINS");
         until(() -> bench.exercises().session().current().annotation().verdict().isPresent());
 
-        robot.clickOn("#desk-students");
+        click(robot, "#desk-students");
         click(robot, "#student-new");
         click(robot, "#new-student-name");
         robot.write("Nora");
-        robot.clickOn("#student-add");
+        click(robot, "#student-add");
         until(() -> table(robot, "#students-table").getItems().size() == 1);
 
         robot.clickOn("#desk-exercises").clickOn("#solve");
@@ -61,11 +61,11 @@ class WorkbenchTest extends WindowTest {
         robot.interact(() -> student.getSelectionModel().select(0));
         until(() -> !robot.lookup("#begin").queryButton().isDisabled());
         until(() -> ((Label) bench.lookup(".prompt")).getText().contains("15 points"));
-        robot.clickOn("#begin");
+        click(robot, "#begin");
         solve(robot);
 
         restart(robot);
-        robot.clickOn("#desk-students");
+        click(robot, "#desk-students");
         until(() -> table(robot, "#attempts-table").getItems().size() == 1);
         Attempt attempt = (Attempt) table(robot, "#attempts-table").getItems().get(0);
         assertThat(attempt.marking().points()).isEqualTo(15);
@@ -91,7 +91,7 @@ class WorkbenchTest extends WindowTest {
         press(robot, "f7");
         assertThat(robot.lookup("#position-state").queryLabeled().getText())
                 .isEqualTo("White to move");
-        robot.clickOn("#commit");
+        click(robot, "#commit");
         until(() -> isShown(robot, "#marked-points"));
         assertThat(robot.lookup("#marked-points").queryLabeled().getText())
                 .isEqualTo("15 of 15 points");
@@ -101,7 +101,7 @@ class WorkbenchTest extends WindowTest {
     void variations_are_entered_by_mouse_and_keyboard_undone_and_saved(FxRobot robot)
             throws Exception {
         importGame(robot);
-        robot.clickOn("#to-start");
+        click(robot, "#to-start");
         press(robot, "d2");
         press(robot, "d4");
         Node d4 = bench.games().session().current();
@@ -144,26 +144,26 @@ class WorkbenchTest extends WindowTest {
         robot.interact(() -> services.live().runningProperty().set(true));
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
         until(() -> firstMove(robot).contains("Qxf7#"));
-        robot.clickOn("#next-best");
+        click(robot, "#next-best");
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
         assertThat(firstMove(robot)).doesNotContain("Qxf7#");
-        robot.clickOn("#include-all");
+        click(robot, "#include-all");
         until(() -> firstMove(robot).contains("Qxf7#"));
         robot.clickOn("#engine-locked").clickOn("#to-start");
         until(() -> state(robot).startsWith("another position"));
         assertThat(firstMove(robot)).contains("Qxf7#");
-        robot.clickOn("#engine-locked");
+        click(robot, "#engine-locked");
         until(() -> !firstMove(robot).contains("Qxf7#"));
     }
 
     @Test
     void the_lab_explains_a_position_and_measures_how_hard_it_is(FxRobot robot) throws Exception {
         importGame(robot);
-        robot.clickOn("#desk-lab");
+        click(robot, "#desk-lab");
         click(robot, "#lab-numbers");
         until(() -> isShown(robot, "#explanation-sum"));
         String atStart = robot.lookup("#explanation-sum").queryLabeled().getText();
-        robot.clickOn("#step-on");
+        click(robot, "#step-on");
         assertThat(robot.lookup("#explanation-sum").queryLabeled().getText())
                 .isNotEqualTo(atStart)
                 .contains("changed by e4");
@@ -175,7 +175,7 @@ class WorkbenchTest extends WindowTest {
                                 .toList())
                 .anyMatch(t -> t.startsWith("Moves that keep the result, ply by ply: White 1 of"))
                 .anyMatch(t -> t.startsWith("Qxf7#"));
-        robot.clickOn("#ask-checks");
+        click(robot, "#ask-checks");
         until(() -> label(robot, "#answer").startsWith("White's checks lead to mate: 4.Qxf7#"));
         robot.clickOn("#step-back").clickOn("#ask-threat");
         until(() -> label(robot, "#answer").startsWith("If Black passed: 4.Qxf7#"));
@@ -187,9 +187,9 @@ class WorkbenchTest extends WindowTest {
         robot.interact(() -> bench.runCommand("Engines: threads, memory, second engine"));
         until(() -> isShown(robot, "#engine-program"));
         robot.clickOn("#engine-program").write("/nowhere/engine");
-        robot.clickOn("#engine-try");
+        click(robot, "#engine-try");
         until(() -> label(robot, "#engine-answer").contains("could not be started"));
-        robot.clickOn("#engine-save");
+        click(robot, "#engine-save");
         until(() -> isShown(robot, "#engine-second"));
         robot.interact(() -> services.live().runningProperty().set(true));
         until(() -> robot.lookup(".candidate").queryAll().size() == 3);
@@ -216,7 +216,7 @@ class WorkbenchTest extends WindowTest {
             throws Exception {
         robot.press(KeyCode.CONTROL).type(KeyCode.P).release(KeyCode.CONTROL);
         click(robot, "#set-up-empty");
-        robot.clickOn("#tool-Q");
+        click(robot, "#tool-Q");
         SetUpBoard board = robot.lookup("#set-up-board").query();
         Point2D e7 = board.localToScreen(board.centreOf(Square.parse("e8")));
         robot.clickOn(e7);
@@ -226,7 +226,7 @@ class WorkbenchTest extends WindowTest {
                 () ->
                         ((TextField) robot.lookup("#set-up-fen").query())
                                 .setText("7k/8/8/8/8/8/8/KQ6 w - - 0 1"));
-        robot.clickOn("#set-up-accept");
+        click(robot, "#set-up-accept");
         until(() -> robot.lookup("#balance-words").queryLabeled().getText().contains("queen up"));
     }
 

@@ -64,16 +64,16 @@ public final class GlanceCommand implements Callable<Integer> {
         List<Position> positions = read(file);
         StaticJudge own = judge.judge();
         Supplier<Engine> others = opponent.engines(Endings.NONE, answer::progress);
-        Glance glance =
-                new Glance(
+        ChoiceComparison comparison =
+                new ChoiceComparison(
                         () -> new BuiltInEngine(opponent.hash(), own, Endings.NONE),
                         others,
                         others,
                         nodes,
                         judgeNodes);
-        Glance.Outcome outcome;
+        ChoiceComparison.Outcome outcome;
         try {
-            outcome = glance.look(positions, threads, this::watch, new Cancellation());
+            outcome = comparison.look(positions, threads, this::watch, new Cancellation());
         } catch (EngineFailure e) {
             throw new Refusal(e.getMessage());
         }
@@ -84,13 +84,13 @@ public final class GlanceCommand implements Callable<Integer> {
         return 0;
     }
 
-    private void watch(Glance.Outcome outcome) {
+    private void watch(ChoiceComparison.Outcome outcome) {
         if (outcome.positions() % TOLD == 0) {
             answer.progress(text(outcome));
         }
     }
 
-    private static String text(Glance.Outcome o) {
+    private static String text(ChoiceComparison.Outcome o) {
         return String.format(
                 Locale.ROOT,
                 "%,d positions, %,d other moves: %+.3f ± %.3f points in 100 moves",

@@ -16,7 +16,7 @@ import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.engine.search.BuiltInEngine;
 
-class GlanceTest {
+class ChoiceComparisonTest {
 
     /** A queen to be taken, and nothing to be won. */
     private static final List<Position> POSITIONS =
@@ -63,38 +63,58 @@ class GlanceTest {
 
     @Test
     void who_overlooks_what_is_to_be_taken_loses_by_it() {
-        List<Glance.Outcome> told = new ArrayList<>();
-        Glance glance = new Glance(GlanceTest::good, Careless::new, GlanceTest::good, 1_000, 2_000);
-        Glance.Outcome outcome =
+        List<ChoiceComparison.Outcome> told = new ArrayList<>();
+        ChoiceComparison glance =
+                new ChoiceComparison(
+                        ChoiceComparisonTest::good,
+                        Careless::new,
+                        ChoiceComparisonTest::good,
+                        1_000,
+                        2_000);
+        ChoiceComparison.Outcome outcome =
                 glance.look(POSITIONS.subList(0, 1), 1, told::add, new Cancellation());
         assertThat(outcome.different()).isEqualTo(1);
         assertThat(outcome.points()).isGreaterThan(30);
         assertThat(told).containsExactly(outcome);
-        Glance turned = new Glance(Careless::new, GlanceTest::good, GlanceTest::good, 1_000, 2_000);
+        ChoiceComparison turned =
+                new ChoiceComparison(
+                        Careless::new,
+                        ChoiceComparisonTest::good,
+                        ChoiceComparisonTest::good,
+                        1_000,
+                        2_000);
         assertThat(turned.look(POSITIONS.subList(0, 1), 1, o -> {}, new Cancellation()).points())
                 .isEqualTo(-outcome.points());
     }
 
     @Test
     void who_chooses_the_same_gains_nothing_on_any_number_of_threads() {
-        Glance glance = new Glance(GlanceTest::good, GlanceTest::good, Broken::new, 1_000, 2_000);
+        ChoiceComparison glance =
+                new ChoiceComparison(
+                        ChoiceComparisonTest::good,
+                        ChoiceComparisonTest::good,
+                        Broken::new,
+                        1_000,
+                        2_000);
         assertThat(glance.look(POSITIONS, 3, o -> {}, new Cancellation()))
-                .isEqualTo(new Glance.Outcome(2, 0, 0, 0));
+                .isEqualTo(new ChoiceComparison.Outcome(2, 0, 0, 0));
     }
 
     @Test
     void points_are_told_with_their_standard_error() {
         // A gain of 0.3 and a loss of 0.1 in four positions: 0.05 each, variance 0.025 - 0.0025.
-        Glance.Outcome outcome = new Glance.Outcome(4, 2, 0.2, 0.1);
+        ChoiceComparison.Outcome outcome = new ChoiceComparison.Outcome(4, 2, 0.2, 0.1);
         assertThat(outcome.points()).isCloseTo(5, within(1e-9));
         assertThat(outcome.error()).isCloseTo(7.5, within(1e-9));
-        assertThat(Glance.Outcome.NONE.points()).isZero();
-        assertThat(Glance.Outcome.NONE.error()).isZero();
+        assertThat(ChoiceComparison.Outcome.NONE.points()).isZero();
+        assertThat(ChoiceComparison.Outcome.NONE.error()).isZero();
     }
 
     @Test
     void what_an_engine_fails_with_ends_it() {
-        Glance glance = new Glance(Broken::new, GlanceTest::good, GlanceTest::good, 1, 1);
+        ChoiceComparison glance =
+                new ChoiceComparison(
+                        Broken::new, ChoiceComparisonTest::good, ChoiceComparisonTest::good, 1, 1);
         assertThatThrownBy(() -> glance.look(POSITIONS, 2, o -> {}, new Cancellation()))
                 .isInstanceOf(EngineFailure.class)
                 .hasMessageContaining("does not answer");

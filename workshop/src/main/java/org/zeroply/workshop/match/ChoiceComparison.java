@@ -29,7 +29,7 @@ import org.zeroply.engine.analysis.Limits;
  * @param nodes for a choice
  * @param judgeNodes for a judgement
  */
-public record Glance(
+public record ChoiceComparison(
         Supplier<Engine> first,
         Supplier<Engine> second,
         Supplier<Engine> judge,
