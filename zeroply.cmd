@@ -27,6 +27,7 @@ if not exist "%root%cli\target\lib" (
 if "%command%"=="demo" goto desktop
 if "%command%"=="desktop" goto desktop
 if "%command%"=="shots" goto shots
+for %%c in (match glance selfplay rescore train tune tactics positional) do if "%command%"=="%%c" goto shots
 if "%command%"=="package" goto package
 java -XX:+UseParallelGC -Xmn96m -XX:MinHeapFreeRatio=10 -XX:MaxHeapFreeRatio=30 -cp "%root%cli\target\lib\*;%root%cli\target\cli.jar" org.zeroply.cli.Main %*
 exit /b
