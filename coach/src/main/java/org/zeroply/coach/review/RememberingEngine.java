@@ -30,18 +30,18 @@ public final class RememberingEngine implements Engine {
     @Override
     public Analysis analyse(
             AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-        Optional<AnalysisMemory.Key> key = key(engine.name(), request);
-        if (key.isEmpty()) {
+        if (!isRepeatable(request)) {
             return engine.analyse(request, listener, cancellation);
         }
-        Optional<Analysis> known = memory.find(key.get());
+        AnalysisMemory.Key key = key(request);
+        Optional<Analysis> known = memory.find(key);
         if (known.isPresent()) {
             return known.get();
         }
         Analysis analysis = engine.analyse(request, listener, cancellation);
         // What was broken off is no answer.
         if (!cancellation.isCancelled()) {
-            memory.keep(key.get(), analysis);
+            memory.keep(key, analysis);
         }
         return analysis;
     }
@@ -56,20 +56,11 @@ public final class RememberingEngine implements Engine {
                 && request.moves().isEmpty();
     }
 
-    /**
-     * Under what the answer of an engine is kept; nothing where it may be another one each time.
-     *
-     * @param engine name and version of the engine
-     */
-    public static Optional<AnalysisMemory.Key> key(String engine, AnalysisRequest request) {
-        if (!isRepeatable(request)) {
-            return Optional.empty();
-        }
+    private AnalysisMemory.Key key(AnalysisRequest request) {
         String fen = request.start().fen();
         String position = fen.substring(0, fen.lastIndexOf(' '));
-        return Optional.of(
-                new AnalysisMemory.Key(
-                        engine, position, request.limits().nodes(), request.lines()));
+        return new AnalysisMemory.Key(
+                engine.name(), position, request.limits().nodes(), request.lines());
     }
 
     @Override

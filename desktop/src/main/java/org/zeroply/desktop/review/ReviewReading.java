@@ -108,9 +108,11 @@ final class ReviewReading {
     }
 
     private void load() {
+        if (!active.get() || isLoaded(game.tree()) && !outdated) {
+            return;
+        }
         Optional<ReviewStore.Entry> entry = entry();
-        boolean anew = outdated && entry.filter(ReviewReading::isDone).isPresent();
-        if (!active.get() || isLoaded(game.tree()) && !anew) {
+        if (isLoaded(game.tree()) && entry.filter(ReviewReading::isDone).isEmpty()) {
             return;
         }
         boolean same = seen.equals(Optional.of(game.tree()));

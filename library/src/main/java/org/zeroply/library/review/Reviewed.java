@@ -1,17 +1,12 @@
 package org.zeroply.library.review;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.review.AnalysisMemory;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.RememberingEngine;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.library.Library;
@@ -44,65 +39,44 @@ public record Reviewed(GameReview review, String engine) {
             Engine engine,
             DoubleConsumer progress,
             Cancellation cancellation) {
-        RememberedAnalyses memory = library.analyses();
-        List<String> known = memory.engines().stream().sorted(LATEST_FIRST).toList();
-        for (String name : known) {
-            Optional<Reviewed> made = recalled(library, sheetId, game, nodes, name, cancellation);
+        for (String name : library.analyses().engines().stream().sorted(LATEST_FIRST).toList()) {
+            Optional<Reviewed> made = remembered(library, sheetId, game, nodes, name, cancellation);
             if (made.isPresent() || cancellation.isCancelled()) {
                 return made;
             }
         }
-        return of(
-                library,
-                sheetId,
-                game,
-                nodes,
-                new RememberingEngine(engine, memory),
-                progress,
-                cancellation);
-    }
-
-    private static Optional<Reviewed> recalled(
-            Library library,
-            long sheetId,
-            MoveTree game,
-            long nodes,
-            String name,
-            Cancellation cancellation) {
-        try {
-            Engine recalling = new Recalling(name, library.analyses());
-            return of(library, sheetId, game, nodes, recalling, part -> {}, cancellation);
-        } catch (Forgotten e) {
-            return Optional.empty();
-        }
-    }
-
-    private static Optional<Reviewed> of(
-            Library library,
-            long sheetId,
-            MoveTree game,
-            long nodes,
-            Engine engine,
-            DoubleConsumer progress,
-            Cancellation cancellation) {
-        return new FirstPass(engine, nodes, library.games().without(sheetId))
+        return pass(library, sheetId, nodes, engine)
                 .review(game, Optional.empty(), progress, cancellation)
                 .map(review -> new Reviewed(review, engine.name()));
     }
 
-    /** Something was never searched by an engine that only remembers. */
-    private static final class Forgotten extends RuntimeException {
-        private static final long serialVersionUID = 1;
+    /**
+     * The review of a game by an engine that is not asked any more.
+     *
+     * @param nodes nodes for each search
+     * @param engine its name
+     * @return nothing where not all it said is remembered, or when cancelled
+     */
+    public static Optional<Reviewed> remembered(
+            Library library,
+            long sheetId,
+            MoveTree game,
+            long nodes,
+            String engine,
+            Cancellation cancellation) {
+        try {
+            return pass(library, sheetId, nodes, new OnlyRemembered(engine))
+                    .review(game, Optional.empty(), part -> {}, cancellation)
+                    .map(review -> new Reviewed(review, engine));
+        } catch (OnlyRemembered.NotThere e) {
+            return Optional.empty();
+        }
     }
 
-    /** An engine that says again what it said, and nothing else. */
-    private record Recalling(String name, AnalysisMemory memory) implements Engine {
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            return RememberingEngine.key(name, request)
-                    .flatMap(memory::find)
-                    .orElseThrow(Forgotten::new);
-        }
+    private static FirstPass pass(Library library, long sheetId, long nodes, Engine engine) {
+        return new FirstPass(
+                new RememberingEngine(engine, library.analyses()),
+                nodes,
+                library.games().without(sheetId));
     }
 }

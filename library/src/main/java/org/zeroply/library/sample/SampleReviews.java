@@ -27,6 +27,7 @@ import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.review.RememberedAnalyses;
 import org.zeroply.library.review.ReviewStore;
+import org.zeroply.library.review.Reviewed;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.sheet.SheetRow;
@@ -99,18 +100,21 @@ final class SampleReviews {
                     JSON.readValue(new GZIPInputStream(in), RememberedAnalyses.Kept[].class);
             into.analyses().take(List.of(kept));
         }
-        Engine engine = new OnlyRemembered(new BuiltInEngine(1).name());
         List<SheetRow> games = games(into);
         // What the window opens first.
         into.settings().put(SheetStore.OPEN_GAME, games.get(0).id());
         into.reviews().queue(games.stream().map(SheetRow::id).toList(), FirstPass.NODES);
         for (SheetRow game : games) {
-            try {
-                review(into, game.id(), engine).ifPresent(r -> keep(into, game.id(), r));
-            } catch (OnlyRemembered.NotThere e) {
-                // The engine is another one than that of the searches: the game waits in the queue.
-                continue;
-            }
+            // Where the engine is another one than that of the searches, the game waits in the
+            // queue.
+            Reviewed.remembered(
+                            into,
+                            game.id(),
+                            into.sheets().load(game.id()),
+                            FirstPass.NODES,
+                            BuiltInEngine.NAME,
+                            new Cancellation())
+                    .ifPresent(made -> keep(into, game.id(), made.review()));
         }
     }
 

@@ -1,11 +1,7 @@
 package org.zeroply.workshop.match;
 
-import java.util.ArrayList;
+import java.io.IOException;
 import java.util.List;
-import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -15,8 +11,10 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
+import org.zeroply.engine.analysis.EngineFailure;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.workshop.command.SideBySideWork;
 
 /**
  * Two engines choose a move in each of many positions, and where they choose differently a longer
@@ -77,34 +75,34 @@ public record ChoiceComparison(
      *
      * @param threads positions at a time
      * @param watcher told of what came of it so far, after each position
-     * @throws RuntimeException what an engine failed with
+     * @throws IOException if it was interrupted
+     * @throws EngineFailure if an engine failed
      */
     public Outcome look(
             List<Position> positions,
             int threads,
             Consumer<Outcome> watcher,
-            Cancellation cancellation) {
+            Cancellation cancellation)
+            throws IOException {
         AtomicInteger next = new AtomicInteger();
         Tally tally = new Tally(watcher);
-        ExecutorService pool = Executors.newFixedThreadPool(threads);
         try {
-            List<Future<?>> all = new ArrayList<>();
-            for (int t = 0; t < threads; t++) {
-                all.add(pool.submit(() -> work(positions, next, tally, cancellation)));
-            }
-            for (Future<?> one : all) {
-                one.get();
-            }
-        } catch (ExecutionException e) {
-            cancellation.cancel();
-            throw e.getCause() instanceof RuntimeException r ? r : new IllegalStateException(e);
-        } catch (InterruptedException e) {
-            cancellation.cancel();
-            Thread.currentThread().interrupt();
-        } finally {
-            pool.shutdown();
+            SideBySideWork.run(threads, thread -> workOrStop(positions, next, tally, cancellation));
+        } catch (IllegalStateException e) {
+            throw e.getCause() instanceof EngineFailure failure ? failure : e;
         }
         return tally.outcome;
+    }
+
+    /** Where one fails, the others need not go on. */
+    private void workOrStop(
+            List<Position> positions, AtomicInteger next, Tally tally, Cancellation cancellation) {
+        try {
+            work(positions, next, tally, cancellation);
+        } catch (RuntimeException e) {
+            cancellation.cancel();
+            throw e;
+        }
     }
 
     private void work(

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,7 @@ class ChoiceComparisonTest {
     }
 
     @Test
-    void who_overlooks_what_is_to_be_taken_loses_by_it() {
+    void who_overlooks_what_is_to_be_taken_loses_by_it() throws IOException {
         List<ChoiceComparison.Outcome> told = new ArrayList<>();
         ChoiceComparison glance =
                 new ChoiceComparison(
@@ -88,7 +89,7 @@ class ChoiceComparisonTest {
     }
 
     @Test
-    void who_chooses_the_same_gains_nothing_on_any_number_of_threads() {
+    void who_chooses_the_same_gains_nothing_on_any_number_of_threads() throws IOException {
         ChoiceComparison glance =
                 new ChoiceComparison(
                         ChoiceComparisonTest::good,
@@ -111,7 +112,7 @@ class ChoiceComparisonTest {
     }
 
     @Test
-    void what_an_engine_fails_with_ends_it() {
+    void what_an_engine_fails_with_ends_it() throws IOException {
         ChoiceComparison glance =
                 new ChoiceComparison(
                         Broken::new, ChoiceComparisonTest::good, ChoiceComparisonTest::good, 1, 1);

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -87,18 +88,17 @@ public record Prospect(
      */
     public static <T> List<T> best(List<T> found, Function<T, Prospect> prospect) {
         List<T> kept = new ArrayList<>();
+        Map<Boolean, List<String>> placements =
+                Map.of(true, new ArrayList<>(), false, new ArrayList<>());
         Comparator<T> byRank =
                 Comparator.comparingDouble((T t) -> prospect.apply(t).rank()).reversed();
         for (T next : found.stream().sorted(byRank).toList()) {
-            List<String> turned = turned(prospect.apply(next).position);
-            boolean told =
-                    kept.stream()
-                            .map(prospect)
-                            .filter(p -> p.isDefence() == prospect.apply(next).isDefence())
-                            .map(p -> Symmetry.SAME.placement(p.position))
-                            .anyMatch(p -> turned.stream().anyMatch(t -> areNear(p, t)));
-            if (!told) {
+            Prospect here = prospect.apply(next);
+            List<String> turned = turned(here.position);
+            List<String> told = placements.get(here.isDefence());
+            if (told.stream().noneMatch(p -> turned.stream().anyMatch(t -> areNear(p, t)))) {
                 kept.add(next);
+                told.add(Symmetry.SAME.placement(here.position));
             }
         }
         return kept;

@@ -1,4 +1,4 @@
-package org.zeroply.library.sample;
+package org.zeroply.library.review;
 
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
