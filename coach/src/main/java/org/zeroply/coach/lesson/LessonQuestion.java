@@ -51,6 +51,22 @@ public record LessonQuestion(
         public static final Says NOTHING = new Says("", "", "");
     }
 
+    /** What is asked, as a class reads it: with whose move it is, where that is left open. */
+    public String asking() {
+        String who = position.sideToMove().word();
+        boolean ofMoves =
+                switch (asked) {
+                    case MOVE, CHOOSE, PLAN, VERDICT -> true;
+                    case SQUARES, NUMBER, TRUE -> false;
+                };
+        return ofMoves && !prompt.contains(who) ? who + " to move. " + prompt : prompt;
+    }
+
+    /** Whether it is answered by a move. */
+    public boolean isOfMoves() {
+        return asked == Asked.MOVE || asked == Asked.CHOOSE;
+    }
+
     /** Whether it has a right answer. */
     public boolean isComplete() {
         return switch (asked) {

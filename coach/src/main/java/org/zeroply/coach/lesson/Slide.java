@@ -99,23 +99,22 @@ public record Slide(
                                 picture.position(),
                                 picture.last(),
                                 question.asked() == Asked.SQUARES ? List.of() : picture.marks()),
-                        question.prompt(),
+                        question.asking(),
                         List.of(),
                         step.words(),
                         Optional.of(stop),
                         List.of(),
                         0));
-        boolean byMoves = question.asked() == Asked.MOVE || question.asked() == Asked.CHOOSE;
-        if (!byMoves) {
+        if (!question.isOfMoves()) {
             String solution = question.solution();
             String says = question.says().right();
             slides.add(
                     plain(
                             picture,
-                            question.prompt(),
+                            question.asking(),
                             (solution.isEmpty() ? "" : "Answer: " + solution + ". ") + says));
         }
-        slides.addAll(lines(question.prompt(), RevealedLines.all(step.tree().root()), 1));
+        slides.addAll(lines(question.asking(), RevealedLines.all(step.tree().root()), 1));
         return slides;
     }
 
@@ -133,7 +132,7 @@ public record Slide(
                                     s ->
                                             new Slide(
                                                     slide.picture(),
-                                                    s.question().prompt(),
+                                                    s.question().asking(),
                                                     slide.rows(),
                                                     slide.words(),
                                                     stop,

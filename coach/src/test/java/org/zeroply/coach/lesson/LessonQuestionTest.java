@@ -115,6 +115,23 @@ class LessonQuestionTest {
                 .hasMessageContaining(told);
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    move    | After 4...Nxd5: and now?   | White to move. After 4...Nxd5: and now?
+                    move    | What does White play?      | What does White play?
+                    move    | What should Black fear?    | White to move. What should Black fear?
+                    verdict | Who is better?             | White to move. Who is better?
+                    squares | Which squares are weak?    | Which squares are weak?
+                    """)
+    void a_class_reads_whose_move_it_is_where_the_question_leaves_it_open(
+            String kind, String prompt, String read) {
+        String tags = "ZpStep \"1 ask\"\nZpAsk \"" + kind + "\"\nZpPrompt \"" + prompt + "\"";
+        assertThat(Steps.of(tags, OPENING).question().asking()).isEqualTo(read);
+    }
+
     @Test
     void a_plan_is_chosen_by_number_or_by_its_words_and_answered_with_its_own() {
         LessonQuestion question =

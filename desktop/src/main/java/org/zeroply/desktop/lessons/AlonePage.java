@@ -102,11 +102,7 @@ final class AlonePage extends VBox {
 
     /** Whether men can be moved: to answer with a move. */
     boolean isMovable() {
-        return question().filter(q -> isMove(q.asked())).isPresent() && !answered;
-    }
-
-    private static boolean isMove(Asked asked) {
-        return asked == Asked.MOVE || asked == Asked.CHOOSE;
+        return question().filter(LessonQuestion::isOfMoves).isPresent() && !answered;
     }
 
     /** Shows a lesson from its beginning, unless it is the one that is shown already. */

@@ -323,7 +323,7 @@ public final class StepEditor extends VBox {
         text(choices, numbered(step, LessonStep.CHOICE));
         beside.show(step);
         boolean ask = step.kind() == StepKind.ASK;
-        boolean byMoves = question.asked() == Asked.MOVE || question.asked() == Asked.CHOOSE;
+        boolean byMoves = question.isOfMoves();
         boolean plan = question.asked() == Asked.PLAN;
         there(asks, ask || step.kind() == StepKind.HOMEWORK);
         there(asked, ask);

@@ -12,6 +12,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.AnswerChoice;
+import org.zeroply.coach.lesson.AnswerOutcome;
 import org.zeroply.coach.lesson.Beside;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonQuestion;
@@ -97,12 +98,13 @@ public final class LessonHandout {
             }
             List<Report.Text> words = new ArrayList<>();
             for (LessonStep.Stop stop : step.stops()) {
-                add(words, stop.question().prompt(), Report.Tone.FADED);
-                add(words, stop.question().solution(), Report.Tone.COACH);
-                stop.question().choices().forEach(c -> said(words, c));
+                add(words, stop.question().asking(), Report.Tone.FADED);
+                add(words, solution(stop.question()), Report.Tone.COACH);
+                said(words, stop.question());
             }
             if (step.kind() != StepKind.GAME) {
-                lines(words, RevealedLines.all(step.tree().root()));
+                boolean told = step.kind() == StepKind.ASK && step.question().isOfMoves();
+                lines(words, RevealedLines.all(step.tree().root()), told);
             }
             blocks.add(card(step, i, words));
         }
@@ -110,13 +112,26 @@ public final class LessonHandout {
                 lesson.title() + ": solutions", "", blocks, "The answers to all questions.");
     }
 
-    private static void said(List<Report.Text> words, AnswerChoice choice) {
-        if (!choice.words().isBlank()) {
-            add(
-                    words,
-                    choice.text() + " (" + choice.outcome().words() + "): " + choice.words(),
-                    Report.Tone.PLAIN);
+    /** What is right; moves with their number. */
+    private static String solution(LessonQuestion question) {
+        String number = question.isOfMoves() ? Line.number(question.position(), true) : "";
+        return number + question.solution();
+    }
+
+    /** What is said to the answers; the only right one, just told, is not named again. */
+    private static void said(List<Report.Text> words, LessonQuestion question) {
+        long right = question.choices().stream().filter(LessonHandout::isRight).count();
+        for (AnswerChoice choice : question.choices()) {
+            if (!choice.words().isBlank()) {
+                boolean named = isRight(choice) && right == 1;
+                String answer = choice.text() + " (" + choice.outcome().words() + "): ";
+                add(words, (named ? "" : answer) + choice.words(), Report.Tone.PLAIN);
+            }
         }
+    }
+
+    private static boolean isRight(AnswerChoice choice) {
+        return choice.outcome() == AnswerOutcome.RIGHT;
     }
 
     private static Report.Card card(LessonStep step, int place, List<Report.Text> words) {
@@ -146,10 +161,19 @@ public final class LessonHandout {
     }
 
     private static void lines(List<Report.Text> words, RevealedLines lines) {
-        lines.solution().forEach(l -> add(words, l, Report.Tone.MOVES));
+        lines(words, lines, false);
+    }
+
+    /**
+     * @param told whether the first moves and what is said to them were told before
+     */
+    private static void lines(List<Report.Text> words, RevealedLines lines, boolean told) {
+        lines.solution().stream()
+                .filter(l -> !told || l.contains(" "))
+                .forEach(l -> add(words, l, Report.Tone.MOVES));
         for (int i = 1; i < lines.size(); i++) {
             Node node = lines.shown(i);
-            String said = node.annotation().after();
+            String said = told && node.depth() == 1 ? "" : node.annotation().after();
             String verdict = node.annotation().verdict().map(v -> v.symbol() + " ").orElse("");
             if (!said.isBlank() || !verdict.isEmpty()) {
                 add(words, Line.move(node) + ": " + verdict + said, Report.Tone.PLAIN);
@@ -158,7 +182,7 @@ public final class LessonHandout {
     }
 
     private static void ask(List<Report.Text> words, LessonQuestion question) {
-        add(words, question.prompt(), Report.Tone.COACH);
+        add(words, question.asking(), Report.Tone.COACH);
         boolean named =
                 switch (question.asked()) {
                     case CHOOSE, PLAN -> true;
@@ -181,7 +205,7 @@ public final class LessonHandout {
         for (LessonStep.Stop stop : step.stops()) {
             int to = stop.node().depth();
             moves(words, line, from, to);
-            add(words, stop.question().prompt(), Report.Tone.COACH);
+            add(words, stop.question().asking(), Report.Tone.COACH);
             room(words, 1);
             from = to;
         }

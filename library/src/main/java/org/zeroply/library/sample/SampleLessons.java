@@ -11,6 +11,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
@@ -194,7 +195,8 @@ final class SampleLessons {
 
     private LessonStep step(Idea idea, int number) {
         Node asked = line(idea.line() + " " + idea.answer()).root().mainLineEnd();
-        Position position = asked.parent().orElseThrow().position();
+        Node before = asked.parent().orElseThrow();
+        Position position = before.position();
         MoveTree tree = new MoveTree(position);
         TreeEditor editor = new TreeEditor(tree);
         Node answer = editor.add(tree.root(), asked.move());
@@ -206,11 +208,13 @@ final class SampleLessons {
         editor.comment(answer, idea.words());
         return LessonStep.of(StepKind.ASK, tree)
                 .with(LessonStep.ASKED, "move")
-                .with(Exercise.PROMPT, "What do you answer, and why?")
+                .with(
+                        Exercise.PROMPT,
+                        "After " + Line.move(before) + ": what do you answer, and why?")
                 .with(LessonStep.SECONDS, "60")
                 .with(Exercise.THEMES, "exchange on d5")
                 .with(LessonStep.TITLE, "If and then " + number)
-                .with(LessonStep.NOTE, "After 1." + idea.line());
+                .with(LessonStep.NOTE, Line.to(before));
     }
 
     private static MoveTree line(String moves) {

@@ -111,10 +111,11 @@ class LessonHandoutTest {
         assertThat(solutions.title()).isEqualTo("The back rank: solutions");
         assertThat(text(solutions))
                 .contains(
-                        "Rxd8#",
-                        "Rxd8# (right): Mate at once.",
-                        "f3 (tempting, but wrong): It waits.")
-                .contains("Make air (right): A pawn one step is enough.")
+                        "White to move. What would you play?\n1.Rxd8#\nMate at once.\n"
+                                + "f3 (tempting, but wrong): It waits.\n1.f3 Rxd2")
+                .containsOnlyOnce("Mate at once.")
+                .containsOnlyOnce("It waits.")
+                .contains("Make air\nA pawn one step is enough.")
                 .contains("Nf3")
                 .contains("1.Re8#")
                 .doesNotContain("1.  No air", "secret");
