@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputControl;
@@ -15,9 +18,11 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.service.query.PointQuery;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
+import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.library.student.LessonAnswer;
 
@@ -205,6 +210,41 @@ class LessonsDeskTest extends WindowTest {
         until(() -> kept().steps().get(0).words().equals("Look"));
         shortcut(robot, KeyCode.Z);
         until(() -> kept().steps().get(1).words().equals("Look"));
+    }
+
+    private static Node row(FxRobot robot, int place) {
+        return robot.lookup("#lesson-steps .list-cell").queryAllAs(ListCell.class).stream()
+                .filter(c -> c.getIndex() == place && !c.isEmpty())
+                .filter(c -> c.getParent().isVisible())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Where the number of a step stands: the window may reach beyond the screen. */
+    private static PointQuery number(FxRobot robot, int place) {
+        return robot.point(row(robot, place)).atPosition(Pos.CENTER_LEFT).atOffset(30, 0);
+    }
+
+    private List<StepKind> kinds() {
+        return kept().steps().stream().map(LessonStep::kind).toList();
+    }
+
+    @Test
+    void a_step_is_dragged_to_another_place_and_taken_back(FxRobot robot) throws Exception {
+        found(robot);
+        robot.interact(() -> bench.lessons().model().addStep(StepKind.ASK));
+        robot.interact(() -> bench.lessons().model().addStep(StepKind.GAME));
+        until(() -> steps(robot) == 3 && row(robot, 2).isVisible());
+        until(() -> kinds().equals(List.of(StepKind.SHOW, StepKind.ASK, StepKind.GAME)));
+        robot.drag(number(robot, 0)).moveTo(number(robot, 1)).dropTo(number(robot, 2));
+        until(() -> kinds().equals(List.of(StepKind.ASK, StepKind.GAME, StepKind.SHOW)));
+        assertThat(bench.lessons().model().place()).isEqualTo(2);
+        for (int i = 0; i < 3; i++) {
+            assertThat(row(robot, i).getPseudoClassStates().toString()).doesNotContain("drop");
+        }
+        robot.interact(() -> robot.lookup("#lesson-steps").query().requestFocus());
+        shortcut(robot, KeyCode.Z);
+        until(() -> kinds().equals(List.of(StepKind.SHOW, StepKind.ASK, StepKind.GAME)));
     }
 
     @Test

@@ -9,13 +9,10 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -83,7 +80,7 @@ final class PlanPage extends VBox {
         Widgets.whenTyped(title, () -> model.rename(title.getText()));
         steps.setId("lesson-steps");
         steps.setAccessibleText("Steps of the lesson");
-        steps.setCellFactory(v -> new StepCell());
+        steps.setCellFactory(v -> new StepCell(this::lacks, this::move));
         steps.setPlaceholder(
                 Widgets.wrapped(
                         "A lesson is an ordered set of positions on one idea: what is shown, what is"
@@ -232,6 +229,15 @@ final class PlanPage extends VBox {
         editor.setPalette(palette);
     }
 
+    private boolean lacks(int place) {
+        return model.remarks().stream().anyMatch(r -> r.place() == place);
+    }
+
+    private void move(int from, int to) {
+        flush();
+        model.move(from, to);
+    }
+
     private void show() {
         showing = true;
         try {
@@ -242,7 +248,11 @@ final class PlanPage extends VBox {
             if (!title.isFocused()) {
                 title.setText(lesson.map(Lesson::title).orElse(""));
             }
-            steps.getItems().setAll(lesson.map(Lesson::steps).orElse(List.of()));
+            List<LessonStep> now = lesson.map(Lesson::steps).orElse(List.of());
+            // Where a press only chooses a step the rows stay, so that it can go on as a drag.
+            if (!steps.getItems().equals(now)) {
+                steps.getItems().setAll(now);
+            }
             if (lesson.isPresent()) {
                 steps.getSelectionModel().select(model.place());
                 steps.scrollTo(Math.max(0, model.place() - 2));
@@ -256,68 +266,6 @@ final class PlanPage extends VBox {
             remark.setManaged(!lacks.isEmpty());
         } finally {
             showing = false;
-        }
-    }
-
-    /** A step: its number, what it does, its name, and a sign where something is missing. */
-    private final class StepCell extends ListCell<LessonStep> {
-
-        StepCell() {
-            setOnDragDetected(
-                    e -> {
-                        if (!isEmpty()) {
-                            ClipboardContent content = new ClipboardContent();
-                            content.putString("step " + getIndex());
-                            startDragAndDrop(TransferMode.MOVE).setContent(content);
-                            e.consume();
-                        }
-                    });
-            setOnDragOver(
-                    e -> {
-                        if (e.getGestureSource() instanceof StepCell && !isEmpty()) {
-                            e.acceptTransferModes(TransferMode.MOVE);
-                            e.consume();
-                        }
-                    });
-            setOnDragDropped(
-                    e -> {
-                        if (e.getGestureSource() instanceof StepCell from && !isEmpty()) {
-                            int source = from.getIndex();
-                            int target = getIndex();
-                            e.setDropCompleted(true);
-                            e.consume();
-                            flush();
-                            model.move(source, target);
-                        }
-                    });
-        }
-
-        @Override
-        protected void updateItem(LessonStep step, boolean empty) {
-            super.updateItem(step, empty);
-            setText(null);
-            setGraphic(null);
-            if (empty || step == null) {
-                return;
-            }
-            int place = getIndex();
-            boolean lacks = model.remarks().stream().anyMatch(r -> r.place() == place);
-            Label number = Widgets.label(String.valueOf(place + 1), "step-number");
-            number.setMinWidth(24);
-            Label kind = Widgets.label(step.kind().words(), "faded");
-            kind.setMinWidth(70);
-            String name = step.title().isEmpty() ? told(step) : step.title();
-            Label text = new Label(name);
-            Widgets.tellCut(text);
-            Label sign = Widgets.label(lacks ? "! incomplete" : "", "step-lacks");
-            sign.setMinWidth(USE_PREF_SIZE);
-            HBox row = new HBox(8, number, kind, text, Widgets.spacer(), sign);
-            setGraphic(row);
-            setPrefWidth(0);
-        }
-
-        private static String told(LessonStep step) {
-            return step.kind() == StepKind.ASK ? step.question().prompt() : step.words();
         }
     }
 }
