@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
@@ -18,7 +17,6 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
-import org.testfx.service.query.PointQuery;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
@@ -220,11 +218,6 @@ class LessonsDeskTest extends WindowTest {
                 .orElseThrow();
     }
 
-    /** Where the number of a step stands: the window may reach beyond the screen. */
-    private static PointQuery number(FxRobot robot, int place) {
-        return robot.point(row(robot, place)).atPosition(Pos.CENTER_LEFT).atOffset(30, 0);
-    }
-
     private List<StepKind> kinds() {
         return kept().steps().stream().map(LessonStep::kind).toList();
     }
@@ -236,7 +229,7 @@ class LessonsDeskTest extends WindowTest {
         robot.interact(() -> bench.lessons().model().addStep(StepKind.GAME));
         until(() -> steps(robot) == 3 && row(robot, 2).isVisible());
         until(() -> kinds().equals(List.of(StepKind.SHOW, StepKind.ASK, StepKind.GAME)));
-        robot.drag(number(robot, 0)).moveTo(number(robot, 1)).dropTo(number(robot, 2));
+        robot.drag(row(robot, 0)).moveTo(row(robot, 1)).dropTo(row(robot, 2));
         until(() -> kinds().equals(List.of(StepKind.ASK, StepKind.GAME, StepKind.SHOW)));
         assertThat(bench.lessons().model().place()).isEqualTo(2);
         for (int i = 0; i < 3; i++) {
