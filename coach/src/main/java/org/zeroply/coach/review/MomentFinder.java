@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.zeroply.chess.board.Side;
-import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
@@ -17,22 +15,25 @@ import org.zeroply.coach.fact.Squares;
 /** Finds the few moments of a game that a coach would stop at. */
 final class MomentFinder {
 
+    /** Moments of a game: a lesson has room for no more. Our choice. */
     private static final int MOST = 5;
 
     /** Praise teaches less than errors do. */
     private static final int MOST_PRAISE = 2;
 
+    /** Moves that are hardly weaker than the best, for it to be the only one. */
     private static final int NARROW = 1;
 
     /** Expected score from which an attack is one; our own choice. */
     static final double GAINFUL = 0.70;
 
+    /** With fewer legal moves none is hard to find: our choice. */
     private static final int MANY_LEGAL = 10;
 
     /** What is added to the loss for each reason why a move was hard to see. */
     static final double HARD = 12;
 
-    private static final double HOLD = 30;
+    /** What a move found weighs beside the points an error loses: our choice. */
     private static final double PRAISE = 30;
 
     private final ErrorMoments errors;
@@ -51,7 +52,7 @@ final class MomentFinder {
     List<Moment> find(List<MoveReview> moves, String result, List<Moment> departures) {
         List<Moment> found = new ArrayList<>();
         List<Moment> choices = new ArrayList<>();
-        Optional<MoveReview> hold = lastHold(moves, result);
+        Optional<MoveReview> hold = LastHold.in(moves, result);
         for (int i = 0; i < moves.size(); i++) {
             MoveReview move = moves.get(i);
             Optional<MoveReview> previous =
@@ -59,7 +60,7 @@ final class MomentFinder {
                             ? Optional.of(moves.get(i - 1))
                             : Optional.empty();
             if (hold.equals(Optional.of(move))) {
-                found.add(held(move));
+                found.add(LastHold.moment(move));
             } else if (move.isMistake()) {
                 found.add(error(move, previous));
             } else if (isHardMoveFound(move, previous)) {
@@ -106,47 +107,6 @@ final class MomentFinder {
             }
         }
         return chosen;
-    }
-
-    // ---- The last hold --------------------------------------------------------------------------
-
-    /** The last move of the side that lost before which its position was not lost yet. */
-    private static Optional<MoveReview> lastHold(List<MoveReview> moves, String result) {
-        Optional<Side> loser =
-                result.equals(GameResult.WHITE_WINS)
-                        ? Optional.of(Side.BLACK)
-                        : result.equals(GameResult.BLACK_WINS)
-                                ? Optional.of(Side.WHITE)
-                                : Optional.empty();
-        return loser.flatMap(
-                side ->
-                        moves.stream()
-                                .filter(m -> m.side() == side)
-                                .filter(m -> m.classBefore() != ResultClass.LOSS)
-                                .reduce((earlier, later) -> later)
-                                .filter(m -> m.classAfter() == ResultClass.LOSS)
-                                .filter(m -> m.loss().points() >= MoveReview.DUBIOUS));
-    }
-
-    private static Moment held(MoveReview move) {
-        String text =
-                "The last move at which "
-                        + move.side().word()
-                        + " could hold: "
-                        + move.better()
-                        + " kept "
-                        + (move.classBefore() == ResultClass.WIN ? "the win" : "the balance")
-                        + ", "
-                        + move.san()
-                        + " loses"
-                        + points(move);
-        return Moment.of(
-                        move,
-                        Moment.Kind.LAST_HOLD,
-                        move.best().line(),
-                        move.loss().points() + HOLD,
-                        text)
-                .because(Cause.of(move));
     }
 
     /** What a move cost, to end a sentence with. */

@@ -1,0 +1,62 @@
+package org.zeroply.coach.review;
+
+import java.util.List;
+import java.util.Optional;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.tree.GameResult;
+import org.zeroply.coach.evaluation.Holding;
+import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.engine.analysis.ExpectedScore;
+
+/** The last move of the side that lost before which its position was not lost yet. */
+final class LastHold {
+
+    /** How much more than its loss it weighs: where a game could be saved teaches most. */
+    private static final double MORE = 30;
+
+    private LastHold() {}
+
+    /** The move, in a game that was lost, and where it lost something. */
+    static Optional<MoveReview> in(List<MoveReview> moves, String result) {
+        return loser(result)
+                .flatMap(
+                        side ->
+                                moves.stream()
+                                        .filter(m -> m.side() == side)
+                                        .filter(m -> m.classBefore() != ResultClass.LOSS)
+                                        .reduce((earlier, later) -> later))
+                .filter(m -> m.classAfter() == ResultClass.LOSS)
+                .filter(m -> m.loss().points() >= MoveReview.DUBIOUS);
+    }
+
+    private static Optional<Side> loser(String result) {
+        return switch (result) {
+            case GameResult.WHITE_WINS -> Optional.of(Side.BLACK);
+            case GameResult.BLACK_WINS -> Optional.of(Side.WHITE);
+            default -> Optional.empty();
+        };
+    }
+
+    /** What is told of it. */
+    static Moment moment(MoveReview move) {
+        String text = words(move) + ", " + move.san() + " loses" + MomentFinder.points(move);
+        double weight = move.loss().points() + MORE;
+        return Moment.of(move, Moment.Kind.LAST_HOLD, move.best().line(), weight, text)
+                .because(Cause.of(move));
+    }
+
+    /** Between the balance and a loss nothing was proved, so that nothing is said to be held. */
+    private static String words(MoveReview move) {
+        String last = "The last move at which " + move.side().word();
+        String could = last + " could hold: " + move.better() + " kept ";
+        if (move.classBefore() == ResultClass.WIN) {
+            return could + "the win";
+        }
+        if (Holding.of(move.before()) == Holding.DRAW) {
+            return could + "the balance";
+        }
+        return move.before().compareTo(ExpectedScore.DRAW) > 0
+                ? could + "the better game"
+                : last + " was not lost: " + move.better() + " left it open";
+    }
+}
