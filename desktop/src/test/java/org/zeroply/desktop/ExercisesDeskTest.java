@@ -260,6 +260,13 @@ class ExercisesDeskTest extends WindowTest {
         until(() -> assignments().get(0).dueDay() == proposed.dueDay() + 1);
         robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
         until(() -> assignments().get(0).dueDay() == proposed.dueDay());
+        String card = "#assignment-" + proposed.id();
+        until(() -> robot.lookup(card).tryQuery().isPresent());
+        robot.drag(card).dropTo("#plan-day-5");
+        until(() -> robot.lookup("#plan-day-5 " + card).tryQuery().isPresent());
+        assertThat(assignments().get(0).dueDay()).isNotEqualTo(proposed.dueDay());
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
+        until(() -> assignments().get(0).dueDay() == proposed.dueDay());
 
         click(robot, "#desk-solve");
         ComboBox<?> exercise = robot.lookup("#solve-exercise").queryComboBox();

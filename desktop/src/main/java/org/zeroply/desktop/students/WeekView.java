@@ -122,16 +122,21 @@ final class WeekView extends VBox {
         model.on(day, first).forEach(a -> column.getChildren().add(card(a)));
         column.setOnDragOver(
                 e -> {
-                    if (e.getDragboard().hasString()) {
+                    // What is dragged from elsewhere, such as files, goes to the window.
+                    if (find(e.getDragboard()).isPresent()) {
                         e.acceptTransferModes(TransferMode.MOVE);
+                        e.consume();
                     }
-                    e.consume();
                 });
         column.setOnDragDropped(
                 e -> {
-                    find(e.getDragboard()).ifPresent(a -> model.move(a, day));
-                    e.setDropCompleted(true);
-                    e.consume();
+                    find(e.getDragboard())
+                            .ifPresent(
+                                    a -> {
+                                        e.setDropCompleted(true);
+                                        e.consume();
+                                        model.move(a, day);
+                                    });
                 });
         return column;
     }
