@@ -23,6 +23,7 @@ import org.zeroply.coach.fact.Squares;
  */
 public record DirectTry(Move move, EndingReport.Result result, List<Move> line, String text) {
 
+    /** Tries that are shown: our choice. */
     private static final int SHOWN = 3;
 
     public DirectTry {

@@ -28,7 +28,10 @@ public final class EndingSolver {
     /** Centipawns from which on a search counts as a win where nothing better is known. */
     private static final int DECISIVE = 600;
 
+    /** Plies beyond which a winning line is cut off: our choice. */
     private static final int LONGEST_LINE = 80;
+
+    /** Plies that are shown of a draw, which never ends: our choice. */
     private static final int DRAWN_LINE = 12;
 
     private final Engine engine;

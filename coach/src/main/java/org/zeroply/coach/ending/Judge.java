@@ -30,14 +30,21 @@ final class Judge {
     /** A won promotion ends a line; mate comes some moves later. */
     private static final int LOST = Plies.lossIn(0);
 
+    /** Stands for a win; {@code 0} for a draw. */
     private static final int WON = 1;
 
+    /**
+     * Nodes of a look at a position that no table knows; a drawing looks at hundreds. Our choice.
+     */
     private static final long NODES = 700;
+
+    /** So many such looks for one drawing, which takes seconds then: our choice. */
     private static final int MOST_SEARCHES = 2_500;
 
     /** Centipawns from which on a short search counts as decisive, and up to which as a draw. */
     private static final int DECISIVE = 450;
 
+    /** Centipawns within which such a look is taken for a draw: our choice. */
     private static final int LEVEL = 15;
 
     /**
@@ -46,9 +53,15 @@ final class Judge {
      */
     private static final int WITHOUT_RUNNER = 950;
 
+    /** So many moves from its goal a king counts as too late: our choice. */
     private static final int SLOW = 3;
+
+    /** With more pawns nothing is said about them by counting: our choice. */
     private static final int FEW = 3;
+
+    /** So many squares from the goal a king still disturbs: our choice. */
     private static final int NEAR = 2;
+
     private static final long STALEMATING_FILES =
             Squares.ofFile(0) | Squares.ofFile(2) | Squares.ofFile(5) | Squares.ofFile(7);
 

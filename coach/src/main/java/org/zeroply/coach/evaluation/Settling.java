@@ -90,6 +90,7 @@ final class Settling implements AnalysisListener {
         return Optional.empty();
     }
 
+    /** Above any loss, which is at most 1: the move was not told apart. */
     private static final double UNKNOWN = 2;
 
     /** What a move loses against the best one; {@link #UNKNOWN} for one that was not told apart. */

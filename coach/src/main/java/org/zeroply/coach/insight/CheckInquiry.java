@@ -16,7 +16,12 @@ import org.zeroply.engine.checks.CheckSequence;
 /** Has a side enough checks? For each side, as if it were its turn; told if it has a check. */
 final class CheckInquiry implements Inquiry {
 
+    /** Checks in a row that are followed: our choice. */
     private static final int MOST_CHECKS = 20;
+
+    /**
+     * Positions of this search for each node of the others, as it visits checks alone: our choice.
+     */
     private static final int FACTOR = 10;
 
     private final long nodes;

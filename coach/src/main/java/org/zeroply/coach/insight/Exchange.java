@@ -26,6 +26,7 @@ import org.zeroply.coach.fact.pieces.Routes;
 public record Exchange(
         int own, int other, int before, int after, List<String> reasons, List<Integer> plan) {
 
+    /** An exchange that takes more moves to bring about is not told: our choice. */
     private static final int FAR = 3;
 
     public Exchange {

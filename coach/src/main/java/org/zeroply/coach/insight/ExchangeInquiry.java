@@ -32,9 +32,12 @@ public final class ExchangeInquiry implements Inquiry {
     /** So large a gain comes of a blow in the position, not of the trade. */
     private static final int TACTICAL = 250;
 
+    /** Exchanges that are told for either side: our choice. */
     private static final int TOLD = 2;
 
+    /** The longest look takes so many times the nodes: our choice. */
     private static final int CAP = 10;
+
     private final Engine engine;
     private final long nodes;
 

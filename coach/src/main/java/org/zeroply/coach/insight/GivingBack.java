@@ -32,6 +32,7 @@ final class GivingBack {
     /** Hundredths of a point that a move may lose and yet keep the material. */
     private static final int KEPT = 50;
 
+    /** Plies that are shown: our choice. */
     private static final int SHOWN = 5;
 
     private GivingBack() {}

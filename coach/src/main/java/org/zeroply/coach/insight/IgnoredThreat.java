@@ -26,6 +26,7 @@ final class IgnoredThreat {
     /** Centipawns that the threat still wins by exchange when it is no mate. */
     private static final int STILL = 100;
 
+    /** Plies that are shown: our choice. */
     private static final int SHOWN = 7;
 
     private IgnoredThreat() {}

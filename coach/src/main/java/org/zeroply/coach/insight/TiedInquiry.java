@@ -27,7 +27,10 @@ import org.zeroply.engine.analysis.Score;
  */
 public final class TiedInquiry implements Inquiry {
 
+    /** Hundredths of a pawn that leaving must cost: a pawn. */
     private static final int LOSS = 100;
+
+    /** Plies that are shown: our choice. */
     private static final int SHOWN = 4;
 
     private final Engine engine;

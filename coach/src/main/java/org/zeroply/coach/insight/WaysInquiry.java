@@ -11,6 +11,7 @@ import org.zeroply.engine.analysis.Engine;
 /** What tells the best moves apart: the cleanest of several wins, and material to give back. */
 final class WaysInquiry implements Inquiry {
 
+    /** Moves that are told apart: our choice. */
     private static final int WAYS = 5;
 
     /** How many times as long a claim is looked at once more; our choice. */

@@ -105,6 +105,10 @@ sealed interface EventCondition extends Condition {
      */
     record LiftedRook(Side side) implements EventCondition {
 
+        /**
+         * Plies within which what was given up must not come back to count, unless said otherwise:
+         * our choice.
+         */
         private static final int WITHIN = 8;
 
         @Override

@@ -26,6 +26,7 @@ public record Evidence(List<Integer> men, List<Fact> facts) {
     /** Nothing that could be pointed at. */
     public static final Evidence NONE = new Evidence(List.of(), List.of());
 
+    /** Facts that are told of a position found: our choice. */
     private static final int FACTS = 2;
 
     public Evidence {

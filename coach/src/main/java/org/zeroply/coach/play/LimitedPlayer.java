@@ -13,6 +13,7 @@ import org.zeroply.engine.analysis.Score;
 /** Chooses moves as a player of limited strength. */
 public final class LimitedPlayer {
 
+    /** Moves that a weaker player chooses among: our choice. */
     private static final int LINES = 4;
 
     private final Engine engine;

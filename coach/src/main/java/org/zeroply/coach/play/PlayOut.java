@@ -20,6 +20,7 @@ public final class PlayOut {
     /** Centipawns below which a side gives up when it has been so for four of its moves. */
     private static final int HOPELESS = 1000;
 
+    /** Moves in a row with a hopeless position before a game is given up: our choice. */
     private static final int PATIENCE = 3;
 
     private final Engine engine;

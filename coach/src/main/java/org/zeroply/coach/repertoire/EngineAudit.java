@@ -41,7 +41,13 @@ public final class EngineAudit {
     /** A move found by fewer, 0 to 1, must be known. */
     private static final double RARELY = 0.34;
 
+    /**
+     * An only move found at this depth or later will not be found at the board, in plies: our
+     * choice.
+     */
     private static final int DEEP = 8;
+
+    /** With fewer games a move counts as rare: our choice. */
     private static final int FEW_GAMES = 5;
 
     private final Repertoire repertoire;

@@ -16,6 +16,7 @@ import org.zeroply.coach.evaluation.Weighed;
  */
 public final class EngineReplies implements Replies {
 
+    /** The engine's opinion counts as much as so many games: our choice. */
     private static final int GAMES = 40;
 
     /** A loss of so much expected score weighs 1/e; this program's own choice. */

@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.Node;
 /** The replies of games held in memory: the first {@value #PLIES} plies of each. */
 public final class GameBook implements Replies {
 
+    /** Beyond so many plies an opening is over: our choice. */
     private static final int PLIES = 60;
 
     private final Map<Position, Map<Move, int[]>> moves = new HashMap<>();

@@ -20,7 +20,10 @@ import org.zeroply.chess.notation.San;
  */
 public final class MoveOrders {
 
+    /** Orders that are told: our choice. */
     private static final int MOST = 50;
+
+    /** Plies beyond which no orders are looked for: our choice. */
     private static final int LONGEST = 60;
 
     private MoveOrders() {}

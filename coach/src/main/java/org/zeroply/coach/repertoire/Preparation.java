@@ -26,8 +26,13 @@ public final class Preparation {
     /** Weight of a game of today; old games keep at least 1. */
     private static final int FRESH = 8;
 
+    /** Before this move nothing has to be repeated: our choice. */
     private static final int FROM_MOVE = 3;
+
+    /** What is less likely is not prepared for, 0 to 1: our choice. */
     private static final double RAREST = 0.01;
+
+    /** With fewer games an opponent has no experience of a position: our choice. */
     private static final int FEW = 2;
 
     /** How much a position needs to be repeated that is not surely known; our choice. */

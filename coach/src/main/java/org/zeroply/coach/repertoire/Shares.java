@@ -20,6 +20,7 @@ public final class Shares {
     /** Games added as the prior would have them. */
     public static final double PRIOR_GAMES = 4;
 
+    /** The part of the replies, without games, that goes to those a chapter names: our choice. */
     private static final double THOUGHT_OF = 0.5;
 
     private final Replies replies;

@@ -24,7 +24,13 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
     /** A game that is alone from its first moves on leaves nothing. */
     private static final int FEWEST_PLIES = 4;
 
+    /**
+     * What it weighs, beside points of a hundred that an error loses, to have left known games;
+     * twice that where the repertoire was left: our choice.
+     */
     private static final double WEIGHT = 8;
+
+    /** Games that are named: our choice. */
     private static final int SHOWN = 3;
 
     public Departure {

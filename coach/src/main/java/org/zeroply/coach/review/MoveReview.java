@@ -28,10 +28,13 @@ import org.zeroply.engine.analysis.ExpectedScore;
 public record MoveReview(
         Node node, BestPlay best, ExpectedScore after, List<Move> answer, int rank) {
 
-    /** Losses in points of a hundred from which on a move is graded {@code ?!}, ? and ??. */
+    /** Points of a hundred from which a move is dubious: our choice. */
     public static final double DUBIOUS = 10;
 
+    /** Points of a hundred from which a move is a mistake: our choice. */
     public static final double MISTAKE = 18;
+
+    /** Points of a hundred from which a move is a blunder: our choice. */
     public static final double BLUNDER = 35;
 
     /**

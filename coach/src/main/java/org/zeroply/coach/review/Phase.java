@@ -13,6 +13,10 @@ public enum Phase {
     /** The opening lasts twelve moves at most, and while hardly anything has been exchanged. */
     private static final int OPENING_MOVES = 12;
 
+    /**
+     * Of the 24 of all men ({@link ExpectedScoreCurve#phase}), so many are left in an opening: our
+     * choice.
+     */
     private static final int NEARLY_ALL = 20;
 
     /**

@@ -26,6 +26,7 @@ public record CandidateGroup(List<Move> moves, String reply, String motif, Strin
         "first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"
     };
 
+    /** Moves of a group that are named, the others are counted: our choice. */
     private static final int NAMED = 3;
 
     /** Where a line turns on nothing, the same reply says nothing. */

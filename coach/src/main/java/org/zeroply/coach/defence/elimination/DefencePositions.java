@@ -26,7 +26,10 @@ public final class DefencePositions {
     /** Hundredths of a point. */
     private static final int THREATENED = 200;
 
+    /** With fewer legal moves there is nothing to measure: our choice. */
     private static final int FEWEST_MOVES = 5;
+
+    /** Expected score at which nothing is left to defend: our choice. */
     private static final double HOPELESS = 0.06;
 
     /** Plies between two positions of one game. */

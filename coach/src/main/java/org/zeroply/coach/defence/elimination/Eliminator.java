@@ -34,7 +34,16 @@ public final class Eliminator {
     /** The first look takes this part of the nodes, and so do questions on the side. */
     private static final int BRIEF = 8;
 
+    /**
+     * What was doubtful is looked at so many times as long: our choice, see {@code zeroply defend
+     * measure}.
+     */
     private static final int CONFIRM = 4;
+
+    /**
+     * What decides is looked at so many times as long: our choice, see {@code zeroply defend
+     * measure}.
+     */
     private static final int VERIFY = 8;
 
     /** So many moves at most are verified longest. */
@@ -43,6 +52,10 @@ public final class Eliminator {
     /** The look at the whole position takes so many times the nodes at least, and at most. */
     private static final int WHOLE = 8;
 
+    /**
+     * The whole position is looked at so many times as long at most, until its best moves are
+     * settled: our choice.
+     */
     private static final int WHOLE_AT_MOST = 40;
 
     /** So many moves are told apart at that look. */

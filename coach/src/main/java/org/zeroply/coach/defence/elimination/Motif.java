@@ -15,7 +15,13 @@ import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 /** Names what the refutation of a move turns on. */
 final class Motif {
 
+    /** Hundredths of a pawn from which a refutation wins material: a pawn. */
     private static final int MATERIAL = 100;
+
+    /**
+     * Hundredths of a pawn from which a side is down in material before the move: two pawns, our
+     * choice.
+     */
     private static final int DOWN = 200;
 
     private Motif() {}

@@ -31,7 +31,9 @@ public final class PinFinder {
     /** Hundredths of a point that must be lost for a man to be bound to a square. */
     private static final int BOUND = 200;
 
+    /** A first look takes this part of the nodes: our choice. */
     private static final int BRIEF = 8;
+
     private final MoveEvaluator evaluator;
     private final Elimination elimination;
     private final Position position;

@@ -32,6 +32,7 @@ public final class ActiveDefence {
     /** Centipawns given up at least. */
     private static final int GIVEN = 80;
 
+    /** Sacrifices that are looked at longer, the likeliest first: our choice. */
     private static final int TRIES = 4;
 
     /** A try worth less, 0 to 1, is none. */

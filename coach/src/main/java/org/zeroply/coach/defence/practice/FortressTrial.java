@@ -30,6 +30,7 @@ public final class FortressTrial {
     /** Expected score from which on the attacker has broken through, four times running. */
     private static final double BROKEN = 0.985;
 
+    /** Moves running that may look like a break before the fortress is said to fall: our choice. */
     private static final int RUNNING = 4;
 
     /** Hundredths of a point that the attacker must have won to have broken through. */

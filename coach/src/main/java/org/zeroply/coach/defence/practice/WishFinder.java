@@ -28,6 +28,10 @@ public final class WishFinder {
     /** What a preparing move may cost. */
     private static final double PATIENCE = MoveComparison.HARM;
 
+    /**
+     * Changes that are put together at most: beyond three a wish tells nothing of the position. Our
+     * choice.
+     */
     private static final int MOST = 3;
 
     /** Replies played against at each step. */
@@ -36,7 +40,9 @@ public final class WishFinder {
     /** So many moves at most are combined into pairs and into threes. */
     private static final int[] COMBINED = {40, 14, 8};
 
+    /** A first look takes this part of the nodes: our choice. */
     private static final int BRIEF = 4;
+
     private final MoveEvaluator evaluator;
     private final MoveEvaluator brief;
 

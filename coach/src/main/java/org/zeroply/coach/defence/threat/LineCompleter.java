@@ -14,8 +14,13 @@ import org.zeroply.engine.analysis.Score;
 /** Carries a line on until it shows what it was said to bring: the mate, or the men won. */
 public final class LineCompleter {
 
+    /** Plies beyond which a line is not made longer: our choice. */
     private static final int LONGEST = 31;
+
+    /** Hundredths of a pawn that a line has to have won to show what it is about: a pawn. */
     private static final int SHOWS = 100;
+
+    /** So many times a line is gone on with: our choice. */
     private static final int SEARCHES = 3;
 
     /** Hundredths of a point after which nothing more needs to be shown. */

@@ -30,6 +30,7 @@ import org.zeroply.coach.fact.Squares;
  */
 public final class VariantProposer {
 
+    /** A first look takes this part of the nodes: our choice. */
     private static final int BRIEF = 8;
 
     /** Pawns are added within so many squares of a king. */

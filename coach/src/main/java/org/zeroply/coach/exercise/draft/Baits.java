@@ -18,6 +18,7 @@ import org.zeroply.coach.evaluation.Weighed;
 /** Shows moves that look good and are not, each with the reply at which it fails. */
 final class Baits {
 
+    /** Plies that are shown of what refutes a bait: our choice. */
     private static final int REFUTATION_PLIES = 6;
 
     /** Tempting moves looked at in one position. */

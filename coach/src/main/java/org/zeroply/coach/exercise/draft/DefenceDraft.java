@@ -42,17 +42,43 @@ public final class DefenceDraft {
     /** Points of a scheme. */
     private static final int POINTS = 20;
 
+    /**
+     * So many moves that fail are shown with what refutes them; more would bury the one that
+     * tempts: our choice.
+     */
     private static final int MOST_REFUTED = 6;
+
+    /** Plies that are shown of a refutation: enough to see it, our choice. */
     private static final int REFUTATION_PLIES = 9;
+
+    /** Plies that are shown of a line that holds, and two more of the threat: our choice. */
     private static final int LINE_PLIES = 7;
+
+    /**
+     * From so many moves that hold on, the position asks for none of them in particular: our
+     * choice.
+     */
     private static final int MOST_WAYS = 8;
+
+    /**
+     * Own moves to be played against the program in an exercise in holding, unless the coach says
+     * otherwise: our choice.
+     */
     private static final int HOLD_MOVES = 8;
+
+    /** Rating of who is played against in it, unless the coach says otherwise: our choice. */
     private static final int HOLD_STRENGTH = 2000;
 
     /** Weights of a move that holds against a refutation and a further move of a line. */
     private static final double KEY = 5;
 
+    /**
+     * What seeing a refutation counts beside the move asked for, before points are shared out: our
+     * choice.
+     */
     private static final double REFUTATION = 2;
+
+    /** What each further move of a mate counts that is to be seen coming: our choice. */
     private static final double FURTHER = 1.5;
 
     private static final String TITLE = "ZpTitle";

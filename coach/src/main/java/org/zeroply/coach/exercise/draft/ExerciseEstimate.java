@@ -23,8 +23,16 @@ import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
  */
 record ExerciseEstimate(int minutes, String band, List<String> themes) {
 
+    /**
+     * Rating in the middle of the band of the easiest exercises; a first guess that results
+     * correct: our choice.
+     */
     private static final int EASIEST = 1100;
+
+    /** Rating by which each unit of hardness lifts the band: our choice. */
     private static final int STEP = 70;
+
+    /** The band reaches so far to either side, in rating: our choice. */
     private static final int HALF_BAND = 150;
 
     static ExerciseEstimate of(MoveTree tree, Choice choice, List<Effort> efforts, boolean baited) {

@@ -34,14 +34,28 @@ final class Growth {
     /** Up to here defences are shown that several moves answer. */
     private static final int TRIED = 4;
 
+    /** So many first moves are looked at long enough to tell them apart: our choice. */
     private static final int TOLD_APART = 5;
+
+    /** So many answers are looked at as defences, the best first: our choice. */
     private static final int DEFENCES = 6;
+
+    /**
+     * What the verdict at the end of the main line counts, before points are shared out: our
+     * choice.
+     */
     private static final double MAIN_VERDICT = 2.5;
 
     /** The weight of a defence, or a verdict, that is considered and then seen to be easy. */
     private static final double EASY = 0.6;
 
+    /**
+     * The main line ends after so many plies at the latest: beyond, a pupil writes no more down.
+     * Our choice.
+     */
     private static final int MAIN_PLIES = 19;
+
+    /** Other lines end after so many plies at the latest: our choice. */
     private static final int SIDE_PLIES = 11;
 
     /** Moves of the solver in a row that need no finding, before something has to be found. */
@@ -59,6 +73,9 @@ final class Growth {
     /** The next moves are looked at on so many times the nodes before one move is asked for. */
     private static final int ASKED = 4;
 
+    /**
+     * Beside so many moves the best has to stand out when looked at longer: it and the next one.
+     */
     private static final int RIVALS = 2;
 
     /** Searches that a scheme usually takes; progress goes by it. */

@@ -19,6 +19,10 @@ final class Plausible {
     /** In the first plies of the main line more is worth considering. */
     private static final int CONSIDERED = 150;
 
+    /**
+     * Up to this ply of the main line every defence that a pupil would consider belongs to the
+     * scheme: our choice.
+     */
     private static final int EARLY = 6;
 
     /** Up to here what only looks like a refutation is considered, too. */

@@ -48,12 +48,16 @@ public final class SchemeDraft {
     /** A first version is made on one part of so many of the nodes. */
     private static final int FIRST = 12;
 
+    /** With fewer nodes a first draft would show little but the search itself: our choice. */
     private static final long FEWEST = 5_000;
 
     /** Points of a scheme unless chosen otherwise. */
     public static final int POINTS = 50;
 
+    /** So many tempting moves become lines of a scheme at most: our choice. */
     private static final int TEMPTATIONS = 2;
+
+    /** So many first moves are looked at long enough to tell them apart: our choice. */
     private static final int TOLD_APART = 5;
 
     /** The key earns at most so much of what the rest earns together, where there is enough. */
@@ -74,9 +78,12 @@ public final class SchemeDraft {
     /** Parts of the work, 0 to 1: when the lines are grown, one check, when it was checked. */
     private static final double GROWN = 0.55;
 
+    /** The part of the work that the last check is told as: our choice. */
     private static final double A_CHECK = 0.2;
+
     private static final double CHECKED = GROWN + A_CHECK;
 
+    /** Plies that are shown of a second-best move: our choice. */
     private static final int PARTIAL_PLIES = 3;
 
     /** Expected score that a second-best move may be behind. */

@@ -30,14 +30,25 @@ public final class DefenceFinder implements GameSearch {
     /** The theme of such finds, as wishes name it. */
     public static final String THEME = "defence";
 
+    /** With fewer nodes a move no longer tells whether it holds: our choice. */
     private static final long FEWEST_NODES = 500;
+
+    /** With fewer legal moves there is little to eliminate: our choice. */
     private static final int FEWEST_MOVES = 10;
+
+    /** More moves that hold make no exercise in defending: our choice. */
     private static final int MOST_HELD = 2;
+
+    /** So many moves have to look like defences and fail: our choice. */
     private static final int TEMPTING = 2;
 
     /** Expected scores at a short look: the best move still holds, the third one does not. */
     private static final double HOLDS = 0.25;
 
+    /**
+     * Expected score at which a move counts as failing at a first look; it is {@link
+     * org.zeroply.coach.evaluation.ResultClass#LOSS} there.
+     */
     private static final double FAILS = 0.15;
 
     private final Engine engine;

@@ -35,7 +35,10 @@ public final class HoldGame {
 
     public static final String STRENGTH = "ZpStrength";
 
+    /** Own moves that have to be held where the exercise does not say: our choice. */
     private static final int USUAL_MOVES = 8;
+
+    /** Rating of the other side where the exercise does not say: our choice. */
     private static final int USUAL_STRENGTH = 2000;
 
     /** Smaller losses are within what a search can tell. */

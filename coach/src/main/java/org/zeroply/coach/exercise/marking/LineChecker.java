@@ -24,6 +24,7 @@ public final class LineChecker {
     /** Nodes per position unless chosen otherwise. */
     public static final long NODES = 150_000;
 
+    /** So many moves of a written line are looked at, as each takes a search: our choice. */
     private static final int MOST_MOVES = 16;
 
     /** What seems to fail is looked at again on so many times the nodes. */

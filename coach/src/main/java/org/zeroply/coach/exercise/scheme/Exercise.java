@@ -37,6 +37,7 @@ public record Exercise(
 
     public static final String NEAR = "near";
 
+    /** Time for an exercise that does not say: our choice. */
     private static final int DEFAULT_MINUTES = 20;
 
     public Exercise {

@@ -29,6 +29,7 @@ final class LineFindings {
     /** The same on the main line, and at the first move. */
     private static final int SETTLING_MAIN = 4;
 
+    /** The first move is looked at so many times as long before it is called wrong: our choice. */
     private static final int SETTLING_KEY = 8;
 
     /** Expected score that may be missing at the end of the main line. */

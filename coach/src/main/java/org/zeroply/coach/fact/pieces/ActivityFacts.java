@@ -21,6 +21,7 @@ public final class ActivityFacts {
     /** Squares each type attacks at least, on an empty board. */
     private static final int[] LEAST = {0, 2, 7, 14, 21, 3};
 
+    /** A way of more moves is a plan and no fact: our choice. */
     private static final int MOST_MOVES = 3;
 
     /** A route must better the share of its best by so many parts of a hundred. */

@@ -21,6 +21,7 @@ public final class BishopFacts {
     /** Fewer squares than this are few, this many or more are many. */
     private static final int FEW = 4;
 
+    /** A bishop that sees so many squares is active, half of the most it can see: our choice. */
     private static final int MANY = 7;
 
     private BishopFacts() {}

@@ -20,14 +20,22 @@ import org.zeroply.coach.fact.Squares;
  */
 public final class BishopPosts {
 
+    /** Posts that are told, the best first: our choice. */
     private static final int SHOWN = 4;
 
     /** Squares in view that other things are worth. */
     private static final int KING = 3;
 
+    /** What aiming at a pawn that nothing guards adds to a post, in squares seen: our choice. */
     private static final int LOOSE_PAWN = 2;
+
+    /** What a pin adds: our choice. */
     private static final int PINNING = 2;
+
+    /** What a guarded pawn in its way takes off: our choice. */
     private static final int BLUNTED = 2;
+
+    /** What it takes off that the bishop can be exchanged there: our choice. */
     private static final int TAKEN_OFF = 4;
 
     /** By so much a post has to be ahead of the others to be called the best. */

@@ -21,6 +21,7 @@ public final class LiftFacts {
     /** Ranks, counted from 0 from the side's own edge, along which a rook is transferred. */
     private static final int LOWEST = 2;
 
+    /** A lifted rook stands on this rank at the highest, from 0: beyond, it has broken in. */
     private static final int HIGHEST = 5;
 
     /** As many moves as the lift takes, the defenders have. */

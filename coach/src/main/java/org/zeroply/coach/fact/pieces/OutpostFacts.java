@@ -17,7 +17,9 @@ import org.zeroply.coach.fact.Squares;
  */
 public final class OutpostFacts {
 
+    /** An outpost further away than so many moves is not told: our choice. */
     private static final int MOST_MOVES = 3;
+
     private static final long INNER_FILES = 0x7e7e7e7e7e7e7e7eL;
 
     private OutpostFacts() {}

@@ -31,8 +31,10 @@ public final class PointFacts {
     /** Attackers needed for a point near the king, and for a weak pawn. */
     private static final int STORM = 3;
 
+    /** Men that have to bear on a weak point: our choice. */
     private static final int SIEGE = 2;
 
+    /** The last rank of a camp, from its own edge and from 0. */
     private static final int CAMP = 2;
 
     private final Scene scene;

@@ -9,6 +9,7 @@ import org.zeroply.coach.fact.material.Hanging;
 /** What is in danger in a position, in one line to be read beside the board. */
 public final class Danger {
 
+    /** Men that are named: our choice. */
     private static final int SHOWN = 3;
 
     private Danger() {}

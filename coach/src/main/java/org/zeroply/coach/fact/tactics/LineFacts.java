@@ -23,7 +23,10 @@ import org.zeroply.coach.fact.Squares;
  */
 public final class LineFacts {
 
+    /** The first rank of the other half, from 0. */
     private static final int ENEMY_HALF = 4;
+
+    /** The sixth rank, from 0. */
     private static final int SIXTH = 5;
 
     private final Scene scene;

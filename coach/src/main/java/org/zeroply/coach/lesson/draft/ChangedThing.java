@@ -25,6 +25,7 @@ public final class ChangedThing {
     /** Changed positions that are shown. */
     private static final int SHOWN = 2;
 
+    /** Plies that are shown of a reply: our choice. */
     private static final int REPLY = 4;
 
     private final MoveEvaluator evaluator;

@@ -41,6 +41,7 @@ final class ExampleSteps {
     /** A longer rest of a game is not decided by what was there at its beginning. */
     private static final int LONGEST = 60;
 
+    /** An example that goes on for fewer plies shows nothing: our choice. */
     private static final int SHORTEST = 4;
 
     /** An example may not fall back by more than this on its way, in expected score. */
@@ -49,11 +50,13 @@ final class ExampleSteps {
     /** What an example comes to, and what a failure has, at the least and at the most. */
     private static final double CLEAR = 0.75;
 
+    /** Expected score up to which an idea has failed: clearly worse, our choice. */
     private static final double FAILED = 0.35;
 
     /** Something is already decided from here on, and shows nothing. */
     private static final double DECIDED = 0.95;
 
+    /** Plies of the line that proves it: our choice. */
     private static final int PROOF = 8;
 
     /** Of the nodes, for the looks by which examples are chosen. */

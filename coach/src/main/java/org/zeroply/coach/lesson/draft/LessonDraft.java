@@ -35,7 +35,10 @@ public final class LessonDraft {
     /** Of these, so many are worked out. */
     private static final int WORKED_OUT = 7;
 
+    /** Questions of a lesson, as rising difficulty needs three. */
     private static final int QUESTIONS = 3;
+
+    /** Exercises at the end: our choice. */
     private static final int HOMEWORK = 3;
 
     /** By so much is the answer to a question better than every other move. */

@@ -31,13 +31,19 @@ public record RoundPlan(
     /** Positions to repeat in an evening. */
     public static final int REPEAT = 4;
 
+    /** Ways into a repertoire that are told: our choice. */
     private static final int LIKELY = 6;
+
+    /** Places where the experience of an opponent ends that are told: our choice. */
     private static final int ENDS = 4;
 
     /** Side steps looked at, the likeliest first, and places where another move is looked for. */
     private static final int LOOKED_AT = 8;
 
+    /** Places at which a side step is looked for: our choice. */
     private static final int PLACES = 3;
+
+    /** Moves among which it is chosen: our choice. */
     private static final int MOVES = 5;
 
     public RoundPlan {

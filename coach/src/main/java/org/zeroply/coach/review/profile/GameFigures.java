@@ -51,6 +51,7 @@ public record GameFigures(
         boolean clocked,
         MeanLoss.Tally inTrouble) {
 
+    /** Plies that stand for an opening without a name: our choice. */
     private static final int OPENING_PLIES = 4;
 
     public GameFigures {

@@ -25,6 +25,7 @@ public record MeanLoss(double mean, OptionalDouble margin, int games, int moves)
         2.12, 2.11, 2.10, 2.09, 2.09, 2.08, 2.07, 2.07, 2.06, 2.06, 2.06, 2.05, 2.05, 2.05, 2.04
     };
 
+    /** Quantile of the normal distribution for 95 of 100, two-sided. */
     private static final double NORMAL = 1.96;
 
     /**

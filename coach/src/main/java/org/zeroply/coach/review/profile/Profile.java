@@ -18,13 +18,19 @@ import org.zeroply.coach.review.Phase;
 /** A player's strengths and weaknesses over many reviewed games. */
 public final class Profile {
 
+    /** Themes named as the weakest: our choice. */
     private static final int WORST = 3;
 
     /** Games on either side of a game that weigh e^-½ in the trend, at least. */
     private static final double NARROWEST = 1.5;
 
+    /** The trend is smoothed over this part of the games to either side: our choice. */
     private static final double PART = 0.15;
+
+    /** With fewer games no trend is drawn: our choice. */
     private static final int FEWEST_FOR_TREND = 4;
+
+    /** With fewer games a change cannot be told from chance: our choice. */
     private static final int FEWEST_FOR_CHANGE = 6;
 
     private final String name;

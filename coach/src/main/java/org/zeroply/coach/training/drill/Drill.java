@@ -24,6 +24,7 @@ import org.zeroply.coach.repertoire.Spot;
  */
 public final class Drill {
 
+    /** Plies beyond which a line is not asked further: our choice. */
     private static final int LONGEST_LINE = 200;
 
     private final Repertoire repertoire;

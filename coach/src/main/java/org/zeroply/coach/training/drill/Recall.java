@@ -25,11 +25,13 @@ public record Recall(
     /** Easiness of what was never asked, and the least there is. */
     private static final double FIRST_EASINESS = 2.5;
 
+    /** Least easiness, as in the published method. */
     private static final double LEAST_EASINESS = 1.3;
 
     /** Days to the second and the third question. */
     private static final int FIRST_INTERVAL = 1;
 
+    /** Days after the second time, as in the published method. */
     private static final int SECOND_INTERVAL = 6;
 
     /** What the schedule aims at: the part of answers still known when they fall due. */

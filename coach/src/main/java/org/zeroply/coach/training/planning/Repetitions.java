@@ -17,7 +17,12 @@ public final class Repetitions {
     /** Parts of the points from which on a solution counts as found late, helped, and known. */
     private static final double SOME = 0.3;
 
+    /** Below this part of the points a solution counts as found late: our choice. */
     private static final double HALF = 0.6;
+
+    /**
+     * From this part of the points on it counts as known, below it as known with help: our choice.
+     */
     private static final double MOST = 0.85;
 
     private static final List<Symmetry> CLOTHES =

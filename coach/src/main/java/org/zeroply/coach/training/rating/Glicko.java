@@ -12,11 +12,13 @@ public final class Glicko {
     /** Points of a rating for one unit of the inner scale (step 2). */
     private static final double SCALE = 173.7178;
 
+    /** Rating in the middle of the scale, as in the published method. */
     private static final double MIDDLE = 1500;
 
     /** How much volatility may change; Glickman names 0.3 to 1.2, and uses 0.5 (step 1). */
     private static final double TAU = 0.5;
 
+    /** How closely the volatility is found, as in the published method. */
     private static final double PRECISION = 1e-6;
 
     private Glicko() {}

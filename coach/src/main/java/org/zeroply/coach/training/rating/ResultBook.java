@@ -14,11 +14,13 @@ import java.util.TreeMap;
  */
 public final class ResultBook {
 
+    /** Results of a week are rated together: our choice. */
     private static final int DAYS_A_PERIOD = 7;
 
     /** A club rating says this much about solving, an estimated band less. */
     private static final double OF_A_STUDENT = 150;
 
+    /** Deviation of the rating of an exercise whose band is all that is known: our choice. */
     private static final double OF_A_BAND = 200;
 
     private final Map<String, Rating> students = new HashMap<>();

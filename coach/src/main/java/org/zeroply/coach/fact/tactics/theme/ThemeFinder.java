@@ -21,6 +21,7 @@ public final class ThemeFinder {
     /** Own moves looked at; later ones are no longer what the line turns on. */
     private static final int OWN_MOVES = 4;
 
+    /** A longer mate is not called by the pattern it ends in: our choice. */
     private static final int MATE_PLIES = 11;
 
     private static final List<LineTheme> SOUGHT =
