@@ -5,6 +5,7 @@ import java.util.Arrays;
 /** Placements to settle, by plies; used again and again without new memory. */
 final class Buckets {
 
+    /** Room at first; it grows. */
     private static final int FIRST = 64;
 
     private int[][] entries = new int[256][];

@@ -14,6 +14,7 @@ import org.zeroply.coach.fact.Squares;
  */
 final class DrawnPlay {
 
+    /** A pawn counts more than any distance of kings on the board: our choice. */
     private static final int PAWN = 100;
 
     private DrawnPlay() {}

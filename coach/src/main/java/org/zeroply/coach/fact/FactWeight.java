@@ -6,6 +6,7 @@ package org.zeroply.coach.fact;
  */
 final class FactWeight {
 
+    /** Weights go from 0 to this. */
     private static final int MOST = 100;
 
     /** Centipawns, or hundredths of a point, that make a fact heavier by one. */

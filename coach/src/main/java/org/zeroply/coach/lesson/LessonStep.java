@@ -57,7 +57,10 @@ public record LessonStep(MoveTree tree) {
     public static final String SEEN = "ZpSeen";
 
     private static final Pattern PLACE = Pattern.compile("(\\d{1,6})\\s+(\\S+)");
+
+    /** Tags of a kind that are read, as numbers of two digits are. */
     private static final int MOST_NUMBERED = 99;
+
     private static final List<String> ORIGIN = List.of("Event", "Site", "Date", "White", "Black");
 
     /** A place where the class is asked for something. */

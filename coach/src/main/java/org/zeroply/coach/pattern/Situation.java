@@ -18,6 +18,7 @@ import org.zeroply.coach.fact.Scene;
  */
 public final class Situation {
 
+    /** Stands for the last ply of a line. */
     private static final int AT_THE_END = -1;
 
     /** The game as far as it is known; of a move of a tree it is followed only where asked. */

@@ -17,6 +17,7 @@ import org.zeroply.engine.analysis.Score;
 /** Tells what kind of error a move was that gave much away. */
 final class ErrorMoments {
 
+    /** Hundredths of a pawn. */
     private static final int PAWN = 100;
 
     private final MoveEvaluator evaluator;

@@ -44,6 +44,7 @@ public record GameCourse(Kind kind, int ply, String text) {
     /** Expected scores between which a game is level; our own choice. */
     private static final double LOW = 0.30;
 
+    /** The same from the other side. */
     private static final double HIGH = 0.70;
 
     /**

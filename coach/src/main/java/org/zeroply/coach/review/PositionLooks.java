@@ -43,9 +43,10 @@ final class PositionLooks {
     /** A move that is best only from this depth on, in plies, may be worth it. */
     private static final int LATE = 9;
 
-    /** What an offer is worth beside a loss, and a move found late, in points of a hundred. */
+    /** What an offer is worth beside a loss, in points of a hundred: our choice. */
     private static final double OFFER = 12;
 
+    /** What a move found late is worth beside it: our choice. */
     private static final double FOUND_LATE = 4;
 
     /** An expected score so near to 0 or 1 is decided: only what gives it away is a moment. */

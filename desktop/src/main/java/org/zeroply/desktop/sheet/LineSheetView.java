@@ -12,7 +12,6 @@ import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.collections.ObservableList;
-import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.VBox;
@@ -271,19 +270,16 @@ public final class LineSheetView extends ScrollPane {
             layOut();
             return;
         }
-        Optional<javafx.scene.Node> shown =
-                lookupAll(".sheet-move").stream()
-                        .filter(
-                                n -> {
-                                    boolean here = current.equals(n.getUserData());
-                                    n.pseudoClassStateChanged(CURRENT, here);
-                                    return here;
-                                })
-                        .findFirst();
-        shown.ifPresent(this::scrollTo);
+        for (javafx.scene.Node node : lookupAll(".sheet-move")) {
+            if (node instanceof SheetMove move) {
+                boolean here = current.equals(move.getUserData());
+                move.setCurrent(here);
+                if (here) {
+                    scrollTo(move);
+                }
+            }
+        }
     }
-
-    private static final PseudoClass CURRENT = PseudoClass.getPseudoClass("current");
 
     private void scrollTo(javafx.scene.Node label) {
         double total = content.getHeight();

@@ -11,14 +11,11 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.input.MouseButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.PgnWriter;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.EngineCheck;
 import org.zeroply.chess.tree.Node;
@@ -270,13 +267,7 @@ final class SheetRows {
     }
 
     private Label cell(Node node, double x) {
-        String san = San.write(node.parent().orElseThrow().position(), node.move());
-        Label label = new Label(san + PgnWriter.glyphs(node));
-        label.getStyleClass().add("sheet-move");
-        if (label.getText().length() > 5) {
-            label.getStyleClass().add("long");
-        }
-        label.setUserData(node);
+        Label label = new SheetMove(node, pressed::move);
         label.setTextOverrun(OverrunStyle.CLIP);
         double cell = style.cell();
         double height = style.scale() * ROW - 2;
@@ -284,12 +275,6 @@ final class SheetRows {
         label.setMinSize(cell - 1, height);
         label.setMaxSize(cell - 1, height);
         label.setAlignment(Pos.CENTER_LEFT);
-        label.setOnMouseClicked(
-                e -> {
-                    if (e.getButton() == MouseButton.PRIMARY) {
-                        pressed.move(node);
-                    }
-                });
         Menus.offer(label, owner, () -> pressed.menu(node));
         Annotation a = node.annotation();
         if (a.scheme().tempting()) {

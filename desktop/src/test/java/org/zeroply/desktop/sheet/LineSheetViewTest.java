@@ -8,6 +8,9 @@ import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Random;
 import java.util.stream.IntStream;
+import javafx.scene.AccessibleAction;
+import javafx.scene.AccessibleAttribute;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -24,6 +27,7 @@ import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.tree.EngineCheck;
+import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
@@ -182,5 +186,39 @@ class LineSheetViewTest {
         robot.interact(() -> session.go(session.tree().mainLine().get(5)));
         assertThat(sheet.getAccessibleText()).isEqualTo("Line sheet, at 3...a6");
         assertThat(sheet.isFocusTraversable()).isTrue();
+    }
+
+    private SheetMove move(String san) {
+        return sheet.lookupAll(".sheet-move").stream()
+                .filter(SheetMove.class::isInstance)
+                .map(SheetMove.class::cast)
+                .filter(m -> m.getText().startsWith(san))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Object told(SheetMove move, AccessibleAttribute attribute) {
+        return move.queryAccessibleAttribute(attribute);
+    }
+
+    @Test
+    void who_is_read_to_hears_a_move_and_can_press_it(FxRobot robot) {
+        Node castles = session.tree().mainLine().get(8);
+        TreeEditor editor = session.editor();
+        robot.interact(
+                () -> {
+                    editor.grade(castles, Nag.GOOD);
+                    editor.verdict(castles, Optional.of(Verdict.EQUAL));
+                    editor.comment(castles, "The king is safe.");
+                });
+        assertThat(move("O-O").getAccessibleRole()).isEqualTo(AccessibleRole.BUTTON);
+        assertThat(told(move("O-O"), AccessibleAttribute.TEXT))
+                .isEqualTo("5.O-O!, " + Verdict.EQUAL.words() + ". The king is safe.");
+        assertThat(told(move("O-O"), AccessibleAttribute.SELECTED)).isEqualTo(false);
+        robot.interact(() -> move("O-O").executeAccessibleAction(AccessibleAction.FIRE));
+        assertThat(session.current()).isEqualTo(castles);
+        assertThat(told(move("O-O"), AccessibleAttribute.SELECTED)).isEqualTo(true);
+        robot.interact(session::toStart);
+        assertThat(told(move("O-O"), AccessibleAttribute.SELECTED)).isEqualTo(false);
     }
 }

@@ -20,6 +20,7 @@ import org.zeroply.coach.fact.Squares;
  */
 public final class StormRace {
 
+    /** More moves than any pawn needs: it never comes into contact. */
     private static final int NONE = 99;
 
     private StormRace() {}

@@ -16,6 +16,7 @@ import org.zeroply.engine.exchange.StaticExchange;
  */
 public final class Routes {
 
+    /** Ways that are told apart; between far squares there are hundreds. Our choice. */
     private static final int MOST_WAYS = 24;
 
     private final Scene scene;

@@ -13,8 +13,13 @@ import org.zeroply.coach.fact.Squares;
 /** Squares that a side's own pawns can never guard again. */
 public final class SquareFacts {
 
+    /** Ranks as a side sees them, from 0. */
     private static final int THIRD = 2;
+
+    /** The fourth rank. */
     private static final int FOURTH = 3;
+
+    /** The fifth rank. */
     private static final int FIFTH = 4;
 
     private SquareFacts() {}

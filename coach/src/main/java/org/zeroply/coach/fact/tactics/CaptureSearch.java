@@ -13,6 +13,7 @@ import org.zeroply.engine.mate.MateInOne;
  */
 final class CaptureSearch {
 
+    /** Above anything that can be taken, in hundredths of a pawn. */
     private static final int MATE = 20_000;
 
     /** Plies; longer series of captures are left to searches. */

@@ -26,6 +26,8 @@ public record Pairing(MoveTree tree) {
 
     private static final String BYE = "bye";
     private static final Pattern ROUND = Pattern.compile("(\\d{1,3})(?:\\.(\\d{1,4}))?");
+
+    /** A larger number is no rating but a year or a number of an entry list. */
     private static final int HIGHEST_RATING = 4000;
 
     /**

@@ -22,6 +22,7 @@ import org.zeroply.chess.board.Square;
  */
 public final class Ladder {
 
+    /** Plies of the lowest rung. */
     private static final int LOWEST = 1;
 
     private final Position start;
