@@ -50,6 +50,9 @@ public abstract class WindowTest {
             1. e4 e5 2. Qh5 Nc6 3. Bc4 Nf6 4. Qxf7# 1-0
             """;
 
+    /** Seconds: searches wait for each other where several tests run on a slow machine. */
+    private static final int PATIENCE = 180;
+
     @TempDir Path folder;
     private final Queue<Throwable> uncaught = new ConcurrentLinkedQueue<>();
     protected Stage stage;
@@ -188,7 +191,7 @@ public abstract class WindowTest {
 
     static void until(Callable<Boolean> condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(
-                60,
+                PATIENCE,
                 TimeUnit.SECONDS,
                 () -> WaitForAsyncUtils.asyncFx(() -> holds(condition)).get(20, TimeUnit.SECONDS));
         WaitForAsyncUtils.waitForFxEvents();
