@@ -11,6 +11,11 @@ import java.util.Optional;
  */
 public record AnswerChoice(String text, AnswerOutcome outcome, String words) {
 
+    /** Whether it is right to give it. */
+    public boolean isRight() {
+        return outcome == AnswerOutcome.RIGHT;
+    }
+
     /** The text in a tag: {@code right: Open the g-file | The king cannot leave.} */
     public String written() {
         String said = words.isBlank() ? "" : " | " + words.strip();

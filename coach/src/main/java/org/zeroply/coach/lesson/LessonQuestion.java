@@ -54,12 +54,12 @@ public record LessonQuestion(
     /** What is asked, as a class reads it: with whose move it is, where that is left open. */
     public String asking() {
         String who = position.sideToMove().word();
-        boolean ofMoves =
+        boolean bySide =
                 switch (asked) {
                     case MOVE, CHOOSE, PLAN, VERDICT -> true;
                     case SQUARES, NUMBER, TRUE -> false;
                 };
-        return ofMoves && !prompt.contains(who) ? who + " to move. " + prompt : prompt;
+        return bySide && !prompt.contains(who) ? who + " to move. " + prompt : prompt;
     }
 
     /** Whether it is answered by a move. */
@@ -70,8 +70,7 @@ public record LessonQuestion(
     /** Whether it has a right answer. */
     public boolean isComplete() {
         return switch (asked) {
-            case MOVE, CHOOSE, PLAN ->
-                    choices.stream().anyMatch(c -> c.outcome() == AnswerOutcome.RIGHT);
+            case MOVE, CHOOSE, PLAN -> choices.stream().anyMatch(AnswerChoice::isRight);
             case VERDICT -> Verdict.ofSymbol(answer).isPresent();
             case SQUARES -> squares(answer).filter(s -> !s.isEmpty()).isPresent();
             case NUMBER -> answer.matches("\\d{1,4}");
@@ -84,7 +83,7 @@ public record LessonQuestion(
         return switch (asked) {
             case MOVE, CHOOSE, PLAN ->
                     choices.stream()
-                            .filter(c -> c.outcome() == AnswerOutcome.RIGHT)
+                            .filter(AnswerChoice::isRight)
                             .map(AnswerChoice::text)
                             .collect(Collectors.joining(" or "));
             case VERDICT -> Verdict.ofSymbol(answer).map(LessonQuestion::words).orElse("");

@@ -2,7 +2,6 @@ package org.zeroply.coach.review;
 
 import java.util.List;
 import java.util.Optional;
-import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.ResultClass;
@@ -18,23 +17,12 @@ final class LastHold {
 
     /** The move, in a game that was lost, and where it lost something. */
     static Optional<MoveReview> in(List<MoveReview> moves, String result) {
-        return loser(result)
-                .flatMap(
-                        side ->
-                                moves.stream()
-                                        .filter(m -> m.side() == side)
-                                        .filter(m -> m.classBefore() != ResultClass.LOSS)
-                                        .reduce((earlier, later) -> later))
+        return moves.stream()
+                .filter(m -> GameResult.score(result, m.side()).orElse(1) == 0)
+                .filter(m -> m.classBefore() != ResultClass.LOSS)
+                .reduce((earlier, later) -> later)
                 .filter(m -> m.classAfter() == ResultClass.LOSS)
                 .filter(m -> m.loss().points() >= MoveReview.DUBIOUS);
-    }
-
-    private static Optional<Side> loser(String result) {
-        return switch (result) {
-            case GameResult.WHITE_WINS -> Optional.of(Side.BLACK);
-            case GameResult.BLACK_WINS -> Optional.of(Side.WHITE);
-            default -> Optional.empty();
-        };
     }
 
     /** What is told of it. */

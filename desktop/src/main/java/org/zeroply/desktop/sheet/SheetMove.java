@@ -15,7 +15,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 
 /**
- * A move of a line sheet. Whoever is read to hears its number, its signs in words and what the
+ * A move of a line sheet. Whoever is read to hears its number, its signs, the verdict and what the
  * coach said of it, hears which one is on the board, and can press it; with the keyboard the sheet
  * is one stop, whose arrows walk the moves.
  */
@@ -51,8 +51,14 @@ final class SheetMove extends Label {
 
     /** Whether it is the one on the board. */
     void setCurrent(boolean current) {
-        pseudoClassStateChanged(CURRENT, current);
-        notifyAccessibleAttributeChanged(AccessibleAttribute.SELECTED);
+        if (current != isCurrent()) {
+            pseudoClassStateChanged(CURRENT, current);
+            notifyAccessibleAttributeChanged(AccessibleAttribute.SELECTED);
+        }
+    }
+
+    private boolean isCurrent() {
+        return getPseudoClassStates().contains(CURRENT);
     }
 
     private String told() {
@@ -66,7 +72,7 @@ final class SheetMove extends Label {
     public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
         return switch (attribute) {
             case TEXT -> told();
-            case SELECTED -> getPseudoClassStates().contains(CURRENT);
+            case SELECTED -> isCurrent();
             default -> super.queryAccessibleAttribute(attribute, parameters);
         };
     }

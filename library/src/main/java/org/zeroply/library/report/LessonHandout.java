@@ -12,7 +12,6 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.AnswerChoice;
-import org.zeroply.coach.lesson.AnswerOutcome;
 import org.zeroply.coach.lesson.Beside;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonQuestion;
@@ -120,18 +119,14 @@ public final class LessonHandout {
 
     /** What is said to the answers; the only right one, just told, is not named again. */
     private static void said(List<Report.Text> words, LessonQuestion question) {
-        long right = question.choices().stream().filter(LessonHandout::isRight).count();
+        long right = question.choices().stream().filter(AnswerChoice::isRight).count();
         for (AnswerChoice choice : question.choices()) {
             if (!choice.words().isBlank()) {
-                boolean named = isRight(choice) && right == 1;
+                boolean named = choice.isRight() && right == 1;
                 String answer = choice.text() + " (" + choice.outcome().words() + "): ";
                 add(words, (named ? "" : answer) + choice.words(), Report.Tone.PLAIN);
             }
         }
-    }
-
-    private static boolean isRight(AnswerChoice choice) {
-        return choice.outcome() == AnswerOutcome.RIGHT;
     }
 
     private static Report.Card card(LessonStep step, int place, List<Report.Text> words) {
