@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
@@ -17,6 +18,7 @@ import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.service.query.PointQuery;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
@@ -238,6 +240,32 @@ class LessonsDeskTest extends WindowTest {
         robot.interact(() -> robot.lookup("#lesson-steps").query().requestFocus());
         shortcut(robot, KeyCode.Z);
         until(() -> kinds().equals(List.of(StepKind.SHOW, StepKind.ASK, StepKind.GAME)));
+    }
+
+    @Test
+    void a_list_moves_on_where_a_step_is_dragged_along_its_edge(FxRobot robot) throws Exception {
+        found(robot);
+        robot.interact(
+                () -> {
+                    for (int i = 0; i < 14; i++) {
+                        bench.lessons().model().addStep(StepKind.ASK);
+                    }
+                    bench.lessons().model().choose(0);
+                });
+        until(() -> steps(robot) == 15 && row(robot, 0).isVisible());
+        Node list = robot.lookup("#lesson-steps").query();
+        PointQuery lowest = robot.point(list).atPosition(Pos.BOTTOM_CENTER).atOffset(0, -10);
+        int shown =
+                (int)
+                        (list.getLayoutBounds().getHeight()
+                                / row(robot, 0).getLayoutBounds().getHeight());
+        assertThat(shown).isBetween(2, 12);
+        robot.drag(row(robot, 0)).moveTo(lowest);
+        for (int i = 0; i < 30; i++) {
+            robot.moveBy(i % 2 == 0 ? 2 : -2, 0);
+        }
+        robot.drop();
+        until(() -> kinds().indexOf(StepKind.SHOW) > shown);
     }
 
     @Test

@@ -249,13 +249,16 @@ final class PlanPage extends VBox {
                 title.setText(lesson.map(Lesson::title).orElse(""));
             }
             List<LessonStep> now = lesson.map(Lesson::steps).orElse(List.of());
-            // Where a press only chooses a step the rows stay, so that it can go on as a drag.
-            if (!steps.getItems().equals(now)) {
+            boolean changed = !steps.getItems().equals(now);
+            if (changed) {
                 steps.getItems().setAll(now);
             }
-            if (lesson.isPresent()) {
-                steps.getSelectionModel().select(model.place());
-                steps.scrollTo(Math.max(0, model.place() - 2));
+            // Where a press only chooses a step the rows stay, so that it can go on as a drag.
+            int place = model.place();
+            if (lesson.isPresent()
+                    && (changed || steps.getSelectionModel().getSelectedIndex() != place)) {
+                steps.getSelectionModel().select(place);
+                steps.scrollTo(Math.max(0, place - 2));
             }
             String lacks =
                     model.remarks().stream()

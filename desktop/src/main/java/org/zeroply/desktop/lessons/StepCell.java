@@ -5,6 +5,7 @@ import java.util.function.IntPredicate;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.Dragboard;
@@ -59,7 +60,7 @@ final class StepCell extends ListCell<LessonStep> {
                                             e.acceptTransferModes(TransferMode.MOVE);
                                             e.consume();
                                             mark(from);
-                                            alongTheEdge(from);
+                                            alongTheEdge();
                                         }));
         setOnDragExited(e -> mark(getIndex()));
         setOnDragDropped(
@@ -92,15 +93,15 @@ final class StepCell extends ListCell<LessonStep> {
     }
 
     /** Shows one row more where the dragged step is at the first or last row that is shown. */
-    private void alongTheEdge(int from) {
-        double top = localToScene(0, 0).getY() - getListView().localToScene(0, 0).getY();
-        boolean first = top < getHeight() / 2;
-        boolean last = top + 1.5 * getHeight() > getListView().getHeight();
-        if (first && getIndex() > 0) {
-            getListView().scrollTo(getIndex() - 1);
-        } else if (last && getIndex() > from) {
-            int rows = (int) (getListView().getHeight() / getHeight());
-            getListView().scrollTo(Math.max(0, getIndex() - rows + 2));
+    private void alongTheEdge() {
+        ListView<LessonStep> list = getListView();
+        double top = localToScene(0, 0).getY() - list.localToScene(0, 0).getY();
+        if (top < getHeight() / 2 && getIndex() > 0) {
+            list.scrollTo(getIndex() - 1);
+        } else if (top + 1.5 * getHeight() > list.getHeight()
+                && getIndex() < list.getItems().size() - 1) {
+            int rows = (int) (list.getHeight() / getHeight());
+            list.scrollTo(Math.max(0, getIndex() - rows + 2));
         }
     }
 
