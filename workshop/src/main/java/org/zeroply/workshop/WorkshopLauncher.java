@@ -1,10 +1,14 @@
 package org.zeroply.workshop;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import javafx.application.Application;
 import org.zeroply.workshop.command.Arguments;
@@ -48,31 +52,52 @@ public final class WorkshopLauncher {
                     new PositionalCommand(),
                     new PackageCommand());
 
+    private interface Deed {
+        void of(String[] args) throws Exception;
+    }
+
+    /** What a first word does. */
+    private static final Map<String, Deed> DEEDS = deeds();
+
     private WorkshopLauncher() {}
+
+    private static Map<String, Deed> deeds() {
+        Map<String, Deed> deeds = new TreeMap<>();
+        for (Callable<Integer> command : COMMANDS) {
+            deeds.put(
+                    CommandGroup.nameOf(command),
+                    args -> System.exit(CommandGroup.run(COMMANDS, args)));
+        }
+        deeds.put("house", args -> drawHouse(arguments(args)));
+        deeds.put("kill", args -> end(KillRun.run(arguments(args), System.out)));
+        deeds.put(KillRun.VICTIM, deeds.get("kill"));
+        deeds.put("disk", args -> end(DiskRun.run(arguments(args), System.out)));
+        deeds.put("fuzz", args -> end(FuzzRun.run(arguments(args), System.out)));
+        deeds.put("walk", args -> end(WalkRun.run(arguments(args), System.out)));
+        deeds.put("pauses", args -> Application.launch(PausesApplication.class, args));
+        deeds.put("shots", WorkshopLauncher::pictures);
+        return deeds;
+    }
+
+    /** The words that are known. */
+    static Set<String> words() {
+        return DEEDS.keySet();
+    }
 
     /** Does one of these and ends. */
     public static void main(String[] args) throws Exception {
-        switch (args.length > 0 ? args[0] : "") {
-            case "house" ->
-                    Files.writeString(
-                            Path.of(arguments(args).value("--out", "docs/house.svg")),
-                            HousePicture.of(Path.of(arguments(args).value("--root", ""))));
-            case "kill", KillRun.VICTIM -> end(KillRun.run(arguments(args), System.out));
-            case "disk" -> end(DiskRun.run(arguments(args), System.out));
-            case "fuzz" -> end(FuzzRun.run(arguments(args), System.out));
-            case "walk" -> end(WalkRun.run(arguments(args), System.out));
-            case "match",
-                    "selfplay",
-                    "rescore",
-                    "train",
-                    "tune",
-                    "tactics",
-                    "positional",
-                    "package" ->
-                    System.exit(CommandGroup.run(COMMANDS, args));
-            case "pauses" -> Application.launch(PausesApplication.class, args);
-            default -> pictures(args);
+        Deed deed = args.length == 0 ? null : DEEDS.get(args[0]);
+        if (deed == null) {
+            System.err.println("A command is needed, one of: " + String.join(" ", words()));
+            System.exit(2);
         }
+        deed.of(args);
+    }
+
+    private static void drawHouse(Arguments arguments) throws IOException {
+        Files.writeString(
+                Path.of(arguments.value("--out", "docs/house.svg")),
+                HousePicture.of(Path.of(arguments.value("--root", ""))));
     }
 
     /** A word that was not meant must not draw over pictures that are kept. */

@@ -19,6 +19,11 @@ public final class CommandGroup implements Runnable {
 
     private CommandGroup() {}
 
+    /** The word that a command is run by. */
+    public static String nameOf(Callable<Integer> command) {
+        return command.getClass().getAnnotation(Command.class).name();
+    }
+
     /** Runs one of the commands and gives its exit code. */
     public static int run(List<? extends Callable<Integer>> commands, String... args) {
         PrintWriter out = new PrintWriter(System.out, true, StandardCharsets.UTF_8);
