@@ -16,6 +16,12 @@ public record AnswerChoice(String text, AnswerOutcome outcome, String words) {
         return outcome == AnswerOutcome.RIGHT;
     }
 
+    /** What it is, as it stands behind the answer. */
+    public String judged() {
+        // Only a move of the tree comes near: a plan is written down as right or wrong.
+        return outcome == AnswerOutcome.NEARLY ? "good, but there is better" : outcome.words();
+    }
+
     /** The text in a tag: {@code right: Open the g-file | The king cannot leave.} */
     public String written() {
         String said = words.isBlank() ? "" : " | " + words.strip();

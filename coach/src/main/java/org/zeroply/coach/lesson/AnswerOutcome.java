@@ -7,7 +7,10 @@ import java.util.Optional;
 /** What an answer is. */
 public enum AnswerOutcome {
     RIGHT("right", 1),
-    /** Beside the mark: a verdict one step off, or some of the squares and no wrong one. */
+    /**
+     * Beside the mark: a verdict one step off, some of the squares and no wrong one, or a move that
+     * is good although another one is better.
+     */
     NEARLY("nearly", 0.5),
     /** The wrong answer that the question was made for. */
     TEMPTING("tempting, but wrong", 0),

@@ -225,12 +225,14 @@ public record LessonQuestion(
                 switch (outcome) {
                     case RIGHT -> says.right();
                     case TEMPTING -> says.tempting();
-                    case NEARLY, WRONG -> says.wrong();
+                    case NEARLY -> isOfMoves() ? "" : says.wrong();
+                    case WRONG -> says.wrong();
                 };
         String usual =
                 switch (outcome) {
                     case RIGHT -> "Right.";
-                    case NEARLY -> "Nearly: look once more.";
+                    case NEARLY ->
+                            isOfMoves() ? "Good, but there is better." : "Nearly: look once more.";
                     case TEMPTING -> "Tempting, but it does not work.";
                     case WRONG -> "That is not it.";
                 };

@@ -2,16 +2,13 @@ package org.zeroply.coach.lesson;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
@@ -221,7 +218,7 @@ public record LessonStep(MoveTree tree) {
                 node.position(),
                 node.position().sideToMove().word() + " to move. What would you play?",
                 seconds(),
-                moves(node),
+                MoveAnswers.of(node),
                 "",
                 says());
     }
@@ -236,7 +233,7 @@ public record LessonStep(MoveTree tree) {
                 own.isEmpty() ? prompt(asked) : own,
                 seconds(),
                 switch (asked) {
-                    case MOVE, CHOOSE -> moves(tree.root());
+                    case MOVE, CHOOSE -> MoveAnswers.of(tree.root());
                     case PLAN -> read(CHOICE, AnswerChoice::read);
                     default -> List.of();
                 },
@@ -281,28 +278,5 @@ public record LessonStep(MoveTree tree) {
     public int seconds() {
         String text = tree.tag(SECONDS);
         return text.matches("\\d{1,5}") ? Integer.parseInt(text) : 0;
-    }
-
-    /** In the order of the alphabet: the place of a move must not give it away. */
-    private static List<AnswerChoice> moves(Node from) {
-        List<AnswerChoice> moves = new ArrayList<>();
-        for (Node child : from.children()) {
-            String san = San.write(from.position(), child.move());
-            moves.add(new AnswerChoice(san, outcome(from, child), child.annotation().after()));
-        }
-        moves.sort(Comparator.comparing(AnswerChoice::text));
-        return moves;
-    }
-
-    private static AnswerOutcome outcome(Node from, Node move) {
-        if (move.annotation().scheme().tempting()) {
-            return AnswerOutcome.TEMPTING;
-        }
-        boolean bad =
-                move.annotation().nags().stream()
-                        .anyMatch(n -> n == Nag.MISTAKE || n == Nag.BLUNDER || n == Nag.DUBIOUS);
-        boolean main = from.children().get(0) == move;
-        boolean right = main || move.annotation().scheme().equal();
-        return right && !bad ? AnswerOutcome.RIGHT : AnswerOutcome.WRONG;
     }
 }

@@ -6,11 +6,14 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.StringJoiner;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.Verdict;
 
 /**
  * What goes on from a node, revealed move by move: the first line to its end, then the next one
@@ -181,8 +184,22 @@ public final class RevealedLines {
         return at.revealed() == 0 ? "" : numbered(lines.get(at.line()).subList(0, at.revealed()));
     }
 
-    /** All lines to their ends. */
+    /** All lines to their ends, as they are printed: with the signs and verdicts of the moves. */
     public List<String> solution() {
-        return lines.stream().map(this::numbered).toList();
+        return lines.stream().map(this::printed).toList();
+    }
+
+    private String printed(List<Node> moves) {
+        StringJoiner text = new StringJoiner(" ");
+        for (int i = 0; i < moves.size(); i++) {
+            Node node = moves.get(i);
+            StringBuilder move = new StringBuilder(i == 0 ? told(node) : goesOn(node));
+            node.annotation().nags().stream()
+                    .filter(Nag::gradesMove)
+                    .forEach(nag -> move.append(Nag.show(nag)));
+            text.add(move);
+            node.annotation().verdict().map(Verdict::symbol).ifPresent(text::add);
+        }
+        return text.toString();
     }
 }

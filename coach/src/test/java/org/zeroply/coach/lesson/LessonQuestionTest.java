@@ -11,7 +11,8 @@ class LessonQuestionTest {
 
     private static final String OPENING =
             "1. e4 {It opens two lines.} (1. d4 {[%zp.equal] It opens one.})"
-                    + " (1. f3 {[%zp.tempting] It opens a line to your own king.}) (1. a4) (1. g4?)";
+                    + " (1. f3 {[%zp.tempting] It opens a line to your own king.}) (1. a4) (1. g4?)"
+                    + " (1. c4!?) (1. Nf3 {It waits.} d5 $10)";
 
     private static LessonQuestion asked(String kind, String answer, String moves) {
         return Steps.of(
@@ -33,12 +34,43 @@ class LessonQuestionTest {
                     f3  | TEMPTING | f3 | It opens a line to your own king.
                     a4  | WRONG    | a4 | That is not it.
                     g4  | WRONG    | g4 | That is not it.
-                    Nf3 | WRONG    | Nf3 | That is not it.
+                    c4  | NEARLY   | c4 | Good, but there is better.
+                    Nc3 | WRONG    | Nc3 | That is not it.
                     """)
     void a_move_is_judged_by_what_the_tree_says_of_it(
             String given, AnswerOutcome outcome, String answer, String words) {
         assertThat(asked("move", "", OPENING).reply(given))
                 .isEqualTo(new Reply(outcome, answer, words));
+    }
+
+    /** Verdicts of the answer and of another move, as glyphs of PGN; of White, who is to move. */
+    @ParameterizedTest(name = "{1} beside {0}")
+    @CsvSource({
+        "$18, $18, NEARLY",
+        "$18, $16, NEARLY",
+        "$18, $14, WRONG",
+        "$14, $10, NEARLY",
+        "$14, $15, WRONG",
+        "$18, $13, WRONG",
+        "'', $18, WRONG",
+        "$18, '', WRONG"
+    })
+    void another_move_is_near_where_its_verdict_is(
+            String ofAnswer, String ofOther, AnswerOutcome outcome) {
+        String moves = "1. e4 " + ofAnswer + " (1. d4 d5 " + ofOther + ")";
+        assertThat(asked("move", "", moves).reply("d4").outcome()).isEqualTo(outcome);
+        assertThat(asked("move", "", moves.replace("(1. d4", "(1. d4?")).reply("d4").outcome())
+                .as("what the coach says of it counts more")
+                .isEqualTo(AnswerOutcome.WRONG);
+    }
+
+    @Test
+    void what_is_said_to_wrong_answers_is_not_said_to_a_good_move() {
+        LessonQuestion question =
+                Steps.of("ZpStep \"1 ask\"\nZpSayWrong \"No, no.\"", "1. e4 (1. d4!) (1. a4)")
+                        .question();
+        assertThat(question.reply("d4").words()).isEqualTo("Good, but there is better.");
+        assertThat(question.reply("a4").words()).isEqualTo("No, no.");
     }
 
     @Test
@@ -51,8 +83,8 @@ class LessonQuestionTest {
         LessonQuestion question = asked("choose", "", OPENING);
         assertThat(question.choices())
                 .extracting(AnswerChoice::text)
-                .containsExactly("a4", "d4", "e4", "f3", "g4");
-        assertThat(question.reply("3").answer()).isEqualTo("e4");
+                .containsExactly("Nf3", "a4", "c4", "d4", "e4", "f3", "g4");
+        assertThat(question.reply("5").answer()).isEqualTo("e4");
         assertThat(question.solution()).isEqualTo("d4 or e4");
     }
 
@@ -93,7 +125,7 @@ class LessonQuestionTest {
                     """
                     move    | e5       | e5
                     move    | ''       | no answer
-                    choose  | 6        | 6
+                    choose  | 8        | 8
                     plan    | 3        | from 1 to 2
                     plan    | castle   | from 1 to 2
                     verdict | fine     | verdict

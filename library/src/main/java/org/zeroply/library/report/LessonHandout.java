@@ -3,6 +3,7 @@ package org.zeroply.library.report;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -117,13 +118,17 @@ public final class LessonHandout {
         return number + question.solution();
     }
 
-    /** What is said to the answers; the only right one, just told, is not named again. */
+    /**
+     * What is said to the answers, right ones first; the only one, just told, is not named again.
+     */
     private static void said(List<Report.Text> words, LessonQuestion question) {
-        long right = question.choices().stream().filter(AnswerChoice::isRight).count();
-        for (AnswerChoice choice : question.choices()) {
+        List<AnswerChoice> choices = new ArrayList<>(question.choices());
+        choices.sort(Comparator.comparing(c -> !c.isRight()));
+        long right = choices.stream().filter(AnswerChoice::isRight).count();
+        for (AnswerChoice choice : choices) {
             if (!choice.words().isBlank()) {
                 boolean named = choice.isRight() && right == 1;
-                String answer = choice.text() + " (" + choice.outcome().words() + "): ";
+                String answer = choice.text() + " (" + choice.judged() + "): ";
                 add(words, (named ? "" : answer) + choice.words(), Report.Tone.PLAIN);
             }
         }
@@ -169,9 +174,8 @@ public final class LessonHandout {
         for (int i = 1; i < lines.size(); i++) {
             Node node = lines.shown(i);
             String said = told && node.depth() == 1 ? "" : node.annotation().after();
-            String verdict = node.annotation().verdict().map(v -> v.symbol() + " ").orElse("");
-            if (!said.isBlank() || !verdict.isEmpty()) {
-                add(words, Line.move(node) + ": " + verdict + said, Report.Tone.PLAIN);
+            if (!said.isBlank()) {
+                add(words, Line.move(node) + ": " + said, Report.Tone.PLAIN);
             }
         }
     }

@@ -170,7 +170,7 @@ public final class LessonWebPage {
         for (AnswerChoice choice : question.choices()) {
             choices.addObject()
                     .put("text", choice.text())
-                    .put("outcome", choice.outcome().words())
+                    .put("outcome", choice.judged())
                     .put("words", choice.words());
         }
         return node;

@@ -33,7 +33,8 @@ class LessonHandoutTest {
             [SetUp "1"]
             [FEN "3r2k1/5ppp/8/8/8/8/3R1PPP/3R2K1 w - - 0 1"]
 
-            1. Rxd8# {Mate at once.} (1. f3 {[%zp.tempting] It waits.} 1... Rxd2) *
+            1. Rxd8# {Mate at once.} (1. f3 {[%zp.tempting] It waits.} 1... Rxd2 $19)
+            (1. Kf1! {It sees h1.} 1... Rxd2! $13) *
 
             [ZpLesson "The back rank"]
             [ZpStep "3 ask"]
@@ -112,7 +113,9 @@ class LessonHandoutTest {
         assertThat(text(solutions))
                 .contains(
                         "White to move. What would you play?\n1.Rxd8#\nMate at once.\n"
-                                + "f3 (tempting, but wrong): It waits.\n1.f3 Rxd2")
+                                + "Kf1 (good, but there is better): It sees h1.\n"
+                                + "f3 (tempting, but wrong): It waits.\n"
+                                + "1.f3 Rxd2 -+\n1.Kf1! Rxd2! unclear")
                 .containsOnlyOnce("Mate at once.")
                 .containsOnlyOnce("It waits.")
                 .contains("Make air\nA pawn one step is enough.")
