@@ -7,15 +7,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Epd;
-import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.PointRule;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.library.drawing.Diagram;
 
@@ -77,8 +73,7 @@ public final class ExerciseSheet {
         for (int i = 0; i < exercises.size(); i++) {
             MoveTree tree = exercises.get(i);
             Exercise exercise = Exercise.of(tree);
-            List<Report.Text> words = new ArrayList<>();
-            lines(tree.root(), List.of(), words);
+            List<Report.Text> words = new ArrayList<>(SchemeLines.of(tree));
             String about =
                     exercise.maxPoints()
                             + " points"
@@ -94,55 +89,7 @@ public final class ExerciseSheet {
                             (i + 1) + ".  " + (name.isEmpty() ? exercise.kind() : name),
                             words));
         }
-        return new Report(
-                title + ": solutions",
-                student,
-                blocks,
-                "Points stand in brackets behind the move that earns them; v marks points for the"
-                        + " right verdict.");
-    }
-
-    /** Each line from where it leaves the one before it, with points and verdict. */
-    private static void lines(Node from, List<Node> own, List<Report.Text> words) {
-        List<Node> line = new ArrayList<>(own);
-        List<Node> branches = new ArrayList<>();
-        Node node = from;
-        while (!node.children().isEmpty()) {
-            branches.addAll(0, node.children().subList(1, node.children().size()));
-            node = node.children().get(0);
-            line.add(node);
-        }
-        if (!line.isEmpty()) {
-            words.add(new Report.Text(text(line), Report.Tone.MOVES));
-        }
-        branches.forEach(b -> lines(b, List.of(b), words));
-    }
-
-    private static String text(List<Node> line) {
-        StringBuilder text = new StringBuilder();
-        for (int i = 0; i < line.size(); i++) {
-            Node node = line.get(i);
-            Position before = node.parent().orElseThrow().position();
-            Annotation said = node.annotation();
-            text.append(i == 0 ? "" : " ")
-                    .append(Line.number(before, i == 0))
-                    .append(San.write(before, node.move()))
-                    .append(said.scheme().equal() ? " (equal)" : "")
-                    .append(said.scheme().tempting() ? "?" : "");
-            if (!said.scheme().points().isEmpty()) {
-                text.append(
-                        said.scheme().points().stream()
-                                .map(ExerciseSheet::points)
-                                .collect(Collectors.joining(" ", " [", "]")));
-            }
-        }
-        Annotation last = line.get(line.size() - 1).annotation();
-        last.verdict().ifPresent(v -> text.append("  ").append(v.symbol()));
-        return text.toString();
-    }
-
-    private static String points(PointRule rule) {
-        return rule.points() + (rule.needsVerdict() ? "v" : "");
+        return new Report(title + ": solutions", student, blocks, SchemeLines.LEGEND);
     }
 
     /** The set as PGN, with the solutions. */

@@ -6,10 +6,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.AnswerChoice;
@@ -102,14 +105,21 @@ public final class LessonHandout {
                 add(words, solution(stop.question()), Report.Tone.COACH);
                 said(words, stop.question());
             }
-            if (step.kind() != StepKind.GAME) {
+            if (step.kind() == StepKind.HOMEWORK) {
+                words.addAll(SchemeLines.of(step.tree()));
+                remarks(words, step.tree());
+            } else if (step.kind() != StepKind.GAME) {
                 boolean told = step.kind() == StepKind.ASK && step.question().isOfMoves();
                 lines(words, RevealedLines.all(step.tree().root()), told);
             }
             blocks.add(card(step, i, words));
         }
+        boolean pointed = lesson.steps().stream().anyMatch(s -> s.kind() == StepKind.HOMEWORK);
         return new Report(
-                lesson.title() + ": solutions", "", blocks, "The answers to all questions.");
+                lesson.title() + ": solutions",
+                "",
+                blocks,
+                "The answers to all questions." + (pointed ? " " + SchemeLines.LEGEND : ""));
     }
 
     /** What is right; moves with their number. */
@@ -175,6 +185,22 @@ public final class LessonHandout {
             Node node = lines.shown(i);
             String said = told && node.depth() == 1 ? "" : node.annotation().after();
             if (!said.isBlank()) {
+                add(words, Line.move(node) + ": " + said, Report.Tone.PLAIN);
+            }
+        }
+    }
+
+    /** What is said to moves of an exercise; what is said to several moves says nothing of one. */
+    private static void remarks(List<Report.Text> words, MoveTree exercise) {
+        List<Node> nodes = exercise.nodes();
+        Map<String, Long> times =
+                nodes.stream()
+                        .collect(
+                                Collectors.groupingBy(
+                                        n -> n.annotation().after(), Collectors.counting()));
+        for (Node node : nodes) {
+            String said = node.annotation().after();
+            if (!node.isRoot() && !said.isBlank() && times.get(said) == 1) {
                 add(words, Line.move(node) + ": " + said, Report.Tone.PLAIN);
             }
         }

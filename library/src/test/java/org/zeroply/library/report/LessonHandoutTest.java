@@ -70,7 +70,8 @@ class LessonHandoutTest {
             [SetUp "1"]
             [FEN "6k1/5ppp/8/8/8/8/8/K3R3 w - - 0 1"]
 
-            1. Re8# {[%zp.pts 5]} *
+            1. Re8# {[%zp.pts 5]} (1. Re7 {Quiet.} h6) (1. Re6 {[%zp.tempting] Quiet.} fxe6)
+            (1. Kb2 {It waits for nothing.} h6 $13) *
             """;
 
     static Lesson lesson() {
@@ -110,6 +111,7 @@ class LessonHandoutTest {
     void solutions_answer_every_question_with_the_words_of_the_coach() {
         Report solutions = new LessonHandout(lesson()).solutions();
         assertThat(solutions.title()).isEqualTo("The back rank: solutions");
+        assertThat(solutions.foot()).contains("brackets");
         assertThat(text(solutions))
                 .contains(
                         "White to move. What would you play?\n1.Rxd8#\nMate at once.\n"
@@ -120,7 +122,10 @@ class LessonHandoutTest {
                 .containsOnlyOnce("It waits.")
                 .contains("Make air\nA pawn one step is enough.")
                 .contains("Nf3")
-                .contains("1.Re8#")
+                .contains("1.Re8# [5]\n1.Re7 h6\n1.Re6? fxe6\n1.Kb2 h6  unclear")
+                .contains("1.Kb2: It waits for nothing.")
+                .as("what is said of two moves")
+                .doesNotContain("Quiet.")
                 .doesNotContain("1.  No air", "secret");
     }
 

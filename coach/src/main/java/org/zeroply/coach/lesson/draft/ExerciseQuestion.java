@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Set;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.chess.tree.SchemeNote;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
@@ -31,23 +33,26 @@ final class ExerciseQuestion {
 
     /**
      * The question for the first move of an exercise. Its points are left out; what was worth
-     * points stays as one line for each first move that is right or tempting.
+     * points stays as one line for each first move, and one that earned some without being the
+     * answer is marked as interesting: good, but there is better.
      */
     static LessonStep of(MoveTree exercise) {
         MoveTree copy = exercise.copy();
         TreeEditor editor = new TreeEditor(copy);
         OF_EXERCISES.forEach(tag -> editor.tag(tag, ""));
         for (Node first : copy.root().children()) {
+            boolean less = earns(first) && copy.root().children().get(0) != first;
             alone(editor, first);
-            boolean less =
-                    copy.root().children().get(0) != first
-                            && !first.annotation().scheme().equal()
-                            && !first.annotation().scheme().tempting();
-            if (less) {
-                editor.comment(first, "Good, but there is better.");
+            if (less && first.annotation().nags().stream().noneMatch(Nag::gradesMove)) {
+                editor.grade(first, Nag.INTERESTING);
             }
         }
         return LessonStep.of(StepKind.ASK, copy).with(LessonStep.ASKED, "move");
+    }
+
+    private static boolean earns(Node first) {
+        SchemeNote scheme = first.annotation().scheme();
+        return !scheme.points().isEmpty() && !scheme.equal() && !scheme.tempting();
     }
 
     /** What is said of later moves tells how an exercise was drafted. */
