@@ -18,6 +18,14 @@ final class BoardPhrases {
                             "white knight on e5",
                             w -> menOn(w, w.place(4, w.maybeSide(2).orElse(Side.WHITE)))),
                     Phrase.of(
+                            "(?:<side> )?(?:an? )?<men> and (?:an? )?<men> on <place>",
+                            "white knight on e5",
+                            BoardPhrases::bothOn),
+                    Phrase.of(
+                            "(?:<side> )?<men> on <all>",
+                            "white knight on e5",
+                            BoardPhrases::menOnEach),
+                    Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men>(?: on the board)?",
                             "black queen on the board",
                             w -> menOn(w, Place.ANYWHERE)),
@@ -84,6 +92,15 @@ final class BoardPhrases {
                             w ->
                                     new MaterialCondition.Has(
                                             w.side(1), w.bound(2), w.number(3), w.men(4))),
+                    Phrase.of(
+                            "<side> has <number> <men>",
+                            "white has exactly 2 rooks",
+                            w ->
+                                    new MaterialCondition.Has(
+                                            w.side(1),
+                                            MaterialCondition.Bound.EXACTLY,
+                                            w.number(2),
+                                            w.men(3))),
                     Phrase.of(
                             "<side> has (?:no|exactly 0) <men>",
                             "black has exactly 0 queens",
@@ -172,6 +189,16 @@ final class BoardPhrases {
                             "white isolated queen's pawn",
                             w -> new PawnCondition.Shaped(w.side(1), Shape.of(w.text(2)))),
                     Phrase.of(
+                            "<side> hanging pawns on <squares>",
+                            "white hanging pawns",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    new PawnCondition.Shaped(
+                                                            w.side(1), Shape.HANGING_PAWNS),
+                                                    new PawnCondition.Formation(
+                                                            w.side(1), w.squares(2))))),
+                    Phrase.of(
                             "<side> minority attack",
                             "white minority attack on the queenside",
                             w -> new PawnCondition.Shaped(w.side(1), Shape.MINORITY_ATTACK)),
@@ -205,6 +232,24 @@ final class BoardPhrases {
                             w -> new PawnCondition.Centre(w.text(1).equals("open"))));
 
     private BoardPhrases() {}
+
+    private static Condition bothOn(Phrase.Words w) {
+        Place place = w.place(4, w.maybeSide(1).orElse(Side.WHITE));
+        return new Condition.All(
+                Stream.of(w.men(2), w.men(3))
+                        .<Condition>map(
+                                men -> new BoardCondition.MenOn(w.maybeSide(1), men, place, 1))
+                        .toList());
+    }
+
+    private static Condition menOnEach(Phrase.Words w) {
+        return new Condition.All(
+                w.squares(3).stream()
+                        .map(Place::square)
+                        .<Condition>map(
+                                p -> new BoardCondition.MenOn(w.maybeSide(1), w.men(2), p, 1))
+                        .toList());
+    }
 
     private static Condition menOn(Phrase.Words w, Place place) {
         boolean many = w.text(3).endsWith("s") || w.text(3).equals("men");

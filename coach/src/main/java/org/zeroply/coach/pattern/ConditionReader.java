@@ -31,7 +31,7 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed))|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|(?:yet )?castled(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
@@ -40,6 +40,10 @@ public final class ConditionReader {
                     Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NONE = Pattern.compile("no (.+)", Pattern.CASE_INSENSITIVE);
+
+    /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
+    private static final Pattern HAS =
+            Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
 
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
@@ -73,8 +77,15 @@ public final class ConditionReader {
         return whole instanceof Condition.All all ? all.parts() : List.of(whole);
     }
 
-    private static List<String> words(String text) {
+    /** Whether conditions are joined by more than AND. */
+    static boolean isJoinedOtherwise(String text) {
+        List<String> words = words(text);
+        return words.contains("OR") || words.contains("(");
+    }
+
+    private static List<String> words(String said) {
         List<String> words = new ArrayList<>();
+        String text = Joined.hidden(said);
         Matcher sign = SIGNS.matcher(text);
         int end = 0;
         while (sign.find()) {
@@ -89,7 +100,7 @@ public final class ConditionReader {
 
     private static void add(List<String> words, String text) {
         if (!text.isBlank()) {
-            words.add(text.strip());
+            words.add(Joined.shown(text.strip()));
         }
     }
 
@@ -143,17 +154,20 @@ public final class ConditionReader {
             throw new IllegalArgumentException(
                     "'" + text.substring(0, SHOWN) + " …' is too long for one condition.");
         }
-        Matcher none = NONE.matcher(text);
-        Optional<Condition> said = ofEitherSide(text);
+        String usual = Synonyms.usual(text);
+        Matcher none = NONE.matcher(usual);
+        Optional<Condition> said = ofEitherSide(usual);
         if (said.isEmpty() && none.matches()) {
-            said = ofEitherSide(none.group(1)).map(Condition.Not::new);
+            said = ofEitherSide(Joined.anyOf(none.group(1))).map(Condition.Not::new);
+        }
+        if (said.isEmpty()) {
+            said = Phrases.read(HAS.matcher(usual).replaceFirst("$1 "));
         }
         return said.orElseThrow(() -> new IllegalArgumentException(problem(text)));
     }
 
     /** What is said without a side is meant of either. */
-    private static Optional<Condition> ofEitherSide(String text) {
-        String usual = Synonyms.usual(text);
+    private static Optional<Condition> ofEitherSide(String usual) {
         Optional<Condition> said = Phrases.read(usual);
         if (said.isPresent()) {
             return said;
@@ -169,6 +183,12 @@ public final class ConditionReader {
     }
 
     private static String problem(String text) {
+        if (QueryReader.isOfGame(text)) {
+            return "'"
+                    + text
+                    + "' is said of a whole game: it stands behind a semicolon, as in"
+                    + " white knight on e5; result 1-0.";
+        }
         return Phrases.searched(text)
                 .map(kind -> "'" + kind.words() + "' takes a search to see, so it cannot be asked.")
                 .orElseGet(

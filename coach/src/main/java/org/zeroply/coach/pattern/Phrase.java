@@ -31,7 +31,8 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                         .replace("<type>", "(" + TYPES + ")")
                         .replace("<men>", "(" + ONE_MAN + "s?(?: or " + ONE_MAN + "s?)*)")
                         .replace("<square>", "([a-h][1-8])")
-                        .replace("<squares>", "([a-h][1-8](?:,? [a-h][1-8])*)")
+                        .replace("<squares>", "([a-h][1-8](?:(?:,| and|) [a-h][1-8])*)")
+                        .replace("<all>", "([a-h][1-8](?:,? [a-h][1-8])*,? and [a-h][1-8])")
                         .replace("<route>", "([a-h][1-8](?:(?:-| )[a-h][1-8])+)")
                         .replace(
                                 "<place>",
@@ -85,7 +86,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
 
         /** Squares in the order in which they are named. */
         List<Integer> squares(int group) {
-            return Arrays.stream(text(group).split("[, -]+")).map(Square::parse).toList();
+            return Arrays.stream(text(group).split("(?:[, -]|and)+")).map(Square::parse).toList();
         }
 
         Optional<PieceType> type(int group) {

@@ -45,6 +45,31 @@ final class Phrases {
                                             w.maybe(3).orElse(""),
                                             w.place(4, w.maybeSide(1).orElse(Side.WHITE)))));
 
+    /** Those about men that are pinned; the fact is told of the side that pins. */
+    private static final List<Phrase> PINS =
+            List.of(
+                    Phrase.of(
+                            "<side> <men> (?:is )?pinned(?: to the (king|piece))? on <square>",
+                            "white pin to the king",
+                            w -> {
+                                Place place = Place.square(w.square(4));
+                                Side side = w.side(1);
+                                return new Condition.All(
+                                        List.of(
+                                                pin(side, w.maybe(3), place),
+                                                new BoardCondition.MenOn(
+                                                        Optional.of(side), w.men(2), place, 1)));
+                            }),
+                    Phrase.of(
+                            "<side> (?:man|piece) (?:is )?pinned(?: to the (king|piece))?",
+                            "white pin to the king",
+                            w -> pin(w.side(1), w.maybe(2), Place.ANYWHERE)));
+
+    private static Condition pin(Side pinned, Optional<String> trait, Place place) {
+        return new FactCondition(
+                FactKind.PIN, Optional.of(pinned.other()), trait.orElse(""), place);
+    }
+
     private static final List<Phrase> ALL =
             Stream.of(
                             BoardPhrases.PAWNS,
@@ -53,6 +78,7 @@ final class Phrases {
                             MovePhrases.MOVES,
                             MovePhrases.EVENTS,
                             REVIEWS,
+                            PINS,
                             FACTS)
                     .flatMap(List::stream)
                     .toList();
@@ -75,6 +101,7 @@ final class Phrases {
                         MovePhrases.MOVES,
                         MovePhrases.EVENTS,
                         REVIEWS,
+                        PINS,
                         FACTS)
                 .flatMap(Phrases::examples)
                 .toList();

@@ -22,12 +22,17 @@ record Place(long squares) {
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
             "the kingside|the queenside|the centre|a light square|a dark square"
-                    + "|(?:the |its )?[1-8](?:st|nd|rd|th) rank|rank [1-8]"
+                    + "|(?:the |its )?[1-8](?:st|nd|rd|th)(?: rank)?|rank [1-8]"
                     + "|(?:the |its )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)"
                     + "(?: rank)?";
 
     private static final List<String> ORDINALS =
             List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
+
+    /** One square. */
+    static Place square(int square) {
+        return new Place(1L << square);
+    }
 
     /** A place with a name; {@code its} rank is counted from the edge of the side. */
     static Place named(String name, Side side) {

@@ -27,6 +27,17 @@ public final class QueryReader {
 
     private static final Pattern CLAUSE =
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
+
+    /** A part of the conditions that is about the game. */
+    private static final Pattern GAME =
+            words(
+                    "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
+                            + "|(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn)"
+                            + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
+
+    private static final Pattern SAID_OF_GAME =
+            words("(?:white|black) (?:won|wins|lost)(?: the game)?|(?:game )?drawn");
+
     private static final Pattern MIRRORED = words("(?:or )?(?:in the mirror|mirrored)");
     private static final Pattern EXCHANGED =
             words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)");
@@ -59,10 +70,15 @@ public final class QueryReader {
                 Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
                         .map(String::strip)
                         .toList();
-        reader.steps(parts.get(0));
+        reader.steps(reader.withoutGames(parts.get(0)));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
         return new Query(
                 reader.steps, reader.mirrored, reader.exchanged, reader.every, reader.games);
+    }
+
+    /** Whether a text is about the game and not about a position. */
+    static boolean isOfGame(String text) {
+        return SAID_OF_GAME.matcher(text).matches() || CLAUSE.matcher(text).matches();
     }
 
     /** Why a text is no query; empty if it is one. */
@@ -73,6 +89,34 @@ public final class QueryReader {
         } catch (IllegalArgumentException e) {
             return Optional.of(e.getMessage());
         }
+    }
+
+    /**
+     * Takes out what is said of the games among the conditions; where these are joined by OR or in
+     * brackets it would mean something else there, and is left to be refused.
+     */
+    private String withoutGames(String text) {
+        if (ConditionReader.isJoinedOtherwise(text)) {
+            return text;
+        }
+        Matcher game = GAME.matcher(text);
+        while (game.find()) {
+            if (game.group(1) != null) {
+                clause(game.group(1));
+            } else {
+                games("result", outcome(game.group(2), game.group(3)));
+            }
+        }
+        return game.replaceAll(" ");
+    }
+
+    /** The result of a game that a side won or lost; drawn where none is named. */
+    private static String outcome(String side, String did) {
+        if (side == null) {
+            return GameResult.DRAW;
+        }
+        boolean white = side.equalsIgnoreCase("white") == !did.equalsIgnoreCase("lost");
+        return white ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
     }
 
     private void steps(String text) {
@@ -130,6 +174,8 @@ public final class QueryReader {
             exchanged = true;
         } else if (EVERY.matcher(text).matches()) {
             every = true;
+        } else if (SAID_OF_GAME.matcher(text).matches()) {
+            withoutGames(text);
         } else {
             Matcher clause = CLAUSE.matcher(text);
             if (!clause.matches()) {

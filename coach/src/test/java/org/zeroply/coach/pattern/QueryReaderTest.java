@@ -61,6 +61,45 @@ class QueryReaderTest {
                     weak colour complex | weak colour
                     white pin to the king | white pin to the king
                     result turned | moment turn
+                    rook lift by white | white lifted a rook
+                    white rook lift | white lifted a rook
+                    a piece sacrificed | (white sacrificed a piece OR black sacrificed a piece)
+                    the exchange was sacrificed by black | black sacrificed the exchange
+                    exchange sacrifice by black | black sacrificed the exchange
+                    piece sacrifice by white | white sacrificed a piece
+                    black king has not castled | NOT black castled
+                    uncastled white king | NOT white castled
+                    no pawns on the c-file | NOT pawn on the c-file
+                    no white pawns on the 7th rank | NOT white pawn on the 7th rank
+                    black has no pawns on the queenside | NOT black pawn on the queenside
+                    white has three pawns on the kingside | at least 3 white pawns on the kingside
+                    white has two knights | white has exactly 2 knights
+                    white hanging pawns on c4 and d4 | white hanging pawns AND white pawns on c4 d4
+                    checkmate by black | mate by black
+                    white gives mate | mate by white
+                    white underpromoted to a knight | white just promoted to a knight
+                    back rank mate | (back-rank mate by white OR back-rank mate by black)
+                    black king castled queenside | black castled queenside
+                    queens off the board | NOT queen on the board
+                    queens are exchanged | NOT queen on the board
+                    nothing on the d-file | NOT man on the d-file
+                    d-file is empty | NOT man on the d-file
+                    white pawn anywhere on the fifth rank | white pawn on the 5th rank
+                    white knight stands on e5 | white knight on e5
+                    rooks on the 7th | at least 2 rooks on the 7th rank
+                    white rook on the 7th | white rook on the 7th rank
+                    either side has an isolated queen's pawn | (white isolated queen's pawn OR black isolated queen's pawn)
+                    white IQP | white isolated queen's pawn
+                    white has a passed pawn on d5 | white passed pawn on d5
+                    black has the bishop pair | black has the bishop pair
+                    black doubled c-pawns | black doubled pawn on the c-file
+                    white is down a piece | black is a minor piece up
+                    black is two pawns down | white is two pawns up
+                    white is up the exchange | white is the exchange up
+                    weak dark squares | weak colour on a dark square
+                    black man pinned to the king | white pin to the king
+                    black knight pinned on f6 | white pin on f6 AND black knight on f6
+                    bishop pair vs two knights | two bishops against two knights
                     e4 empty lasting 6 plies | e4 empty FOR 6 PLIES
                     e4 empty then e5 empty within 3 moves | e4 empty THEN WITHIN 6 PLIES e5 empty
                     """)
@@ -70,11 +109,70 @@ class QueryReaderTest {
         assertThat(QueryReader.read(text).text()).isEqualTo(usual);
     }
 
+    /** An "and" in small letters belongs to a phrase where squares or men alone stand beside it. */
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    rook vs knight and bishop | a rook against a bishop and a knight
+                    white has a rook against a knight and a bishop, white to move | white has a rook against a bishop and a knight AND white to move
+                    white is a knight and two pawns up | white is a knight and two pawns up
+                    a rook, a knight and a pawn against a queen | a rook, a knight and a pawn against a queen
+                    a rook against a knight and white knight on e5 | a rook against a knight AND white knight on e5
+                    a rook against a knight and bishop on e5 | a rook against a knight AND bishop on e5
+                    white pawns on e5 and d4, black pawns on e6 and d5 | white pawns on d4 e5 AND black pawns on d5 e6
+                    white pawns on c4, d5 and e4 | white pawns on c4 d5 e4
+                    white knights on d5 and e4 | white knight on d5 AND white knight on e4
+                    white queen and rook on the d-file | white queen on the d-file AND white rook on the d-file
+                    white queen and rook on the board | white queen on the board AND rook on the board
+                    white rook on a1 and h1 or e5 empty | ((white rook on a1 AND white rook on h1) OR e5 empty)
+                    white knight on e5 and e4 empty | white knight on e5 AND e4 empty
+                    white knight on e5 and white to move | white knight on e5 AND white to move
+                    no white pawns on e5 and d4 | NOT white pawn on d4 or e5
+                    no white knight on e5 and d4 | NOT white knight on d4 or e5
+                    """)
+    void what_and_joins_is_read_as_it_is_meant(String said, String meant) {
+        String text = QueryReader.read(said).text();
+        assertThat(text).isEqualTo(meant);
+        assertThat(QueryReader.read(text).text()).isEqualTo(meant);
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    e5 empty, black won | e5 empty; result 0-1
+                    white lost the game, e5 empty | e5 empty; result 0-1
+                    e5 empty and black lost | e5 empty; result 1-0
+                    game drawn, e5 empty | e5 empty; result 1/2-1/2
+                    result 1-0, e5 empty, since 2020, e4 empty | e5 empty AND e4 empty; since 2020; result 1-0
+                    e5 empty, white won then e4 empty | e5 empty THEN e4 empty; result 1-0
+                    knight or bishop on e5, white won | knight or bishop on e5; result 1-0
+                    e5 empty; white won | e5 empty; result 1-0
+                    """)
+    void what_is_said_of_the_game_is_taken_out_of_the_conditions(String said, String meant) {
+        Query query = QueryReader.read(said);
+        assertThat(QueryReader.read(query.text())).isEqualTo(query);
+        assertThat(query).isEqualTo(QueryReader.read(meant));
+    }
+
+    @Test
+    void what_has_its_usual_form_keeps_it() {
+        assertThat(ConditionReader.examples())
+                .allSatisfy(e -> assertThat(Synonyms.usual(e)).isEqualTo(e));
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',
             textBlock =
                     """
+                    e5 empty or white won     | behind a semicolon
+                    (e5 empty or e4 empty), black won | behind a semicolon
+                    white won                 | begins with a condition
+                    player Ann Lee, e5 empty  | behind a semicolon
                     ''                        | begins with a condition
                     ; mirrored                | begins with a condition
                     e5 empty then             | missing beside THEN
@@ -90,6 +188,7 @@ class QueryReaderTest {
                     black frozen              | takes a search to see
                     (e5 empty                 | bracket is not closed
                     e5 empty)                 | closes no bracket
+                    white queen and knight on e5 and f3 | is no condition
                     """)
     void what_cannot_be_read_is_told_with_what_was_expected(String text, String problem) {
         assertThatThrownBy(() -> QueryReader.read(text))

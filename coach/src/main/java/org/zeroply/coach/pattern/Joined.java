@@ -1,0 +1,90 @@
+package org.zeroply.coach.pattern;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * The {@code and} in small letters that belongs to a phrase and joins no conditions: between
+ * squares, {@code white pawns on e5 and d4}, and between men that are weighed against each other,
+ * {@code a rook against a knight and a bishop}.
+ */
+final class Joined {
+
+    /** Stands for such a word, or comma, while a text is split. */
+    private static final String HIDDEN_AND = "\u0001";
+
+    private static final String HIDDEN_COMMA = "\u0002";
+
+    private static final String SQUARE = "[a-h][1-8]";
+
+    private static final String MAN =
+            "(?:(?:an?|the|"
+                    + Force.NUMBER
+                    + ") )?(?:queen|rook|minor piece|piece|bishop|knight|pawn)s?";
+
+    private static final String AGAINST = "(?:against|vs\\.?|versus)";
+
+    /** Where a phrase ends. */
+    private static final String END = "(?=\\s*(?:[,;)]|$|\\b(?:and|or)\\b))";
+
+    private static final Pattern BELONGING =
+            Pattern.compile(
+                    // Squares alone behind the word, else they begin another phrase.
+                    "(?<=\\bon )"
+                            + SQUARE
+                            + "(?:,? "
+                            + SQUARE
+                            + "){0,14},? (?-i:and) "
+                            + SQUARE
+                            + END
+                            + "|\\b(?<!"
+                            + AGAINST
+                            + " (?:\\w{1,5} )?)"
+                            + MAN
+                            + "(?:(?:, | (?-i:and) )"
+                            + MAN
+                            + "){1,6}(?= (?:"
+                            + AGAINST
+                            + "|up\\b|on\\b(?! the board)))"
+                            + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
+                            + MAN
+                            + "(?:(?:, | (?-i:and) )"
+                            + MAN
+                            + "){1,6}"
+                            + END,
+                    Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BETWEEN_SQUARES =
+            Pattern.compile("(?<=" + SQUARE + ") and (?=" + SQUARE + "$)");
+
+    private static final Pattern SEVERAL =
+            Pattern.compile("(king|queen|rook|bishop|knight|pawn|piece)s(?= on )");
+
+    private Joined() {}
+
+    /** The text without such words, so that it is not split there. */
+    static String hidden(String text) {
+        return BELONGING
+                .matcher(text)
+                .replaceAll(
+                        m ->
+                                Matcher.quoteReplacement(
+                                        m.group()
+                                                .replace(" and ", " " + HIDDEN_AND + " ")
+                                                .replace(",", HIDDEN_COMMA)));
+    }
+
+    /** The text with these words again. */
+    static String shown(String text) {
+        return text.replace(HIDDEN_AND, "and").replace(HIDDEN_COMMA, ",");
+    }
+
+    /**
+     * What is not there where it is said with {@code no}: {@code no white pawns on e5 and d4} means
+     * no white pawn on e5 or d4, and not that there is one at most.
+     */
+    static String anyOf(String text) {
+        String squares = BETWEEN_SQUARES.matcher(text).replaceAll(" or ");
+        return SEVERAL.matcher(squares).replaceAll("$1");
+    }
+}
