@@ -2,6 +2,9 @@ package org.zeroply.chess.notation;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
 
@@ -12,6 +15,19 @@ import org.zeroply.chess.board.Position;
  * @param operations operand text by opcode, quotes removed, in order
  */
 public record Epd(Position position, Map<String, String> operations) {
+
+    /** The halfmove clock and the number of the move, as in a FEN, and what stands behind them. */
+    private static final Pattern COUNTED = Pattern.compile("(\\d+)\\s+(\\d+)(?:\\s+(.*)|(?=$))");
+
+    /** Told of every row of a text. */
+    @FunctionalInterface
+    public interface Visitor {
+
+        /**
+         * @param row number of the row, from 1
+         */
+        void visit(Epd epd, int row) throws NotationException;
+    }
 
     public Epd {
         operations = new LinkedHashMap<>(operations);
@@ -41,7 +57,8 @@ public record Epd(Position position, Map<String, String> operations) {
     }
 
     /**
-     * Reads one row.
+     * Reads one row; a FEN, whose two counters stand where operations begin, is one too, and may
+     * have operations behind it.
      *
      * @throws NotationException saying what is wrong
      */
@@ -50,17 +67,41 @@ public record Epd(Position position, Map<String, String> operations) {
         if (fields.length < 4) {
             throw new NotationException("a position needs four fields, there are " + fields.length);
         }
-        Map<String, String> operations = operations(fields.length > 4 ? fields[4] : "");
+        Matcher counted = COUNTED.matcher(fields.length > 4 ? fields[4] : "");
+        boolean isFen = counted.matches();
+        String rest = fields.length > 4 ? fields[4] : "";
+        Map<String, String> operations =
+                operations(isFen ? Objects.requireNonNullElse(counted.group(3), "") : rest);
         String fen =
                 String.join(" ", fields[0], fields[1], fields[2], fields[3])
                         + " "
-                        + operations.getOrDefault("hmvc", "0")
+                        + operations.getOrDefault("hmvc", isFen ? counted.group(1) : "0")
                         + " "
-                        + operations.getOrDefault("fmvn", "1");
+                        + operations.getOrDefault("fmvn", isFen ? counted.group(2) : "1");
         try {
             return new Epd(Position.fromFen(fen), operations);
         } catch (InvalidPositionException e) {
             throw new NotationException(e.getMessage());
+        }
+    }
+
+    /**
+     * Reads the rows of a text; empty ones and those that begin with # are passed over.
+     *
+     * @throws NotationException naming the row that cannot be read, or that the visitor refuses
+     */
+    public static void each(String text, Visitor visitor) throws NotationException {
+        String[] rows = text.split("\\R");
+        for (int i = 0; i < rows.length; i++) {
+            String row = rows[i].strip();
+            if (row.isEmpty() || row.startsWith("#")) {
+                continue;
+            }
+            try {
+                visitor.visit(parse(row), i + 1);
+            } catch (NotationException e) {
+                throw new NotationException("row " + (i + 1) + ": " + e.getMessage());
+            }
         }
     }
 

@@ -103,31 +103,15 @@ public final class GlanceCommand implements Callable<Integer> {
     /** Positions in which there is something to choose. */
     private static List<Position> read(Path file) throws IOException {
         List<Position> positions = new ArrayList<>();
-        List<String> rows = Files.readAllLines(file);
-        for (int i = 0; i < rows.size(); i++) {
-            String row = rows.get(i).strip();
-            if (row.isEmpty() || row.startsWith("#")) {
-                continue;
-            }
-            try {
-                Position position = position(row);
-                if (position.legalMoves().size() > 1) {
-                    positions.add(position);
-                }
-            } catch (NotationException | IllegalArgumentException e) {
-                throw new Refusal(file + ", row " + (i + 1) + ": " + e.getMessage());
-            }
+        try {
+            Epd.each(Files.readString(file), (epd, row) -> positions.add(epd.position()));
+        } catch (NotationException e) {
+            throw new Refusal(file + ", " + e.getMessage());
         }
+        positions.removeIf(p -> p.legalMoves().size() < 2);
         if (positions.isEmpty()) {
             throw new Refusal(file + " has no position with two moves to choose from.");
         }
         return positions;
-    }
-
-    /** Two numbers behind the fields that both have are those of a FEN. */
-    private static Position position(String row) throws NotationException {
-        return row.matches("(\\S+\\s+){4}\\d+\\s+\\d+")
-                ? Position.fromFen(row)
-                : Epd.parse(row).position();
     }
 }
