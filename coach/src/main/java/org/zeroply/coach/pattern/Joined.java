@@ -32,10 +32,9 @@ final class Joined {
                     // Squares alone behind the word, else they begin another phrase.
                     "(?<=\\bon )"
                             + SQUARE
-                            + "(?:,? "
+                            + "(?:(?:,? |,? (?-i:and) )"
                             + SQUARE
-                            + "){0,14},? (?-i:and) "
-                            + SQUARE
+                            + "){1,14}"
                             + END
                             + "|\\b(?<!"
                             + AGAINST

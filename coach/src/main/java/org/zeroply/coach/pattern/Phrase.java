@@ -31,8 +31,9 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                         .replace("<type>", "(" + TYPES + ")")
                         .replace("<men>", "(" + ONE_MAN + "s?(?: or " + ONE_MAN + "s?)*)")
                         .replace("<square>", "([a-h][1-8])")
-                        .replace("<squares>", "([a-h][1-8](?:(?:,| and|) [a-h][1-8])*)")
-                        .replace("<all>", "([a-h][1-8](?:,? [a-h][1-8])*,? and [a-h][1-8])")
+                        .replace("<squares>", "([a-h][1-8](?:,?(?: and)? [a-h][1-8])*)")
+                        .replace(
+                                "<all>", "([a-h][1-8](?:,?(?: and)? [a-h][1-8])*,? and [a-h][1-8])")
                         .replace("<route>", "([a-h][1-8](?:(?:-| )[a-h][1-8])+)")
                         .replace(
                                 "<place>",

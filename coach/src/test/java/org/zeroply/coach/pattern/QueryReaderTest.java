@@ -123,6 +123,10 @@ class QueryReaderTest {
                     a rook against a knight and bishop on e5 | a rook against a knight AND bishop on e5
                     white pawns on e5 and d4, black pawns on e6 and d5 | white pawns on d4 e5 AND black pawns on d5 e6
                     white pawns on c4, d5 and e4 | white pawns on c4 d5 e4
+                    white pawns on c4 and d5 and e4 | white pawns on c4 d5 e4
+                    white pawns on c4, d5, and e4 | white pawns on c4 d5 e4
+                    white knights on d5, c3 and e4 | white knight on d5 AND white knight on c3 AND white knight on e4
+                    white knight on d5, c3 and e4 empty | white knight on c3 or d5 AND e4 empty
                     white knights on d5 and e4 | white knight on d5 AND white knight on e4
                     white queen and rook on the d-file | white queen on the d-file AND white rook on the d-file
                     white queen and rook on the board | white queen on the board AND rook on the board
