@@ -27,7 +27,6 @@ final class Synonyms {
         add(forms, given + " (?:is |was )?sacrificed by (white|black)", "$2 sacrificed $1");
         add(forms, "^" + given + " (?:is |was )?sacrificed", "sacrificed $1");
         add(forms, "(?:the )?rook lift by (white|black)", "$1 lifted a rook");
-        add(forms, "(white |black |)rook lift", "$1lifted a rook");
         add(forms, "back rank mate", "back-rank mate");
         add(forms, "(white|black)(?: king has| king) castled", "$1 castled");
         add(

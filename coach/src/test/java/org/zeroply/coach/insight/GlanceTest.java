@@ -43,7 +43,8 @@ class GlanceTest {
     void every_fact_told_can_be_asked_for_by_its_quality_and_square(FactRows.Row row) {
         for (Fact fact : Insight.of(row.position())) {
             String whose = fact.side().map(s -> s.word() + " ").orElse("");
-            assertThat(holds(whose + fact.kind().words(), row.position())).isTrue();
+            String told = whose + fact.kind().words();
+            assertThat(holds(told, row.position())).as(told).isTrue();
             for (String trait : fact.traits()) {
                 String asked = whose + fact.kind().word() + " " + trait;
                 assertThat(holds(asked, row.position())).as(asked).isTrue();
