@@ -16,8 +16,9 @@ import org.zeroply.chess.board.Position;
  */
 public record Epd(Position position, Map<String, String> operations) {
 
-    /** The halfmove clock and the number of the move, as in a FEN, and what stands behind them. */
-    private static final Pattern COUNTED = Pattern.compile("(\\d+)\\s+(\\d+)(?:\\s+(.*)|(?=$))");
+    /** The halfmove clock and the number of the move, if they stand as in a FEN; the operations. */
+    private static final Pattern COUNTED =
+            Pattern.compile("(?:(\\d+)\\s+(\\d+)(?=\\s|$))?(.*)", Pattern.DOTALL);
 
     /** Told of every row of a text. */
     @FunctionalInterface
@@ -67,17 +68,17 @@ public record Epd(Position position, Map<String, String> operations) {
         if (fields.length < 4) {
             throw new NotationException("a position needs four fields, there are " + fields.length);
         }
-        Matcher counted = COUNTED.matcher(fields.length > 4 ? fields[4] : "");
-        boolean isFen = counted.matches();
-        String rest = fields.length > 4 ? fields[4] : "";
-        Map<String, String> operations =
-                operations(isFen ? Objects.requireNonNullElse(counted.group(3), "") : rest);
+        Matcher rest = COUNTED.matcher(fields.length > 4 ? fields[4] : "");
+        rest.matches();
+        Map<String, String> operations = operations(rest.group(3));
         String fen =
                 String.join(" ", fields[0], fields[1], fields[2], fields[3])
                         + " "
-                        + operations.getOrDefault("hmvc", isFen ? counted.group(1) : "0")
+                        + operations.getOrDefault(
+                                "hmvc", Objects.requireNonNullElse(rest.group(1), "0"))
                         + " "
-                        + operations.getOrDefault("fmvn", isFen ? counted.group(2) : "1");
+                        + operations.getOrDefault(
+                                "fmvn", Objects.requireNonNullElse(rest.group(2), "1"));
         try {
             return new Epd(Position.fromFen(fen), operations);
         } catch (InvalidPositionException e) {

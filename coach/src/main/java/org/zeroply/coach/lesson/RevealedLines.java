@@ -10,8 +10,8 @@ import java.util.StringJoiner;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
+import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 
@@ -193,11 +193,7 @@ public final class RevealedLines {
         StringJoiner text = new StringJoiner(" ");
         for (int i = 0; i < moves.size(); i++) {
             Node node = moves.get(i);
-            StringBuilder move = new StringBuilder(i == 0 ? told(node) : goesOn(node));
-            node.annotation().nags().stream()
-                    .filter(Nag::gradesMove)
-                    .forEach(nag -> move.append(Nag.show(nag)));
-            text.add(move);
+            text.add((i == 0 ? told(node) : goesOn(node)) + PgnWriter.glyphs(node));
             node.annotation().verdict().map(Verdict::symbol).ifPresent(text::add);
         }
         return text.toString();

@@ -5,8 +5,9 @@ import java.util.regex.Pattern;
 
 /**
  * The {@code and} in small letters that belongs to a phrase and joins no conditions: between
- * squares, {@code white pawns on e5 and d4}, and between men that are weighed against each other,
- * {@code a rook against a knight and a bishop}.
+ * squares, {@code white pawns on e5 and d4}, between men on the same place, {@code queen and rook
+ * on the d-file}, and between men that are weighed against each other, {@code a rook against a
+ * knight and a bishop}.
  */
 final class Joined {
 
@@ -21,6 +22,9 @@ final class Joined {
             "(?:(?:an?|the|"
                     + Force.NUMBER
                     + ") )?(?:queen|rook|minor piece|piece|bishop|knight|pawn)s?";
+
+    /** Several men with the word between them. */
+    private static final String MEN = MAN + "(?:(?:, | (?-i:and) )" + MAN + "){1,6}";
 
     private static final String AGAINST = "(?:against|vs\\.?|versus)";
 
@@ -39,17 +43,12 @@ final class Joined {
                             + "|\\b(?<!"
                             + AGAINST
                             + " (?:\\w{1,5} )?)"
-                            + MAN
-                            + "(?:(?:, | (?-i:and) )"
-                            + MAN
-                            + "){1,6}(?= (?:"
+                            + MEN
+                            + "(?= (?:"
                             + AGAINST
                             + "|up\\b|on\\b(?! the board)))"
                             + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
-                            + MAN
-                            + "(?:(?:, | (?-i:and) )"
-                            + MAN
-                            + "){1,6}"
+                            + MEN
                             + END,
                     Pattern.CASE_INSENSITIVE);
 

@@ -28,15 +28,19 @@ public final class QueryReader {
     private static final Pattern CLAUSE =
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
 
+    private static final String OUTCOME =
+            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn)";
+
+    private static final Pattern SAID_OF_GAME = words(OUTCOME);
+
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
             words(
                     "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
-                            + "|(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn)"
+                            + "|"
+                            + OUTCOME
+                            + ")"
                             + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
-
-    private static final Pattern SAID_OF_GAME =
-            words("(?:white|black) (?:won|wins|lost)(?: the game)?|(?:game )?drawn");
 
     private static final Pattern MIRRORED = words("(?:or )?(?:in the mirror|mirrored)");
     private static final Pattern EXCHANGED =

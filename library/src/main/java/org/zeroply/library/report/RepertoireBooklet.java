@@ -6,12 +6,10 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
-import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.drawing.Diagram;
 
@@ -50,9 +48,7 @@ public final class RepertoireBooklet {
                         keys.add(n);
                     }
                 });
-        for (String line : lines(chapter)) {
-            blocks.add(new Report.Text(line, Report.Tone.MOVES));
-        }
+        blocks.addAll(PrintedLines.of(chapter, RepertoireBooklet::school));
         keys.forEach(n -> blocks.add(card(n)));
     }
 
@@ -61,47 +57,9 @@ public final class RepertoireBooklet {
         return note.idea().isPresent() || note.must() || note.trap() || !note.cards().isEmpty();
     }
 
-    /** Each line from where it leaves the one before it. */
-    private static List<String> lines(MoveTree chapter) {
-        List<String> lines = new ArrayList<>();
-        lines(chapter.root(), List.of(), lines);
-        return lines;
-    }
-
-    private static void lines(Node from, List<Node> own, List<String> lines) {
-        List<Node> line = new ArrayList<>(own);
-        List<Node> branches = new ArrayList<>();
-        Node node = from;
-        while (!node.children().isEmpty()) {
-            branches.addAll(0, node.children().subList(1, node.children().size()));
-            node = node.children().get(0);
-            line.add(node);
-        }
-        if (!line.isEmpty()) {
-            lines.add(text(line));
-        }
-        for (Node branch : branches) {
-            lines(branch, List.of(branch), lines);
-        }
-    }
-
-    private static String text(List<Node> line) {
-        StringBuilder text = new StringBuilder();
-        for (int i = 0; i < line.size(); i++) {
-            Node node = line.get(i);
-            var before = node.parent().orElseThrow().position();
-            text.append(text.isEmpty() ? "" : " ")
-                    .append(Line.number(before, i == 0))
-                    .append(San.write(before, node.move()))
-                    .append(
-                            node.annotation()
-                                    .repertoire()
-                                    .approach()
-                                    .map(a -> " (" + a.word() + ")")
-                                    .orElse(""));
-        }
-        Optional<Verdict> verdict = line.get(line.size() - 1).annotation().verdict();
-        return text + verdict.map(v -> "  " + v.symbol()).orElse("");
+    /** Which school a move belongs to, behind it. */
+    private static String school(Node node) {
+        return node.annotation().repertoire().approach().map(a -> " (" + a.word() + ")").orElse("");
     }
 
     private Report.Card card(Node node) {

@@ -1,15 +1,11 @@
 package org.zeroply.library.report;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.Line;
-import org.zeroply.chess.notation.San;
-import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
+import org.zeroply.chess.tree.SchemeNote;
 
 /** The lines of a marking scheme in print, each from where it leaves the one before it. */
 final class SchemeLines {
@@ -23,47 +19,19 @@ final class SchemeLines {
 
     /** All of them, with points, and verdicts at their ends. */
     static List<Report.Text> of(MoveTree scheme) {
-        List<Report.Text> words = new ArrayList<>();
-        lines(scheme.root(), List.of(), words);
-        return words;
+        return PrintedLines.of(scheme, SchemeLines::signs);
     }
 
-    private static void lines(Node from, List<Node> own, List<Report.Text> words) {
-        List<Node> line = new ArrayList<>(own);
-        List<Node> branches = new ArrayList<>();
-        Node node = from;
-        while (!node.children().isEmpty()) {
-            branches.addAll(0, node.children().subList(1, node.children().size()));
-            node = node.children().get(0);
-            line.add(node);
-        }
-        if (!line.isEmpty()) {
-            words.add(new Report.Text(text(line), Report.Tone.MOVES));
-        }
-        branches.forEach(b -> lines(b, List.of(b), words));
-    }
-
-    private static String text(List<Node> line) {
-        StringBuilder text = new StringBuilder();
-        for (int i = 0; i < line.size(); i++) {
-            Node node = line.get(i);
-            Position before = node.parent().orElseThrow().position();
-            Annotation said = node.annotation();
-            text.append(i == 0 ? "" : " ")
-                    .append(Line.number(before, i == 0))
-                    .append(San.write(before, node.move()))
-                    .append(said.scheme().equal() ? " (equal)" : "")
-                    .append(said.scheme().tempting() ? "?" : "");
-            if (!said.scheme().points().isEmpty()) {
-                text.append(
-                        said.scheme().points().stream()
+    /** What stands behind a move. */
+    private static String signs(Node node) {
+        SchemeNote scheme = node.annotation().scheme();
+        String points =
+                scheme.points().isEmpty()
+                        ? ""
+                        : scheme.points().stream()
                                 .map(SchemeLines::points)
-                                .collect(Collectors.joining(" ", " [", "]")));
-            }
-        }
-        Annotation last = line.get(line.size() - 1).annotation();
-        last.verdict().ifPresent(v -> text.append("  ").append(v.symbol()));
-        return text.toString();
+                                .collect(Collectors.joining(" ", " [", "]"));
+        return (scheme.equal() ? " (equal)" : "") + (scheme.tempting() ? "?" : "") + points;
     }
 
     private static String points(PointRule rule) {

@@ -41,24 +41,16 @@ public record WhatIfRows(List<WhatIf.Row> rows, List<Move> defences) {
     public static WhatIfRows parse(String text) throws NotationException {
         List<WhatIf.Row> rows = new ArrayList<>();
         List<Move> defences = new ArrayList<>();
-        String[] lines = text.replace("\uFEFF", "").split("\\R");
-        for (int i = 0; i < lines.length; i++) {
-            String line = lines[i].strip();
-            if (line.isEmpty() || line.startsWith("#")) {
-                continue;
-            }
-            try {
-                Epd epd = Epd.parse(line);
-                rows.add(row(epd, rows));
-                for (String san : epd.operation(DEFENCES).split("[\\s,]+")) {
-                    if (!san.isEmpty() && rows.size() == 1) {
-                        defences.add(San.read(epd.position(), san));
+        Epd.each(
+                text.replace("\uFEFF", ""),
+                (epd, number) -> {
+                    rows.add(row(epd, rows));
+                    for (String san : epd.operation(DEFENCES).split("[\\s,]+")) {
+                        if (!san.isEmpty() && rows.size() == 1) {
+                            defences.add(San.read(epd.position(), san));
+                        }
                     }
-                }
-            } catch (NotationException e) {
-                throw new NotationException("row " + (i + 1) + ": " + e.getMessage());
-            }
-        }
+                });
         if (rows.isEmpty()) {
             throw new NotationException("there is no position in it");
         }
