@@ -53,10 +53,13 @@ final class Joined {
                     Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BETWEEN_SQUARES =
-            Pattern.compile("(?<=" + SQUARE + ") and (?=" + SQUARE + "$)");
+            Pattern.compile(
+                    "(?<=" + SQUARE + "),? and (?=" + SQUARE + "\\b)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SEVERAL =
-            Pattern.compile("(king|queen|rook|bishop|knight|pawn|piece)s(?= on )");
+            Pattern.compile(
+                    "\\b(?:(king|queen|rook|bishop|knight|pawn|piece)s|men)(?= on )",
+                    Pattern.CASE_INSENSITIVE);
 
     private Joined() {}
 
@@ -83,6 +86,6 @@ final class Joined {
      */
     static String anyOf(String text) {
         String squares = BETWEEN_SQUARES.matcher(text).replaceAll(" or ");
-        return SEVERAL.matcher(squares).replaceAll("$1");
+        return SEVERAL.matcher(squares).replaceAll(m -> m.group(1) == null ? "man" : m.group(1));
     }
 }

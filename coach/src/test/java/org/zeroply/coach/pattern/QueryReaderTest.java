@@ -70,6 +70,8 @@ class QueryReaderTest {
                     black king has not castled | NOT black castled
                     uncastled white king | NOT white castled
                     no pawns on the c-file | NOT pawn on the c-file
+                    NO WHITE PAWNS ON the c-file | NOT white pawn on the c-file
+                    no men on the d-file | NOT man on the d-file
                     no white pawns on the 7th rank | NOT white pawn on the 7th rank
                     black has no pawns on the queenside | NOT black pawn on the queenside
                     white has three pawns on the kingside | at least 3 white pawns on the kingside
@@ -139,6 +141,8 @@ class QueryReaderTest {
                     white knight on e5 and e4 empty | white knight on e5 AND e4 empty
                     white knight on e5 and white to move | white knight on e5 AND white to move
                     no white pawns on e5 and d4 | NOT white pawn on d4 or e5
+                    no white pawns on c4 and d5 and e4 | NOT white pawn on c4 or e4 or d5
+                    no white pawns on c4, d5, and e4 | NOT white pawn on c4 or e4 or d5
                     no white knight on e5 and d4 | NOT white knight on d4 or e5
                     """)
     void what_and_joins_is_read_as_it_is_meant(String said, String meant) {
