@@ -34,7 +34,7 @@ import org.zeroply.coach.exercise.sound.Finding;
 import org.zeroply.coach.exercise.sound.KnownExercises;
 import org.zeroply.coach.exercise.sound.Soundness;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
-import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;

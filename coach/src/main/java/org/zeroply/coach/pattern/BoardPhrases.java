@@ -5,30 +5,46 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.FactKind;
 
 /** How it is said what stands on the board; each phrase with an example of it. */
 final class BoardPhrases {
 
+    /** A king, and what is with it. */
+    private static final String WITH_KING =
+            "(?:an? |the )?(?:bare |lone )?king(?:(?:,? and |, )<force>)?";
+
     static final List<Phrase> BOARD =
             List.of(
-                    Phrase.of(
-                            "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
-                            "white knight on e5",
-                            w -> menOn(w, w.place(4, w.maybeSide(2).orElse(Side.WHITE)))),
-                    Phrase.of(
-                            "(?:<side> )?(?:an? )?<men> and (?:an? )?<men> on <place>",
-                            "white knight on e5",
-                            BoardPhrases::bothOn),
                     Phrase.of(
                             "(?:<side> )?<men> on <all>",
                             "white knight on e5",
                             BoardPhrases::menOnEach),
                     Phrase.of(
+                            "(?:<side> )?((?:king|queen|rook|bishop|knight|pawn|piece)s|men) on"
+                                    + " <squares>(?<=[a-h][1-8],? [a-h][1-8])",
+                            "white knight on e5",
+                            BoardPhrases::menOnEach),
+                    Phrase.of(
+                            "<side> <men> on <square> (?:supported|protected|guarded|defended|covered)"
+                                    + " by (?:a|its|his|her|an own) pawn",
+                            "white knight on e5",
+                            BoardPhrases::heldByPawn),
+                    Phrase.of(
+                            "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
+                            "white knight on e5",
+                            BoardPhrases::menOn),
+                    Phrase.of(
+                            "(?:<side> )?(?:an? )?<men> and (?:an? )?<men> on <place>",
+                            "white knight on e5",
+                            BoardPhrases::bothOn),
+                    Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men>(?: on the board)?",
                             "black queen on the board",
-                            w -> menOn(w, Place.ANYWHERE)),
+                            w -> menOn(w, w.maybeSide(2), Place.ANYWHERE)),
                     Phrase.of(
                             "<squares> empty",
                             "e5 empty",
@@ -50,11 +66,19 @@ final class BoardPhrases {
                             "white castled kingside",
                             w -> new BoardCondition.Castled(w.side(1), w.wing(2))),
                     Phrase.of(
+                            "castled on the same (?:wing|side)",
+                            "castled on opposite wings",
+                            w ->
+                                    new Condition.Any(
+                                            Stream.of(BoardCondition.Wing.values())
+                                                    .map(BoardPhrases::bothCastled)
+                                                    .toList())),
+                    Phrase.of(
                             "(?:both sides )?castled on opposite (?:wings|sides)",
                             "castled on opposite wings",
                             w -> new BoardCondition.OppositeWings()),
                     Phrase.of(
-                            "<side> king (?:held |stuck )?in the centre",
+                            "<side> king (?:is |still |held |stuck )*in the centre",
                             "black king in the centre",
                             w -> new BoardCondition.KingInCentre(w.side(1))),
                     Phrase.of(
@@ -91,7 +115,7 @@ final class BoardPhrases {
                             "white has at least 2 rooks",
                             w ->
                                     new MaterialCondition.Has(
-                                            w.side(1), w.bound(2), w.number(3), w.men(4))),
+                                            w.side(1), w.bound(2), w.bounded(3), w.men(4))),
                     Phrase.of(
                             "<side> has <number> <men>",
                             "white has exactly 2 rooks",
@@ -113,7 +137,7 @@ final class BoardPhrases {
                     Phrase.of(
                             "<bound> <number> men(?: on the board)?",
                             "at most 8 men on the board",
-                            w -> new MaterialCondition.Count(w.bound(1), w.number(2))),
+                            w -> new MaterialCondition.Count(w.bound(1), w.bounded(2))),
                     Phrase.of(
                             "material (K?[QRBNP]*) (?:against|v) (K?[QRBNP]*)",
                             "material KRP against KR",
@@ -121,6 +145,13 @@ final class BoardPhrases {
                                     MaterialCondition.Exactly.of(
                                             w.raw(1).toUpperCase(Locale.ROOT),
                                             w.raw(2).toUpperCase(Locale.ROOT))),
+                    Phrase.of(
+                            "(?:<side> (?:has )?)?"
+                                    + WITH_KING
+                                    + " (?:against|vs\\.?|versus) "
+                                    + WITH_KING,
+                            "material KRP against KR",
+                            w -> BareMaterial.of(w.maybeSide(1), w.force(2), w.force(3))),
                     Phrase.of(
                             "<side> (?:is )?ahead by at least <number> points?",
                             "white ahead by at least 2 points",
@@ -150,9 +181,19 @@ final class BoardPhrases {
                             "white has the bishop pair",
                             w -> new MaterialCondition.BishopPair(w.side(1))),
                     Phrase.of(
-                            "opposite[- ]colou?red bishops",
+                            "(opposite|same)[- ]colou?red bishops",
                             "opposite-coloured bishops",
-                            w -> new MaterialCondition.OppositeBishops()),
+                            w -> new MaterialCondition.SingleBishops(isOpposite(w))),
+                    Phrase.of(
+                            "(opposite|same)[- ]colou?red bishops? ending",
+                            "opposite-coloured bishops",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    new MaterialCondition.Ending(
+                                                            Optional.of(Men.of(PieceType.BISHOP))),
+                                                    new MaterialCondition.SingleBishops(
+                                                            isOpposite(w))))),
                     Phrase.of(
                             "pawn ending",
                             "pawn ending",
@@ -162,6 +203,16 @@ final class BoardPhrases {
                             "rook ending",
                             w -> new MaterialCondition.Ending(w.type(1).map(Men::of))),
                     Phrase.of(
+                            "(queen|rook|bishop|knight)(?:, | and )(queen|rook|bishop|knight)"
+                                    + "(?:(?:, | and )(queen|rook|bishop|knight))? ending",
+                            "bishop and rook ending",
+                            w ->
+                                    new MaterialCondition.MixedEnding(
+                                            new Men(
+                                                    Stream.of(1, 2, 3)
+                                                            .flatMap(g -> w.type(g).stream())
+                                                            .collect(Collectors.toSet())))),
+                    Phrase.of(
                             "minor-piece ending",
                             "minor-piece ending",
                             w -> new MaterialCondition.Ending(Optional.of(Men.MINORS))));
@@ -169,13 +220,19 @@ final class BoardPhrases {
     static final List<Phrase> PAWNS =
             List.of(
                     Phrase.of(
-                            "<side> (isolated|doubled|backward|passed) pawns?(?: on <place>)?",
+                            "<side> tripled pawns",
+                            "white tripled pawns",
+                            w -> new PawnCondition.Tripled(w.side(1))),
+                    Phrase.of(
+                            "(?:at least )?<few> <side> "
+                                    + "(isolated|doubled|backward|passed) pawns(?: on <place>)?",
+                            "at least 2 white passed pawns",
+                            w -> pawnsAre(w, w.side(2), w.number(1))),
+                    Phrase.of(
+                            "<side> (?:(?:at least )?<few> |an? )?"
+                                    + "(isolated|doubled|backward|passed) pawns?(?: on <place>)?",
                             "black isolated pawn on d5",
-                            w ->
-                                    new PawnCondition.PawnIs(
-                                            w.side(1),
-                                            FactKind.valueOf(w.text(2).toUpperCase(Locale.ROOT)),
-                                            w.place(3, w.side(1)))),
+                            w -> pawnsAre(w, w.side(1), w.number(2))),
                     Phrase.of(
                             "<side> pawns on <squares>",
                             "white pawns on c4 d5 e4",
@@ -233,6 +290,34 @@ final class BoardPhrases {
 
     private BoardPhrases() {}
 
+    private static Condition pawnsAre(Phrase.Words w, Side side, int least) {
+        FactKind kind = FactKind.valueOf(w.text(3).toUpperCase(Locale.ROOT));
+        return new PawnCondition.PawnIs(side, kind, w.place(4, side), least);
+    }
+
+    /** A man on a square and a pawn on one of those from which it guards that square. */
+    private static Condition heldByPawn(Phrase.Words w) {
+        Side side = w.side(1);
+        long from = Attacks.pawn(side.other().ordinal(), w.square(3));
+        return new Condition.All(
+                List.of(
+                        new BoardCondition.MenOn(
+                                Optional.of(side), w.men(2), Place.square(w.square(3)), 1),
+                        new BoardCondition.MenOn(
+                                Optional.of(side), Men.of(PieceType.PAWN), new Place(from), 1)));
+    }
+
+    private static boolean isOpposite(Phrase.Words w) {
+        return w.text(1).equals("opposite");
+    }
+
+    private static Condition bothCastled(BoardCondition.Wing wing) {
+        return new Condition.All(
+                Stream.of(Side.values())
+                        .<Condition>map(s -> new BoardCondition.Castled(s, Optional.of(wing)))
+                        .toList());
+    }
+
     private static Condition bothOn(Phrase.Words w) {
         Place place = w.place(4, w.maybeSide(1).orElse(Side.WHITE));
         return new Condition.All(
@@ -251,9 +336,20 @@ final class BoardPhrases {
                         .toList());
     }
 
-    private static Condition menOn(Phrase.Words w, Place place) {
+    /** On the same place, or each side on its own where that is said of a rank of its own. */
+    private static Condition menOn(Phrase.Words w) {
+        if (w.maybeSide(2).isEmpty() && Place.isOwn(w.text(4))) {
+            return new Condition.Any(
+                    Stream.of(Side.values())
+                            .map(side -> menOn(w, Optional.of(side), w.place(4, side)))
+                            .toList());
+        }
+        return menOn(w, w.maybeSide(2), w.place(4, w.maybeSide(2).orElse(Side.WHITE)));
+    }
+
+    private static Condition menOn(Phrase.Words w, Optional<Side> side, Place place) {
         boolean many = w.text(3).endsWith("s") || w.text(3).equals("men");
         return new BoardCondition.MenOn(
-                w.maybeSide(2), w.men(3), place, w.number(1, many && !place.isAnywhere() ? 2 : 1));
+                side, w.men(3), place, w.number(1, many && !place.isAnywhere() ? 2 : 1));
     }
 }

@@ -19,6 +19,8 @@ public sealed interface Condition
                 Condition.All,
                 Condition.Any,
                 BoardCondition,
+                PieceCondition,
+                RuleCondition,
                 MaterialCondition,
                 PawnCondition,
                 FactCondition,

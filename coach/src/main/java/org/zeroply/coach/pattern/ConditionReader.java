@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zeroply.chess.board.Side;
 
 /**
  * Reads conditions joined by {@code AND}, {@code OR}, {@code NOT} and brackets; a comma is another
@@ -25,7 +26,8 @@ public final class ConditionReader {
     private static final String MEN = "(?:king|queen|rook|bishop|knight|pawn|piece)";
 
     /** An {@code or} in small letters between kinds of men belongs to the phrase. */
-    private static final String BETWEEN_MEN = "(?!(?<=" + MEN + "s?\\sor)\\s+" + MEN + "s?\\b)";
+    private static final String BETWEEN_MEN =
+            "(?!(?<=" + MEN + "s?\\sor)\\s+(?:an?\\s)?" + MEN + "s?\\b)";
 
     private static final Pattern SIGNS =
             Pattern.compile(
@@ -44,6 +46,26 @@ public final class ConditionReader {
     /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
     private static final Pattern HAS =
             Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LACKS =
+            Pattern.compile("(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BOTH =
+            Pattern.compile(
+                    "(both(?: sides| players| colou?rs|)|neither side|neither player|nobody)"
+                            + "(?: have| has| are| is|) (.+)",
+                    Pattern.CASE_INSENSITIVE);
+
+    /** Words that join two conditions as AND does, where what is beside them are conditions. */
+    private static final Pattern BESIDES =
+            Pattern.compile(
+                    "\\s(with|without|while|where|when|but|in)\\s", Pattern.CASE_INSENSITIVE);
+
+    /** Where a side is counted from its own edge, which each does for itself. */
+    private static final Pattern OWN_RANK =
+            Pattern.compile(
+                    "(?!white |black ).* on (?:its .*|(?:the )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)(?: rank)?)",
+                    Pattern.CASE_INSENSITIVE);
 
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
@@ -154,6 +176,10 @@ public final class ConditionReader {
             throw new IllegalArgumentException(
                     "'" + text.substring(0, SHOWN) + " …' is too long for one condition.");
         }
+        return read(text).orElseThrow(() -> new IllegalArgumentException(problem(text)));
+    }
+
+    private static Optional<Condition> read(String text) {
         String usual = Synonyms.usual(text);
         Matcher none = NONE.matcher(usual);
         Optional<Condition> said = ofEitherSide(usual);
@@ -163,15 +189,61 @@ public final class ConditionReader {
         if (said.isEmpty()) {
             said = Phrases.read(HAS.matcher(usual).replaceFirst("$1 "));
         }
-        return said.orElseThrow(() -> new IllegalArgumentException(problem(text)));
+        return said.or(() -> ofBothSides(usual)).or(() -> lacking(usual)).or(() -> together(usual));
+    }
+
+    /** {@code white has no passed pawns}. */
+    private static Optional<Condition> lacking(String usual) {
+        Matcher lacks = LACKS.matcher(usual);
+        return lacks.matches()
+                ? ofEitherSide(lacks.group(1) + " " + lacks.group(2)).map(Condition.Not::new)
+                : Optional.empty();
+    }
+
+    /** {@code both sides castled kingside}, {@code neither side has castled}. */
+    private static Optional<Condition> ofBothSides(String usual) {
+        Matcher both = BOTH.matcher(usual);
+        if (!both.matches()) {
+            return Optional.empty();
+        }
+        boolean none = !both.group(1).toLowerCase(Locale.ROOT).startsWith("both");
+        List<Condition> parts = new ArrayList<>();
+        for (Side side : Side.values()) {
+            Optional<Condition> part =
+                    read(Condition.word(side) + " has " + both.group(2))
+                            .or(() -> read(Condition.word(side) + " " + both.group(2)));
+            part.map(p -> none ? new Condition.Not(p) : p).ifPresent(parts::add);
+        }
+        return parts.size() == Side.values().length
+                ? Optional.of(new Condition.All(parts))
+                : Optional.empty();
+    }
+
+    /** Two conditions with another word than AND between them, if both can be read. */
+    private static Optional<Condition> together(String usual) {
+        Matcher besides = BESIDES.matcher(usual);
+        while (besides.find()) {
+            boolean without = besides.group(1).equalsIgnoreCase("without");
+            Optional<Condition> first = read(usual.substring(0, besides.start()));
+            Optional<Condition> second =
+                    read((without ? "no " : "") + usual.substring(besides.end()));
+            if (first.isPresent() && second.isPresent()) {
+                return Optional.of(new Condition.All(List.of(first.get(), second.get())));
+            }
+        }
+        return Optional.empty();
     }
 
     /** What is said without a side is meant of either. */
     private static Optional<Condition> ofEitherSide(String usual) {
-        Optional<Condition> said = Phrases.read(usual);
-        if (said.isPresent()) {
-            return said;
+        Optional<Condition> plain = Phrases.read(usual);
+        if (plain.isPresent() && !OWN_RANK.matcher(usual).matches()) {
+            return plain;
         }
+        return ofEach(usual).or(() -> plain);
+    }
+
+    private static Optional<Condition> ofEach(String usual) {
         for (String with : Synonyms.WITH_A_SIDE) {
             Optional<Condition> white = Phrases.read(String.format(with, "white", usual));
             Optional<Condition> black = Phrases.read(String.format(with, "black", usual));

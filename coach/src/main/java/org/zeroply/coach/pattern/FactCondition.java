@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.insight.Insight;
 
 /**
@@ -15,10 +16,26 @@ import org.zeroply.coach.insight.Insight;
  *
  * @param side whose; empty for anybody's
  * @param trait a quality it must have; empty for any
+ * @param men what stands on the first square it names; {@link Men#ANY} for whatever, and nothing
  * @param place where it is; for facts about one man or square that is the first they name
  */
-record FactCondition(FactKind kind, Optional<Side> side, String trait, Place place)
+record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, Place place)
         implements Condition {
+
+    FactCondition(FactKind kind, Optional<Side> side, String trait, Place place) {
+        this(kind, side, trait, Men.ANY, place);
+    }
+
+    /** Facts of which it can be asked about what man they are. */
+    static final Set<FactKind> OF_A_MAN =
+            EnumSet.of(
+                    FactKind.OUTPOST,
+                    FactKind.FORK,
+                    FactKind.PIN,
+                    FactKind.SKEWER,
+                    FactKind.HANGING,
+                    FactKind.OVERLOADED,
+                    FactKind.DUTY);
 
     /** Qualities that facts at a glance have; the sides' names aside. */
     static final List<String> TRAITS =
@@ -89,14 +106,18 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
         Optional<FactTrail> trail = situation.trail(new ToldFact(kind, trait));
         if (trail.isPresent()) {
             boolean told = trail.get().isTold(side, situation.ply());
-            return told && (place.isAnywhere() || isSeen(situation));
+            boolean anything = place.isAnywhere() && men.equals(Men.ANY);
+            return told && (anything || isSeen(situation));
         }
         return isSeen(situation);
     }
 
     private boolean isSeen(Situation situation) {
         for (Fact fact : Insight.of(situation.scene(), kind)) {
-            if ((side.isEmpty() || fact.side().equals(side)) && isThere(fact) && isSuch(fact)) {
+            if ((side.isEmpty() || fact.side().equals(side))
+                    && isThere(fact)
+                    && isSuch(fact)
+                    && isAbout(fact, situation)) {
                 return true;
             }
         }
@@ -117,12 +138,30 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
         return trait.isEmpty() || fact.traits().stream().anyMatch(trait::equalsIgnoreCase);
     }
 
+    private boolean isAbout(Fact fact, Situation situation) {
+        return men.equals(Men.ANY)
+                || !fact.squares().isEmpty()
+                        && Squares.has(men.on(situation.board()), fact.squares().get(0));
+    }
+
     @Override
     public String text() {
         return side.map(s -> Condition.word(s) + " ").orElse("")
-                + kind.words()
-                + quality()
+                + what()
                 + (place.isAnywhere() ? "" : " on " + place.text());
+    }
+
+    private String what() {
+        String told = kind.words() + quality();
+        if (men.equals(Men.ANY)) {
+            boolean passed = kind == FactKind.PASSED && !trait.isEmpty();
+            return passed ? trait + " passed pawn" : told;
+        }
+        return switch (kind) {
+            case OUTPOST, FORK -> men.word() + " " + told;
+            case HANGING, OVERLOADED -> told + " " + men.word();
+            default -> told + " of a " + men.word();
+        };
     }
 
     /** What a pin or skewer is to, or any other quality. */
@@ -141,7 +180,7 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Place pla
                 !way.swapsSides() || !trait.startsWith("held by ")
                         ? trait
                         : trait.endsWith("white") ? "held by black" : "held by white";
-        return new FactCondition(kind, side.map(way::side), held, place.under(way));
+        return new FactCondition(kind, side.map(way::side), held, men, place.under(way));
     }
 
     @Override

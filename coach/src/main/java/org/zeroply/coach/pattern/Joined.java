@@ -21,7 +21,7 @@ final class Joined {
     private static final String MAN =
             "(?:(?:an?|the|"
                     + Force.NUMBER
-                    + ") )?(?:queen|rook|minor piece|piece|bishop|knight|pawn)s?";
+                    + ") )?(?:king|queen|rook|minor piece|piece|bishop|knight|pawn)s?";
 
     /** Several men with the word between them. */
     private static final String MEN = MAN + "(?:(?:, | (?-i:and) )" + MAN + "){1,6}";
@@ -46,7 +46,8 @@ final class Joined {
                             + MEN
                             + "(?= (?:"
                             + AGAINST
-                            + "|up\\b|on\\b(?! the board)))"
+                            + "|up\\b|ending\\b|endgame\\b|on\\b(?! the board)))"
+                            + "|\\bbetween (?:move|moves) \\d{1,3} and (?:move )?\\d"
                             + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
                             + MEN
                             + END,
@@ -61,12 +62,18 @@ final class Joined {
                     "\\b(?:(king|queen|rook|bishop|knight|pawn|piece)s|men)(?= on )",
                     Pattern.CASE_INSENSITIVE);
 
+    /** What is said not to be so; the word stands before what it denies. */
+    private static final Pattern DENIED =
+            Pattern.compile(
+                    "\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)",
+                    Pattern.CASE_INSENSITIVE);
+
     private Joined() {}
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
         return BELONGING
-                .matcher(text)
+                .matcher(DENIED.matcher(text).replaceAll("not $1 "))
                 .replaceAll(
                         m ->
                                 Matcher.quoteReplacement(

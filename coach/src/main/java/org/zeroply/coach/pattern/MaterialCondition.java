@@ -39,6 +39,24 @@ sealed interface MaterialCondition extends Condition {
             return words;
         }
 
+        /** What is meant by a word, {@code more than} being {@code at least} one more. */
+        static Bound of(String words) {
+            return switch (words) {
+                case "at most", "fewer than", "less than" -> AT_MOST;
+                case "exactly" -> EXACTLY;
+                default -> AT_LEAST;
+            };
+        }
+
+        /** What the number beside the word is changed by where it is not itself allowed. */
+        static int beyond(String words) {
+            return switch (words) {
+                case "more than" -> 1;
+                case "fewer than", "less than" -> -1;
+                default -> 0;
+            };
+        }
+
         boolean allows(int number, int bound) {
             return switch (this) {
                 case AT_LEAST -> number >= bound;
@@ -251,17 +269,45 @@ sealed interface MaterialCondition extends Condition {
         }
     }
 
-    /** Each side has one bishop, and they stand on different colours. */
-    record OppositeBishops() implements MaterialCondition {
+    /** Each side has one bishop, and they stand on different colours or on the same. */
+    record SingleBishops(boolean opposite) implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            return MaterialBalance.areOpposite(
-                    bishops(situation, Side.WHITE), bishops(situation, Side.BLACK));
+            long white = bishops(situation, Side.WHITE);
+            long black = bishops(situation, Side.BLACK);
+            return Long.bitCount(white) == 1
+                    && Long.bitCount(black) == 1
+                    && MaterialBalance.areOpposite(white, black) == opposite;
         }
 
         @Override
         public String text() {
-            return "opposite-coloured bishops";
+            return (opposite ? "opposite" : "same") + "-coloured bishops";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+
+    /** Besides kings and pawns there are only pieces of these types, and each side has all. */
+    record MixedEnding(Men men) implements MaterialCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            for (PieceType type : men.types()) {
+                if (count(situation, Side.WHITE, type) == 0
+                        || count(situation, Side.BLACK, type) == 0) {
+                    return false;
+                }
+            }
+            return Men.PIECES.on(board) == men.on(board);
+        }
+
+        @Override
+        public String text() {
+            return men.word().replace(" or ", " and ") + " ending";
         }
 
         @Override

@@ -205,7 +205,8 @@ sealed interface MoveCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " just moved a " + men.word() + " to " + place.text();
+            String where = place.isAnywhere() ? "" : " to " + place.text();
+            return Condition.word(side) + " just moved a " + men.word() + where;
         }
 
         @Override

@@ -31,7 +31,19 @@ final class MovePhrases {
                             "black just took a pawn on c4",
                             w -> new MoveCondition.JustTook(w.side(1), w.type(2), w.square(3))),
                     Phrase.of(
-                            "<side> just moved (?:an? )?<men> to <place>",
+                            "<side> <type> just took (?:an? <type> )?on <square>",
+                            "black just took a pawn on c4",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    new MoveCondition.JustTook(
+                                                            w.side(1), w.type(3), w.square(4)),
+                                                    new MoveCondition.JustMoved(
+                                                            w.side(1),
+                                                            w.men(2),
+                                                            Place.square(w.square(4)))))),
+                    Phrase.of(
+                            "<side> just moved (?:an? )?<men>(?: to <place>)?",
                             "white just moved a rook to the 7th rank",
                             w ->
                                     new MoveCondition.JustMoved(
@@ -51,6 +63,22 @@ final class MovePhrases {
                                     new MoveCondition.MoveNumber(
                                             w.number(2), w.text(1).equals("from"))),
                     Phrase.of(
+                            "(?:from |between )?moves? <number>(?:-| to | and )(?:move )?<number>",
+                            "before move 12",
+                            w -> moves(w.number(1), w.number(2))),
+                    Phrase.of(
+                            "(?:on )?move <number>",
+                            "before move 12",
+                            w -> moves(w.number(1), w.number(1))),
+                    Phrase.of(
+                            "after move <number>",
+                            "before move 12",
+                            w -> new MoveCondition.MoveNumber(w.number(1) + 1, true)),
+                    Phrase.of(
+                            "(?:by|until|up to) move <number>",
+                            "before move 12",
+                            w -> new MoveCondition.MoveNumber(w.number(1) + 1, false)),
+                    Phrase.of(
                             "<side> to move",
                             "white to move",
                             w -> new MoveCondition.ToMove(w.side(1))));
@@ -67,6 +95,15 @@ final class MovePhrases {
                             w ->
                                     new EventCondition.Sacrificed(
                                             w.side(1), Sacrifice.of(w.text(2)), plies(w, 3, 4))),
+                    Phrase.of(
+                            "<side> (?:sacrificed|sacrifices) (?:an? |the )?(queen|rook|bishop|knight|pawn)"
+                                    + " on <square>",
+                            "white sacrificed a queen",
+                            w -> sacrificed(w, Place.square(w.square(3)))),
+                    Phrase.of(
+                            "<side> (?:sacrificed|sacrifices) (?:an? |the )?(bishop|knight)",
+                            "white sacrificed a queen",
+                            w -> sacrificed(w, Place.ANYWHERE)),
                     Phrase.of(
                             "<side> <type> (?:travelled )?<route>",
                             "white knight travelled d2-f1-g3",
@@ -94,6 +131,25 @@ final class MovePhrases {
                                             w.maybe(1).map(MovePhrases::mate).orElse(Theme.MATE))));
 
     private MovePhrases() {}
+
+    /** What is given up is the man that moved. */
+    private static Condition sacrificed(Phrase.Words w, Place where) {
+        String man = w.text(2);
+        boolean minor = man.equals("bishop") || man.equals("knight");
+        Sacrifice what = Sacrifice.of(minor ? "a piece" : "a " + man);
+        return new Condition.All(
+                List.of(
+                        new EventCondition.Sacrificed(
+                                w.side(1), what, EventCondition.Sacrificed.USUAL),
+                        new MoveCondition.JustMoved(w.side(1), w.men(2), where)));
+    }
+
+    private static Condition moves(int from, int to) {
+        return new Condition.All(
+                List.of(
+                        new MoveCondition.MoveNumber(from, true),
+                        new MoveCondition.MoveNumber(to + 1, false)));
+    }
 
     private static int plies(Phrase.Words w, int number, int unit) {
         int plies = w.number(number, EventCondition.Sacrificed.USUAL);

@@ -15,13 +15,14 @@ import org.zeroply.coach.fact.structure.PawnSets;
 /** How the pawns stand. */
 sealed interface PawnCondition extends Condition {
 
-    /** A pawn of a side somewhere is isolated, doubled, backward or passed. */
-    record PawnIs(Side side, FactKind kind, Place place) implements PawnCondition {
+    /** So many pawns of a side at least are isolated, doubled, backward or passed. */
+    record PawnIs(Side side, FactKind kind, Place place, int least) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
             long own = pawns(situation, side);
             long there = own & place.squares();
-            return there != 0 && (there & such(own, pawns(situation, side.other()))) != 0;
+            return Long.bitCount(there) >= least
+                    && Long.bitCount(there & such(own, pawns(situation, side.other()))) >= least;
         }
 
         private long such(long own, long theirs) {
@@ -37,12 +38,14 @@ sealed interface PawnCondition extends Condition {
         @Override
         public String text() {
             String where = place.isAnywhere() ? "" : " on " + place.text();
-            return Condition.word(side) + " " + kind.word() + " pawn" + where;
+            String many = least == 1 ? "" : "at least " + least + " ";
+            String pawns = least == 1 ? " pawn" : " pawns";
+            return many + Condition.word(side) + " " + kind.word() + pawns + where;
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new PawnIs(way.side(side), kind, place.under(way));
+            return new PawnIs(way.side(side), kind, place.under(way), least);
         }
 
         @Override
@@ -92,6 +95,30 @@ sealed interface PawnCondition extends Condition {
         @Override
         public Condition under(Symmetry way) {
             return new Formation(way.side(side), way.squares(squares));
+        }
+    }
+
+    /** Three pawns of a side or more stand on one file. */
+    record Tripled(Side side) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long pawns = pawns(situation, side);
+            for (int file = 0; file < 8; file++) {
+                if (Long.bitCount(pawns & Squares.ofFile(file)) > 2) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " tripled pawns";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Tripled(way.side(side));
         }
     }
 

@@ -29,7 +29,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
         String whole =
                 pattern.replace("<side>", "(white|black)")
                         .replace("<type>", "(" + TYPES + ")")
-                        .replace("<men>", "(" + ONE_MAN + "s?(?: or " + ONE_MAN + "s?)*)")
+                        .replace("<men>", "(" + ONE_MAN + "s?(?: or (?:an? )?" + ONE_MAN + "s?)*)")
                         .replace("<square>", "([a-h][1-8])")
                         .replace("<squares>", "([a-h][1-8](?:,?(?: and)? [a-h][1-8])*)")
                         .replace(
@@ -44,7 +44,9 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                         .replace("<file>", "([a-h])")
                         .replace("<few>", "(" + Force.NUMBER + ")")
                         .replace("<number>", "([1-9][0-9]{1,2}|" + Force.NUMBER + ")")
-                        .replace("<bound>", "(at least|at most|exactly)")
+                        .replace(
+                                "<bound>",
+                                "(at least|at most|exactly|more than|fewer than|less than)")
                         .replace("<force>", "(" + Force.WRITTEN + ")")
                         .replace("<san>", "([A-Za-z][A-Za-z0-9+#=-]*)");
         return new Phrase(Pattern.compile(whole, Pattern.CASE_INSENSITIVE), example, meaning);
@@ -96,7 +98,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
 
         Men men(int group) {
             Set<PieceType> types = new HashSet<>();
-            for (String word : text(group).split(" or ")) {
+            for (String word : text(group).split(" or (?:an? )?")) {
                 String one = word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
                 switch (one.equals("men") ? "man" : one) {
                     case "man" -> {
@@ -136,8 +138,12 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
         }
 
         MaterialCondition.Bound bound(int group) {
-            String name = text(group).toUpperCase(Locale.ROOT).replace(' ', '_');
-            return MaterialCondition.Bound.valueOf(name);
+            return MaterialCondition.Bound.of(text(group));
+        }
+
+        /** The number that a word such as {@code more than} in the group before goes with. */
+        int bounded(int group) {
+            return number(group) + MaterialCondition.Bound.beyond(text(group - 1));
         }
 
         Force force(int group) {

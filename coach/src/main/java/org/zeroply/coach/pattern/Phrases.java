@@ -8,9 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Insight;
 
@@ -24,62 +22,18 @@ final class Phrases {
                             "white moment missed-chance",
                             w -> new MomentCondition(w.maybe(2).orElse(""), w.maybeSide(1))));
 
-    private static final List<Phrase> FACTS =
-            List.of(
-                    Phrase.of(
-                            "(?:<side> )?("
-                                    + Insight.kinds().stream()
-                                            .flatMap(k -> Stream.of(k.words(), k.word()))
-                                            .sorted((a, b) -> b.length() - a.length())
-                                            .collect(Collectors.joining("|"))
-                                    + ")(?: (?:to (?:the|a) )?("
-                                    + FactCondition.TRAITS.stream()
-                                            .sorted((a, b) -> b.length() - a.length())
-                                            .collect(Collectors.joining("|"))
-                                    + "))?(?: on <place>)?",
-                            "white outpost for good on e5",
-                            w ->
-                                    new FactCondition(
-                                            kind(w.text(2)),
-                                            w.maybeSide(1),
-                                            w.maybe(3).orElse(""),
-                                            w.place(4, w.maybeSide(1).orElse(Side.WHITE)))));
-
-    /** Those about men that are pinned; the fact is told of the side that pins. */
-    private static final List<Phrase> PINS =
-            List.of(
-                    Phrase.of(
-                            "<side> <men> (?:is )?pinned(?: to the (king|piece))? on <square>",
-                            "white pin to the king",
-                            w -> {
-                                Place place = Place.square(w.square(4));
-                                Side side = w.side(1);
-                                return new Condition.All(
-                                        List.of(
-                                                pin(side, w.maybe(3), place),
-                                                new BoardCondition.MenOn(
-                                                        Optional.of(side), w.men(2), place, 1)));
-                            }),
-                    Phrase.of(
-                            "<side> (?:man|piece) (?:is )?pinned(?: to the (king|piece))?",
-                            "white pin to the king",
-                            w -> pin(w.side(1), w.maybe(2), Place.ANYWHERE)));
-
-    private static Condition pin(Side pinned, Optional<String> trait, Place place) {
-        return new FactCondition(
-                FactKind.PIN, Optional.of(pinned.other()), trait.orElse(""), place);
-    }
-
     private static final List<Phrase> ALL =
             Stream.of(
                             BoardPhrases.PAWNS,
                             BoardPhrases.MATERIAL,
+                            PiecePhrases.PIECES,
                             BoardPhrases.BOARD,
+                            RulePhrases.RULES,
                             MovePhrases.MOVES,
                             MovePhrases.EVENTS,
                             REVIEWS,
-                            PINS,
-                            FACTS)
+                            FactPhrases.OF_A_MAN,
+                            FactPhrases.FACTS)
                     .flatMap(List::stream)
                     .toList();
 
@@ -88,21 +42,19 @@ final class Phrases {
 
     private Phrases() {}
 
-    private static FactKind kind(String name) {
-        return FactKind.valueOf(name.toUpperCase(Locale.ROOT).replace(' ', '_').replace('-', '_'));
-    }
-
     /** An example of each phrase. */
     static List<String> examples() {
         return Stream.of(
                         BoardPhrases.BOARD,
                         BoardPhrases.MATERIAL,
                         BoardPhrases.PAWNS,
+                        PiecePhrases.PIECES,
+                        RulePhrases.RULES,
                         MovePhrases.MOVES,
                         MovePhrases.EVENTS,
                         REVIEWS,
-                        PINS,
-                        FACTS)
+                        FactPhrases.OF_A_MAN,
+                        FactPhrases.FACTS)
                 .flatMap(Phrases::examples)
                 .toList();
     }
@@ -117,6 +69,8 @@ final class Phrases {
         menu.put("Board", examples(BoardPhrases.BOARD).toList());
         menu.put("Material", examples(BoardPhrases.MATERIAL).toList());
         menu.put("Pawns", examples(BoardPhrases.PAWNS).toList());
+        menu.put("Pieces", examples(PiecePhrases.PIECES).toList());
+        menu.put("Rules", examples(RulePhrases.RULES).toList());
         menu.put("Last move", examples(MovePhrases.MOVES).toList());
         menu.put("What happens", examples(MovePhrases.EVENTS).toList());
         menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());

@@ -1,7 +1,9 @@
 package org.zeroply.coach.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
@@ -17,11 +19,19 @@ record Place(long squares) {
     /** Anywhere on the board. */
     static final Place ANYWHERE = new Place(-1L);
 
+    private static final long EDGE = 0xFF818181818181FFL;
+
+    private static final long LONG_DIAGONALS = 0x8142241818244281L;
+
+    /** So few squares of a diagonal are told one by one. */
+    private static final int SHORT = 3;
+
     private static final String[] RANKS = {"1st", "2nd", "3rd", "4th", "5th", "6th", "7th", "8th"};
 
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
-            "the kingside|the queenside|the centre|a light square|a dark square"
+            "the kingside|the queenside|the centre|the edge|the rim|a light square|a dark square"
+                    + "|(?:(?:the|a|either) )?long diagonal|(?:the )?[a-h][1-8]-[a-h][1-8] diagonal"
                     + "|(?:the |its )?[1-8](?:st|nd|rd|th)(?: rank)?|rank [1-8]"
                     + "|(?:the |its )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)"
                     + "(?: rank)?";
@@ -34,28 +44,71 @@ record Place(long squares) {
         return new Place(1L << square);
     }
 
-    /** A place with a name; {@code its} rank is counted from the edge of the side. */
+    /** A place with a name; some ranks are counted from the edge of the side. */
     static Place named(String name, Side side) {
         return switch (name) {
             case "the kingside" -> new Place(~Squares.QUEENSIDE);
             case "the queenside" -> new Place(Squares.QUEENSIDE);
             case "the centre" -> new Place(Squares.CENTRE);
+            case "the edge", "the rim" -> new Place(EDGE);
             case "a light square" -> new Place(Squares.LIGHT);
             case "a dark square" -> new Place(~Squares.LIGHT);
             default -> {
+                if (name.endsWith("long diagonal")) {
+                    yield new Place(LONG_DIAGONALS);
+                }
+                if (name.endsWith("diagonal")) {
+                    yield diagonal(name.replaceAll("the | diagonal", ""));
+                }
                 int rank = rank(name);
-                Side from = name.startsWith("its") ? side : Side.WHITE;
+                Side from = isOwn(name) ? side : Side.WHITE;
                 yield new Place(Squares.ofRank(from, rank));
             }
         };
     }
 
+    /**
+     * Whether a rank is counted from the own edge: {@code its 7th rank}, and as players speak
+     * {@code the seventh}; {@code the 7th rank} is that of the board.
+     */
+    static boolean isOwn(String name) {
+        return name.startsWith("its ") || ORDINALS.contains(bare(name));
+    }
+
+    private static String bare(String name) {
+        return name.replaceAll("the |its | rank", "");
+    }
+
+    /** The squares from one to another, as in {@code b1-h7}. */
+    private static Place diagonal(String ends) {
+        int from = Square.parse(ends.substring(0, 2));
+        int to = Square.parse(ends.substring(3));
+        if (from == to || (Attacks.diagonals(from) & 1L << to) == 0) {
+            throw new IllegalArgumentException("No diagonal leads from " + ends + ".");
+        }
+        return new Place(Attacks.between(from, to) | 1L << from | 1L << to);
+    }
+
+    /** The name of the squares if they are a diagonal of more than three squares. */
+    private Optional<String> diagonal() {
+        List<Integer> all = Squares.list(squares);
+        if (all.size() <= SHORT) {
+            return Optional.empty();
+        }
+        int first = all.get(0);
+        int last = all.get(all.size() - 1);
+        boolean whole =
+                (Attacks.diagonals(first) & 1L << last) != 0
+                        && (Attacks.between(first, last) | 1L << first | 1L << last) == squares;
+        return whole
+                ? Optional.of("the " + Square.name(first) + "-" + Square.name(last) + " diagonal")
+                : Optional.empty();
+    }
+
     /** The 0-based rank that a text names, in figures or in words. */
     private static int rank(String name) {
         String figures = name.replaceAll("\\D", "");
-        return figures.isEmpty()
-                ? ORDINALS.indexOf(name.replaceAll("the |its | rank", ""))
-                : figures.charAt(0) - '1';
+        return figures.isEmpty() ? ORDINALS.indexOf(bare(name)) : figures.charAt(0) - '1';
     }
 
     boolean isAnywhere() {
@@ -85,6 +138,17 @@ record Place(long squares) {
         if (squares == Squares.CENTRE) {
             return "the centre";
         }
-        return Squares.list(squares).stream().map(Square::name).collect(Collectors.joining(" or "));
+        if (squares == EDGE) {
+            return "the edge";
+        }
+        if (squares == LONG_DIAGONALS) {
+            return "a long diagonal";
+        }
+        return diagonal()
+                .orElseGet(
+                        () ->
+                                Squares.list(squares).stream()
+                                        .map(Square::name)
+                                        .collect(Collectors.joining(" or ")));
     }
 }

@@ -29,7 +29,7 @@ public final class QueryReader {
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
 
     private static final String OUTCOME =
-            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn)";
+            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
 
     private static final Pattern SAID_OF_GAME = words(OUTCOME);
 

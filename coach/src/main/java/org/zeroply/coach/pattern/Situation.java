@@ -36,6 +36,7 @@ public final class Situation {
     private Position position;
     private Scene scene;
     private Balances balances;
+    private long[] keys;
     private Map<ToldFact, FactTrail> trails = Map.of();
     private List<GameMoment> moments = List.of();
 
@@ -162,6 +163,20 @@ public final class Situation {
             scene = new Scene(position());
         }
         return scene;
+    }
+
+    /** The keys of the positions of the game, ply by ply; what repeats itself has the same. */
+    long[] keys() {
+        if (keys == null) {
+            Board walk = line().start().toBoard();
+            keys = new long[line.plies() + 1];
+            keys[0] = walk.key();
+            for (int i = 0; i < line.plies(); i++) {
+                walk.make(line.moves()[i]);
+                keys[i + 1] = walk.key();
+            }
+        }
+        return keys;
     }
 
     /** The material of the game, ply by ply. */

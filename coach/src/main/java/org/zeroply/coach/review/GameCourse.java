@@ -9,6 +9,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**

@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**

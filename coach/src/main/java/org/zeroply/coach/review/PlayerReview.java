@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.material.Phase;
 
 /**
  * A player's game in figures.

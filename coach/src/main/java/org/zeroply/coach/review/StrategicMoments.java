@@ -14,6 +14,7 @@ import org.zeroply.coach.fact.FactChange;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.insight.Insight;
 

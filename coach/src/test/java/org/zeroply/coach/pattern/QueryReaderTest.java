@@ -58,7 +58,7 @@ class QueryReaderTest {
                     black king held in the centre | black king in the centre
                     white knight d2-f1-g3 | white knight travelled d2-f1-g3
                     white has at least two rooks | white has at least 2 rooks
-                    any black man on the seventh | black man on the 7th rank
+                    any black man on the seventh | black man on the 2nd rank
                     weak colour complex | weak colour
                     white pin to the king | white pin to the king
                     result turned | moment turn
@@ -102,6 +102,57 @@ class QueryReaderTest {
                     black man pinned to the king | white pin to the king
                     black knight pinned on f6 | white pin on f6 AND black knight on f6
                     bishop pair vs two knights | two bishops against two knights
+                    white outside passed pawn on h5 | white outside passed pawn on h5
+                    connected passed pawns on the sixth | (white connected passed pawn on the 6th rank OR black connected passed pawn on the 3rd rank)
+                    black rook on the seventh | black rook on the 2nd rank
+                    black rook on the 7th rank | black rook on the 7th rank
+                    both rooks on the seventh | (at least 2 white rooks on the 7th rank OR at least 2 black rooks on the 2nd rank)
+                    white fork by a knight | white knight fork
+                    black knight is pinned to the king | white pin to the king of a knight
+                    knight outpost for good on e5 | (white knight outpost for good on e5 OR black knight outpost for good on e5)
+                    hanging piece | hanging piece
+                    rook and bishop endgame | bishop and rook ending
+                    opposite-coloured bishops endgame | bishop ending AND opposite-coloured bishops
+                    queenless middlegame | in the middlegame AND NOT queen on the board
+                    rook ending without pawns | rook ending AND NOT pawn on the board
+                    rook ending where white is a pawn up | rook ending AND white is a pawn up
+                    white has the bishop pair in the endgame | white has the bishop pair AND in the ending
+                    white plays g4 with black castled kingside | white just played g4 AND black castled kingside
+                    white castled but black has not castled | white castled AND NOT black castled
+                    both sides castled kingside | white castled kingside AND black castled kingside
+                    neither side has castled | NOT white castled AND NOT black castled
+                    both kings in the centre | white king in the centre AND black king in the centre
+                    both sides have two bishops | white has exactly 2 bishops AND black has exactly 2 bishops
+                    same-side castling | ((white castled kingside AND black castled kingside) OR (white castled queenside AND black castled queenside))
+                    white castled long | white castled queenside
+                    black castles short | black just castled kingside
+                    white can no longer castle | NOT white may castle
+                    white attacks f7 twice | f7 covered by white 2 times
+                    black defends d5 | d5 covered by black
+                    f7 is attacked by white | f7 attacked by white
+                    white takes on f7 | white just took on f7
+                    black plays ...h6 | black just played h6
+                    white gives up the exchange | white sacrificed the exchange
+                    white has three pawns for the piece | white has three pawns against a minor piece
+                    white has an extra pawn | white is a pawn up
+                    equal material | material level
+                    between moves 20 and 30 | from move 20 AND before move 31
+                    king on its back rank | (white king on the 1st rank OR black king on the 8th rank)
+                    open centre | centre open
+                    white to play | white to move
+                    black's move | black to move
+                    hole on d5 | weak square on d5
+                    pawns on f7 g7 h7 | pawn on f7 AND pawn on g7 AND pawn on h7
+                    white king g1, black knight d5 | white king on g1 AND black knight on d5
+                    white has a knight or a bishop | white knight or bishop on the board
+                    black knight in the centre of the board | black knight on the centre
+                    white rook on the open d-file | white rook on the d-file AND d-file open
+                    white has no passed pawns | NOT white passed pawn
+                    black is not in check | NOT black in check
+                    white is checkmated | mate by black
+                    it is White's move | white to move
+                    white has a queenside majority | white majority on the queenside
+                    bishop on the h1-a8 diagonal | bishop on the h1-a8 diagonal
                     e4 empty lasting 6 plies | e4 empty FOR 6 PLIES
                     e4 empty then e5 empty within 3 moves | e4 empty THEN WITHIN 6 PLIES e5 empty
                     """)
@@ -201,6 +252,7 @@ class QueryReaderTest {
                     (e5 empty                 | bracket is not closed
                     e5 empty)                 | closes no bracket
                     white queen and knight on e5 and f3 | is no condition
+                    bishop on the a1-h7 diagonal | No diagonal leads from a1-h7
                     """)
     void what_cannot_be_read_is_told_with_what_was_expected(String text, String problem) {
         assertThatThrownBy(() -> QueryReader.read(text))

@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;

@@ -13,6 +13,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.TestGames;
+import org.zeroply.coach.fact.material.Phase;
 
 /** Figures added up by hand. */
 class PlayerReviewTest {

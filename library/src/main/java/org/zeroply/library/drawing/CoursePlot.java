@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
-import org.zeroply.coach.review.Phase;
 
 /**
  * The course of a game: White's expected score with the moments on it, the steps of the material

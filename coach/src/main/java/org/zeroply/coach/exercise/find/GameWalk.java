@@ -9,7 +9,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.fact.material.Phase;
 
 /** Goes through the main line of a game and looks at every position that is wished for. */
 final class GameWalk {

@@ -5,7 +5,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.MoveTree;
-import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.fact.material.Phase;
 
 /**
  * What positions are looked for.

@@ -16,11 +16,11 @@ import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
-import org.zeroply.coach.review.Phase;
 
 /**
  * One game of a player in figures: what is left of a review when the game itself is put away.

@@ -11,9 +11,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.Moment;
-import org.zeroply.coach.review.Phase;
 
 /** A player's strengths and weaknesses over many reviewed games. */
 public final class Profile {

@@ -11,7 +11,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.TestGames;
-import org.zeroply.coach.review.Phase;
+import org.zeroply.coach.fact.material.Phase;
 
 class WishesTest {
 

@@ -13,10 +13,10 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.TestGames;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
-import org.zeroply.coach.review.Phase;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** What is left of a review when the game is put away. */

@@ -12,10 +12,10 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.Moment;
-import org.zeroply.coach.review.Phase;
 
 class ProfileTest {
 

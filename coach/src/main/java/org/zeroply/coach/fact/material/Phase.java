@@ -1,4 +1,4 @@
-package org.zeroply.coach.review;
+package org.zeroply.coach.fact.material;
 
 import java.util.Locale;
 import org.zeroply.chess.board.Position;

@@ -1,0 +1,121 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.zeroply.chess.board.Side;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.insight.Insight;
+
+/** How facts are asked for; each phrase with an example of it. */
+final class FactPhrases {
+
+    private static final String KINDS = longestFirst(kinds());
+
+    private static final String TRAITS =
+            "(?: (?:to (?:the|a) )?(" + longestFirst(FactCondition.TRAITS.stream()) + "))?";
+
+    /** Those about men that are pinned; the fact is told of the side that pins. */
+    private static final String PINNED = " (?:is |are )?pinned(?: to the (king|piece))?";
+
+    static final List<Phrase> OF_A_MAN =
+            List.of(
+                    Phrase.of(
+                            "<side> <men>" + PINNED + " on <square>",
+                            "white pin to the king",
+                            w -> {
+                                Place place = Place.square(w.square(4));
+                                Side side = w.side(1);
+                                return new Condition.All(
+                                        List.of(
+                                                pin(side, w.maybe(3), Men.ANY, place),
+                                                new BoardCondition.MenOn(
+                                                        Optional.of(side), w.men(2), place, 1)));
+                            }),
+                    Phrase.of(
+                            "<side> (?:man|piece)" + PINNED,
+                            "white pin to the king",
+                            w -> pin(w.side(1), w.maybe(2), Men.ANY, Place.ANYWHERE)),
+                    Phrase.of(
+                            "<side> <men>" + PINNED,
+                            "white pin of a knight",
+                            w -> pin(w.side(1), w.maybe(3), w.men(2), Place.ANYWHERE)),
+                    Phrase.of(
+                            "(?:<side> )?(hanging|overloaded) <men>(?: on <place>)?",
+                            "black hanging queen",
+                            w ->
+                                    new FactCondition(
+                                            kind(w.text(2)),
+                                            w.maybeSide(1),
+                                            "",
+                                            w.men(3),
+                                            w.place(4, w.maybeSide(1).orElse(Side.WHITE)))),
+                    Phrase.of(
+                            "<side> <men> (outpost|fork)( for good)?(?: on <place>)?",
+                            "white knight outpost on d5",
+                            w ->
+                                    new FactCondition(
+                                            kind(w.text(3)),
+                                            w.maybeSide(1),
+                                            w.maybe(4).map(String::strip).orElse(""),
+                                            w.men(2),
+                                            w.place(5, w.side(1)))),
+                    Phrase.of(
+                            "<side> <men> on an outpost( for good)?(?: on <place>)?",
+                            "white knight outpost on d5",
+                            w ->
+                                    new FactCondition(
+                                            FactKind.OUTPOST,
+                                            w.maybeSide(1),
+                                            w.maybe(3).map(String::strip).orElse(""),
+                                            w.men(2),
+                                            w.place(4, w.side(1)))));
+
+    static final List<Phrase> FACTS =
+            List.of(
+                    Phrase.of(
+                            "(?:<side> )?("
+                                    + longestFirst(
+                                            FactCondition.OF_A_MAN.stream().map(FactKind::words))
+                                    + ")"
+                                    + TRAITS
+                                    + " (?:of|by|held by) (?:an? )?<men>(?: on <place>)?",
+                            "white pin of a knight",
+                            w ->
+                                    new FactCondition(
+                                            kind(w.text(2)),
+                                            w.maybeSide(1),
+                                            w.maybe(3).orElse(""),
+                                            w.men(4),
+                                            w.place(5, w.maybeSide(1).orElse(Side.WHITE)))),
+                    Phrase.of(
+                            "(?:<side> )?(" + KINDS + ")" + TRAITS + "(?: on <place>)?",
+                            "white outpost for good on e5",
+                            w ->
+                                    new FactCondition(
+                                            kind(w.text(2)),
+                                            w.maybeSide(1),
+                                            w.maybe(3).orElse(""),
+                                            w.place(4, w.maybeSide(1).orElse(Side.WHITE)))));
+
+    private FactPhrases() {}
+
+    private static Stream<String> kinds() {
+        return Insight.kinds().stream().flatMap(k -> Stream.of(k.words(), k.word()));
+    }
+
+    private static String longestFirst(Stream<String> words) {
+        return words.sorted((a, b) -> b.length() - a.length()).collect(Collectors.joining("|"));
+    }
+
+    private static Condition pin(Side pinned, Optional<String> trait, Men men, Place place) {
+        return new FactCondition(
+                FactKind.PIN, Optional.of(pinned.other()), trait.orElse(""), men, place);
+    }
+
+    private static FactKind kind(String name) {
+        return FactKind.valueOf(name.toUpperCase(Locale.ROOT).replace(' ', '_').replace('-', '_'));
+    }
+}

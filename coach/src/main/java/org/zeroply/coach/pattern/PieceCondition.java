@@ -1,0 +1,170 @@
+package org.zeroply.coach.pattern;
+
+import java.util.Optional;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.structure.PawnSets;
+
+/** Pieces that stand well with regard to the pawns and to each other. */
+sealed interface PieceCondition extends Condition {
+
+    private static long own(Situation situation, Side side, PieceType type) {
+        return situation.board().pieces(side.ordinal(), type.ordinal());
+    }
+
+    /**
+     * Some man stands on a file without pawns, or on one where only the enemy has pawns.
+     *
+     * @param side empty for either side's
+     */
+    record OnOpenFile(Optional<Side> side, Men men, boolean half) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return side.isPresent()
+                    ? holds(situation, side.get())
+                    : holds(situation, Side.WHITE) || holds(situation, Side.BLACK);
+        }
+
+        private boolean holds(Situation situation, Side whose) {
+            Board board = situation.board();
+            long there = men.on(board) & board.pieces(whose.ordinal());
+            long ours = own(situation, whose, PieceType.PAWN);
+            long theirs = own(situation, whose.other(), PieceType.PAWN);
+            for (int file = 0; file < 8; file++) {
+                long on = Squares.ofFile(file);
+                boolean open = (ours & on) == 0 && (theirs & on) != 0 == half;
+                if (open && (there & on) != 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            String whose = side.map(s -> Condition.word(s) + " ").orElse("");
+            return whose + men.word() + " on " + (half ? "a half-open" : "an open") + " file";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new OnOpenFile(side.map(way::side), men, half);
+        }
+    }
+
+    /** Two rooks of a side stand on one file with nothing between them. */
+    record DoubledRooks(Side side, Optional<Integer> file) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long rooks = own(situation, side, PieceType.ROOK);
+            long on = file.map(Squares::ofFile).orElse(-1L) & rooks;
+            for (int rook : Squares.list(on)) {
+                long seen = Attacks.rook(rook, situation.board().occupied());
+                if ((seen & Squares.file(rook) & on) != 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " doubled rooks"
+                    + file.map(f -> " on the " + (char) ('a' + f) + "-file").orElse("");
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new DoubledRooks(way.side(side), file.map(way::file));
+        }
+    }
+
+    /**
+     * A bishop stands on the second square of the knight's file, and the pawn of that file on its
+     * third or fourth rank.
+     *
+     * @param wing empty for either
+     */
+    record Fianchetto(Side side, Optional<BoardCondition.Wing> wing) implements PieceCondition {
+
+        private static final int KNIGHTS_FILE = 6;
+
+        @Override
+        public boolean holds(Situation situation) {
+            for (BoardCondition.Wing on : BoardCondition.Wing.values()) {
+                if (wing.isEmpty() || wing.get() == on) {
+                    boolean right = on == BoardCondition.Wing.KINGSIDE;
+                    if (isOn(situation, right ? KNIGHTS_FILE : 7 - KNIGHTS_FILE)) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private boolean isOn(Situation situation, int file) {
+            long squares = Squares.ofFile(file);
+            long bishop = own(situation, side, PieceType.BISHOP) & Squares.ofRank(side, 1);
+            long pawn =
+                    own(situation, side, PieceType.PAWN)
+                            & (Squares.ofRank(side, 2) | Squares.ofRank(side, 3));
+            return (bishop & squares) != 0 && (pawn & squares) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " fianchetto"
+                    + wing.map(on -> " on the " + on.word()).orElse("");
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Fianchetto(way.side(side), wing.map(on -> on.under(way)));
+        }
+    }
+
+    /** A rook stands behind a passed pawn, its own or the enemy's, with nothing between them. */
+    record RookBehindPasser(Side side) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            for (int rook : Squares.list(own(situation, side, PieceType.ROOK))) {
+                long seen = Attacks.rook(rook, situation.board().occupied());
+                for (Side whose : Side.values()) {
+                    long ahead = Squares.front(whose, rook) & seen;
+                    if ((ahead & passed(situation, whose)) != 0) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static long passed(Situation situation, Side side) {
+            return PawnSets.passed(
+                    side,
+                    own(situation, side, PieceType.PAWN),
+                    own(situation, side.other(), PieceType.PAWN));
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " rook behind a passed pawn";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new RookBehindPasser(way.side(side));
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+}

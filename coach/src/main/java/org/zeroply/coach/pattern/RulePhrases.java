@@ -1,0 +1,69 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.coach.fact.material.Phase;
+
+/** How it is said what the rules call by a name; each phrase with an example of it. */
+final class RulePhrases {
+
+    private static final String CHECK = "((?:double |discovered )?check)";
+
+    static final List<Phrase> RULES =
+            List.of(
+                    Phrase.of(
+                            "<side> (?:just )?(?:gave|gives) (?:an? )?" + CHECK,
+                            "white just gave a double check",
+                            w -> check(w, 1, 2)),
+                    Phrase.of(
+                            CHECK + " by <side>",
+                            "white just gave a double check",
+                            w -> check(w, 2, 1)),
+                    Phrase.of(
+                            "<side> (?:just )?(?:took|takes|captured|captures) (?:en passant|in passing)",
+                            "white just took en passant",
+                            w -> new RuleCondition.JustTookInPassing(w.side(1))),
+                    Phrase.of(
+                            "<side> (?:can|may) (?:take|capture) (?:en passant|in passing)",
+                            "white can take en passant",
+                            w -> new RuleCondition.MayTakeInPassing(w.side(1))),
+                    Phrase.of(
+                            "<side> (?:just )?(?:made an )?(?:underpromotion|underpromoted)",
+                            "white just promoted to a knight",
+                            w ->
+                                    new Condition.Any(
+                                            Stream.of(
+                                                            PieceType.ROOK,
+                                                            PieceType.BISHOP,
+                                                            PieceType.KNIGHT)
+                                                    .<Condition>map(
+                                                            t ->
+                                                                    new MoveCondition.JustPromoted(
+                                                                            w.side(1),
+                                                                            Optional.of(t)))
+                                                    .toList())),
+                    Phrase.of(
+                            "<side> (?:is )?stalemated?",
+                            "black is stalemated",
+                            w -> new RuleCondition.Stalemated(w.side(1))),
+                    Phrase.of(
+                            "position reached <few> times",
+                            "position reached 3 times",
+                            w -> new RuleCondition.Reached(w.number(1))),
+                    Phrase.of(
+                            "(?:(?:in )?the )?(opening|middlegame|ending)",
+                            "in the ending",
+                            w ->
+                                    new RuleCondition.InPhase(
+                                            Phase.valueOf(w.text(1).toUpperCase(Locale.ROOT)))));
+
+    private RulePhrases() {}
+
+    private static Condition check(Phrase.Words w, int side, int kind) {
+        return new RuleCondition.JustChecked(
+                w.side(side), RuleCondition.JustChecked.Kind.of(w.text(kind)));
+    }
+}
