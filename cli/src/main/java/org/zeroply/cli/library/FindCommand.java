@@ -100,12 +100,20 @@ public final class FindCommand implements Callable<Integer> {
                 kept(open);
                 return 0;
             }
-            Query query = query(named.isEmpty() ? text : kept(open, named));
+            String asked = named.isEmpty() ? text : kept(open, named);
+            Query query = query(asked);
             if (!keep.isBlank()) {
                 open.queries().keep(keep.strip(), query.text());
             }
             Answer answer = ask(open, query);
-            output.print(document(query, answer), out -> print(out, answer));
+            output.print(
+                    document(query, answer),
+                    out -> {
+                        if (!asked.strip().equals(query.text())) {
+                            out.println("read as: " + query.text());
+                        }
+                        print(out, answer);
+                    });
         }
         return 0;
     }

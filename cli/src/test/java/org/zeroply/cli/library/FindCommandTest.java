@@ -63,6 +63,17 @@ class FindCommandTest extends CommandTest {
                 .isEqualTo("rnbqkbnr/pp2pppp/3p4/1Bp5/4P3/5N2/PPPP1PPP/RNBQK2R b KQkq - 1 3");
     }
 
+    @Test
+    void what_was_said_otherwise_is_told_as_it_was_read() {
+        assertThat(run("find", "bishop takes c6", "--library", library)).isZero();
+        assertThat(out.toString())
+                .startsWith(
+                        "read as: ((white just took on c6 AND white just moved a bishop to c6) OR");
+        out.getBuffer().setLength(0);
+        assertThat(run("find", "white bishop on b5", "--library", library)).isZero();
+        assertThat(out.toString()).doesNotContain("read as");
+    }
+
     @ParameterizedTest(name = "{0} {1}: {2} of {3}")
     @CsvSource({
         "white bishop on b5, --every, 3, 3",
