@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -211,6 +212,13 @@ public sealed interface Condition
         } catch (NotationException e) {
             return Optional.empty();
         }
+    }
+
+    /** Whether something is so of a side, or of either where none is given. */
+    static boolean ofAny(Optional<Side> side, Predicate<Side> holds) {
+        return side.isPresent()
+                ? holds.test(side.get())
+                : holds.test(Side.WHITE) || holds.test(Side.BLACK);
     }
 
     /** The side in small letters. */

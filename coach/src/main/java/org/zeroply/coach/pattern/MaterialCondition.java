@@ -206,9 +206,7 @@ sealed interface MaterialCondition extends Condition {
             implements MaterialCondition {
         @Override
         public boolean holds(Situation situation) {
-            return side.isPresent()
-                    ? holds(situation, side.get())
-                    : holds(situation, Side.WHITE) || holds(situation, Side.BLACK);
+            return Condition.ofAny(side, whose -> holds(situation, whose));
         }
 
         private boolean holds(Situation situation, Side whose) {

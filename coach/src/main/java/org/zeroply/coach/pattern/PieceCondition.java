@@ -24,9 +24,7 @@ sealed interface PieceCondition extends Condition {
     record OnOpenFile(Optional<Side> side, Men men, boolean half) implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
-            return side.isPresent()
-                    ? holds(situation, side.get())
-                    : holds(situation, Side.WHITE) || holds(situation, Side.BLACK);
+            return Condition.ofAny(side, whose -> holds(situation, whose));
         }
 
         private boolean holds(Situation situation, Side whose) {
