@@ -90,6 +90,7 @@ sealed interface PieceCondition extends Condition {
      */
     record Fianchetto(Side side, Optional<BoardCondition.Wing> wing) implements PieceCondition {
 
+        /** The g-file, from 0 on; seen from the other edge it is the b-file. */
         private static final int KNIGHTS_FILE = 6;
 
         @Override
