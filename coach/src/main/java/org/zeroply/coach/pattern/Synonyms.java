@@ -1,24 +1,15 @@
 package org.zeroply.coach.pattern;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 
-/**
- * Other ways in which coaches say what has one usual form. They stand in {@code synonyms.txt}, a
- * line each.
- */
+/** Other ways in which coaches say what has one usual form. They stand in a table, a line each. */
 final class Synonyms {
 
     /** Where the side may stand in what is said of one. */
     static final List<String> WITH_A_SIDE = List.of("%s %s", "%2$s by %1$s");
-
-    private static final String FILE = "synonyms.txt";
 
     /** Between what is said and its usual form. */
     private static final String MEANS = "=>";
@@ -44,16 +35,12 @@ final class Synonyms {
     private Synonyms() {}
 
     private static Map<Pattern, String> read() {
-        try (InputStream stream = Synonyms.class.getResourceAsStream(FILE)) {
-            Map<Pattern, String> forms = new LinkedHashMap<>();
-            new String(stream.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                    .forEach(line -> add(forms, line));
-            return forms;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        Map<Pattern, String> forms = new LinkedHashMap<>();
+        SaidOtherwise.TABLE
+                .lines()
+                .filter(line -> !line.isBlank() && !line.startsWith("#"))
+                .forEach(line -> add(forms, line));
+        return forms;
     }
 
     private static void add(Map<Pattern, String> forms, String line) {

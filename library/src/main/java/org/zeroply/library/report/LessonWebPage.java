@@ -4,7 +4,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -20,7 +20,6 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.library.drawing.Diagram;
-import org.zeroply.library.drawing.Markup;
 import org.zeroply.library.drawing.SvgPen;
 
 /**
@@ -45,40 +44,15 @@ public final class LessonWebPage {
     }
 
     private String page() {
-        String title = Markup.escape(lesson.title());
-        return """
-                <!doctype html>
-                <html lang="en"><head><meta charset="utf-8">
-                <meta name="viewport" content="width=device-width,initial-scale=1">
-                <title>%s</title><style>%s%s</style></head><body>
-                <svg width="0" height="0" style="position:absolute" aria-hidden="true"><defs>%s
-                <marker id="head" viewBox="0 0 6 6" refX="4.5" refY="3" markerWidth="3.5"
-                markerHeight="3.5" orient="auto"><path d="M0,0 6,3 0,6z" fill="#1f5a66"/></marker>
-                </defs></svg>
-                <main><header><h1>%s</h1><span id="step"></span><div id="steps"></div></header>
-                <div id="boards"></div>
-                <section><h2 id="title"></h2><p id="prompt"></p><div id="lines"></div>
-                <div id="question"></div><div id="changed"></div><p id="words"></p>
-                <nav><button id="back">Back</button><button id="next">Next</button></nav></section>
-                <footer>Arrow keys, Page Up and Page Down, or a stroke across the board go through
-                the lesson.</footer></main>
-                <noscript><p>This page needs scripts to play its lines; the lesson on paper
-                does not.</p></noscript>
-                <script type="application/json" id="lesson">%s</script>
-                <script>%s</script></body></html>
-                """
-                .formatted(
-                        title,
-                        HtmlReport.faces(),
-                        text("lesson-page.css"),
-                        men(),
-                        title,
-                        data(),
-                        text("lesson-page.js"));
-    }
-
-    private static String text(String file) {
-        return new String(HtmlReport.bytes(file), StandardCharsets.UTF_8);
+        return PageTemplate.of("lesson-page.html")
+                .filled(
+                        Map.of(
+                                "title", lesson.title(),
+                                "faces", PageTemplate.faces(),
+                                "style", PageTemplate.text("lesson-page.css"),
+                                "men", men(),
+                                "lesson", data(),
+                                "script", PageTemplate.text("lesson-page.js")));
     }
 
     /** The men, each drawn once. */

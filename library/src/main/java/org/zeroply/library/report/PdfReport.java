@@ -57,7 +57,7 @@ public final class PdfReport {
     }
 
     private PDFont font(String file) throws IOException {
-        return PDType0Font.load(document, new ByteArrayInputStream(HtmlReport.bytes(file)), true);
+        return PDType0Font.load(document, new ByteArrayInputStream(PageTemplate.bytes(file)), true);
     }
 
     /** A font that comes with the PDF library and has Latin, Greek and Cyrillic letters. */

@@ -1,0 +1,144 @@
+package org.zeroply.coach.pattern;
+
+/** What coaches say, and how it is usually said, as a table that {@link Synonyms} reads. */
+final class SaidOtherwise {
+
+    /**
+     * A line each: what is said, a regular expression without upper and lower case, and its usual
+     * form, with what the groups held. The lines are taken in this order, whole words only. Words
+     * in angle brackets stand for: {@code <side>} white or black, and {@code <square>}, each a
+     * group; {@code <some>} a number or article with men, {@code <times>} two times, a group each;
+     * {@code <man>} any man, {@code <piece>}, {@code <given>} what can be sacrificed, {@code
+     * <endings>} what an ending is called by, {@code <number>} in figures or as a word, {@code
+     * <san>} a move.
+     */
+    static final String TABLE =
+            """
+            # Single words, and what is only wrapped around the rest
+            center => centre
+            ^(?:it is |it's )((?:white|black)'s) => $1
+            ^the (<man>) => $1
+            centre of the board => centre
+            ((?:queen|rook|bishop|knight|pawn|piece|man)s?) (?:is |are )?in the centre => $1 on the centre
+            both (rooks|knights|bishops) => two $1
+            both (king|queen)s => both $1
+            minor piece ending => minor-piece ending
+            (?:gives|gave) up|sacs|sacked => sacrificed
+            sac => sacrifice
+            ^without => no
+            ^with =>
+            endgame => ending
+            twice => 2 times
+            thrice => 3 times
+            (?:in |on )?(?:an? |the )?<side>'s (?:move|turn)(?: to move)? => $1 to move
+            <side> to play => $1 to move
+            ^(?:in |reaching )?an? (<endings> ending) => $1
+            ^in the (<endings> ending) => $1
+            (?:stands?|standing|is|are|anywhere) on(?! it\\b) => on
+            ^(?:either side|one side|somebody) has(?: an?| the|) =>
+            result turned => moment turn
+
+            # What was played
+            (<given>) sacrifice by <side> => $2 sacrificed a $1
+            exchange sacrifice by <side> => $1 sacrificed the exchange
+            (white |black |)(<given>) sacrifice => $1sacrificed a $2
+            (white |black |)exchange sacrifice => $1sacrificed the exchange
+            (an? (?:<given>)|the exchange) (?:is |was )?sacrificed by <side> => $2 sacrificed $1
+            ^(an? (?:<given>)|the exchange) (?:is |was )?sacrificed => sacrificed $1
+            (?:the )?rook lift by <side> => $1 lifted a rook
+            back rank mate => back-rank mate
+            checkmate => mate
+            <side> (?:gives mate|mates|mated) => mate by $1
+            white (?:is |was )(?:check|)mated => mate by black
+            black (?:is |was )(?:check|)mated => mate by white
+            underpromoted to => just promoted to
+            (?:just )?(?:promotes|promoted) => just promoted
+            just just => just
+            ^(?:a )?promotion$ => just promoted
+            ^(?:a )?promotion by <side>$ => $1 just promoted
+            ^(?:just )?(?:taken? |captured? )?(?:en passant|in passing)$ => just took en passant
+            en passant (?:is )?possible => can take en passant
+            ^(?:a )?(double |)check$ => just gave a $1check
+            (?:just )?(?:takes|captures|captured|took)(?: on)?(?= [a-h][1-8]\\b) => just took on
+            (?:just )?(?:takes|captures|captured|took)(?= an? \\w+ on [a-h][1-8]\\b) => just took
+            <side> (?:just |has just )?(?:plays|played|pushes|pushed) (?:\\.\\.\\.)?(<san>) => $1 just played $2
+            ^(<san>) (?:is |was )?played by <side>$ => $2 just played $1
+            ^(?:after )?(<san>) (?:is |was )?played$ => just played $1
+            ^after (<san>)$ => just played $1
+            (?:a )?(?:threefold|3-fold|triple) repetition => position reached 3 times
+            ^(?:the )?position (?:is |was )?(?:repeated|repeats itself)$|^(?:a )?repetition$ => position reached 2 times
+            ^(?:a )?stalemate$ => is stalemated
+
+            # Kings and castling
+            (castle[sd]?) (?:long|(?:to|on) the queenside) => $1 queenside
+            (castle[sd]?) (?:short|(?:to|on) the kingside) => $1 kingside
+            (?:just )?castles => just castled
+            <side>(?: king has| king) castled => $1 castled
+            <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
+            uncastled <side> king => no $1 castled
+            <side> (?:can still|can|could still|could) castle => $1 may castle
+            <side> (?:cannot|can not|can't|can no longer|may not) castle => no $1 may castle
+            <side> (?:has )?lost the right to castle => no $1 may castle
+            ^no castling$ => neither side castled
+            opposite(?:[- ]sides?|[- ]wings?|) castling => castled on opposite wings
+            same[- ](?:side|wing) castling|castled on the same (?:side|wing) => castled on the same wing
+            king (?:held |stuck )?in the middle => king in the centre
+            (?<!\\bon )(?:on )?(?:the |its )?back rank(?! mate) => on its 1st rank
+
+            # Pawns and files
+            pawn majority => majority
+            (kingside|queenside) majority => majority on the $1
+            open files => open file
+            passers? => passed pawn
+            pawns(?= [a-h][1-8]) => pawns on
+            (<man>) <square>$ => $1 on $2
+            (outside|protected|connected|blockaded) passed pawns? => passed $1
+            (isolated|doubled|backward|passed) ([a-h])[- ]pawns? => $1 pawn on the $2-file
+            IQP|isolani => isolated queen's pawn
+            (open|closed) centre|centre (?:is )?(open|closed) => centre $1$2
+            (?:the )?([a-h])-file (?:is )?(half-open|open) => $1-file $2
+            (?<!on the )(half-open|open) ([a-h])-file => $2-file $1
+            (?:the )?([a-h])-file (?:is )?empty => no man on the $1-file
+            pawn chains?(?! locked) => chain
+            locked chain => locked pawn chain
+
+            # Material
+            ^<side> has no ([a-z]+) on => no $1 $2 on
+            ^<side> has ((?:at least |)<number>) ([a-z]+) on => $2 $1 $3 on
+            queens (?:are |)(?:off(?: the board)?|exchanged|traded) => no queens
+            queenless (middlegame|ending) => in the $1 without queens
+            queenless => no queens
+            ^<side> has an extra (<man>)$ => $1 is a $2 up
+            ^<side> (?:is )?ahead by (an? \\w+)$ => $1 is $2 up
+            ^<side> (?:is )?(an? \\w+) ahead$ => $1 is $2 up
+            <side> has (?:only a|just a|a bare|a lone) king => $1 has exactly 1 man
+            ^(?:a )?(?:bare|lone) king$ => has exactly 1 man
+            only pawns|pawns only => pawn ending
+            ^nothing on => no man on
+            (?:the )?bishop pair(?= (?:against|vs|versus)) => two bishops
+            equal material|material (?:is )?(?:equal|even|balanced|level) => material level
+            (pawns?|<piece>s?) for (?:an?|the) (piece|rook|bishop|knight|queen) => $1 against a $2
+            ^(<piece>) for ((?:an?|<number>) pawns)$ => $1 against $2
+            ^<side> (?:is )?up <some>$ => $1 is $2 up
+            ^white (?:is )?(?:down <some>|<some> down)$ => black is $1$2 up
+            ^black (?:is )?(?:down <some>|<some> down)$ => white is $1$2 up
+
+            # Who bears on what, and facts
+            pin (?:against|on) the (king|queen) => pin to the $1
+            weak colou?r(?: complex)? => weak colour
+            weak (light|dark) squares? => weak colour on a $1 square
+            (hole)(?= on| in) => weak square
+            <side> (?:attacks|(?:defends|guards|covers|controls|protects)) <square> <times> => $2 covered by $1 $3
+            <side> attacks <square> => $2 attacked by $1
+            <side> (?:defends|guards|covers|controls|protects) <square> => $2 covered by $1
+            <square> is (attacked|covered|empty|guarded|defended|protected|controlled) => $1 $2
+            (?:guarded|defended|protected|controlled) by => covered by
+            (?:attacked|covered) <times> by <side> => covered by $2 $1
+            attacked by <side> <times> => covered by $1 $2
+            pinned (<man>) => $1 pinned
+            outpost (<man>) => $1 on an outpost
+            (<man>) on an outpost on => $1 outpost on
+            """;
+
+    private SaidOtherwise() {}
+}
