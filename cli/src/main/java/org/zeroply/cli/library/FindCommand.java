@@ -57,6 +57,13 @@ public final class FindCommand implements Callable<Integer> {
             paramLabel = "N")
     private int most = 1000;
 
+    @Option(
+            names = "--clearest",
+            description =
+                    "Those with the fewest men that have nothing to do with it first, and not those"
+                            + " of the newest games.")
+    private boolean clearest;
+
     @Option(names = "--threads", description = "Threads that look through games.", paramLabel = "T")
     private int threads = Math.max(1, Math.min(8, Runtime.getRuntime().availableProcessors()));
 
@@ -121,7 +128,8 @@ public final class FindCommand implements Callable<Integer> {
     Query query(String asked) {
         try {
             Query query = QueryReader.read(asked);
-            return every ? query.every(true) : query;
+            return query.with(Query.Manner.EVERY, every || query.is(Query.Manner.EVERY))
+                    .with(Query.Manner.CLEAREST, clearest || query.is(Query.Manner.CLEAREST));
         } catch (IllegalArgumentException e) {
             throw new BadInputException(e.getMessage());
         }
@@ -163,15 +171,21 @@ public final class FindCommand implements Callable<Integer> {
                                     helpers,
                                     threads,
                                     new Cancellation(),
-                                    (hits, looked, all) -> add(told, hits));
+                                    (hits, looked, all) -> add(told, hits, query));
             return new Answer(told, outcome, (System.nanoTime() - began) / 1_000_000);
         } finally {
             helpers.shutdownNow();
         }
     }
 
-    private void add(List<PositionFinder.Hit> told, List<PositionFinder.Hit> hits) {
-        told.addAll(hits.subList(0, Math.min(hits.size(), most - told.size())));
+    private void add(List<PositionFinder.Hit> told, List<PositionFinder.Hit> hits, Query query) {
+        told.addAll(hits);
+        if (query.is(Query.Manner.CLEAREST)) {
+            told.sort(PositionFinder.Hit.CLEAREST);
+        }
+        if (told.size() > most) {
+            told.subList(most, told.size()).clear();
+        }
     }
 
     Output output() {

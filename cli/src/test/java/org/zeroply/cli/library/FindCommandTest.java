@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -72,6 +73,34 @@ class FindCommandTest extends CommandTest {
         out.getBuffer().setLength(0);
         assertThat(run("find", "white bishop on b5", "--library", library)).isZero();
         assertThat(out.toString()).doesNotContain("read as");
+    }
+
+    @ParameterizedTest(name = "{0} {1}: {2} first")
+    @CsvSource({
+        "white bishop on b5, --most=5, New",
+        "white bishop on b5, --clearest, Old",
+        "white bishop on b5; clearest first, --most=1, Old",
+        "white bishop on b5; the clearest ones first, --every, Old"
+    })
+    void the_newest_come_first_or_the_clearest(String query, String option, String first)
+            throws IOException {
+        library =
+                libraryOf(
+                        Files.createDirectory(folder.resolve("two")),
+                        """
+                        [White "Old"]
+                        [Date "2020.01.01"]
+
+                        1. e4 d5 2. exd5 Qxd5 3. Bb5+ *
+
+                        [White "New"]
+                        [Date "2025.01.01"]
+
+                        1. e4 e5 2. Nf3 Nc6 3. Bb5 *
+                        """);
+        JsonNode found = find(query, option);
+        assertThat(found.get("total").asInt()).isEqualTo(2);
+        assertThat(found.get("hits").get(0).get("white").asText()).isEqualTo(first);
     }
 
     @ParameterizedTest(name = "{0} {1}: {2} of {3}")

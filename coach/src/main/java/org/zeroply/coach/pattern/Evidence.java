@@ -36,15 +36,40 @@ public record Evidence(List<Integer> men, List<Fact> facts) {
 
     /** What shows it in a position in which the last step of the query holds. */
     public static Evidence of(Query query, Position position) {
+        return shows(query, position).map(c -> of(c, position)).orElse(NONE);
+    }
+
+    /**
+     * How many men besides kings have nothing to do with what a query asks in a position: the fewer
+     * there are, the clearer it shows. All of them where it rests on nothing that could be pointed
+     * at.
+     */
+    public static int idle(Query query, Position position) {
+        return squares(position).size()
+                - shows(query, position).map(c -> men(c, position).size()).orElse(0);
+    }
+
+    private static Optional<Condition> shows(Query query, Position position) {
         return query.variants().stream()
                 .map(steps -> steps.get(steps.size() - 1).condition())
                 .filter(c -> c.holds(Situation.of(position)))
-                .findFirst()
-                .map(c -> of(c, position))
-                .orElse(NONE);
+                .findFirst();
     }
 
     private static Evidence of(Condition condition, Position position) {
+        List<Integer> men = men(condition, position);
+        List<Fact> facts =
+                Insight.of(position).stream()
+                        .filter(f -> !f.squares().isEmpty() && men.contains(f.squares().get(0)))
+                        .filter(f -> condition.text().contains(f.kind().word()))
+                        .sorted(Comparator.comparingInt(Fact::weight).reversed())
+                        .limit(FACTS)
+                        .toList();
+        return new Evidence(men, facts);
+    }
+
+    /** As few men as possible with which alone, and the kings, it still holds. */
+    private static List<Integer> men(Condition condition, Position position) {
         List<Integer> men = new ArrayList<>();
         List<Integer> gone = new ArrayList<>();
         for (int square : squares(position)) {
@@ -57,14 +82,7 @@ public record Evidence(List<Integer> men, List<Fact> facts) {
                 men.add(square);
             }
         }
-        List<Fact> facts =
-                Insight.of(position).stream()
-                        .filter(f -> !f.squares().isEmpty() && men.contains(f.squares().get(0)))
-                        .filter(f -> condition.text().contains(f.kind().word()))
-                        .sorted(Comparator.comparingInt(Fact::weight).reversed())
-                        .limit(FACTS)
-                        .toList();
-        return new Evidence(men, facts);
+        return men;
     }
 
     /** Where men other than kings stand, pawns first: pieces tell more. */

@@ -1,27 +1,51 @@
 package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.zeroply.chess.board.Symmetry;
 
 /**
  * A question to games: one thing after the other that must be so.
  *
  * @param steps what must be so, in this order; one at least
- * @param mirrored also with the wings exchanged
- * @param exchanged also with the colours exchanged
- * @param every every position is wanted, and not the first of each game
+ * @param manners how they may be seen, and which answers are wanted in which order
  * @param games which games
  */
-public record Query(
-        List<QueryStep> steps,
-        boolean mirrored,
-        boolean exchanged,
-        boolean every,
-        GamesAsked games) {
+public record Query(List<QueryStep> steps, Set<Manner> manners, GamesAsked games) {
+
+    /** How an answer may be seen, and which answers are wanted; in the order of the text. */
+    public enum Manner {
+        /** Also with the wings exchanged. */
+        MIRRORED("mirrored"),
+        /** Also with the colours exchanged. */
+        EXCHANGED("colours exchanged"),
+        /** Every position is wanted, and not the first of each game. */
+        EVERY("every position"),
+        /**
+         * Positions with the fewest men that have nothing to do with it come first ({@link
+         * Evidence#idle}), else those of the newest games.
+         */
+        CLEAREST("clearest first");
+
+        private final String words;
+
+        Manner(String words) {
+            this.words = words;
+        }
+    }
 
     public Query {
         steps = List.copyOf(steps);
+        manners =
+                manners.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(manners));
+    }
+
+    /** Whether it is asked in a manner. */
+    public boolean is(Manner manner) {
+        return manners.contains(manner);
     }
 
     /** The text form, which {@link QueryReader} reads. */
@@ -35,15 +59,7 @@ public record Query(
             text.append(step.text());
         }
         List<String> clauses = new ArrayList<>();
-        if (mirrored) {
-            clauses.add("mirrored");
-        }
-        if (exchanged) {
-            clauses.add("colours exchanged");
-        }
-        if (every) {
-            clauses.add("every position");
-        }
+        manners.forEach(manner -> clauses.add(manner.words));
         clauses.addAll(games.clauses());
         clauses.forEach(c -> text.append("; ").append(c));
         return text.toString();
@@ -52,13 +68,13 @@ public record Query(
     /** All ways to see the steps that count. */
     List<List<QueryStep>> variants() {
         List<Symmetry> ways = new ArrayList<>(List.of(Symmetry.SAME));
-        if (mirrored) {
+        if (is(Manner.MIRRORED)) {
             ways.add(Symmetry.MIRRORED);
         }
-        if (exchanged) {
+        if (is(Manner.EXCHANGED)) {
             ways.add(Symmetry.FLIPPED);
         }
-        if (mirrored && exchanged) {
+        if (is(Manner.MIRRORED) && is(Manner.EXCHANGED)) {
             ways.add(Symmetry.MIRRORED_AND_FLIPPED);
         }
         return ways.stream()
@@ -67,8 +83,20 @@ public record Query(
                 .toList();
     }
 
-    /** The same, every position wanted or the first of each game. */
-    public Query every(boolean all) {
-        return new Query(steps, mirrored, exchanged, all, games);
+    /** The same, asked in a manner or not. */
+    public Query with(Manner manner, boolean wanted) {
+        Set<Manner> others = EnumSet.noneOf(Manner.class);
+        others.addAll(manners);
+        if (wanted) {
+            others.add(manner);
+        } else {
+            others.remove(manner);
+        }
+        return new Query(steps, others, games);
+    }
+
+    /** The same, asked in these manners and no others. */
+    public Query with(Set<Manner> asked) {
+        return new Query(steps, asked, games);
     }
 }

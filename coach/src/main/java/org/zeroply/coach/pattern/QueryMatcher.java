@@ -24,7 +24,7 @@ public final class QueryMatcher {
 
     /** For a query; which games it is about must be seen to by who brings them. */
     public QueryMatcher(Query query) {
-        every = query.every();
+        every = query.is(Query.Manner.EVERY);
         variants = new ArrayList<>();
         for (List<QueryStep> steps : query.variants()) {
             variants.add(

@@ -2,9 +2,12 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.tree.GameResult;
@@ -42,19 +45,24 @@ public final class QueryReader {
                             + ")"
                             + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
 
-    private static final Pattern MIRRORED = words("(?:or )?(?:in the mirror|mirrored)");
-    private static final Pattern EXCHANGED =
-            words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)");
-    private static final Pattern EVERY = words("every position|all positions");
+    private static final Map<Query.Manner, Pattern> MANNERS =
+            Map.of(
+                    Query.Manner.MIRRORED,
+                    words("(?:or )?(?:in the mirror|mirrored)"),
+                    Query.Manner.EXCHANGED,
+                    words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)"),
+                    Query.Manner.EVERY,
+                    words("every position|all positions"),
+                    Query.Manner.CLEAREST,
+                    words("(?:the )?clearest(?: ones| positions)?(?: first)?"));
+
     private static final List<String> DRAWN = List.of("draw", "½-½");
 
     /** Longer than any game of tournaments, so that a slip of the pen is told. */
     private static final int LONGEST = 1000;
 
     private final List<QueryStep> steps = new ArrayList<>();
-    private boolean mirrored;
-    private boolean exchanged;
-    private boolean every;
+    private final Set<Query.Manner> manners = EnumSet.noneOf(Query.Manner.class);
     private GamesAsked games = GamesAsked.ALL;
 
     private QueryReader() {}
@@ -76,8 +84,7 @@ public final class QueryReader {
                         .toList();
         reader.steps(reader.withoutGames(parts.get(0)));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
-        return new Query(
-                reader.steps, reader.mirrored, reader.exchanged, reader.every, reader.games);
+        return new Query(reader.steps, reader.manners, reader.games);
     }
 
     /** Whether a text is about the game and not about a position. */
@@ -172,12 +179,13 @@ public final class QueryReader {
     }
 
     private void clause(String text) {
-        if (MIRRORED.matcher(text).matches()) {
-            mirrored = true;
-        } else if (EXCHANGED.matcher(text).matches()) {
-            exchanged = true;
-        } else if (EVERY.matcher(text).matches()) {
-            every = true;
+        Optional<Query.Manner> manner =
+                MANNERS.entrySet().stream()
+                        .filter(m -> m.getValue().matcher(text).matches())
+                        .map(Map.Entry::getKey)
+                        .findFirst();
+        if (manner.isPresent()) {
+            manners.add(manner.get());
         } else if (SAID_OF_GAME.matcher(text).matches()) {
             withoutGames(text);
         } else {
@@ -187,7 +195,8 @@ public final class QueryReader {
                         "'"
                                 + text
                                 + "' cannot stand behind a semicolon; possible are: mirrored,"
-                                + " colours exchanged, every position, player NAME, result 1-0,"
+                                + " colours exchanged, every position, clearest"
+                                + " first, player NAME, result 1-0,"
                                 + " since 2020, until 2024.06, rated 2200, collection NAME,"
                                 + " opening NAME.");
             }

@@ -45,6 +45,21 @@ class EvidenceTest {
                 .isEqualTo(expected);
     }
 
+    @ParameterizedTest(name = "{0}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    white rook on its seventh rank | 6k1/R4pp1/7p/8/8/7P/1r3PP1/6K1 w - - 0 1 | 7
+                    white rook on its seventh rank | 6k1/R7/8/8/8/8/8/6K1 w - - 0 1 | 0
+                    opposite-coloured bishops | 2b3k1/5ppp/8/8/8/8/3B1PPP/6K1 w - - 0 1 | 6
+                    e-file open | 4r1k1/5ppp/8/8/8/8/5PPP/4R1K1 w - - 0 1 | 8
+                    white rook on a8 | 6k1/R4pp1/7p/8/8/7P/1r3PP1/6K1 w - - 0 1 | 8
+                    """)
+    void all_other_men_have_nothing_to_do_with_it(String query, String fen, int idle) {
+        assertThat(Evidence.idle(QueryReader.read(query), Position.fromFen(fen))).isEqualTo(idle);
+    }
+
     @Test
     void the_facts_about_these_men_are_told() {
         Evidence evidence =

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -31,8 +32,8 @@ class QueryTest {
     @Property(tries = 300)
     void the_first_place_is_the_first_of_all_and_places_follow_each_other(
             @ForAll("queries") Query query) {
-        List<QueryMatch> all = new QueryMatcher(query.every(true)).in(GAME);
-        List<QueryMatch> first = new QueryMatcher(query.every(false)).in(GAME);
+        List<QueryMatch> all = new QueryMatcher(query.with(Query.Manner.EVERY, true)).in(GAME);
+        List<QueryMatch> first = new QueryMatcher(query.with(Query.Manner.EVERY, false)).in(GAME);
         assertThat(first).isEqualTo(all.stream().limit(1).toList());
         assertThat(all)
                 .doesNotHaveDuplicates()
@@ -46,10 +47,19 @@ class QueryTest {
     @Property(tries = 200)
     void more_ways_to_see_it_find_no_less(@ForAll("queries") Query query) {
         List<QueryMatch> plain =
-                new QueryMatcher(new Query(query.steps(), false, false, true, GamesAsked.ALL))
+                new QueryMatcher(
+                                new Query(
+                                        query.steps(), Set.of(Query.Manner.EVERY), GamesAsked.ALL))
                         .in(GAME);
         List<QueryMatch> turned =
-                new QueryMatcher(new Query(query.steps(), true, true, true, GamesAsked.ALL))
+                new QueryMatcher(
+                                new Query(
+                                        query.steps(),
+                                        Set.of(
+                                                Query.Manner.MIRRORED,
+                                                Query.Manner.EXCHANGED,
+                                                Query.Manner.EVERY),
+                                        GamesAsked.ALL))
                         .in(GAME);
         assertThat(turned).containsAll(plain);
     }
@@ -85,10 +95,9 @@ class QueryTest {
                         GamesAsked.ALL,
                         new GamesAsked("Ann Lee", "1-0", "2020", "2024.06", 2200, "", ""),
                         new GamesAsked("", "", "", "", 0, "Fine games", "Dutch"));
-        return Combinators.combine(steps.list().ofMinSize(1).ofMaxSize(3), yes, yes, yes, games)
-                .as(
-                        (s, mirrored, exchanged, every, asked) ->
-                                new Query(first(s), mirrored, exchanged, every, asked));
+        Arbitrary<Set<Query.Manner>> manners = Arbitraries.of(Query.Manner.class).set();
+        return Combinators.combine(steps.list().ofMinSize(1).ofMaxSize(3), manners, games)
+                .as((s, m, asked) -> new Query(first(s), m, asked));
     }
 
     /** Before the first step there is nothing it could be within. */

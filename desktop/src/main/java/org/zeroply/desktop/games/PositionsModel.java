@@ -1,5 +1,6 @@
 package org.zeroply.desktop.games;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -53,6 +54,12 @@ final class PositionsModel {
     private int asked;
 
     private int counted;
+
+    /** The clearest ones so far, where these are wanted first. */
+    private final List<PositionFinder.Hit> clearest = new ArrayList<>();
+
+    /** How many were counted when the clearest ones were listed last. */
+    private int listed;
 
     PositionsModel(Services services, GamesModel games) {
         this.services = services;
@@ -130,7 +137,9 @@ final class PositionsModel {
         search.cancel();
         services.memory().put(REMEMBERED, text.get());
         hits.clear();
+        clearest.clear();
         counted = 0;
+        listed = 0;
         part.set(0);
         running.set(true);
         state.set("Looking through games …");
@@ -171,15 +180,19 @@ final class PositionsModel {
                         THREADS,
                         cancellation,
                         (found, looked, all) ->
-                                Platform.runLater(() -> add(mine, found, looked, all)));
+                                Platform.runLater(() -> add(query, mine, found, looked, all)));
     }
 
-    private void add(int mine, List<PositionFinder.Hit> found, int looked, int all) {
+    private void add(Query query, int mine, List<PositionFinder.Hit> found, int looked, int all) {
         if (mine != asked || !running.get()) {
             return;
         }
         counted += found.size();
-        hits.addAll(found.subList(0, Math.min(found.size(), MOST - hits.size())));
+        if (query.is(Query.Manner.CLEAREST)) {
+            order(found);
+        } else {
+            hits.addAll(found.subList(0, Math.min(found.size(), MOST - hits.size())));
+        }
         part.set((double) looked / Math.max(1, all));
         state.set(
                 Counted.of(counted, "position")
@@ -188,8 +201,31 @@ final class PositionsModel {
                         + " to go");
     }
 
+    /**
+     * Puts the clearest ones first. They are listed anew whenever twice as many were found: each
+     * time all diagrams are drawn again.
+     */
+    private void order(List<PositionFinder.Hit> found) {
+        clearest.addAll(found);
+        clearest.sort(PositionFinder.Hit.CLEAREST);
+        if (clearest.size() > MOST) {
+            clearest.subList(MOST, clearest.size()).clear();
+        }
+        if (counted >= 2 * listed) {
+            list();
+        }
+    }
+
+    private void list() {
+        listed = counted;
+        hits.setAll(clearest);
+    }
+
     private void ended(int mine, String words) {
         if (mine == asked) {
+            if (counted > listed && !clearest.isEmpty()) {
+                list();
+            }
             running.set(false);
             state.set(words);
         }

@@ -1,7 +1,11 @@
 package org.zeroply.desktop.games;
 
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import javafx.collections.ListChangeListener;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -54,13 +58,7 @@ final class PositionsPage extends VBox {
     private final Services services;
     private final Dialogs dialogs;
     private final SetUpBoard pattern = new SetUpBoard(new Drawing());
-    private final ToggleButton mirrored =
-            Widgets.toggle("ask-mirrored", "Mirrored", "Also with the wings exchanged");
-    private final ToggleButton exchanged =
-            Widgets.toggle("ask-exchanged", "Either side", "Also with the colours exchanged");
-    private final ToggleButton every =
-            Widgets.toggle(
-                    "ask-every", "Every one", "Every position, not only the first of each game");
+    private final Map<Query.Manner, ToggleButton> manners = manners();
     private final PatternTools tools = new PatternTools();
     private final FoundPositions found;
     private final TextArea text = new TextArea();
@@ -95,6 +93,30 @@ final class PositionsPage extends VBox {
         model.reload();
     }
 
+    private static Map<Query.Manner, ToggleButton> manners() {
+        Map<Query.Manner, ToggleButton> all = new EnumMap<>(Query.Manner.class);
+        all.put(
+                Query.Manner.MIRRORED,
+                Widgets.toggle("ask-mirrored", "Mirrored", "Also with the wings exchanged"));
+        all.put(
+                Query.Manner.EXCHANGED,
+                Widgets.toggle("ask-exchanged", "Either side", "Also with the colours exchanged"));
+        all.put(
+                Query.Manner.EVERY,
+                Widgets.toggle(
+                        "ask-every",
+                        "Every one",
+                        "Every position, not only the first of each game"));
+        all.put(
+                Query.Manner.CLEAREST,
+                Widgets.toggle(
+                        "ask-clearest",
+                        "Clearest first",
+                        "Those with the fewest men that have nothing to do with it first,"
+                                + " not those of the newest games"));
+        return all;
+    }
+
     /** The small board leaves room for the men beside it. */
     private void fitPattern() {
         double size = Math.max(LEAST_BOARD, Math.min(BOARD, getWidth() - BESIDE));
@@ -126,10 +148,8 @@ final class PositionsPage extends VBox {
         problem.textProperty().bind(model.problemProperty());
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         VBox.setVgrow(text, Priority.ALWAYS);
-        mirrored.setOnAction(e -> see());
-        exchanged.setOnAction(e -> see());
-        every.setOnAction(e -> see());
-        Bar ways = new Bar(6, mirrored, exchanged, every);
+        manners.values().forEach(m -> m.setOnAction(e -> see()));
+        Bar ways = new Bar(6, manners.values().toArray(Node[]::new));
         Bar rest =
                 new Bar(
                         6,
@@ -184,18 +204,17 @@ final class PositionsPage extends VBox {
         QueryDraft.Drawn drawn = QueryDraft.drawn(text.getText());
         pattern.show(drawn.men(), drawn.signs());
         var query = QueryDraft.read(text.getText());
-        mirrored.setSelected(query.map(Query::mirrored).orElse(false));
-        exchanged.setSelected(query.map(Query::exchanged).orElse(false));
-        every.setSelected(query.map(Query::every).orElse(false));
+        manners.forEach(
+                (manner, button) -> button.setSelected(query.map(q -> q.is(manner)).orElse(false)));
     }
 
     private void see() {
         model.change(
-                QueryDraft.seen(
+                QueryDraft.asked(
                         text.getText(),
-                        mirrored.isSelected(),
-                        exchanged.isSelected(),
-                        every.isSelected()));
+                        manners.keySet().stream()
+                                .filter(m -> manners.get(m).isSelected())
+                                .collect(Collectors.toSet())));
         show();
     }
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Piece;
@@ -201,20 +202,11 @@ final class QueryDraft {
         if (!parts.isEmpty()) {
             steps.add(last.withParts(parts));
         }
-        return steps.isEmpty()
-                ? ""
-                : new Query(
-                                steps,
-                                query.mirrored(),
-                                query.exchanged(),
-                                query.every(),
-                                query.games())
-                        .text();
+        return steps.isEmpty() ? "" : new Query(steps, query.manners(), query.games()).text();
     }
 
-    /** A text with its ways to be seen as given. */
-    static Optional<String> seen(String text, boolean mirrored, boolean exchanged, boolean every) {
-        return read(text)
-                .map(q -> new Query(q.steps(), mirrored, exchanged, every, q.games()).text());
+    /** A text asked in these manners and no others. */
+    static Optional<String> asked(String text, Set<Query.Manner> manners) {
+        return read(text).map(q -> q.with(manners).text());
     }
 }

@@ -54,6 +54,21 @@ class PositionsModelTest extends ModelTest {
     }
 
     @Test
+    void the_clearest_come_first_where_that_is_wanted() throws Exception {
+        add("Dora", "1. e4 d5 2. exd5 Qxd5 3. Nf3");
+        add("Eve", "1. Nf3 Nf6");
+        ask("white knight on f3");
+        assertThat(model.hits())
+                .extracting(h -> h.game().white())
+                .containsExactly("Eve", "Dora", "Ben", "Ada");
+        ask("white knight on f3; clearest first");
+        assertThat(model.hits())
+                .extracting(h -> h.game().white())
+                .containsExactly("Dora", "Eve", "Ben", "Ada");
+        assertThat(model.stateProperty().get()).startsWith("4 positions in 4 games");
+    }
+
+    @Test
     void a_new_question_takes_the_place_of_the_one_before() throws Exception {
         ask("white knight on f3");
         ask("black pawn on d5");

@@ -2,6 +2,7 @@ package org.zeroply.desktop.games;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -11,6 +12,7 @@ import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.pattern.Query;
 
 class QueryDraftTest {
 
@@ -66,7 +68,7 @@ class QueryDraftTest {
     @Test
     void a_text_that_cannot_be_read_is_left_alone() {
         assertThat(QueryDraft.pressed("white rook on", ROOK, 0, false)).isEmpty();
-        assertThat(QueryDraft.seen("white rook on", true, false, false)).isEmpty();
+        assertThat(QueryDraft.asked("white rook on", Set.of(Query.Manner.MIRRORED))).isEmpty();
         assertThat(QueryDraft.with("white rook on", "pawn ending")).isEmpty();
     }
 
@@ -88,10 +90,13 @@ class QueryDraftTest {
 
     @Test
     void ways_to_see_it_are_said_behind_the_text_once() {
-        String text = QueryDraft.seen("e4 empty; result 1-0", true, true, true).orElseThrow();
+        Set<Query.Manner> all = Set.of(Query.Manner.values());
+        String text = QueryDraft.asked("e4 empty; result 1-0", all).orElseThrow();
         assertThat(text)
-                .isEqualTo("e4 empty; mirrored; colours exchanged; every position; result 1-0");
-        assertThat(QueryDraft.seen(text, false, false, false)).contains("e4 empty; result 1-0");
+                .isEqualTo(
+                        "e4 empty; mirrored; colours exchanged; every position; clearest first;"
+                                + " result 1-0");
+        assertThat(QueryDraft.asked(text, Set.of())).contains("e4 empty; result 1-0");
     }
 
     @Test

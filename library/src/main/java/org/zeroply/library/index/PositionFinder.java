@@ -2,6 +2,7 @@ package org.zeroply.library.index;
 
 import java.lang.ref.SoftReference;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -19,6 +20,7 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.pattern.Evidence;
 import org.zeroply.coach.pattern.FactTrail;
 import org.zeroply.coach.pattern.GameKnowledge;
 import org.zeroply.coach.pattern.GameLine;
@@ -66,8 +68,13 @@ public final class PositionFinder {
      *
      * @param game where it is
      * @param match where in the game
+     * @param idle men that have nothing to do with what was asked ({@link Evidence#idle}); 0 where
+     *     the clearest ones are not wanted first
      */
-    public record Hit(GameFacts game, QueryMatch match, GameLine line) {
+    public record Hit(GameFacts game, QueryMatch match, GameLine line, int idle) {
+
+        /** The clearest one first; such as are as clear stay as they were. */
+        public static final Comparator<Hit> CLEAREST = Comparator.comparingInt(Hit::idle);
 
         /** The position. */
         public Position position() {
@@ -87,7 +94,10 @@ public final class PositionFinder {
     /** Told what is found; one call after the other, from any thread. */
     public interface Listener {
 
-        /** The hits of some games, the newest game first, and how far the search is. */
+        /**
+         * The hits of some games, the newest game first, and how far the search is. Whoever wants
+         * the clearest first puts them in that order ({@link Hit#CLEAREST}).
+         */
         void found(List<Hit> hits, int looked, int all);
     }
 
@@ -167,6 +177,7 @@ public final class PositionFinder {
     /** One search, which several threads do together. */
     private final class Search {
 
+        private final Query query;
         private final QueryMatcher matcher;
         private final int[] games;
         private final Cancellation cancellation;
@@ -188,6 +199,7 @@ public final class PositionFinder {
         private int hits;
 
         Search(Query query, int[] games, Cancellation cancellation, Listener listener) {
+            this.query = query;
             this.matcher = new QueryMatcher(query);
             this.games = games;
             this.cancellation = cancellation;
@@ -255,9 +267,17 @@ public final class PositionFinder {
             }
             List<QueryMatch> matches = matcher.in(line, new Known(number, followed));
             if (!matches.isEmpty()) {
-                index.game(number)
-                        .ifPresent(g -> matches.forEach(m -> found.add(new Hit(g, m, line))));
+                index.game(number).ifPresent(g -> matches.forEach(m -> found.add(hit(g, m, line))));
             }
+        }
+
+        private Hit hit(GameFacts game, QueryMatch match, GameLine line) {
+            if (cancellation.isCancelled()) {
+                throw new CancellationException();
+            }
+            boolean clearest = query.is(Query.Manner.CLEAREST);
+            return new Hit(
+                    game, match, line, clearest ? Evidence.idle(query, line.at(match.ply())) : 0);
         }
 
         /** What is known of one game. */

@@ -86,7 +86,7 @@ public final class ThemeExamples {
         for (Map.Entry<Side, Query> asked : queries.entrySet()) {
             Map<Long, List<Integer>> plies = new LinkedHashMap<>();
             finder.find(
-                    asked.getValue().every(true),
+                    asked.getValue().with(Query.Manner.EVERY, true),
                     helpers,
                     threads,
                     cancellation,
