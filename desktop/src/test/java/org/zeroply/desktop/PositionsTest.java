@@ -17,6 +17,7 @@ import org.zeroply.desktop.board.SetUpBoard;
 class PositionsTest extends WindowTest {
 
     private static final String[] GAMES = {
+        "[White \"Flo\"]\n[Black \"Gus\"]\n\n1. Nf3 d5 2. g3 Bh3 3. Bxh3 *\n",
         "[White \"Ada\"]\n[Black \"Bo\"]\n\n1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 *\n",
         "[White \"Cleo\"]\n[Black \"Dan\"]\n\n1. d4 d5 2. c4 e6 *\n",
     };
@@ -63,6 +64,26 @@ class PositionsTest extends WindowTest {
         robot.press(KeyCode.CONTROL).type(KeyCode.E).release(KeyCode.CONTROL);
         until(() -> bench.exercises().session().id().isPresent());
         assertThat(bench.exercises().session().tree().start().fen()).contains("1B2p3");
+    }
+
+    @Test
+    void the_clearest_position_comes_first_at_a_press(FxRobot robot) throws Exception {
+        click(robot, "#games-positions");
+        robot.interact(
+                () ->
+                        robot.lookup("#ask-text")
+                                .queryAs(TextArea.class)
+                                .setText("white knight on f3; every position"));
+        click(robot, "#positions-go");
+        until(() -> state(robot).startsWith("9 positions in 2 games"));
+        click(robot, "#hit-0");
+        until(() -> bench.games().session().tree().tag("White").equals("Ada"));
+        click(robot, "#ask-clearest");
+        assertThat(asked(robot)).endsWith("; every position; clearest first");
+        until(() -> state(robot).startsWith("9 positions in 2 games"));
+        click(robot, "#hit-0");
+        until(() -> bench.games().session().tree().tag("White").equals("Flo"));
+        until(() -> bench.games().session().current().depth() == 5);
     }
 
     @Test

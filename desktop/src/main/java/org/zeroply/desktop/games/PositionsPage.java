@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.collections.ListChangeListener;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
@@ -149,7 +148,12 @@ final class PositionsPage extends VBox {
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         VBox.setVgrow(text, Priority.ALWAYS);
         manners.values().forEach(m -> m.setOnAction(e -> see()));
-        Bar ways = new Bar(6, manners.values().toArray(Node[]::new));
+        Bar ways =
+                new Bar(
+                        6,
+                        manners.get(Query.Manner.MIRRORED),
+                        manners.get(Query.Manner.EXCHANGED),
+                        manners.get(Query.Manner.EVERY));
         Bar rest =
                 new Bar(
                         6,
@@ -216,6 +220,14 @@ final class PositionsPage extends VBox {
                                 .filter(m -> manners.get(m).isSelected())
                                 .collect(Collectors.toSet())));
         show();
+    }
+
+    /** Another order is asked for at once, where something was found. */
+    private void order() {
+        see();
+        if (!model.hits().isEmpty()) {
+            model.search();
+        }
     }
 
     private final class Drawing implements SetUpBoard.Handler {
@@ -288,8 +300,10 @@ final class PositionsPage extends VBox {
             each.managedProperty().bind(each.visibleProperty());
         }
         collect.setVisible(false);
+        ToggleButton clearest = manners.get(Query.Manner.CLEAREST);
+        clearest.setOnAction(e -> order());
         Button go = Widgets.button("positions-go", "Look through games", model::search);
-        return new Bar(8, state, bar, stop, collect, go);
+        return new Bar(8, state, bar, stop, clearest, collect, go);
     }
 
     /** Puts the games of what was found into a collection. */
