@@ -16,6 +16,7 @@ import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.pattern.ConditionReader;
 import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
@@ -63,6 +64,9 @@ public final class FindCommand implements Callable<Integer> {
                     "Those with the fewest men that have nothing to do with it first, and not those"
                             + " of the newest games.")
     private boolean clearest;
+
+    /** Games between two lines that tell how far it is. */
+    private static final int TOLD = 10;
 
     @Option(names = "--threads", description = "Threads that look through games.", paramLabel = "T")
     private int threads = Math.max(1, Math.min(8, Runtime.getRuntime().availableProcessors()));
@@ -171,7 +175,10 @@ public final class FindCommand implements Callable<Integer> {
                                     helpers,
                                     threads,
                                     new Cancellation(),
-                                    (hits, looked, all) -> add(told, hits, query));
+                                    (hits, looked, all) -> {
+                                        add(told, hits, query);
+                                        tell(query, looked, all);
+                                    });
             return new Answer(told, outcome, (System.nanoTime() - began) / 1_000_000);
         } finally {
             helpers.shutdownNow();
@@ -185,6 +192,15 @@ public final class FindCommand implements Callable<Integer> {
         }
         if (told.size() > most) {
             told.subList(most, told.size()).clear();
+        }
+    }
+
+    /** How far it is, where every game takes long. */
+    private void tell(Query query, int looked, int all) {
+        boolean takesLong = !new QueryMatcher(query).searches().isEmpty();
+        if (takesLong && looked % TOLD == 0) {
+            output.err().println(looked + " of " + Counted.of(all, "game"));
+            output.err().flush();
         }
     }
 

@@ -2,6 +2,7 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -28,6 +29,11 @@ final class CheckInquiry implements Inquiry {
 
     CheckInquiry(long nodes) {
         this.nodes = nodes * FACTOR;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.CHECKS);
     }
 
     @Override

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Arrangement;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.PieceType;
@@ -11,6 +12,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.engine.analysis.Cancellation;
@@ -47,6 +49,11 @@ public final class ExchangeInquiry implements Inquiry {
     public ExchangeInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = nodes * CAP;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.EXCHANGE_WANTED);
     }
 
     @Override

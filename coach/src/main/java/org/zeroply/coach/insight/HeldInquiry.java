@@ -2,11 +2,13 @@ package org.zeroply.coach.insight;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.tactics.ForkFacts;
 import org.zeroply.coach.fact.tactics.LineGain;
@@ -28,6 +30,11 @@ final class HeldInquiry implements Inquiry {
     HeldInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = LONGER * nodes;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of();
     }
 
     @Override

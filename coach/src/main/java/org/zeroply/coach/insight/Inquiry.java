@@ -2,8 +2,10 @@ package org.zeroply.coach.insight;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** A question to a position whose answer takes a search. */
@@ -11,6 +13,9 @@ interface Inquiry {
 
     /** What a verdict is made of is looked at on so many times the nodes of a brief question. */
     int LONGER = 5;
+
+    /** The kinds of facts that it tells; none where it only takes facts back. */
+    Set<FactKind> kinds();
 
     /** What is being looked for, to be read while it goes on. */
     String name();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -64,6 +65,11 @@ final class MotifInquiry implements Inquiry {
     MotifInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = nodes;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.MOTIF_MOVE);
     }
 
     @Override

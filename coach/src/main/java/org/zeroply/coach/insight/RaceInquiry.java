@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -45,6 +46,11 @@ final class RaceInquiry implements Inquiry {
 
     /** A passed pawn with a free way, and the moves that it needs. */
     private record Runner(int square, int moves) {}
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.PAWN_RACE);
+    }
 
     @Override
     public String name() {

@@ -1,8 +1,14 @@
 package org.zeroply.coach.insight;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -15,6 +21,20 @@ public final class SearchedInsight {
 
     /** Nodes a question unless chosen otherwise. */
     public static final long NODES = 20_000;
+
+    private static final Set<FactKind> KINDS =
+            Collections.unmodifiableSet(
+                    EnumSet.of(
+                            FactKind.THREAT,
+                            FactKind.IGNORED_THREAT,
+                            FactKind.CHECKS,
+                            FactKind.MOTIF_MOVE,
+                            FactKind.CLEANEST_WIN,
+                            FactKind.GIVE_BACK,
+                            FactKind.PAWN_RACE,
+                            FactKind.TIED,
+                            FactKind.FROZEN,
+                            FactKind.EXCHANGE_WANTED));
 
     private final List<Inquiry> inquiries;
 
@@ -34,6 +54,27 @@ public final class SearchedInsight {
                         new RaceInquiry(engine, nodes),
                         new TiedInquiry(engine, nodes),
                         new ExchangeInquiry(engine, nodes));
+    }
+
+    /** The kinds of facts that it tells. */
+    public static Set<FactKind> kinds() {
+        return KINDS;
+    }
+
+    /**
+     * The facts of one kind, for which only what tells them is asked; none where nothing here tells
+     * such facts.
+     *
+     * @throws CancellationException when cancelled
+     */
+    public List<Fact> of(Position position, FactKind kind, Cancellation cancellation) {
+        List<Fact> facts = new ArrayList<>();
+        for (Inquiry inquiry : inquiries) {
+            if (inquiry.kinds().contains(kind)) {
+                inquiry.answer(position, FactSink.into(facts), cancellation);
+            }
+        }
+        return facts.stream().filter(f -> f.kind() == kind).toList();
     }
 
     /** Told how far it has come. */

@@ -3,6 +3,7 @@ package org.zeroply.coach.insight;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -45,6 +46,11 @@ final class ThreatInquiry implements Inquiry {
     ThreatInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = nodes;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.THREAT, FactKind.IGNORED_THREAT);
     }
 
     @Override

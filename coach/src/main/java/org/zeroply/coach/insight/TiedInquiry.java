@@ -3,6 +3,7 @@ package org.zeroply.coach.insight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -42,6 +43,11 @@ public final class TiedInquiry implements Inquiry {
     public TiedInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = nodes;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.TIED, FactKind.FROZEN);
     }
 
     @Override

@@ -1,10 +1,12 @@
 package org.zeroply.coach.insight;
 
 import java.util.Optional;
+import java.util.Set;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -23,6 +25,11 @@ final class WaysInquiry implements Inquiry {
     WaysInquiry(Engine engine, long nodes) {
         this.engine = engine;
         this.nodes = LONGER * nodes;
+    }
+
+    @Override
+    public Set<FactKind> kinds() {
+        return Set.of(FactKind.CLEANEST_WIN, FactKind.GIVE_BACK);
     }
 
     @Override

@@ -13,6 +13,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.fact.FactKind;
 
 /** Something that is so in a situation, or is not. */
 public sealed interface Condition
@@ -59,6 +60,11 @@ public sealed interface Condition
         return false;
     }
 
+    /** Kinds of facts that it asks for and that take a search. */
+    default Set<FactKind> searches() {
+        return Set.of();
+    }
+
     /** The same with what is cheap to see first in everything that is joined. */
     default Condition cheapestFirst() {
         return this;
@@ -99,6 +105,11 @@ public sealed interface Condition
         @Override
         public boolean asksReview() {
             return what.asksReview();
+        }
+
+        @Override
+        public Set<FactKind> searches() {
+            return what.searches();
         }
     }
 
@@ -148,6 +159,11 @@ public sealed interface Condition
         public boolean asksReview() {
             return parts.stream().anyMatch(Condition::asksReview);
         }
+
+        @Override
+        public Set<FactKind> searches() {
+            return Condition.searches(parts);
+        }
     }
 
     /** At least one of them is so. */
@@ -195,6 +211,15 @@ public sealed interface Condition
         public boolean asksReview() {
             return parts.stream().anyMatch(Condition::asksReview);
         }
+
+        @Override
+        public Set<FactKind> searches() {
+            return Condition.searches(parts);
+        }
+    }
+
+    private static Set<FactKind> searches(List<Condition> parts) {
+        return parts.stream().flatMap(p -> p.searches().stream()).collect(Collectors.toSet());
     }
 
     private static List<Condition> sorted(List<Condition> parts) {

@@ -262,7 +262,11 @@ public final class ConditionReader {
                     + " white knight on e5; result 1-0.";
         }
         return Phrases.searched(text)
-                .map(kind -> "'" + kind.words() + "' takes a search to see, so it cannot be asked.")
+                .map(
+                        kind ->
+                                "'"
+                                        + kind.words()
+                                        + "' is told of moves and changes only, so it cannot be asked.")
                 .orElseGet(
                         () ->
                                 "'"

@@ -35,6 +35,7 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
                     FactKind.SKEWER,
                     FactKind.HANGING,
                     FactKind.OVERLOADED,
+                    FactKind.TIED,
                     FactKind.DUTY);
 
     /** Qualities that facts at a glance have; the sides' names aside. */
@@ -47,21 +48,29 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
                     "an enemy piece is on it",
                     "best",
                     "blockaded",
+                    "both promote",
                     "can be taken in passing",
+                    "concrete",
                     "connected",
                     "contested",
                     "costs the pawn",
                     "crippled by doubled pawns",
+                    "double threat",
                     "ending",
                     "for good",
+                    "goes_on",
                     "half-open for the enemy",
                     "held by black",
                     "held by white",
+                    "in a row",
                     "in use",
                     "inside its chain",
                     "isolated",
+                    "keeps it hanging",
                     "king",
                     "locked",
+                    "loses",
+                    "mates",
                     "middlegame",
                     "more enemy men bear on it",
                     "more than can guard",
@@ -71,22 +80,27 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
                     "now",
                     "occupied",
                     "on a half-open file",
-                    "outside its chain",
                     "outside",
+                    "outside its chain",
                     "passive",
                     "piece",
                     "protected",
+                    "runs_out",
+                    "shot",
                     "square",
                     "supported",
+                    "unclear",
                     "unopposed",
                     "until that piece is driven off",
                     "until that piece is driven off or shut out",
                     "weak pawn",
+                    "wins",
                     "wrong bishop");
 
     /** Facts about several squares alike. */
     private static final Set<FactKind> OF_MANY =
             EnumSet.of(
+                    FactKind.FROZEN,
                     FactKind.OPEN_LINE_TO_KING,
                     FactKind.WEAK_COLOUR,
                     FactKind.DOUBLED,
@@ -101,19 +115,45 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
     /** What it takes to run one finder of facts, in nanoseconds or so. */
     private static final int FINDER = 10_000;
 
+    /** What it takes to search, in nanoseconds or so. */
+    private static final int SEARCH = 50_000_000;
+
+    private boolean isSearched() {
+        return !Insight.kinds().contains(kind);
+    }
+
     @Override
     public boolean holds(Situation situation) {
+        return isSearched() ? isFound(situation) : isGlanced(situation);
+    }
+
+    private boolean isFound(Situation situation) {
+        Optional<SearchedTrail> before = situation.searchedTrail(kind);
+        if (before.isPresent()) {
+            boolean told = before.get().isTold(trait, side, situation.ply());
+            return told && (isAnything() || isSeen(situation));
+        }
+        return isSeen(situation);
+    }
+
+    /** Whether it does not matter where and about what man it is. */
+    private boolean isAnything() {
+        return place.isAnywhere() && men.equals(Men.ANY);
+    }
+
+    private boolean isGlanced(Situation situation) {
         Optional<FactTrail> trail = situation.trail(new ToldFact(kind, trait));
         if (trail.isPresent()) {
             boolean told = trail.get().isTold(side, situation.ply());
-            boolean anything = place.isAnywhere() && men.equals(Men.ANY);
-            return told && (anything || isSeen(situation));
+            return told && (isAnything() || isSeen(situation));
         }
         return isSeen(situation);
     }
 
     private boolean isSeen(Situation situation) {
-        for (Fact fact : Insight.of(situation.scene(), kind)) {
+        List<Fact> facts =
+                isSearched() ? situation.searched(kind) : Insight.of(situation.scene(), kind);
+        for (Fact fact : facts) {
             if ((side.isEmpty() || fact.side().equals(side))
                     && isThere(fact)
                     && isSuch(fact)
@@ -159,7 +199,7 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
         }
         return switch (kind) {
             case OUTPOST, FORK -> men.word() + " " + told;
-            case HANGING, OVERLOADED -> told + " " + men.word();
+            case HANGING, OVERLOADED, TIED -> told + " " + men.word();
             default -> told + " of a " + men.word();
         };
     }
@@ -185,11 +225,16 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
 
     @Override
     public Set<ToldFact> leading() {
-        return Set.of(new ToldFact(kind, trait));
+        return isSearched() ? Set.of() : Set.of(new ToldFact(kind, trait));
+    }
+
+    @Override
+    public Set<FactKind> searches() {
+        return isSearched() ? Set.of(kind) : Set.of();
     }
 
     @Override
     public int cost() {
-        return FINDER;
+        return isSearched() ? SEARCH : FINDER;
     }
 }

@@ -7,15 +7,16 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.insight.SearchedInsight;
 
 /** How facts are asked for; each phrase with an example of it. */
 final class FactPhrases {
 
     private static final String KINDS = longestFirst(kinds());
 
-    private static final String TRAITS =
-            "(?: (?:to (?:the|a) )?(" + longestFirst(FactCondition.TRAITS.stream()) + "))?";
+    private static final String TRAITS = "(?: (?:to (?:the|a) )?(" + longestFirst(traits()) + "))?";
 
     /** Those about men that are pinned; the fact is told of the side that pins. */
     private static final String PINNED = " (?:is |are )?pinned(?: to the (king|piece))?";
@@ -43,7 +44,7 @@ final class FactPhrases {
                             "white pin of a knight",
                             w -> pin(w.side(1), w.maybe(3), w.men(2), Place.ANYWHERE)),
                     Phrase.of(
-                            "(?:<side> )?(hanging|overloaded) <men>(?: on <place>)?",
+                            "(?:<side> )?(hanging|overloaded|tied) <men>(?: on <place>)?",
                             "black hanging queen",
                             w ->
                                     new FactCondition(
@@ -103,7 +104,15 @@ final class FactPhrases {
     private FactPhrases() {}
 
     private static Stream<String> kinds() {
-        return Insight.kinds().stream().flatMap(k -> Stream.of(k.words(), k.word()));
+        return Stream.concat(Insight.kinds().stream(), SearchedInsight.kinds().stream())
+                .flatMap(k -> Stream.of(k.words(), k.word()));
+    }
+
+    /** Qualities of facts, and the motifs that a move may create. */
+    private static Stream<String> traits() {
+        return Stream.concat(
+                FactCondition.TRAITS.stream(),
+                Stream.of(Theme.values()).map(t -> t.words().toLowerCase(Locale.ROOT)));
     }
 
     private static String longestFirst(Stream<String> words) {

@@ -48,7 +48,7 @@ public record FactTrail(BitSet white, BitSet black, BitSet both) {
         return trails;
     }
 
-    private BitSet of(Optional<Side> side) {
+    BitSet of(Optional<Side> side) {
         return side.map(s -> s == Side.WHITE ? white : black).orElse(both);
     }
 

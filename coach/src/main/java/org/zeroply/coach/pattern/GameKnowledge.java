@@ -35,4 +35,17 @@ public interface GameKnowledge {
 
     /** The moments of its review; none where it was not reviewed. */
     List<GameMoment> moments();
+
+    /** What is known of facts of a kind that takes a search; it may be added to. */
+    default SearchedTrail searched(FactKind kind) {
+        return SearchedTrail.none();
+    }
+
+    /** Takes such a trail that has grown. */
+    default void keep(FactKind kind, SearchedTrail trail) {}
+
+    /** What looks for facts that take a search. */
+    default FactSearch search() {
+        return FactSearch.NONE;
+    }
 }

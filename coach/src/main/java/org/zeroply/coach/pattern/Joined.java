@@ -23,6 +23,8 @@ final class Joined {
                     + Force.NUMBER
                     + ") )?(?:king|queen|rook|minor piece|piece|bishop|knight|pawn)s?";
 
+    private static final String PIECE = "(?:queen|rook|bishop|knight)";
+
     /** Several men with the word between them. */
     private static final String MEN = MAN + "(?:(?:, | (?-i:and) )" + MAN + "){1,6}";
 
@@ -46,7 +48,13 @@ final class Joined {
                             + MEN
                             + "(?= (?:"
                             + AGAINST
-                            + "|up\\b|ending\\b|endgame\\b|on\\b(?! the board)))"
+                            + "|up\\b|on\\b(?! the board)))"
+                            // Not behind a side: a white knight and a rook ending are two things.
+                            + "|(?<=^|[,(;]|[,(;] |\\b(?:and|or|an?|in|not) )"
+                            + PIECE
+                            + "(?: (?-i:and) "
+                            + PIECE
+                            + "){1,2}(?= end(?:ing|game)\\b)"
                             + "|\\bbetween (?:move|moves) \\d{1,3} and (?:move )?\\d"
                             + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
                             + MEN

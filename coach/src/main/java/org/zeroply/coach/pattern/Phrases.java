@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.insight.SearchedInsight;
 
 /** How single conditions are said; each phrase with an example of it. */
 final class Phrases {
@@ -75,6 +76,9 @@ final class Phrases {
         menu.put("What happens", examples(MovePhrases.EVENTS).toList());
         menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());
         menu.put("Facts", Insight.kinds().stream().map(k -> "white " + k.words()).toList());
+        menu.put(
+                "Facts that take a search",
+                SearchedInsight.kinds().stream().map(k -> "white " + k.words()).toList());
         return menu;
     }
 
@@ -101,7 +105,7 @@ final class Phrases {
     static Optional<FactKind> searched(String text) {
         String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(white|black) ", "");
         return Stream.of(FactKind.values())
-                .filter(k -> !Insight.kinds().contains(k))
+                .filter(k -> !Insight.kinds().contains(k) && !SearchedInsight.kinds().contains(k))
                 .filter(k -> bare.startsWith(k.words()) || bare.startsWith(k.word()))
                 .findFirst();
     }

@@ -21,6 +21,7 @@ public final class QueryMatcher {
     private final List<List<QueryStep>> variants;
     private final boolean every;
     private final Set<ToldFact> leading;
+    private final Set<FactKind> searches;
 
     /** For a query; which games it is about must be seen to by who brings them. */
     public QueryMatcher(Query query) {
@@ -41,6 +42,11 @@ public final class QueryMatcher {
                 variants.stream()
                         .flatMap(steps -> steps.get(0).condition().leading().stream())
                         .collect(Collectors.toUnmodifiableSet());
+        searches =
+                variants.stream()
+                        .flatMap(List::stream)
+                        .flatMap(step -> step.condition().searches().stream())
+                        .collect(Collectors.toUnmodifiableSet());
     }
 
     /**
@@ -49,6 +55,11 @@ public final class QueryMatcher {
      */
     public Set<ToldFact> leading() {
         return leading;
+    }
+
+    /** Kinds of facts that it asks for and that take a search. */
+    public Set<FactKind> searches() {
+        return searches;
     }
 
     /** Whether the reviews of games have a say in it. */
@@ -68,15 +79,23 @@ public final class QueryMatcher {
     /** The same with what is known of the game, and keeping what comes to be known. */
     public List<QueryMatch> in(GameLine line, GameKnowledge game) {
         Map<ToldFact, FactTrail> known = known(line, game);
+        Map<FactKind, SearchedTrail> searched = new EnumMap<>(FactKind.class);
+        searches.forEach(kind -> searched.put(kind, game.searched(kind)));
         List<QueryMatch> found = new ArrayList<>();
         for (List<QueryStep> steps : variants) {
             QueryStep first = steps.get(0);
             if (steps.size() == 1 && first.plies() == 1) {
-                single(begin(line, known, game), first.condition(), found);
+                single(begin(line, known, searched, game), first.condition(), found);
             } else {
-                sequence(begin(line, known, game), steps, found);
+                sequence(begin(line, known, searched, game), steps, found);
             }
         }
+        searched.forEach(
+                (kind, trail) -> {
+                    if (trail.hasGrown()) {
+                        game.keep(kind, trail);
+                    }
+                });
         List<QueryMatch> ordered = found.stream().distinct().sorted(EARLIEST).toList();
         return every || ordered.isEmpty() ? ordered : ordered.subList(0, 1);
     }
@@ -101,9 +120,13 @@ public final class QueryMatcher {
     }
 
     private static Situation begin(
-            GameLine line, Map<ToldFact, FactTrail> known, GameKnowledge game) {
+            GameLine line,
+            Map<ToldFact, FactTrail> known,
+            Map<FactKind, SearchedTrail> searched,
+            GameKnowledge game) {
         Situation situation = Situation.startOf(line);
         situation.expect(known, game.moments());
+        situation.expect(searched, game.search());
         return situation;
     }
 

@@ -124,6 +124,7 @@ final class SaidOtherwise {
             ^black (?:is )?(?:down <some>|<some> down)$ => white is $1$2 up
 
             # Who bears on what, and facts
+            frozen (?:man|men|pieces?|army) => frozen
             pin (?:against|on) the (king|queen) => pin to the $1
             weak colou?r(?: complex)? => weak colour
             weak (light|dark) squares? => weak colour on a $1 square

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -10,6 +11,8 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 
 /**
@@ -39,6 +42,11 @@ public final class Situation {
     private long[] keys;
     private Map<ToldFact, FactTrail> trails = Map.of();
     private List<GameMoment> moments = List.of();
+    private Map<FactKind, SearchedTrail> searched = Map.of();
+    private FactSearch search = FactSearch.NONE;
+
+    /** What was searched for in the position at hand. */
+    private final Map<FactKind, List<Fact>> found = new EnumMap<>(FactKind.class);
 
     private Situation(Board board, int last, int ply, Supplier<GameLine> followed) {
         this.board = board;
@@ -85,6 +93,31 @@ public final class Situation {
         moments = reviewed;
     }
 
+    /** Takes what looks for facts that take a search, and what it found in the game before. */
+    void expect(Map<FactKind, SearchedTrail> before, FactSearch further) {
+        searched = before;
+        search = further;
+    }
+
+    /** Where facts that take a search are told at this ply, if they were looked for here. */
+    Optional<SearchedTrail> searchedTrail(FactKind kind) {
+        return Optional.ofNullable(searched.get(kind)).filter(t -> t.isLooked(ply()));
+    }
+
+    /** The facts of a kind that takes a search, looked for now. */
+    List<Fact> searched(FactKind kind) {
+        List<Fact> facts = found.get(kind);
+        if (facts == null) {
+            facts = search.of(position(), kind);
+            found.put(kind, facts);
+            SearchedTrail trail = searched.get(kind);
+            if (trail != null) {
+                trail.add(ply(), facts);
+            }
+        }
+        return facts;
+    }
+
     /** The moments of the game's review, as far as they are known. */
     List<GameMoment> moments() {
         return moments;
@@ -104,6 +137,7 @@ public final class Situation {
         board.make(last);
         position = null;
         scene = null;
+        found.clear();
         return true;
     }
 

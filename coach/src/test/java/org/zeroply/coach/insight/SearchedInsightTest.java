@@ -28,8 +28,14 @@ class SearchedInsightTest {
     private static List<Fact> search(String fen) {
         Position position = Position.fromFen(fen + " - 0 1");
         List<Fact> facts = new ArrayList<>();
-        new SearchedInsight(new SharedEngine(1), SearchedInsight.NODES)
-                .search(position, FactSink.into(facts), (part, doing) -> {}, new Cancellation());
+        SearchedInsight insight = new SearchedInsight(new SharedEngine(1), SearchedInsight.NODES);
+        insight.search(position, FactSink.into(facts), (part, doing) -> {}, new Cancellation());
+        assertThat(facts).allMatch(f -> SearchedInsight.kinds().contains(f.kind()));
+        for (FactKind kind : SearchedInsight.kinds()) {
+            assertThat(insight.of(position, kind, new Cancellation()))
+                    .as(kind.words())
+                    .isEqualTo(facts.stream().filter(f -> f.kind() == kind).toList());
+        }
         for (Fact fact : facts) {
             position.play(fact.line());
             if (fact.kind() != FactKind.EXCHANGE_WANTED) {

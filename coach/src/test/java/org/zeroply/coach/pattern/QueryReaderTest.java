@@ -189,6 +189,11 @@ class QueryReaderTest {
                     white queen and rook on the d-file | white queen on the d-file AND white rook on the d-file
                     white queen and rook on the board | white queen on the board AND rook on the board
                     white rook on a1 and h1 or e5 empty | ((white rook on a1 AND white rook on h1) OR e5 empty)
+                    rook and bishop ending | bishop and rook ending
+                    e5 empty and rook and bishop ending | e5 empty AND bishop and rook ending
+                    white knight, rook ending | white knight on the board AND rook ending
+                    white knight and rook ending | white knight on the board AND rook ending
+                    tied knight, rook ending OR minor-piece ending | ((tied knight AND rook ending) OR minor-piece ending)
                     white knight on e5 and e4 empty | white knight on e5 AND e4 empty
                     white knight on e5 and white to move | white knight on e5 AND white to move
                     no white pawns on e5 and d4 | NOT white pawn on d4 or e5
@@ -248,7 +253,7 @@ class QueryReaderTest {
                     e5 empty for 9999999999 plies | from 1 to 1000
                     white rock on g5          | like it are: white knight on e5
                     white rook on j5          | is no condition
-                    black frozen              | takes a search to see
+                    black concession          | told of moves and changes only
                     (e5 empty                 | bracket is not closed
                     e5 empty)                 | closes no bracket
                     white queen and knight on e5 and f3 | is no condition

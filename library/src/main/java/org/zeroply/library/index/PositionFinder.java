@@ -19,8 +19,11 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.coach.pattern.Evidence;
+import org.zeroply.coach.pattern.FactSearch;
 import org.zeroply.coach.pattern.FactTrail;
 import org.zeroply.coach.pattern.GameKnowledge;
 import org.zeroply.coach.pattern.GameLine;
@@ -29,8 +32,10 @@ import org.zeroply.coach.pattern.GamesAsked;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryMatch;
 import org.zeroply.coach.pattern.QueryMatcher;
+import org.zeroply.coach.pattern.SearchedTrail;
 import org.zeroply.coach.pattern.ToldFact;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
 import org.zeroply.library.sheet.CollectionStore;
@@ -44,6 +49,9 @@ public final class PositionFinder {
     /** Games that one thread looks through before what it found is told; our choice. */
     private static final int TOGETHER = 200;
 
+    /** Memory of an engine that looks for facts, in MiB; our choice. */
+    private static final int HASH = 4;
+
     /** So many lines are worth keeping as they were played; our choice. */
     private static final int MANY = 1000;
 
@@ -54,6 +62,7 @@ public final class PositionFinder {
     private final PositionIndex index;
     private final CollectionStore collections;
     private final TrailStore trails;
+    private final SearchedTrailStore searchedTrails;
     private SoftReference<KnownLines> known = new SoftReference<>(null);
 
     public PositionFinder(Database database, PositionIndex index, CollectionStore collections) {
@@ -61,6 +70,7 @@ public final class PositionFinder {
         this.index = index;
         this.collections = collections;
         this.trails = new TrailStore(database);
+        this.searchedTrails = new SearchedTrailStore(database);
     }
 
     /**
@@ -185,7 +195,12 @@ public final class PositionFinder {
         private final KnownLines lines = lines();
         private final Optional<String> opening;
         private final Map<ToldFact, Map<Integer, FactTrail>> known = new HashMap<>();
+        private final Map<FactKind, Map<Integer, SearchedTrail>> searched = new HashMap<>();
         private final Map<Integer, List<GameMoment>> moments;
+
+        /** One game after the other where each takes long. */
+        private final int together;
+
         private final AtomicInteger next = new AtomicInteger();
 
         /** What was found by threads that are ahead of others, by the number of the part. */
@@ -208,23 +223,26 @@ public final class PositionFinder {
                     Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
                             .filter(o -> !o.isEmpty());
             this.moments = matcher.asksReviews() ? MomentStore.all(database) : Map.of();
+            this.together = matcher.searches().isEmpty() ? TOGETHER : 1;
             matcher.leading().forEach(fact -> known.put(fact, trails.all(fact)));
+            matcher.searches().forEach(kind -> searched.put(kind, searchedTrails.all(kind)));
         }
 
         private int parts() {
-            return (games.length + TOGETHER - 1) / TOGETHER;
+            return (games.length + together - 1) / together;
         }
 
         void work() {
+            FactSearch search = search();
             for (int part = next.getAndIncrement(); part < parts(); part = next.getAndIncrement()) {
                 List<Hit> found = new ArrayList<>();
                 List<TrailStore.Followed> followed = new ArrayList<>();
-                int end = Math.min(games.length, (part + 1) * TOGETHER);
-                for (int i = part * TOGETHER; i < end; i++) {
+                int end = Math.min(games.length, (part + 1) * together);
+                for (int i = part * together; i < end; i++) {
                     if (cancellation.isCancelled()) {
                         throw new CancellationException();
                     }
-                    look(games[i], found, followed);
+                    look(games[i], found, followed, search);
                 }
                 if (!followed.isEmpty()) {
                     keep(() -> trails.keep(followed));
@@ -260,12 +278,32 @@ public final class PositionFinder {
             }
         }
 
-        private void look(int number, List<Hit> found, List<TrailStore.Followed> followed) {
+        /** An engine of its own, so that nobody waits for another one. */
+        private FactSearch search() {
+            if (matcher.searches().isEmpty()) {
+                return FactSearch.NONE;
+            }
+            SearchedInsight insight =
+                    new SearchedInsight(new BuiltInEngine(HASH), SearchedInsight.NODES);
+            return (position, kind) -> {
+                List<Fact> facts = insight.of(position, kind, cancellation);
+                if (cancellation.isCancelled()) {
+                    throw new CancellationException();
+                }
+                return facts;
+            };
+        }
+
+        private void look(
+                int number,
+                List<Hit> found,
+                List<TrailStore.Followed> followed,
+                FactSearch search) {
             GameLine line = lines.line(number);
             if (opening.isPresent() && !isOf(line, opening.get())) {
                 return;
             }
-            List<QueryMatch> matches = matcher.in(line, new Known(number, followed));
+            List<QueryMatch> matches = matcher.in(line, new Known(number, followed, search));
             if (!matches.isEmpty()) {
                 index.game(number).ifPresent(g -> matches.forEach(m -> found.add(hit(g, m, line))));
             }
@@ -285,10 +323,28 @@ public final class PositionFinder {
 
             private final int number;
             private final List<TrailStore.Followed> followed;
+            private final FactSearch search;
 
-            Known(int number, List<TrailStore.Followed> followed) {
+            Known(int number, List<TrailStore.Followed> followed, FactSearch search) {
                 this.number = number;
                 this.followed = followed;
+                this.search = search;
+            }
+
+            @Override
+            public SearchedTrail searched(FactKind kind) {
+                SearchedTrail before = searched.get(kind).get(number);
+                return before == null ? SearchedTrail.none() : before;
+            }
+
+            @Override
+            public void keep(FactKind kind, SearchedTrail trail) {
+                Search.this.keep(() -> searchedTrails.keep(kind, number, trail));
+            }
+
+            @Override
+            public FactSearch search() {
+                return search;
             }
 
             @Override
@@ -313,7 +369,7 @@ public final class PositionFinder {
                 told++;
                 hits += now.size();
                 answering += (int) now.stream().map(h -> h.game().sheetId()).distinct().count();
-                listener.found(now, Math.min(games.length, told * TOGETHER), games.length);
+                listener.found(now, Math.min(games.length, told * together), games.length);
             }
         }
 

@@ -193,6 +193,34 @@ class PositionFinderTest extends StoreTest {
         assertThat(kept()).isEqualTo(1);
     }
 
+    private int searched() {
+        Database database = Database.open(library.file());
+        try {
+            return new SearchedTrailStore(database).all(FactKind.CHECKS).size();
+        } finally {
+            database.close();
+        }
+    }
+
+    @Test
+    void facts_that_take_a_search_are_found_and_kept_where_they_were_looked_for()
+            throws SQLException {
+        String fen = "6k1/5ppp/8/8/8/8/5PPP/R5K1 w - - 0 1";
+        add("[White \"A\"]\n[SetUp \"1\"]\n[FEN \"" + fen + "\"]\n\n1. Kf1 h6 2. Ra8+ Kh7 *\n");
+        String query = "white checks mates; every position";
+        whileFull(
+                "searched_trail",
+                "INSERT",
+                () -> assertThat(find(query)).extracting(h -> h.match().ply()).contains(0));
+        assertThat(searched()).isZero();
+        List<PositionFinder.Hit> first = find(query);
+        assertThat(first).extracting(h -> h.match().ply()).contains(0).doesNotContain(2, 3, 4);
+        assertThat(searched()).isPositive();
+        assertThat(find(query)).isEqualTo(first);
+        assertThat(find("white checks mates, white king on f1; every position"))
+                .isEqualTo(first.stream().filter(h -> h.match().ply() > 0).toList());
+    }
+
     @Test
     void what_is_asked_to_stop_stops() {
         add(game("A", "2020.01.01", "1. e4 e5"));

@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.pattern.Condition;
 import org.zeroply.coach.pattern.ConditionReader;
 
 /** Reads the text form of a card. Upper and lower case of the small words do not matter. */
@@ -29,9 +31,21 @@ public final class CardReader {
                             + text);
         }
         return new Card(
-                ConditionReader.all(card.group(1)),
+                conditions(card.group(1)),
                 card.group(2),
-                card.group(3) == null ? List.of() : ConditionReader.all(card.group(3)));
+                card.group(3) == null ? List.of() : conditions(card.group(3)));
+    }
+
+    /** Conditions that are seen at once: cards are held against positions while one plays on. */
+    private static List<Condition> conditions(String text) {
+        List<Condition> all = ConditionReader.all(text);
+        for (Condition condition : all) {
+            for (FactKind kind : condition.searches()) {
+                throw new IllegalArgumentException(
+                        "'" + kind.words() + "' takes a search to see, so no card can ask for it.");
+            }
+        }
+        return all;
     }
 
     /** Why a text is no card; empty if it is one. */

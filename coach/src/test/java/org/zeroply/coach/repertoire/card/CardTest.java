@@ -99,4 +99,12 @@ class CardTest {
                         Optional.of(false));
         assertThat(CardTrial.of(card, Side.BLACK, games).cases()).isEmpty();
     }
+
+    @Test
+    void what_takes_a_search_is_refused() {
+        assertThat(CardReader.problem("IF black frozen THEN play h4"))
+                .hasValue("'frozen' takes a search to see, so no card can ask for it.");
+        assertThat(CardReader.problem("IF e4 empty THEN play h4 UNLESS (white threat OR e5 empty)"))
+                .hasValueSatisfying(why -> assertThat(why).contains("'threat' takes a search"));
+    }
 }
