@@ -38,6 +38,9 @@ public final class FindCommand implements Callable<Integer> {
 
     @Mixin private Output output;
 
+    /** Games between two lines that tell how far it is. */
+    private static final int TOLD = 10;
+
     @Spec private CommandLine.Model.CommandSpec spec;
 
     @Parameters(
@@ -64,9 +67,6 @@ public final class FindCommand implements Callable<Integer> {
                     "Those with the fewest men that have nothing to do with it first, and not those"
                             + " of the newest games.")
     private boolean clearest;
-
-    /** Games between two lines that tell how far it is. */
-    private static final int TOLD = 10;
 
     @Option(names = "--threads", description = "Threads that look through games.", paramLabel = "T")
     private int threads = Math.max(1, Math.min(8, Runtime.getRuntime().availableProcessors()));

@@ -70,6 +70,9 @@ public final class ConditionReader {
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
 
+    /** So many conditions are joined by other words than AND: our choice. */
+    private static final int MOST_TOGETHER = 4;
+
     /** Characters of a single condition at most; all 64 squares by name take less. */
     private static final int LONGEST = 500;
 
@@ -176,11 +179,20 @@ public final class ConditionReader {
             throw new IllegalArgumentException(
                     "'" + text.substring(0, SHOWN) + " …' is too long for one condition.");
         }
-        return read(text).orElseThrow(() -> new IllegalArgumentException(problem(text)));
+        return read(Synonyms.usual(text), 1)
+                .orElseThrow(() -> new IllegalArgumentException(problem(text)));
     }
 
-    private static Optional<Condition> read(String text) {
-        String usual = Synonyms.usual(text);
+    /** A condition, or several with another word than AND between them. */
+    private static Optional<Condition> read(String usual, int depth) {
+        return ofOneOrBoth(usual).or(() -> together(usual, depth));
+    }
+
+    private static Optional<Condition> ofOneOrBoth(String usual) {
+        return single(usual).or(() -> ofBothSides(usual));
+    }
+
+    private static Optional<Condition> single(String usual) {
         Matcher none = NONE.matcher(usual);
         Optional<Condition> said = ofEitherSide(usual);
         if (said.isEmpty() && none.matches()) {
@@ -189,7 +201,7 @@ public final class ConditionReader {
         if (said.isEmpty()) {
             said = Phrases.read(HAS.matcher(usual).replaceFirst("$1 "));
         }
-        return said.or(() -> ofBothSides(usual)).or(() -> lacking(usual)).or(() -> together(usual));
+        return said.or(() -> lacking(usual));
     }
 
     /** {@code white has no passed pawns}. */
@@ -210,8 +222,7 @@ public final class ConditionReader {
         List<Condition> parts = new ArrayList<>();
         for (Side side : Side.values()) {
             Optional<Condition> part =
-                    read(Condition.word(side) + " has " + both.group(2))
-                            .or(() -> read(Condition.word(side) + " " + both.group(2)));
+                    of(side, "has " + both.group(2)).or(() -> of(side, both.group(2)));
             part.map(p -> none ? new Condition.Not(p) : p).ifPresent(parts::add);
         }
         return parts.size() == Side.values().length
@@ -219,15 +230,20 @@ public final class ConditionReader {
                 : Optional.empty();
     }
 
+    private static Optional<Condition> of(Side side, String said) {
+        return single(Synonyms.usual(Condition.word(side) + " " + said));
+    }
+
     /** Two conditions with another word than AND between them, if both can be read. */
-    private static Optional<Condition> together(String usual) {
+    private static Optional<Condition> together(String usual, int depth) {
         Matcher besides = BESIDES.matcher(usual);
-        while (besides.find()) {
-            boolean without = besides.group(1).equalsIgnoreCase("without");
-            Optional<Condition> first = read(usual.substring(0, besides.start()));
-            Optional<Condition> second =
-                    read((without ? "no " : "") + usual.substring(besides.end()));
-            if (first.isPresent() && second.isPresent()) {
+        while (depth < MOST_TOGETHER && besides.find()) {
+            String none = besides.group(1).equalsIgnoreCase("without") ? "no " : "";
+            String rest = Synonyms.usual(none + usual.substring(besides.end()));
+            Optional<Condition> first =
+                    ofOneOrBoth(Synonyms.usual(usual.substring(0, besides.start())));
+            Optional<Condition> second = first.flatMap(f -> read(rest, depth + 1));
+            if (second.isPresent()) {
                 return Optional.of(new Condition.All(List.of(first.get(), second.get())));
             }
         }

@@ -282,6 +282,23 @@ class QueryReaderTest {
                 .hasValueSatisfying(why -> assertThat(why.length()).isLessThan(1000));
     }
 
+    /** Each could be taken apart in more ways than could ever be tried. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "both sides castled in ",
+                "e4 empty in ",
+                "white has no ",
+                "a in ",
+                "neither side with ",
+                "both "
+            })
+    void words_that_join_again_and_again_are_refused(String part) {
+        String text = part.repeat(480 / part.length()) + "x";
+        assertThat(QueryReader.problem(text))
+                .hasValueSatisfying(why -> assertThat(why).contains(part.strip()));
+    }
+
     @Test
     void many_conditions_do_no_harm() {
         String many = "e4 empty" + ", e5 empty".repeat(2000);
