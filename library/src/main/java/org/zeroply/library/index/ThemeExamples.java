@@ -15,6 +15,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.lesson.draft.Example;
 import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -85,13 +86,26 @@ public final class ThemeExamples {
         Map<Long, MoveTree> trees = new HashMap<>();
         for (Map.Entry<Side, Query> asked : queries.entrySet()) {
             Map<Long, List<Integer>> plies = new LinkedHashMap<>();
-            finder.find(
-                    asked.getValue().with(Query.Manner.EVERY, true),
-                    helpers,
-                    threads,
-                    cancellation,
-                    (found, looked, all) ->
-                            found.forEach(h -> take(plies, h, most / queries.size())));
+            Query query = asked.getValue().with(Query.Manner.EVERY, true);
+            int mostGames = most / queries.size();
+            Cancellation enough = new Cancellation(cancellation);
+            try {
+                finder.find(
+                        query,
+                        helpers,
+                        threads,
+                        enough,
+                        (found, looked, all) -> {
+                            if (!enough.isCancelled()) {
+                                found.forEach(h -> take(plies, h, mostGames));
+                                stopAtEnough(query, plies.size() >= mostGames, enough);
+                            }
+                        });
+            } catch (CancellationException e) {
+                if (cancellation.isCancelled()) {
+                    throw e;
+                }
+            }
             plies.forEach(
                     (game, at) -> {
                         MoveTree tree = trees.computeIfAbsent(game, games::apply);
@@ -108,6 +122,13 @@ public final class ThemeExamples {
                     });
         }
         return examples;
+    }
+
+    /** Where each game takes long, no more are looked through than are wanted. */
+    private static void stopAtEnough(Query query, boolean isEnough, Cancellation enough) {
+        if (isEnough && !new QueryMatcher(query).searches().isEmpty()) {
+            enough.cancel();
+        }
     }
 
     private static void take(

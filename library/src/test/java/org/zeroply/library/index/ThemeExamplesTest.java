@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -63,6 +64,27 @@ class ThemeExamplesTest extends StoreTest {
         assertThat(empty).extracting(Example::game).contains(empty.get(0).game());
         assertThat(empty.stream().filter(e -> e.game() == empty.get(0).game()).count())
                 .isGreaterThan(1);
+    }
+
+    @Test
+    void a_theme_that_takes_a_search_is_looked_for_until_there_are_enough() {
+        for (int i = 0; i < 4; i++) {
+            library.sheets()
+                    .add(
+                            ("[White \"W%d\"]\n[SetUp \"1\"]\n[FEN \"6k1/5ppp/8/8/8/8/5PPP/R5K1 w"
+                                            + " - - 0 1\"]\n\n1. Kf1 *\n")
+                                    .formatted(i));
+        }
+        ThemeExamples themes = new ThemeExamples(library.finder(), library.sheets()::load);
+        String theme = "white checks mates, white king on g1";
+        List<Example> found = themes.find(theme, 2, Runnable::run, 1, new Cancellation());
+        assertThat(found)
+                .extracting(e -> e.game().tag("White") + " " + e.ply())
+                .containsExactly("W3 0", "W2 0");
+        Cancellation stop = new Cancellation();
+        stop.cancel();
+        assertThatThrownBy(() -> themes.find(theme, 2, Runnable::run, 1, stop))
+                .isInstanceOf(CancellationException.class);
     }
 
     @Test
