@@ -69,6 +69,19 @@ class PositionsModelTest extends ModelTest {
     }
 
     @Test
+    void facts_that_take_a_search_are_looked_for_where_all_else_holds() throws Exception {
+        services.library()
+                .sheets()
+                .add(
+                        "[White \"Fay\"]\n[SetUp \"1\"]\n[FEN \"6k1/5ppp/8/8/8/8/5PPP/R5K1 w - -"
+                                + " 0 1\"]\n\n1. Kf1 h6 *\n");
+        ask("white checks mates, white king on g1, no queens");
+        assertThat(model.hits()).extracting(h -> h.game().white()).containsExactly("Fay");
+        assertThat(model.stateProperty().get())
+                .isEqualTo("1 position in 1 game, 4 games looked through.");
+    }
+
+    @Test
     void a_new_question_takes_the_place_of_the_one_before() throws Exception {
         ask("white knight on f3");
         ask("black pawn on d5");
