@@ -4,7 +4,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
@@ -16,10 +15,10 @@ import org.zeroply.cli.console.Output;
 import org.zeroply.cli.console.TextTable;
 import org.zeroply.coach.pattern.ConditionReader;
 import org.zeroply.coach.pattern.Query;
-import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
+import org.zeroply.library.index.FirstHits;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
 import picocli.CommandLine;
@@ -165,7 +164,8 @@ public final class FindCommand implements Callable<Integer> {
     /** Asks a library. */
     Answer ask(Library open, Query query) {
         long began = System.nanoTime();
-        List<PositionFinder.Hit> told = new ArrayList<>();
+        FirstHits first = new FirstHits(query, most);
+        boolean takesLong = !query.searches().isEmpty();
         ExecutorService helpers = Executors.newFixedThreadPool(threads);
         try {
             PositionFinder.Outcome outcome =
@@ -176,29 +176,20 @@ public final class FindCommand implements Callable<Integer> {
                                     threads,
                                     new Cancellation(),
                                     (hits, looked, all) -> {
-                                        add(told, hits, query);
-                                        tell(query, looked, all);
+                                        first.add(hits);
+                                        if (takesLong) {
+                                            tell(looked, all);
+                                        }
                                     });
-            return new Answer(told, outcome, (System.nanoTime() - began) / 1_000_000);
+            return new Answer(first.hits(), outcome, (System.nanoTime() - began) / 1_000_000);
         } finally {
             helpers.shutdownNow();
         }
     }
 
-    private void add(List<PositionFinder.Hit> told, List<PositionFinder.Hit> hits, Query query) {
-        told.addAll(hits);
-        if (query.is(Query.Manner.CLEAREST)) {
-            told.sort(PositionFinder.Hit.CLEAREST);
-        }
-        if (told.size() > most) {
-            told.subList(most, told.size()).clear();
-        }
-    }
-
-    /** How far it is, where every game takes long. */
-    private void tell(Query query, int looked, int all) {
-        boolean takesLong = !new QueryMatcher(query).searches().isEmpty();
-        if (takesLong && looked % TOLD == 0) {
+    /** How far it is. */
+    private void tell(int looked, int all) {
+        if (looked % TOLD == 0) {
             output.err().println(looked + " of " + Counted.of(all, "game"));
             output.err().flush();
         }

@@ -36,7 +36,7 @@ final class BoardPhrases {
                     Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
                             "white knight on e5",
-                            BoardPhrases::menOn),
+                            w -> menOn(w, w.place(4, w.maybeSide(2).orElse(Side.WHITE)))),
                     Phrase.of(
                             "(?:<side> )?(?:an? )?<men> and (?:an? )?<men> on <place>",
                             "white knight on e5",
@@ -44,7 +44,7 @@ final class BoardPhrases {
                     Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men>(?: on the board)?",
                             "black queen on the board",
-                            w -> menOn(w, w.maybeSide(2), Place.ANYWHERE)),
+                            w -> menOn(w, Place.ANYWHERE)),
                     Phrase.of(
                             "<squares> empty",
                             "e5 empty",
@@ -336,20 +336,9 @@ final class BoardPhrases {
                         .toList());
     }
 
-    /** On the same place, or each side on its own where that is said of a rank of its own. */
-    private static Condition menOn(Phrase.Words w) {
-        if (w.maybeSide(2).isEmpty() && Place.isOwn(w.text(4))) {
-            return new Condition.Any(
-                    Stream.of(Side.values())
-                            .map(side -> menOn(w, Optional.of(side), w.place(4, side)))
-                            .toList());
-        }
-        return menOn(w, w.maybeSide(2), w.place(4, w.maybeSide(2).orElse(Side.WHITE)));
-    }
-
-    private static Condition menOn(Phrase.Words w, Optional<Side> side, Place place) {
+    private static Condition menOn(Phrase.Words w, Place place) {
         boolean many = w.text(3).endsWith("s") || w.text(3).equals("men");
         return new BoardCondition.MenOn(
-                side, w.men(3), place, w.number(1, many && !place.isAnywhere() ? 2 : 1));
+                w.maybeSide(2), w.men(3), place, w.number(1, many && !place.isAnywhere() ? 2 : 1));
     }
 }

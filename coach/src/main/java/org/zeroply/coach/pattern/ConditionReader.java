@@ -41,14 +41,14 @@ public final class ConditionReader {
                             + SIGN_ENDS,
                     Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern NONE = Pattern.compile("no (.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NONE = Pattern.compile("^no (.+)", Pattern.CASE_INSENSITIVE);
 
     /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
     private static final Pattern HAS =
             Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LACKS =
-            Pattern.compile("(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BOTH =
             Pattern.compile(
@@ -61,11 +61,9 @@ public final class ConditionReader {
             Pattern.compile(
                     "\\s(with|without|while|where|when|but|in)\\s", Pattern.CASE_INSENSITIVE);
 
-    /** Where a side is counted from its own edge, which each does for itself. */
-    private static final Pattern OWN_RANK =
-            Pattern.compile(
-                    "(?!white |black ).* on (?:its .*|(?:the )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)(?: rank)?)",
-                    Pattern.CASE_INSENSITIVE);
+    /** What each side counts from its own edge, where no side is named. */
+    private static final Pattern OF_OWN_RANK =
+            Pattern.compile("(?!white |black ).* on " + Place.OWN_RANK, Pattern.CASE_INSENSITIVE);
 
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
@@ -193,23 +191,17 @@ public final class ConditionReader {
     }
 
     private static Optional<Condition> single(String usual) {
-        Matcher none = NONE.matcher(usual);
-        Optional<Condition> said = ofEitherSide(usual);
-        if (said.isEmpty() && none.matches()) {
-            said = ofEitherSide(Joined.anyOf(none.group(1))).map(Condition.Not::new);
-        }
-        if (said.isEmpty()) {
-            said = Phrases.read(HAS.matcher(usual).replaceFirst("$1 "));
-        }
-        return said.or(() -> lacking(usual));
+        return ofEitherSide(usual)
+                .or(() -> lacking(NONE.matcher(usual).replaceFirst("$1"), usual))
+                .or(() -> Phrases.read(HAS.matcher(usual).replaceFirst("$1 ")))
+                .or(() -> lacking(LACKS.matcher(usual).replaceFirst("$1 $2"), usual));
     }
 
-    /** {@code white has no passed pawns}. */
-    private static Optional<Condition> lacking(String usual) {
-        Matcher lacks = LACKS.matcher(usual);
-        return lacks.matches()
-                ? ofEitherSide(lacks.group(1) + " " + lacks.group(2)).map(Condition.Not::new)
-                : Optional.empty();
+    /** {@code no passed pawns}, {@code white has no passed pawns}: what is said not to be there. */
+    private static Optional<Condition> lacking(String what, String usual) {
+        return what.equals(usual)
+                ? Optional.empty()
+                : ofEitherSide(Joined.anyOf(what)).map(Condition.Not::new);
     }
 
     /** {@code both sides castled kingside}, {@code neither side has castled}. */
@@ -253,18 +245,20 @@ public final class ConditionReader {
     /** What is said without a side is meant of either. */
     private static Optional<Condition> ofEitherSide(String usual) {
         Optional<Condition> plain = Phrases.read(usual);
-        if (plain.isPresent() && !OWN_RANK.matcher(usual).matches()) {
+        if (plain.isPresent() && !OF_OWN_RANK.matcher(usual).matches()) {
             return plain;
         }
         return ofEach(usual).or(() -> plain);
     }
 
     private static Optional<Condition> ofEach(String usual) {
-        for (String with : Synonyms.WITH_A_SIDE) {
-            Optional<Condition> white = Phrases.read(String.format(with, "white", usual));
-            Optional<Condition> black = Phrases.read(String.format(with, "black", usual));
-            if (white.isPresent() && black.isPresent()) {
-                return Optional.of(new Condition.Any(List.of(white.get(), black.get())));
+        List<String> white = Synonyms.withASide(Side.WHITE, usual);
+        List<String> black = Synonyms.withASide(Side.BLACK, usual);
+        for (int way = 0; way < white.size(); way++) {
+            Optional<Condition> whites = Phrases.read(white.get(way));
+            Optional<Condition> blacks = Phrases.read(black.get(way));
+            if (whites.isPresent() && blacks.isPresent()) {
+                return Optional.of(new Condition.Any(List.of(whites.get(), blacks.get())));
             }
         }
         return Optional.empty();
@@ -277,7 +271,7 @@ public final class ConditionReader {
                     + "' is said of a whole game: it stands behind a semicolon, as in"
                     + " white knight on e5; result 1-0.";
         }
-        return Phrases.searched(text)
+        return Phrases.onlyOfChanges(text)
                 .map(
                         kind ->
                                 "'"

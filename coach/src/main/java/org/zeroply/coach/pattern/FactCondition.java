@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.insight.SearchedInsight;
 
 /**
  * A fact of those seen without calculating is told of the position.
@@ -119,35 +120,31 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
     private static final int SEARCH = 50_000_000;
 
     private boolean isSearched() {
-        return !Insight.kinds().contains(kind);
+        return SearchedInsight.kinds().contains(kind);
     }
 
     @Override
     public boolean holds(Situation situation) {
-        return isSearched() ? isFound(situation) : isGlanced(situation);
+        Optional<Boolean> told = told(situation);
+        return told.isPresent()
+                ? told.get() && (isAnything() || isSeen(situation))
+                : isSeen(situation);
     }
 
-    private boolean isFound(Situation situation) {
-        Optional<SearchedTrail> before = situation.searchedTrail(kind);
-        if (before.isPresent()) {
-            boolean told = before.get().isTold(trait, side, situation.ply());
-            return told && (isAnything() || isSeen(situation));
-        }
-        return isSeen(situation);
+    /** Whether such a fact is told here, of whatever man and wherever, if that is known. */
+    private Optional<Boolean> told(Situation situation) {
+        return isSearched()
+                ? situation
+                        .searchedTrail(kind)
+                        .map(trail -> trail.isTold(trait, side, situation.ply()))
+                : situation
+                        .trail(new ToldFact(kind, trait))
+                        .map(trail -> trail.isTold(side, situation.ply()));
     }
 
     /** Whether it does not matter where and about what man it is. */
     private boolean isAnything() {
         return place.isAnywhere() && men.equals(Men.ANY);
-    }
-
-    private boolean isGlanced(Situation situation) {
-        Optional<FactTrail> trail = situation.trail(new ToldFact(kind, trait));
-        if (trail.isPresent()) {
-            boolean told = trail.get().isTold(side, situation.ply());
-            return told && (isAnything() || isSeen(situation));
-        }
-        return isSeen(situation);
     }
 
     private boolean isSeen(Situation situation) {

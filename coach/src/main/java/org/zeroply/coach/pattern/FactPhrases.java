@@ -62,17 +62,7 @@ final class FactPhrases {
                                             w.maybeSide(1),
                                             w.maybe(4).map(String::strip).orElse(""),
                                             w.men(2),
-                                            w.place(5, w.side(1)))),
-                    Phrase.of(
-                            "<side> <men> on an outpost( for good)?(?: on <place>)?",
-                            "white knight outpost on d5",
-                            w ->
-                                    new FactCondition(
-                                            FactKind.OUTPOST,
-                                            w.maybeSide(1),
-                                            w.maybe(3).map(String::strip).orElse(""),
-                                            w.men(2),
-                                            w.place(4, w.side(1)))));
+                                            w.place(5, w.side(1)))));
 
     static final List<Phrase> FACTS =
             List.of(

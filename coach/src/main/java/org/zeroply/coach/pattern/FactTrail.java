@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.BitSet;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -35,20 +36,24 @@ public record FactTrail(BitSet white, BitSet black, BitSet both) {
         Map<String, FactTrail> trails = new HashMap<>(Map.of("", none()));
         Situation situation = Situation.startOf(line);
         do {
-            int ply = situation.ply();
-            for (Fact fact : Insight.of(situation.scene(), kind)) {
-                trails.get("").of(fact.side()).set(ply);
-                for (String trait : fact.traits()) {
-                    trails.computeIfAbsent(trait.toLowerCase(Locale.ROOT), t -> none())
-                            .of(fact.side())
-                            .set(ply);
-                }
-            }
+            mark(trails, situation.ply(), Insight.of(situation.scene(), kind));
         } while (situation.advance());
         return trails;
     }
 
-    BitSet of(Optional<Side> side) {
+    /** Sets what facts told at a ply say, in the trails by quality. */
+    static void mark(Map<String, FactTrail> trails, int ply, List<Fact> facts) {
+        for (Fact fact : facts) {
+            trails.get("").of(fact.side()).set(ply);
+            for (String trait : fact.traits()) {
+                trails.computeIfAbsent(trait.toLowerCase(Locale.ROOT), t -> none())
+                        .of(fact.side())
+                        .set(ply);
+            }
+        }
+    }
+
+    private BitSet of(Optional<Side> side) {
         return side.map(s -> s == Side.WHITE ? white : black).orElse(both);
     }
 

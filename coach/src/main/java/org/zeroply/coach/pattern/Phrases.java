@@ -101,8 +101,8 @@ final class Phrases {
                 .toList();
     }
 
-    /** The kind of fact that a text names, if it is one that takes a search to see. */
-    static Optional<FactKind> searched(String text) {
+    /** The kind of fact that a text names, if it is one that is told of moves and changes only. */
+    static Optional<FactKind> onlyOfChanges(String text) {
         String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(white|black) ", "");
         return Stream.of(FactKind.values())
                 .filter(k -> !Insight.kinds().contains(k) && !SearchedInsight.kinds().contains(k))

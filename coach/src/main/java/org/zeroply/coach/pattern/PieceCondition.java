@@ -73,7 +73,7 @@ sealed interface PieceCondition extends Condition {
         public String text() {
             return Condition.word(side)
                     + " doubled rooks"
-                    + file.map(f -> " on the " + (char) ('a' + f) + "-file").orElse("");
+                    + file.map(f -> " on " + new Place(Squares.ofFile(f)).text()).orElse("");
         }
 
         @Override

@@ -28,16 +28,24 @@ record Place(long squares) {
 
     private static final String[] RANKS = {"1st", "2nd", "3rd", "4th", "5th", "6th", "7th", "8th"};
 
+    private static final List<String> ORDINALS =
+            List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
+
+    private static final String ORDINAL = "(?:" + String.join("|", ORDINALS) + ")(?: rank)?";
+
+    /**
+     * How ranks are written that a side counts from its own edge: {@code its 7th rank}, and as
+     * players speak {@code the seventh}; {@code the 7th rank} is that of the board.
+     */
+    static final String OWN_RANK = "(?:its .*|(?:the )?" + ORDINAL + ")";
+
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
             "the kingside|the queenside|the centre|the edge|the rim|a light square|a dark square"
                     + "|(?:(?:the|a|either) )?long diagonal|(?:the )?[a-h][1-8]-[a-h][1-8] diagonal"
                     + "|(?:the |its )?[1-8](?:st|nd|rd|th)(?: rank)?|rank [1-8]"
-                    + "|(?:the |its )?(?:first|second|third|fourth|fifth|sixth|seventh|eighth)"
-                    + "(?: rank)?";
-
-    private static final List<String> ORDINALS =
-            List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth");
+                    + "|(?:the |its )?"
+                    + ORDINAL;
 
     /** One square. */
     static Place square(int square) {
@@ -61,22 +69,10 @@ record Place(long squares) {
                     yield diagonal(name.replaceAll("the | diagonal", ""));
                 }
                 int rank = rank(name);
-                Side from = isOwn(name) ? side : Side.WHITE;
+                Side from = name.matches(OWN_RANK) ? side : Side.WHITE;
                 yield new Place(Squares.ofRank(from, rank));
             }
         };
-    }
-
-    /**
-     * Whether a rank is counted from the own edge: {@code its 7th rank}, and as players speak
-     * {@code the seventh}; {@code the 7th rank} is that of the board.
-     */
-    static boolean isOwn(String name) {
-        return name.startsWith("its ") || ORDINALS.contains(bare(name));
-    }
-
-    private static String bare(String name) {
-        return name.replaceAll("the |its | rank", "");
     }
 
     /** The squares from one to another, as in {@code b1-h7}. */
@@ -108,7 +104,9 @@ record Place(long squares) {
     /** The 0-based rank that a text names, in figures or in words. */
     private static int rank(String name) {
         String figures = name.replaceAll("\\D", "");
-        return figures.isEmpty() ? ORDINALS.indexOf(bare(name)) : figures.charAt(0) - '1';
+        return figures.isEmpty()
+                ? ORDINALS.indexOf(name.replaceAll("the |its | rank", ""))
+                : figures.charAt(0) - '1';
     }
 
     boolean isAnywhere() {

@@ -5,7 +5,9 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.FactKind;
 
 /**
  * A question to games: one thing after the other that must be so.
@@ -81,6 +83,13 @@ public record Query(List<QueryStep> steps, Set<Manner> manners, GamesAsked games
                 .map(way -> steps.stream().map(s -> s.under(way)).toList())
                 .distinct()
                 .toList();
+    }
+
+    /** Kinds of facts that it asks for and that take a search. */
+    public Set<FactKind> searches() {
+        return steps.stream()
+                .flatMap(step -> step.condition().searches().stream())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** The same, asked in a manner or not. */

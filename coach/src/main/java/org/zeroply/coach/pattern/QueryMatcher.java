@@ -42,11 +42,7 @@ public final class QueryMatcher {
                 variants.stream()
                         .flatMap(steps -> steps.get(0).condition().leading().stream())
                         .collect(Collectors.toUnmodifiableSet());
-        searches =
-                variants.stream()
-                        .flatMap(List::stream)
-                        .flatMap(step -> step.condition().searches().stream())
-                        .collect(Collectors.toUnmodifiableSet());
+        searches = query.searches();
     }
 
     /**
@@ -55,11 +51,6 @@ public final class QueryMatcher {
      */
     public Set<ToldFact> leading() {
         return leading;
-    }
-
-    /** Kinds of facts that it asks for and that take a search. */
-    public Set<FactKind> searches() {
-        return searches;
     }
 
     /** Whether the reviews of games have a say in it. */

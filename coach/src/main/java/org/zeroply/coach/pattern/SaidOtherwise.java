@@ -103,7 +103,6 @@ final class SaidOtherwise {
             locked chain => locked pawn chain
 
             # Material
-            ^<side> has no ([a-z]+) on => no $1 $2 on
             ^<side> has ((?:at least |)<number>) ([a-z]+) on => $2 $1 $3 on
             queens (?:are |)(?:off(?: the board)?|exchanged|traded) => no queens
             queenless (middlegame|ending) => in the $1 without queens
@@ -137,8 +136,8 @@ final class SaidOtherwise {
             (?:attacked|covered) <times> by <side> => covered by $2 $1
             attacked by <side> <times> => covered by $1 $2
             pinned (<man>) => $1 pinned
-            outpost (<man>) => $1 on an outpost
-            (<man>) on an outpost on => $1 outpost on
+            outpost (<man>) => $1 outpost
+            (<man>) on an outpost => $1 outpost
             """;
 
     private SaidOtherwise() {}

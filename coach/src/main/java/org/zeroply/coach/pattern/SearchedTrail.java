@@ -3,7 +3,6 @@ package org.zeroply.coach.pattern;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
@@ -63,13 +62,6 @@ public final class SearchedTrail {
     void add(int ply, List<Fact> facts) {
         grown = true;
         looked.set(ply);
-        for (Fact fact : facts) {
-            trails.get("").of(fact.side()).set(ply);
-            for (String trait : fact.traits()) {
-                trails.computeIfAbsent(trait.toLowerCase(Locale.ROOT), t -> FactTrail.none())
-                        .of(fact.side())
-                        .set(ply);
-            }
-        }
+        FactTrail.mark(trails, ply, facts);
     }
 }

@@ -4,12 +4,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.zeroply.chess.board.Side;
 
 /** Other ways in which coaches say what has one usual form. They stand in a table, a line each. */
 final class Synonyms {
 
-    /** Where the side may stand in what is said of one. */
-    static final List<String> WITH_A_SIDE = List.of("%s %s", "%2$s by %1$s");
+    /** What stands before the side where men are counted. */
+    private static final Pattern NUMBERED =
+            Pattern.compile(
+                    "^((?:at least )?(?:" + Force.NUMBER + ") |)", Pattern.CASE_INSENSITIVE);
 
     /** Between what is said and its usual form. */
     private static final String MEANS = "=>";
@@ -52,6 +55,18 @@ final class Synonyms {
         forms.put(
                 Pattern.compile("(?<!\\w)(?:" + said + ")(?!\\w)", Pattern.CASE_INSENSITIVE),
                 line.substring(means + MEANS.length()).strip());
+    }
+
+    /**
+     * Where a side may stand in what is said of it: {@code white rooks}, {@code two white rooks},
+     * {@code mate by white}.
+     */
+    static List<String> withASide(Side side, String said) {
+        String word = Condition.word(side);
+        return List.of(
+                word + " " + said,
+                NUMBERED.matcher(said).replaceFirst("$1" + word + " "),
+                said + " by " + word);
     }
 
     /** The usual form of what is said. */

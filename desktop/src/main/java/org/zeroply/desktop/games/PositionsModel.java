@@ -1,6 +1,5 @@
 package org.zeroply.desktop.games;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -25,6 +24,7 @@ import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
+import org.zeroply.library.index.FirstHits;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
 
@@ -55,10 +55,10 @@ final class PositionsModel {
 
     private int counted;
 
-    /** The clearest ones so far, where these are wanted first. */
-    private final List<PositionFinder.Hit> clearest = new ArrayList<>();
+    /** Those that are listed, or will be. */
+    private FirstHits first;
 
-    /** How many were counted when the clearest ones were listed last. */
+    /** How many were counted when they were listed last. */
     private int listed;
 
     PositionsModel(Services services, GamesModel games) {
@@ -137,7 +137,7 @@ final class PositionsModel {
         search.cancel();
         services.memory().put(REMEMBERED, text.get());
         hits.clear();
-        clearest.clear();
+        first = new FirstHits(query.get(), MOST);
         counted = 0;
         listed = 0;
         part.set(0);
@@ -188,10 +188,12 @@ final class PositionsModel {
             return;
         }
         counted += found.size();
-        if (query.is(Query.Manner.CLEAREST)) {
-            order(found);
-        } else {
-            hits.addAll(found.subList(0, Math.min(found.size(), MOST - hits.size())));
+        first.add(found);
+        if (!query.is(Query.Manner.CLEAREST)) {
+            hits.addAll(first.hits().subList(hits.size(), first.hits().size()));
+            listed = counted;
+        } else if (counted >= 2 * listed) {
+            list();
         }
         part.set((double) looked / Math.max(1, all));
         state.set(
@@ -202,28 +204,17 @@ final class PositionsModel {
     }
 
     /**
-     * Puts the clearest ones first. They are listed anew whenever twice as many were found: each
-     * time all diagrams are drawn again.
+     * Lists the clearest ones anew, which is done whenever twice as many were found: each time all
+     * diagrams are drawn again.
      */
-    private void order(List<PositionFinder.Hit> found) {
-        clearest.addAll(found);
-        clearest.sort(PositionFinder.Hit.CLEAREST);
-        if (clearest.size() > MOST) {
-            clearest.subList(MOST, clearest.size()).clear();
-        }
-        if (counted >= 2 * listed) {
-            list();
-        }
-    }
-
     private void list() {
         listed = counted;
-        hits.setAll(clearest);
+        hits.setAll(first.hits());
     }
 
     private void ended(int mine, String words) {
         if (mine == asked) {
-            if (counted > listed && !clearest.isEmpty()) {
+            if (counted > listed) {
                 list();
             }
             running.set(false);

@@ -84,7 +84,7 @@ public final class PositionFinder {
     public record Hit(GameFacts game, QueryMatch match, GameLine line, int idle) {
 
         /** The clearest one first; such as are as clear stay as they were. */
-        public static final Comparator<Hit> CLEAREST = Comparator.comparingInt(Hit::idle);
+        static final Comparator<Hit> CLEAREST = Comparator.comparingInt(Hit::idle);
 
         /** The position. */
         public Position position() {
@@ -105,8 +105,8 @@ public final class PositionFinder {
     public interface Listener {
 
         /**
-         * The hits of some games, the newest game first, and how far the search is. Whoever wants
-         * the clearest first puts them in that order ({@link Hit#CLEAREST}).
+         * The hits of some games, the newest game first, and how far the search is; {@link
+         * FirstHits} puts the clearest first where that is asked.
          */
         void found(List<Hit> hits, int looked, int all);
     }
@@ -223,9 +223,9 @@ public final class PositionFinder {
                     Optional.of(query.games().opening().toLowerCase(Locale.ROOT))
                             .filter(o -> !o.isEmpty());
             this.moments = matcher.asksReviews() ? MomentStore.all(database) : Map.of();
-            this.together = matcher.searches().isEmpty() ? TOGETHER : 1;
+            this.together = query.searches().isEmpty() ? TOGETHER : 1;
             matcher.leading().forEach(fact -> known.put(fact, trails.all(fact)));
-            matcher.searches().forEach(kind -> searched.put(kind, searchedTrails.all(kind)));
+            query.searches().forEach(kind -> searched.put(kind, searchedTrails.all(kind)));
         }
 
         private int parts() {
@@ -280,7 +280,7 @@ public final class PositionFinder {
 
         /** An engine of its own, so that nobody waits for another one. */
         private FactSearch search() {
-            if (matcher.searches().isEmpty()) {
+            if (query.searches().isEmpty()) {
                 return FactSearch.NONE;
             }
             SearchedInsight insight =

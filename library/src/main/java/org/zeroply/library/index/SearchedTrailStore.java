@@ -54,11 +54,8 @@ final class SearchedTrailStore {
                                 new Row(
                                         rs.getInt(1),
                                         rs.getString(2),
-                                        BitSet.valueOf(rs.getBytes(3)),
-                                        new FactTrail(
-                                                BitSet.valueOf(rs.getBytes(4)),
-                                                BitSet.valueOf(rs.getBytes(5)),
-                                                BitSet.valueOf(rs.getBytes(6)))))
+                                        TrailColumns.plies(rs, 3),
+                                        TrailColumns.read(rs, 4)))
                 .list();
     }
 
@@ -74,16 +71,13 @@ final class SearchedTrailStore {
                                             + " = ?");
                     trail.trails()
                             .forEach(
-                                    (trait, told) ->
-                                            batch.bind(0, kind.word())
-                                                    .bind(1, trait)
-                                                    .bind(2, VERSION)
-                                                    .bind(3, trail.looked().toByteArray())
-                                                    .bind(4, told.white().toByteArray())
-                                                    .bind(5, told.black().toByteArray())
-                                                    .bind(6, told.both().toByteArray())
-                                                    .bind(7, number)
-                                                    .add());
+                                    (trait, told) -> {
+                                        batch.bind(0, kind.word())
+                                                .bind(1, trait)
+                                                .bind(2, VERSION)
+                                                .bind(3, trail.looked().toByteArray());
+                                        TrailColumns.bind(batch, 4, told).bind(7, number).add();
+                                    });
                     return batch.execute();
                 });
     }

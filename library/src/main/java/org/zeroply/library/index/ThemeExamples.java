@@ -15,7 +15,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.lesson.draft.Example;
 import org.zeroply.coach.pattern.Query;
-import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -88,6 +87,8 @@ public final class ThemeExamples {
             Map<Long, List<Integer>> plies = new LinkedHashMap<>();
             Query query = asked.getValue().with(Query.Manner.EVERY, true);
             int mostGames = most / queries.size();
+            // Where each game takes long, no more are looked through than are wanted.
+            boolean takesLong = !query.searches().isEmpty();
             Cancellation enough = new Cancellation(cancellation);
             try {
                 finder.find(
@@ -98,7 +99,9 @@ public final class ThemeExamples {
                         (found, looked, all) -> {
                             if (!enough.isCancelled()) {
                                 found.forEach(h -> take(plies, h, mostGames));
-                                stopAtEnough(query, plies.size() >= mostGames, enough);
+                                if (takesLong && plies.size() >= mostGames) {
+                                    enough.cancel();
+                                }
                             }
                         });
             } catch (CancellationException e) {
@@ -122,13 +125,6 @@ public final class ThemeExamples {
                     });
         }
         return examples;
-    }
-
-    /** Where each game takes long, no more are looked through than are wanted. */
-    private static void stopAtEnough(Query query, boolean isEnough, Cancellation enough) {
-        if (isEnough && !new QueryMatcher(query).searches().isEmpty()) {
-            enough.cancel();
-        }
     }
 
     private static void take(

@@ -1,6 +1,5 @@
 package org.zeroply.library.index;
 
-import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -56,14 +55,7 @@ final class TrailStore {
                 .bind("kind", fact.kind().word())
                 .bind("trait", fact.trait())
                 .bind("version", Insight.VERSION)
-                .map(
-                        (rs, c) ->
-                                new Row(
-                                        rs.getInt(1),
-                                        new FactTrail(
-                                                BitSet.valueOf(rs.getBytes(2)),
-                                                BitSet.valueOf(rs.getBytes(3)),
-                                                BitSet.valueOf(rs.getBytes(4)))))
+                .map((rs, c) -> new Row(rs.getInt(1), TrailColumns.read(rs, 2)))
                 .list();
     }
 
@@ -83,13 +75,7 @@ final class TrailStore {
     }
 
     private static void add(PreparedBatch batch, Followed followed, String trait, FactTrail trail) {
-        batch.bind(0, followed.kind().word())
-                .bind(1, trait)
-                .bind(2, Insight.VERSION)
-                .bind(3, trail.white().toByteArray())
-                .bind(4, trail.black().toByteArray())
-                .bind(5, trail.both().toByteArray())
-                .bind(6, followed.number())
-                .add();
+        batch.bind(0, followed.kind().word()).bind(1, trait).bind(2, Insight.VERSION);
+        TrailColumns.bind(batch, 3, trail).bind(6, followed.number()).add();
     }
 }

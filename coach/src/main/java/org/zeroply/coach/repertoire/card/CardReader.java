@@ -39,11 +39,13 @@ public final class CardReader {
     /** Conditions that are seen at once: cards are held against positions while one plays on. */
     private static List<Condition> conditions(String text) {
         List<Condition> all = ConditionReader.all(text);
-        for (Condition condition : all) {
-            for (FactKind kind : condition.searches()) {
-                throw new IllegalArgumentException(
-                        "'" + kind.words() + "' takes a search to see, so no card can ask for it.");
-            }
+        Optional<FactKind> searched =
+                all.stream().flatMap(condition -> condition.searches().stream()).findFirst();
+        if (searched.isPresent()) {
+            throw new IllegalArgumentException(
+                    "'"
+                            + searched.get().words()
+                            + "' takes a search to see, so no card can ask for it.");
         }
         return all;
     }
