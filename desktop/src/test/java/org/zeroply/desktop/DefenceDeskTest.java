@@ -22,10 +22,7 @@ import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.defence.DefenceModel;
-import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.sheet.SheetKind;
-import org.zeroply.library.sheet.SheetQuery;
 import org.zeroply.library.student.Student;
 
 /** Drives the Defence desk, and what comes of it, in the real window. */
@@ -37,20 +34,6 @@ class DefenceDeskTest extends WindowTest {
     private static final String TWICE = "5rk1/5ppp/8/8/6Q1/1P4P1/1PqR1P1P/6K1 w - - 0 1";
 
     private static final String HELD = "6k1/5ppp/8/3n4/8/8/r4PPP/3R2K1 b - - 0 1";
-
-    /** A position to be defended that comes back until the search looks at it. */
-    private static final String GAME =
-            """
-            [Event "Harbour cup"]
-            [White "Tern, Ada"]
-            [Black "Skua, Ben"]
-            [Result "*"]
-            [SetUp "1"]
-            [FEN "r3r1k1/5pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 0 20"]
-
-            20. Kh1 Kh8 21. Kg1 Kg8 22. Kh1 Kh8 23. Kg1 Kg8
-            24. Kh1 Kh8 25. Kg1 Kg8 26. Kh1 Kh8 27. Kg1 Kg8 28. g3 *
-            """;
 
     @Start
     void start(Stage shown) {
@@ -251,24 +234,5 @@ class DefenceDeskTest extends WindowTest {
         until(() -> services.library().attempts().of(who.id()).size() == 1);
         assertThat(services.library().attempts().of(who.id()).get(0).marking().points())
                 .isEqualTo(20);
-    }
-
-    @Test
-    void the_search_finds_positions_to_be_defended(FxRobot robot) throws Exception {
-        services.library().settings().put(ExerciseSearch.NODES, 200000L);
-        services.library().sheets().add(GAME);
-        click(robot, "#desk-exercises");
-        click(robot, "#exercises-find");
-        click(robot, "#find-go");
-        until(() -> label(robot, "#find-state").startsWith("All games"));
-        ComboBox<String> theme = robot.lookup("#find-theme").queryComboBox();
-        robot.interact(() -> theme.getSelectionModel().select("defence"));
-        until(() -> !findings(robot, "#finds").isEmpty());
-        fire(robot, "#find-set");
-        idle();
-        until(() -> bench.exercises().session().id().isPresent());
-        assertThat(services.library().sheets().find(SheetQuery.all(SheetKind.EXERCISE))).hasSize(1);
-        assertThat(DefenceTask.of(bench.exercises().session().tree()))
-                .contains(DefenceTask.ELIMINATION);
     }
 }

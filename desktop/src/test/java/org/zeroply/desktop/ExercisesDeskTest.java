@@ -2,7 +2,6 @@ package org.zeroply.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.time.Instant;
@@ -21,19 +20,16 @@ import org.testfx.framework.junit5.Start;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
-import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.marking.MarkedSheet;
 import org.zeroply.coach.exercise.marking.Marker;
 import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.coach.exercise.marking.WrittenAnswer;
 import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.Exercise;
-import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.Attempt;
@@ -84,60 +80,6 @@ class ExercisesDeskTest extends WindowTest {
         return robot.lookup(id).<ListView<?>>query().getItems().stream()
                 .map(Object::toString)
                 .toList();
-    }
-
-    @Test
-    void a_position_worth_setting_is_found_set_as_exercise_and_checked(FxRobot robot)
-            throws Exception {
-        Path game = Path.of(getClass().getResource("found.pgn").toURI());
-        robot.interact(() -> bench.importFiles(List.of(game)));
-        until(() -> table(robot, "#games-table").getItems().size() == 1);
-        click(robot, "#desk-exercises");
-        click(robot, "#exercises-find");
-        click(robot, "#find-go");
-        until(() -> !services.search().runningProperty().get());
-        until(() -> !rows(robot, "#finds").isEmpty());
-        assertThat(label(robot, "#find-state")).isEqualTo("All games have been looked through.");
-        int found = rows(robot, "#finds").size();
-        assertThat(session().tree().root().children()).isNotEmpty();
-        robot.clickOn("#finds").type(KeyCode.DELETE);
-        until(() -> rows(robot, "#finds").size() == found - 1);
-        assertThat(services.library().bin().all())
-                .extracting(e -> e.item().kind())
-                .containsExactly(BinStore.Kind.FIND);
-        robot.press(KeyCode.CONTROL).type(KeyCode.Z).release(KeyCode.CONTROL);
-        until(() -> rows(robot, "#finds").size() == found);
-        assertThat(services.library().bin().all()).isEmpty();
-        ListView<?> finds = robot.lookup("#finds").query();
-        int calculation =
-                rows(robot, "#finds")
-                        .indexOf(
-                                rows(robot, "#finds").stream()
-                                        .filter(r -> !r.contains("look like defences"))
-                                        .findFirst()
-                                        .orElseThrow());
-        robot.interact(() -> finds.getSelectionModel().select(calculation));
-        click(robot, "#find-set");
-        until(() -> session().id().isPresent() && isShown(robot, "#exercises-table"));
-        until(() -> table(robot, "#exercises-table").getItems().size() == 1);
-        assertThat(MarkingScheme.of(session().tree()).sum()).isEqualTo(50);
-        assertThat(services.search().found()).hasSize(found - 1);
-
-        click(robot, "#exercises-check");
-        click(robot, "#soundness-check");
-        until(() -> label(robot, "#soundness-verdict").contains("zeroply"));
-        robot.interact(() -> spoil(session()));
-        until(() -> label(robot, "#soundness-verdict").startsWith("Changed since"));
-        click(robot, "#soundness-check");
-        until(() -> rows(robot, "#soundness").stream().anyMatch(r -> r.contains("Wrong verdict")));
-        assertThat(label(robot, "#soundness-verdict")).startsWith("Not sound");
-    }
-
-    private static void spoil(TreeSession session) {
-        Node end = session.tree().root().mainLineEnd();
-        int tendency = end.annotation().verdict().orElseThrow().tendency();
-        session.editor()
-                .verdict(end, Optional.of(tendency > 0 ? Verdict.BLACK_WINS : Verdict.WHITE_WINS));
     }
 
     @Test

@@ -31,6 +31,8 @@ import org.zeroply.chess.board.Square;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.work.BriefEngine;
+import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.Fx;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
@@ -93,10 +95,15 @@ public abstract class WindowTest {
                         .anyMatch(f -> f.getMethodName().equals("notifyDragLeave"));
     }
 
+    /** What engines the window works with; those that do not look far where it does not matter. */
+    protected Engines engines() {
+        return BriefEngine.ENGINES;
+    }
+
     private void open(Consumer<Library> fill) {
         Library library = Library.open(folder.resolve("test.zpl"));
         fill.accept(library);
-        services = ZeroPly.services(library, true);
+        services = ZeroPly.services(library, engines());
         services.live().runningProperty().set(false);
         bench = new Workbench(services, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(bench));

@@ -1,7 +1,6 @@
 package org.zeroply.coach.review;
 
 import java.util.Optional;
-import org.zeroply.engine.analysis.Analysis;
 
 /** Where analyses are kept, so that nothing is searched twice. */
 public interface AnalysisMemory {
@@ -17,8 +16,8 @@ public interface AnalysisMemory {
     record Key(String engine, String position, long nodes, int lines) {}
 
     /** The analysis kept under a key. */
-    Optional<Analysis> find(Key key);
+    Optional<Remembered> find(Key key);
 
-    /** Keeps an analysis that was finished. */
-    void keep(Key key, Analysis analysis);
+    /** Keeps an analysis that was finished, in the place of one under the same key. */
+    void keep(Key key, Remembered analysis);
 }

@@ -11,12 +11,15 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.evaluation.Choice;
+import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.search.BuiltInEngine;
 
 class RememberingEngineTest {
@@ -30,16 +33,16 @@ class RememberingEngineTest {
                                     .get(0))
                     .tree();
 
-    private final Map<AnalysisMemory.Key, Analysis> kept = new HashMap<>();
+    private final Map<AnalysisMemory.Key, Remembered> kept = new HashMap<>();
     private final AnalysisMemory memory =
             new AnalysisMemory() {
                 @Override
-                public Optional<Analysis> find(Key key) {
+                public Optional<Remembered> find(Key key) {
                     return Optional.ofNullable(kept.get(key));
                 }
 
                 @Override
-                public void keep(Key key, Analysis analysis) {
+                public void keep(Key key, Remembered analysis) {
                     kept.put(key, analysis);
                 }
             };
@@ -110,5 +113,34 @@ class RememberingEngineTest {
         }
         assertThat(engine.searches).isEqualTo(4);
         assertThat(kept).isEmpty();
+    }
+
+    /** Quiet and sharp ones, with one move that decides and with many that do. */
+    private static final List<String> POSITIONS =
+            List.of(
+                    "r1bqkbnr/pppp1ppp/2n5/4p3/2B1P3/5N2/PPPP1PPP/RNBQK2R b KQkq - 3 3",
+                    "r2q1rk1/ppp2ppp/2n1bn2/2bpp3/4P3/2PP1N2/PPBN1PPP/R1BQ1RK1 w - - 0 9",
+                    "6k1/5ppp/8/8/8/8/5PPP/R3R1K1 w - - 0 1",
+                    "8/2p5/3p4/KP5r/1R3p1k/8/4P1P1/8 w - - 0 1",
+                    "4rrk1/pp1n3p/3q2pQ/2p1pb2/2PP4/2P3N1/P2B2PP/4RRK1 b - - 7 19");
+
+    @Test
+    void what_is_remembered_is_believed_as_much_as_what_was_just_found() {
+        Counting engine = new Counting(Integer.MAX_VALUE);
+        for (long nodes : new long[] {200, 3_000, 20_000}) {
+            for (String fen : POSITIONS) {
+                Choice first = choice(new RememberingEngine(engine, memory), fen, nodes);
+                int searches = engine.searches;
+                Choice again = choice(new RememberingEngine(engine, memory), fen, nodes);
+                assertThat(again).as(fen + " " + nodes).usingRecursiveComparison().isEqualTo(first);
+                assertThat(engine.searches).isEqualTo(searches);
+            }
+        }
+    }
+
+    private static Choice choice(Engine engine, String fen, long nodes) {
+        return new MoveEvaluator(engine, Endings.NONE, nodes, new Cancellation())
+                .choice(Position.fromFen(fen), 3)
+                .orElseThrow();
     }
 }

@@ -16,12 +16,12 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.LogBook;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WarmUp;
 import org.zeroply.desktop.work.WindowMemory;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
@@ -99,7 +99,8 @@ public final class ZeroPly extends Application {
     /** Opens a library in the window; false, with the reason in the window, if that cannot be. */
     private boolean open(Path file) {
         try {
-            Services made = services(Library.open(file), memory, false);
+            Services made =
+                    new Services(Library.open(file), memory, Clock.systemUTC(), Engines.USUAL);
             made.showOutside(getHostServices()::showDocument);
             Workbench bench = new Workbench(made, Clock.systemUTC());
             bench.onLibrary(this::change);
@@ -176,18 +177,10 @@ public final class ZeroPly extends Application {
                                                                 Workbench::saveWhatHappened))));
     }
 
-    /**
-     * Services for a window; with fixed limits the live analysis gives the same picture each time,
-     * and no tables of endings are asked.
-     */
-    public static Services services(Library library, boolean fixedLimits) {
-        return services(library, new WindowMemory(Optional.empty()), fixedLimits);
-    }
-
-    /** Services for a window that remembers its looks. */
-    public static Services services(Library library, WindowMemory memory, boolean fixedLimits) {
-        Limits limits = fixedLimits ? Limits.nodes(150_000) : Limits.NONE;
-        return new Services(library, memory, Clock.systemUTC(), limits, !fixedLimits);
+    /** Services for a window that remembers nothing of its looks. */
+    public static Services services(Library library, Engines engines) {
+        WindowMemory memory = new WindowMemory(Optional.empty());
+        return new Services(library, memory, Clock.systemUTC(), engines);
     }
 
     /** A scene with our styles over the base ones. */

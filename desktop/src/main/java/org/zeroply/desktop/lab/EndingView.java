@@ -25,7 +25,6 @@ import org.zeroply.coach.ending.KingMap;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** The truth about an ending, its picture, and playing it against perfect defence. */
 final class EndingView extends VBox {
@@ -33,7 +32,6 @@ final class EndingView extends VBox {
     /** A triangulation: one pawn pair blocked, a passed pawn, the kings around it. */
     private static final String EXAMPLE = "2k5/8/p1P5/P2K4/8/8/8/8 w - - 0 1";
 
-    private static final int MEGABYTES = 16;
     private static final int LONG_LINE = 24;
     private static final int MOST_PAIRS = 24;
 
@@ -103,11 +101,7 @@ final class EndingView extends VBox {
     /** Solves the ending on the board in the background. */
     void solve() {
         Position position = model.position();
-        EndingSolver solver =
-                new EndingSolver(
-                        new BuiltInEngine(MEGABYTES),
-                        services.endings().tables(),
-                        EndingSolver.NODES);
+        EndingSolver solver = services.endingSolver();
         answer.getChildren().setAll(line("Solving …"));
         services.scheduler()
                 .longWork(

@@ -22,10 +22,8 @@ import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
 import org.zeroply.engine.protocol.UciEngine;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /**
  * The engine that runs beside the board: it follows the position, or keeps to one, with several
@@ -50,8 +48,8 @@ public final class LiveAnalysis implements AutoCloseable {
     /** The most lines that are shown. */
     public static final int MOST_LINES = 5;
 
+    private final Engines engines;
     private final Endings endings;
-    private final Limits limits;
     private final Scheduler scheduler;
     private final BooleanProperty running = new SimpleBooleanProperty(true);
     private final BooleanProperty locked = new SimpleBooleanProperty();
@@ -73,13 +71,13 @@ public final class LiveAnalysis implements AutoCloseable {
     private Optional<UciEngine> other = Optional.empty();
 
     /**
-     * @param limits where to stop on each position
+     * @param engines where ours comes from, and where it stops
      */
     public LiveAnalysis(
-            EngineSettings settings, Endings endings, Limits limits, Scheduler scheduler) {
+            EngineSettings settings, Engines engines, Endings endings, Scheduler scheduler) {
+        this.engines = engines;
         this.endings = endings;
         this.scheduler = scheduler;
-        this.limits = limits;
         apply(settings);
         running.addListener(o -> restart());
         second.addListener(o -> restart());
@@ -143,7 +141,7 @@ public final class LiveAnalysis implements AutoCloseable {
                 () -> {
                     other.ifPresent(UciEngine::close);
                     other = chosen.second();
-                    own = new BuiltInEngine(chosen.megabytes(), endings);
+                    own = engines.maker().engine(chosen.megabytes(), endings);
                 });
         restart();
     }
@@ -190,7 +188,7 @@ public final class LiveAnalysis implements AutoCloseable {
             return;
         }
         AnalysisRequest request =
-                AnalysisRequest.of(position, limits)
+                AnalysisRequest.of(position, engines.limits())
                         .withLines(lines.get())
                         .withThreads(settings.get().threads())
                         .among(excluded.isEmpty() ? List.of() : rest);

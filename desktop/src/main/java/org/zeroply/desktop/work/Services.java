@@ -7,14 +7,13 @@ import java.util.OptionalLong;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.zeroply.coach.ending.EndingSolver;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.marking.LineChecker;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 import org.zeroply.library.database.Setting;
 import org.zeroply.library.sheet.LibraryExercises;
@@ -37,6 +36,8 @@ public final class Services implements AutoCloseable {
     private final Library library;
     private final LogBook log;
     private final WindowMemory memory;
+    private final Engines engines;
+    private final Endings exact;
     private final Messages messages;
     private final Scheduler scheduler;
     private final Saves saves = new Saves();
@@ -54,25 +55,23 @@ public final class Services implements AutoCloseable {
      * Services for a window on a library.
      *
      * @param memory what the window remembers of its looks
-     * @param limits where the engine beside the board stops on each position
-     * @param withTables whether the engines ask the tables of exact endings
      */
-    public Services(
-            Library library, WindowMemory memory, Clock clock, Limits limits, boolean withTables) {
-        this.memory = memory;
-        EndingTables tables = EndingTables.ofUser();
-        Endings exact = withTables ? tables : Endings.NONE;
+    public Services(Library library, WindowMemory memory, Clock clock, Engines engines) {
         this.library = library;
+        this.memory = memory;
+        this.engines = engines;
+        EndingTables tables = EndingTables.ofUser();
+        exact = engines.exact(tables);
         log = new LogBook(library.file());
         messages = new Messages(clock);
         scheduler = new Scheduler(messages);
-        live = new LiveAnalysis(EngineSettings.load(library.settings()), exact, limits, scheduler);
-        marking = engine(MARKING_MEGABYTES, exact);
         endings = new EndingsMaker(tables, scheduler);
-        reviews = new ReviewQueue(library, engine(SMALL_MEGABYTES, exact), scheduler);
-        search = new ExerciseSearch(library, engine(SMALL_MEGABYTES, exact), exact, scheduler);
+        live = new LiveAnalysis(EngineSettings.load(library.settings()), engines, exact, scheduler);
+        marking = engine(MARKING_MEGABYTES);
+        reviews = new ReviewQueue(library, engine(SMALL_MEGABYTES), scheduler);
+        search = new ExerciseSearch(library, engine(SMALL_MEGABYTES), exact, scheduler);
         drafts = new Drafts(library, scheduler, messages, this::drafter);
-        defenders = Stream.generate(() -> engine(SMALL_MEGABYTES, exact)).limit(beside()).toList();
+        defenders = Stream.generate(() -> engine(SMALL_MEGABYTES)).limit(beside()).toList();
     }
 
     /** How many engines go on side by side: the window keeps a processor to itself. */
@@ -80,8 +79,8 @@ public final class Services implements AutoCloseable {
         return Math.max(1, Math.min(DEFENDERS, Runtime.getRuntime().availableProcessors() - 1));
     }
 
-    private static Engine engine(int megabytes, Endings exact) {
-        return new BuiltInEngine(megabytes, exact);
+    private Engine engine(int megabytes) {
+        return engines.maker().engine(megabytes, exact);
     }
 
     /** Shows files and folders with what the system has for them, from now on. */
@@ -156,6 +155,12 @@ public final class Services implements AutoCloseable {
 
     private long nodes(long usual) {
         return library.settings().get(EXERCISE_NODES.usually(usual));
+    }
+
+    /** Solves endings, with an engine of its own. */
+    public EndingSolver endingSolver() {
+        Engine engine = engines.maker().engine(SMALL_MEGABYTES, Endings.NONE);
+        return new EndingSolver(engine, endings.tables(), EndingSolver.NODES);
     }
 
     /** Checks lines of an answer that the scheme lacks. */

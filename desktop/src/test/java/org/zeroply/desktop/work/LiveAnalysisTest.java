@@ -18,6 +18,7 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
+import org.zeroply.engine.search.BuiltInEngine;
 
 class LiveAnalysisTest {
 
@@ -43,8 +44,8 @@ class LiveAnalysisTest {
     private final LiveAnalysis live =
             new LiveAnalysis(
                     new EngineSettings(1, 1, "/nowhere/engine", "", 5),
+                    new Engines(Limits.depth(8), true, BuiltInEngine::new),
                     FEW_MEN,
-                    Limits.depth(8),
                     scheduler);
 
     @BeforeAll

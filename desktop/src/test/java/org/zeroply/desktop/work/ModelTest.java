@@ -11,6 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.zeroply.engine.analysis.Limits;
+import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 
 /**
@@ -35,8 +36,7 @@ public abstract class ModelTest {
                         Library.open(folder.resolve("models.zpl")),
                         new WindowMemory(Optional.empty()),
                         Clock.systemUTC(),
-                        Limits.nodes(1_000),
-                        false);
+                        new Engines(Limits.nodes(1_000), false, BuiltInEngine::new));
         services.live().runningProperty().set(false);
     }
 

@@ -7,22 +7,29 @@ import java.io.DataOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.InflaterInputStream;
 import org.zeroply.chess.board.Move;
+import org.zeroply.coach.review.Remembered;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.library.LibraryException;
 
-/** Analyses as compressed bytes. How long they took is not kept. */
+/**
+ * Analyses as compressed bytes. How long they took is not kept. First comes what was found in the
+ * end, where the bytes of the first versions of the program end; then the way to it, of which these
+ * versions take no notice.
+ */
 final class AnalysisCodec {
 
     private static final int VERSION = 1;
 
     private AnalysisCodec() {}
 
-    static byte[] write(Analysis analysis) {
+    static byte[] write(Remembered remembered) {
+        Analysis analysis = remembered.analysis();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (DataOutputStream out = new DataOutputStream(new DeflaterOutputStream(bytes))) {
             out.writeByte(VERSION);
@@ -46,10 +53,27 @@ final class AnalysisCodec {
                 out.writeShort(d.move().packed());
                 write(out, d.score());
             }
+            if (remembered.way().isPresent()) {
+                writeWay(out, remembered.way().get());
+            }
         } catch (IOException e) {
             throw new IllegalStateException("memory cannot fail to be written", e);
         }
         return bytes.toByteArray();
+    }
+
+    private static void writeWay(DataOutputStream out, List<Analysis> way) throws IOException {
+        out.writeByte(way.size());
+        for (Analysis step : way) {
+            out.writeByte(step.depth());
+            out.writeLong(step.nodes());
+            out.writeShort(step.lines().size());
+            for (Analysis.Candidate c : step.lines()) {
+                out.writeShort(c.move().packed());
+                write(out, c.score());
+                out.writeDouble(c.expected().value());
+            }
+        }
     }
 
     private static void write(DataOutputStream out, Score score) throws IOException {
@@ -58,7 +82,7 @@ final class AnalysisCodec {
         out.writeShort(score instanceof Score.Mate m ? m.moves() : score.ordinal());
     }
 
-    static Analysis read(byte[] stored) {
+    static Remembered read(byte[] stored) {
         try (DataInputStream in =
                 new DataInputStream(new InflaterInputStream(new ByteArrayInputStream(stored)))) {
             if (in.readByte() != VERSION) {
@@ -74,7 +98,7 @@ final class AnalysisCodec {
             for (int n = in.readUnsignedByte(); n > 0; n--) {
                 byDepth.add(new Analysis.DepthBest(in.readUnsignedByte(), move(in), score(in)));
             }
-            return new Analysis(lines, byDepth, depth, nodes, 0, 0);
+            return new Remembered(new Analysis(lines, byDepth, depth, nodes, 0, 0), way(in));
         } catch (IOException e) {
             throw new LibraryException("An analysis kept in the library is damaged.", e);
         }
@@ -91,6 +115,31 @@ final class AnalysisCodec {
             line.add(move(in));
         }
         return new Analysis.Candidate(move, score, expected, depth, deepest, line);
+    }
+
+    private static Optional<List<Analysis>> way(DataInputStream in) throws IOException {
+        int steps = in.read();
+        if (steps < 0) {
+            return Optional.empty();
+        }
+        List<Analysis> way = new ArrayList<>();
+        while (way.size() < steps) {
+            way.add(step(in));
+        }
+        return Optional.of(way);
+    }
+
+    private static Analysis step(DataInputStream in) throws IOException {
+        int depth = in.readUnsignedByte();
+        long nodes = in.readLong();
+        List<Analysis.Candidate> lines = new ArrayList<>();
+        for (int n = in.readUnsignedShort(); n > 0; n--) {
+            Move move = move(in);
+            Score score = score(in);
+            ExpectedScore expected = new ExpectedScore(in.readDouble());
+            lines.add(new Analysis.Candidate(move, score, expected, depth, depth, List.of(move)));
+        }
+        return new Analysis(lines, List.of(), depth, nodes, 0, 0);
     }
 
     private static Move move(DataInputStream in) throws IOException {

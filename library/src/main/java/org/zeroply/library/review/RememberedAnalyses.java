@@ -3,7 +3,7 @@ package org.zeroply.library.review;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.coach.review.AnalysisMemory;
-import org.zeroply.engine.analysis.Analysis;
+import org.zeroply.coach.review.Remembered;
 import org.zeroply.library.database.Database;
 
 /** Analyses kept in the library. They can all be made again; nothing the user wrote is in them. */
@@ -16,7 +16,7 @@ public final class RememberedAnalyses implements AnalysisMemory {
     }
 
     @Override
-    public Optional<Analysis> find(Key key) {
+    public Optional<Remembered> find(Key key) {
         return database.read(
                 h ->
                         h.createQuery(
@@ -32,7 +32,7 @@ public final class RememberedAnalyses implements AnalysisMemory {
     }
 
     @Override
-    public void keep(Key key, Analysis analysis) {
+    public void keep(Key key, Remembered analysis) {
         byte[] bytes = AnalysisCodec.write(analysis);
         database.write(
                 h ->
@@ -40,7 +40,7 @@ public final class RememberedAnalyses implements AnalysisMemory {
                                         "INSERT INTO remembered_analysis (engine, position, nodes,"
                                                 + " lines, analysis) VALUES (:engine, :position,"
                                                 + " :nodes, :lines, :analysis) ON CONFLICT DO"
-                                                + " NOTHING")
+                                                + " UPDATE SET analysis = :analysis")
                                 .bind("engine", key.engine())
                                 .bind("position", key.position())
                                 .bind("nodes", key.nodes())

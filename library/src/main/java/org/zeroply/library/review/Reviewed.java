@@ -4,8 +4,10 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.review.AnalysisMemory;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
+import org.zeroply.coach.review.Remembered;
 import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
@@ -65,11 +67,28 @@ public record Reviewed(GameReview review, String engine) {
             String engine,
             Cancellation cancellation) {
         try {
-            return pass(library, sheetId, nodes, new OnlyRemembered(engine))
+            Engine asKept =
+                    new RememberingEngine(
+                            new OnlyRemembered(engine), new AnyWay(library.analyses()));
+            return new FirstPass(asKept, nodes, library.games().without(sheetId))
                     .review(game, Optional.empty(), part -> {}, cancellation)
                     .map(review -> new Reviewed(review, engine));
         } catch (OnlyRemembered.NotThere e) {
             return Optional.empty();
+        }
+    }
+
+    /** A review does not ask how what was found changed on the way to it. */
+    private record AnyWay(AnalysisMemory memory) implements AnalysisMemory {
+
+        @Override
+        public Optional<Remembered> find(Key key) {
+            return memory.find(key).map(Remembered::withAnyWay);
+        }
+
+        @Override
+        public void keep(Key key, Remembered analysis) {
+            memory.keep(key, analysis);
         }
     }
 

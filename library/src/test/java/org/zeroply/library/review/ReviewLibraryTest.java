@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.flywaydb.core.Flyway;
@@ -22,6 +23,7 @@ import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.KnownGames;
 import org.zeroply.coach.review.Moment;
+import org.zeroply.coach.review.Remembered;
 import org.zeroply.coach.review.RememberingEngine;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -153,18 +155,66 @@ class ReviewLibraryTest {
                 AnalysisRequest request =
                         AnalysisRequest.of(Position.fromFen(fen), Limits.nodes(NODES))
                                 .withLines(lines);
-                Analysis made = engine.analyse(request);
-                AnalysisMemory.Key key = new AnalysisMemory.Key("e", fen, NODES, lines);
-                library.analyses().keep(key, made);
-                Analysis known = library.analyses().find(key).orElseThrow();
-                assertThat(known.lines()).isEqualTo(made.lines());
-                assertThat(known.byDepth()).isEqualTo(made.byDepth());
-                assertThat(known.depth()).isEqualTo(made.depth());
-                assertThat(known.nodes()).isEqualTo(made.nodes());
+                List<Analysis> told = new ArrayList<>();
+                Analysis made =
+                        new RememberingEngine(engine, library.analyses())
+                                .analyse(request, told::add, new Cancellation());
+                AnalysisMemory.Key key = key(fen, lines);
+                Remembered known = library.analyses().find(key).orElseThrow();
+                assertThat(known.analysis().lines()).isEqualTo(made.lines());
+                assertThat(known.analysis().byDepth()).isEqualTo(made.byDepth());
+                assertThat(known.analysis().depth()).isEqualTo(made.depth());
+                assertThat(known.analysis().nodes()).isEqualTo(made.nodes());
+                List<Analysis> way = known.way().orElseThrow();
+                List<Analysis> last = told.subList(told.size() - way.size(), told.size());
+                assertThat(way.isEmpty()).isEqualTo(told.isEmpty());
+                assertThat(way)
+                        .extracting(Analysis::nodes)
+                        .isEqualTo(last.stream().map(Analysis::nodes).toList());
+                assertThat(way)
+                        .extracting(ReviewLibraryTest::scores)
+                        .isEqualTo(last.stream().map(ReviewLibraryTest::scores).toList());
             }
         }
         assertThat(library.analyses().count()).isEqualTo(8);
-        assertThat(library.analyses().find(new AnalysisMemory.Key("e", "x", NODES, 1))).isEmpty();
+        assertThat(library.analyses().find(key("x", 1))).isEmpty();
+    }
+
+    private static AnalysisMemory.Key key(String fen, int lines) {
+        int number = fen.lastIndexOf(' ');
+        String position = number < 0 ? fen : fen.substring(0, number);
+        return new AnalysisMemory.Key(BuiltInEngine.NAME, position, NODES, lines);
+    }
+
+    private static List<Object> scores(Analysis found) {
+        return found.lines().stream()
+                .<Object>map(c -> List.of(c.move(), c.score(), c.expected()))
+                .toList();
+    }
+
+    /** As kept before the way to it was: mate in one. */
+    private static final String OLD =
+            "789C63E464800021064606067E57C6FFFFA1020C9C4C4CFCAEFE959C8C60512630C90C2659C0242B98640393EC6092034C72824900166818BB";
+
+    @Test
+    void an_analysis_that_an_earlier_version_kept_is_read_and_replaced() {
+        AnalysisMemory.Key key = key(Position.START.fen(), 1);
+        library.analyses()
+                .take(
+                        List.of(
+                                new RememberedAnalyses.Kept(
+                                        key.engine(),
+                                        key.position(),
+                                        key.nodes(),
+                                        key.lines(),
+                                        HexFormat.of().parseHex(OLD))));
+        Remembered old = library.analyses().find(key).orElseThrow();
+        assertThat(old.analysis().lines()).hasSize(1);
+        assertThat(old.way()).isEmpty();
+        new RememberingEngine(new BuiltInEngine(1), library.analyses())
+                .analyse(AnalysisRequest.of(Position.START, Limits.nodes(NODES)));
+        assertThat(library.analyses().find(key).orElseThrow().way()).isPresent();
+        assertThat(library.analyses().count()).isEqualTo(1);
     }
 
     @Test

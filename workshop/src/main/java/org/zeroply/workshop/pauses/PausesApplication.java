@@ -15,6 +15,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
+import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 import org.zeroply.library.sample.SampleLibrary;
@@ -51,7 +52,7 @@ public final class PausesApplication extends Application {
             began = System.nanoTime();
         }
         long opened = System.nanoTime();
-        services = ZeroPly.services(library, true);
+        services = ZeroPly.services(library, Engines.REPEATABLE);
         bench = new Workbench(services, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(bench));
         stage.show();

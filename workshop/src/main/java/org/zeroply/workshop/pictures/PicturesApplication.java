@@ -11,6 +11,7 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import org.zeroply.desktop.app.Workbench;
 import org.zeroply.desktop.app.ZeroPly;
+import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 import org.zeroply.workshop.command.Arguments;
@@ -34,7 +35,7 @@ public final class PicturesApplication extends Application {
             Platform.exit();
             return;
         }
-        Services made = ZeroPly.services(Library.open(fresh()), true);
+        Services made = ZeroPly.services(Library.open(fresh()), Engines.REPEATABLE);
         services = Optional.of(made);
         Workbench workbench = new Workbench(made, Clock.systemUTC());
         stage.setScene(ZeroPly.scene(workbench));
