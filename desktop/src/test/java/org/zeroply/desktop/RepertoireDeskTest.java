@@ -135,7 +135,7 @@ class RepertoireDeskTest extends WindowTest {
         robot.interact(() -> model().read());
         until(() -> model().students().contains(student));
         robot.interact(() -> model().studentProperty().set(Optional.of(student)));
-        until(() -> model().viewProperty().get().orElseThrow().club().size() == 1);
+        until(() -> model().viewProperty().get().orElseThrow().learning().club().size() == 1);
         until(() -> model().chapters().get(0).standing().isPresent());
         robot.press(KeyCode.ALT).press(KeyCode.DIGIT5).release(KeyCode.DIGIT5, KeyCode.ALT);
         until(() -> isShown(robot, "#drill-begin"));
@@ -162,6 +162,7 @@ class RepertoireDeskTest extends WindowTest {
                                 == model().viewProperty()
                                         .get()
                                         .orElseThrow()
+                                        .learning()
                                         .questions()
                                         .all()
                                         .size());
@@ -201,6 +202,7 @@ class RepertoireDeskTest extends WindowTest {
     private Question asked() {
         var view = model().viewProperty().get().orElseThrow();
         return view
+                .learning()
                 .questions()
                 .at(view.repertoire().at(drill().session().current().position()).orElseThrow())
                 .stream()

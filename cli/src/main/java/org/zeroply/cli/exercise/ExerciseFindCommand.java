@@ -28,6 +28,7 @@ import org.zeroply.coach.exercise.find.ExerciseFinder;
 import org.zeroply.coach.exercise.find.GameExercise;
 import org.zeroply.coach.exercise.find.GameSearch;
 import org.zeroply.coach.exercise.find.Prospect;
+import org.zeroply.coach.exercise.find.Ratings;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.coach.exercise.sound.Finding;
@@ -179,16 +180,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
             throw new BadInputException("Nodes, length and number must be positive.");
         }
         Optional<Side> mover = side.isBlank() ? Optional.empty() : Optional.of(SideName.of(side));
-        if (!rating.isBlank() && !rating.matches("\\d{1,4}(-\\d{1,4})?")) {
-            throw new BadInputException("Ratings are 1600-2000 or 1600, not " + rating + ".");
+        try {
+            Ratings ratings = Ratings.parse(rating);
+            return new Wishes(player, mover, opening, ratings, theme, length, phase());
+        } catch (IllegalArgumentException e) {
+            throw new BadInputException(e.getMessage());
         }
-        String[] bounds = rating.isBlank() ? new String[] {"0"} : rating.split("-");
-        int lowest = Integer.parseInt(bounds[0]);
-        int highest = bounds.length > 1 ? Integer.parseInt(bounds[1]) : 0;
-        if (highest > 0 && highest < lowest) {
-            throw new BadInputException("No rating lies between " + rating + ".");
-        }
-        return new Wishes(player, mover, opening, lowest, highest, theme, length, phase());
     }
 
     private Optional<Phase> phase() {

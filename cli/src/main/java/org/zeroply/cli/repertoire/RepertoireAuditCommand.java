@@ -144,9 +144,11 @@ final class RepertoireAuditCommand implements Callable<Integer> {
         ArrayNode traps = node.putArray("traps");
         for (EngineAudit.Trap t : found.traps()) {
             ObjectNode item = traps.addObject().put("line", t.spot().line());
-            item.put("move", t.move()).put("reply", t.reply()).put("share", t.share());
-            item.put("gain", t.gain()).put("cost", t.cost()).put("marked", t.marked());
-            item.set("punishment", Output.node(t.punishment()));
+            item.put("move", t.move())
+                    .put("reply", t.fall().reply())
+                    .put("share", t.fall().share());
+            item.put("gain", t.fall().gain()).put("cost", t.cost()).put("marked", t.marked());
+            item.set("punishment", Output.node(t.fall().punishment()));
         }
         ArrayNode must = node.putArray("mustKnow");
         for (EngineAudit.MustKnow m : found.mustKnow()) {
@@ -223,10 +225,10 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                                 + " when they know it",
                                         t.spot().line(),
                                         t.move(),
-                                        t.reply(),
-                                        100 * t.share(),
-                                        t.gain(),
-                                        first(t.punishment()),
+                                        t.fall().reply(),
+                                        100 * t.fall().share(),
+                                        t.fall().gain(),
+                                        first(t.fall().punishment()),
                                         t.cost()));
         heading(out, "Must know", found.engine().mustKnow().size());
         found.engine()

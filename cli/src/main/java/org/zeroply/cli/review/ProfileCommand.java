@@ -105,8 +105,9 @@ public final class ProfileCommand implements Callable<Integer> {
         ArrayNode course = node.putArray("course");
         List<MeanLoss> trend = profile.trend();
         for (int i = 0; i < profile.games().size(); i++) {
-            ObjectNode point = course.addObject().put("game", profile.games().get(i).title());
-            point.put("date", profile.games().get(i).date());
+            GameFigures.Played game = profile.games().get(i).played();
+            ObjectNode point = course.addObject().put("game", game.title());
+            point.put("date", game.date());
             point.put("loss", profile.course().get(i));
             if (!trend.isEmpty()) {
                 point.set("trend", estimate(trend.get(i)));

@@ -86,25 +86,23 @@ public final class EngineAudit {
     /**
      * A position after our move in which a likely reply loses.
      *
-     * @param reply the reply that falls into it
-     * @param share how likely it is there, 0 to 1
-     * @param gain points of a hundred that the reply loses
-     * @param punishment the line that wins, our answer first
+     * @param fall the reply that falls into it
      * @param cost points of a hundred that our move loses against the best reply, beside our best
      *     move; a trap that costs much is fragile
      * @param marked whether the repertoire calls it a trap
      */
-    public record Trap(
-            Spot spot,
-            String move,
-            String reply,
-            double share,
-            double gain,
-            List<String> punishment,
-            double cost,
-            boolean marked) {
+    public record Trap(Spot spot, String move, Fall fall, double cost, boolean marked) {}
 
-        public Trap {
+    /**
+     * A reply that falls into a trap.
+     *
+     * @param share how likely it is there, 0 to 1
+     * @param gain points of a hundred that it loses
+     * @param punishment the line that wins, our answer first
+     */
+    public record Fall(String reply, double share, double gain, List<String> punishment) {
+
+        public Fall {
             punishment = List.copyOf(punishment);
         }
     }
@@ -169,7 +167,9 @@ public final class EngineAudit {
                 progress.accept((i + 1.0) / ours.size());
             }
             costly.sort(Comparator.comparingDouble(Costly::loss).reversed());
-            traps.sort(Comparator.comparingDouble((Trap t) -> t.share() * t.gain()).reversed());
+            traps.sort(
+                    Comparator.comparingDouble((Trap t) -> t.fall().share() * t.fall().gain())
+                            .reversed());
             return new Findings(costly, traps, must);
         }
 
@@ -225,10 +225,11 @@ public final class EngineAudit {
                                     new Trap(
                                             spot,
                                             San.write(spot.position(), move),
-                                            San.write(after, w.move()),
-                                            likely.getOrDefault(w.move(), 0.0),
-                                            Loss.of(w, replies.best()).points(),
-                                            punishment(after.play(w.move())),
+                                            new Fall(
+                                                    San.write(after, w.move()),
+                                                    likely.getOrDefault(w.move(), 0.0),
+                                                    Loss.of(w, replies.best()).points(),
+                                                    punishment(after.play(w.move()))),
                                             cost,
                                             marked));
         }

@@ -150,12 +150,12 @@ class EngineAuditTest {
         if (trap) {
             EngineAudit.Trap found = traps.get(0);
             assertThat(found.move()).isEqualTo("e4");
-            assertThat(found.reply()).isEqualTo("d5");
-            assertThat(found.gain()).isCloseTo(lost, within(0.01));
+            assertThat(found.fall().reply()).isEqualTo("d5");
+            assertThat(found.fall().gain()).isCloseTo(lost, within(0.01));
             assertThat(found.cost()).isZero();
-            assertThat(found.punishment()).hasSize(1);
+            assertThat(found.fall().punishment()).hasSize(1);
             assertThat(found.marked()).isFalse();
-            assertThat(found.share()).isBetween(0.3, 0.5);
+            assertThat(found.fall().share()).isBetween(0.3, 0.5);
         }
     }
 
@@ -167,7 +167,7 @@ class EngineAuditTest {
         assertThat(audit("1. e4 {[%zp.trap]} e5 2. Nf3", 7).traps())
                 .singleElement()
                 .satisfies(t -> assertThat(t.marked()).isTrue())
-                .satisfies(t -> assertThat(t.reply()).isEqualTo("d5"));
+                .satisfies(t -> assertThat(t.fall().reply()).isEqualTo("d5"));
     }
 
     /** 2.Nf3 is the only good move; so many of so many games found it. */

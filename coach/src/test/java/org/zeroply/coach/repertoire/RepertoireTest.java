@@ -336,8 +336,8 @@ class RepertoireTest {
                 .anySatisfy(
                         t -> {
                             assertThat(t.move()).isEqualTo("Bc4");
-                            assertThat(t.reply()).isEqualTo("Nf6");
-                            assertThat(t.punishment()).first().isEqualTo("Qxf7#");
+                            assertThat(t.fall().reply()).isEqualTo("Nf6");
+                            assertThat(t.fall().punishment()).first().isEqualTo("Qxf7#");
                         });
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();

@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
@@ -41,7 +42,7 @@ class FirstPassTest {
     }
 
     private static GameReview review(MoveTree game) {
-        return new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE)
+        return new FirstPass(new SharedEngine(1), NODES, KnownGames.NONE)
                 .review(game, Optional.empty(), p -> {}, new Cancellation())
                 .orElseThrow();
     }
@@ -107,7 +108,7 @@ class FirstPassTest {
                                 + " Nc6 {[%clk 0:01:30]} 3. Bc4 {[%clk 0:03:00]} Nf6 {[%clk 0:01:00]}"
                                 + " 4. Qxf7# {[%clk 0:02:30]} 1-0");
         GameReview review =
-                new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE)
+                new FirstPass(new SharedEngine(1), NODES, KnownGames.NONE)
                         .review(game, Optional.of(Side.BLACK), p -> {}, new Cancellation())
                         .orElseThrow();
         assertThat(review.moves()).hasSize(3).allMatch(m -> m.side() == Side.BLACK);
@@ -149,7 +150,7 @@ class FirstPassTest {
     void a_pawn_ending_is_reviewed_by_its_solution() {
         String fen = "8/8/8/4k3/8/4K3/4P3/8 w - - 0 1";
         List<MoveReview> moves =
-                new FirstPass(new BuiltInEngine(1), 5_000, KnownGames.NONE)
+                new FirstPass(new SharedEngine(1), 5_000, KnownGames.NONE)
                         .review(
                                 game(fen, "1. Kd3 Kd6 2. Kd4 *"),
                                 Optional.empty(),
@@ -167,7 +168,7 @@ class FirstPassTest {
     void a_cancelled_review_is_none_and_a_game_without_moves_is_empty() {
         Cancellation cancelled = new Cancellation();
         cancelled.cancel();
-        FirstPass pass = new FirstPass(new BuiltInEngine(1), NODES, KnownGames.NONE);
+        FirstPass pass = new FirstPass(new SharedEngine(1), NODES, KnownGames.NONE);
         MoveTree game = game(SACRIFICE, "1. h3 *");
         assertThat(pass.review(game, Optional.empty(), p -> {}, cancelled)).isEmpty();
         GameReview empty = review(new MoveTree(Position.START));

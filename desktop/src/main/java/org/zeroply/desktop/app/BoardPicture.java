@@ -38,7 +38,7 @@ record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) 
         board.applyCss();
         board.layout();
         SnapshotParameters parameters = new SnapshotParameters();
-        parameters.setFill(palette.sheet());
+        parameters.setFill(palette.paper().sheet());
         return board.snapshot(parameters, new WritableImage(size, size));
     }
 

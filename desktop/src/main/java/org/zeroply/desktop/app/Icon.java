@@ -16,15 +16,15 @@ public final class Icon {
     public static Image of(double size) {
         Canvas canvas = new Canvas(size, size);
         GraphicsContext g = canvas.getGraphicsContext2D();
-        Palette ink = Palette.PAPER;
-        g.setFill(ink.sheet());
+        Palette colours = Palette.PAPER;
+        g.setFill(colours.paper().sheet());
         g.fillRoundRect(0, 0, size, size, size / 5, size / 5);
-        g.setStroke(ink.hatch());
+        g.setStroke(colours.squares().hatch());
         g.setLineWidth(size / 32);
         for (double d = size / 10; d < size / 2; d += size / 10) {
             g.strokeLine(size / 2 + d, size - size / 20, size - size / 20, size / 2 + d);
         }
-        g.setStroke(ink.coach());
+        g.setStroke(colours.inks().coach());
         g.setLineWidth(size / 9);
         g.strokeOval(size * 0.26, size * 0.16, size * 0.48, size * 0.68);
         g.setLineWidth(size / 24);

@@ -83,7 +83,7 @@ final class Rooms implements ClassroomPage.Shower {
         StackPane root = new StackPane(view);
         root.getStyleClass().addAll("workbench", shown.style());
         Stage stage = new Stage();
-        Scene scene = new Scene(root, 1024, 720, shown.palette().page());
+        Scene scene = new Scene(root, 1024, 720, shown.palette().paper().page());
         scene.getStylesheets().setAll(Looks.sheet(bench.looks().percent()));
         stage.setScene(scene);
         stage.setTitle("Zero Ply – classroom");

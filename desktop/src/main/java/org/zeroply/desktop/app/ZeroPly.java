@@ -134,7 +134,7 @@ public final class ZeroPly extends Application {
 
     private void put(Parent root) {
         Scene scene = scene(root);
-        scene.setFill(new Looks(memory).light().palette().page());
+        scene.setFill(new Looks(memory).light().palette().paper().page());
         stage.setScene(scene);
     }
 

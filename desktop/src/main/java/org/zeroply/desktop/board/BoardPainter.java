@@ -38,7 +38,7 @@ final class BoardPainter {
         if (!geometry.bare()) {
             coordinates();
         }
-        g.setStroke(palette.ink());
+        g.setStroke(palette.inks().ink());
         g.setLineWidth(1.2);
         g.strokeRect(geometry.margin(), 0.6, 8 * size, 8 * size - 0.6);
     }
@@ -47,12 +47,12 @@ final class BoardPainter {
         boolean light = Square.isLight(square);
         double x = geometry.x(square);
         double y = geometry.y(square);
-        g.setFill(light ? palette.lightSquare() : palette.darkSquare());
+        g.setFill(light ? palette.squares().light() : palette.squares().dark());
         g.fillRect(x, y, size, size);
         if (light) {
             return;
         }
-        g.setStroke(palette.hatch());
+        g.setStroke(palette.squares().hatch());
         g.setLineWidth(Math.max(0.7, size / 90));
         double step = size / 9;
         for (double d = step; d < 2 * size; d += step) {
@@ -63,7 +63,7 @@ final class BoardPainter {
     }
 
     private void coordinates() {
-        g.setFill(palette.faded());
+        g.setFill(palette.inks().faded());
         double margin = geometry.margin();
         g.setFont(Font.font("B612", TYPE_PART * margin));
         g.setTextAlign(TextAlignment.CENTER);
@@ -95,7 +95,7 @@ final class BoardPainter {
 
     /** The squares of the last move are bracketed at their corners. */
     void corners(int square) {
-        g.setStroke(MARKS.coach());
+        g.setStroke(MARKS.inks().coach());
         g.setLineWidth(2.4);
         double l = size * 0.2;
         double x = geometry.x(square) + 2;
@@ -109,14 +109,14 @@ final class BoardPainter {
     }
 
     void frame(int square) {
-        g.setStroke(MARKS.coach());
+        g.setStroke(MARKS.inks().coach());
         g.setLineWidth(2.5);
         g.strokeRect(geometry.x(square) + 2, geometry.y(square) + 2, size - 4, size - 4);
     }
 
     /** Where the man on a square can go: a small cross each. */
     void targets(Position position, int from) {
-        g.setStroke(MARKS.coach());
+        g.setStroke(MARKS.inks().coach());
         g.setLineWidth(Math.max(2, size / 40));
         for (Move move : position.legalMoves()) {
             if (move.from() == from) {
@@ -131,7 +131,7 @@ final class BoardPainter {
 
     /** A sign in the middle of a square, for what a diagram says without a man. */
     void sign(String text, int square) {
-        g.setFill(MARKS.ink());
+        g.setFill(MARKS.inks().ink());
         g.setFont(Font.font("B612", TYPE_PART * size));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

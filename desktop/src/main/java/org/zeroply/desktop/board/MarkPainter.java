@@ -32,15 +32,15 @@ final class MarkPainter {
         g.save();
         g.setLineCap(StrokeLineCap.BUTT);
         switch (mark.meaning()) {
-            case IDEA -> arrow(mark.squares(), palette.coach());
+            case IDEA -> arrow(mark.squares(), palette.inks().coach());
             case THREAT -> {
                 g.setLineDashes(size * 0.16, size * 0.10);
-                arrow(mark.squares(), palette.alarm());
+                arrow(mark.squares(), palette.inks().alarm());
             }
             case ROUTE -> {
                 g.setLineCap(StrokeLineCap.ROUND);
                 g.setLineDashes(0.1, size * 0.15);
-                arrow(mark.squares(), palette.pencil());
+                arrow(mark.squares(), palette.inks().pencil());
             }
             case TARGET -> ring(mark.squares().get(0));
             case WEAK -> corner(mark.squares().get(0));
@@ -94,7 +94,7 @@ final class MarkPainter {
     }
 
     private void ring(int square) {
-        g.setStroke(palette.alarm());
+        g.setStroke(palette.inks().alarm());
         g.setLineWidth(size * 0.06);
         double inset = size * 0.08;
         double d = size - 2 * inset;
@@ -105,7 +105,7 @@ final class MarkPainter {
         double x = corner.x(square);
         double y = corner.y(square);
         double reach = size * 0.42;
-        g.setStroke(palette.alarm());
+        g.setStroke(palette.inks().alarm());
         g.setLineWidth(Math.max(1, size * 0.035));
         for (double d = size * 0.08; d <= reach; d += size * 0.085) {
             g.strokeLine(x, y + d, x + d, y);
@@ -113,7 +113,7 @@ final class MarkPainter {
     }
 
     private void dot(int square) {
-        g.setFill(palette.proof());
+        g.setFill(palette.inks().proof());
         double r = size * 0.11;
         g.fillOval(corner.x(square) + size - 3 * r, corner.y(square) + r, 2 * r, 2 * r);
     }

@@ -48,7 +48,7 @@ final class OverlayPainter {
                             double height = type * 1.2;
                             double x = corner.x(square) + size - width - 1;
                             double y = corner.y(square) + size - height - 1;
-                            g.setFill(palette.sheet());
+                            g.setFill(palette.paper().sheet());
                             g.fillRoundRect(x, y, width, height, 4, 4);
                             BoardOverlay.Tone tone =
                                     overlay.tones().getOrDefault(square, BoardOverlay.Tone.LEVEL);
@@ -59,9 +59,9 @@ final class OverlayPainter {
 
     private Color color(BoardOverlay.Tone tone) {
         return switch (tone) {
-            case GOOD -> palette.proof();
-            case BAD -> palette.alarm();
-            case LEVEL -> palette.ink();
+            case GOOD -> palette.inks().proof();
+            case BAD -> palette.inks().alarm();
+            case LEVEL -> palette.inks().ink();
         };
     }
 }

@@ -6,77 +6,95 @@ import javafx.scene.paint.Color;
  * The colours of what is drawn by hand; those of controls are in the stylesheet under the same
  * names.
  */
-public record Palette(
-        Color page,
-        Color sheet,
-        Color rule,
-        Color ink,
-        Color faded,
-        Color coach,
-        Color pencil,
-        Color proof,
-        Color alarm,
-        Color lightSquare,
-        Color darkSquare,
-        Color hatch,
-        Color whiteMan,
-        Color blackMan,
-        Color manLine) {
+public record Palette(Paper paper, Inks inks, Squares squares, Men men) {
+
+    /**
+     * What everything lies on.
+     *
+     * @param page the window
+     * @param sheet what is written on
+     * @param rule lines on it
+     */
+    public record Paper(Color page, Color sheet, Color rule) {}
+
+    /**
+     * What is written.
+     *
+     * @param ink the text
+     * @param faded what matters less
+     * @param coach what the coach chose
+     * @param pencil what the program says
+     * @param proof what is good or proved
+     * @param alarm what is bad
+     */
+    public record Inks(
+            Color ink, Color faded, Color coach, Color pencil, Color proof, Color alarm) {}
+
+    /**
+     * The board.
+     *
+     * @param hatch lines over the dark squares
+     */
+    public record Squares(Color light, Color dark, Color hatch) {}
+
+    /**
+     * The men.
+     *
+     * @param line around both
+     */
+    public record Men(Color white, Color black, Color line) {}
+
+    private static Paper paper(String page, String sheet, String rule) {
+        return new Paper(Color.web(page), Color.web(sheet), Color.web(rule));
+    }
+
+    private static Squares squares(String light, String dark, String hatch) {
+        return new Squares(Color.web(light), Color.web(dark), Color.web(hatch));
+    }
+
+    private static Men men(String white, String black, String line) {
+        return new Men(Color.web(white), Color.web(black), Color.web(line));
+    }
 
     /** Ink on paper. */
     public static final Palette PAPER =
             new Palette(
-                    Color.web("#F7F4EE"),
-                    Color.web("#FFFDF8"),
-                    Color.web("#DDD5C7"),
-                    Color.web("#22252B"),
-                    Color.web("#6B6A66"),
-                    Color.web("#1F5A66"),
-                    Color.web("#6A5A8C"),
-                    Color.web("#3E6B3A"),
-                    Color.web("#A23B2A"),
-                    Color.web("#FFFDF8"),
-                    Color.web("#E3DACA"),
-                    Color.web("#B8AB94"),
-                    Color.web("#FFFFFF"),
-                    Color.web("#2B2E35"),
-                    Color.web("#22252B"));
+                    paper("#F7F4EE", "#FFFDF8", "#DDD5C7"),
+                    new Inks(
+                            Color.web("#22252B"),
+                            Color.web("#6B6A66"),
+                            Color.web("#1F5A66"),
+                            Color.web("#6A5A8C"),
+                            Color.web("#3E6B3A"),
+                            Color.web("#A23B2A")),
+                    squares("#FFFDF8", "#E3DACA", "#B8AB94"),
+                    men("#FFFFFF", "#2B2E35", "#22252B"));
 
     /** The same workbook under a lamp. */
     public static final Palette LAMP =
             new Palette(
-                    Color.web("#1E2024"),
-                    Color.web("#26292E"),
-                    Color.web("#43464D"),
-                    Color.web("#ECE7DC"),
-                    Color.web("#A9A59B"),
-                    Color.web("#7CC0CC"),
-                    Color.web("#B7A6DE"),
-                    Color.web("#94C48D"),
-                    Color.web("#E8917F"),
-                    Color.web("#C9C2B3"),
-                    Color.web("#8F887A"),
-                    Color.web("#6F695D"),
-                    Color.web("#FBF8F1"),
-                    Color.web("#1B1D21"),
-                    Color.web("#1B1D21"));
+                    paper("#1E2024", "#26292E", "#43464D"),
+                    new Inks(
+                            Color.web("#ECE7DC"),
+                            Color.web("#A9A59B"),
+                            Color.web("#7CC0CC"),
+                            Color.web("#B7A6DE"),
+                            Color.web("#94C48D"),
+                            Color.web("#E8917F")),
+                    squares("#C9C2B3", "#8F887A", "#6F695D"),
+                    men("#FBF8F1", "#1B1D21", "#1B1D21"));
 
     /** More contrast, for a wall seen from the third row. */
     public static final Palette PROJECTOR =
             new Palette(
-                    Color.web("#FFFFFF"),
-                    Color.web("#FFFFFF"),
-                    Color.web("#B9B2A4"),
-                    Color.web("#000000"),
-                    Color.web("#3A3A38"),
-                    Color.web("#0B4653"),
-                    Color.web("#4B3A73"),
-                    Color.web("#1F4F1B"),
-                    Color.web("#8A1E0E"),
-                    Color.web("#FFFFFF"),
-                    Color.web("#C9BCA4"),
-                    Color.web("#8F8067"),
-                    Color.web("#FFFFFF"),
-                    Color.web("#15171B"),
-                    Color.web("#000000"));
+                    paper("#FFFFFF", "#FFFFFF", "#B9B2A4"),
+                    new Inks(
+                            Color.web("#000000"),
+                            Color.web("#3A3A38"),
+                            Color.web("#0B4653"),
+                            Color.web("#4B3A73"),
+                            Color.web("#1F4F1B"),
+                            Color.web("#8A1E0E")),
+                    squares("#FFFFFF", "#C9BCA4", "#8F8067"),
+                    men("#FFFFFF", "#15171B", "#000000"));
 }

@@ -18,9 +18,9 @@ public final class PieceShapes {
             GraphicsContext g, Piece piece, double x, double y, double size, Palette palette) {
         PieceDrawing drawing = PieceDrawing.of(piece.type());
         boolean white = piece.side() == Side.WHITE;
-        Color fill = white ? palette.whiteMan() : palette.blackMan();
-        Color line = palette.manLine();
-        Color detail = white ? line : palette.whiteMan();
+        Color fill = white ? palette.men().white() : palette.men().black();
+        Color line = palette.men().line();
+        Color detail = white ? line : palette.men().white();
         g.save();
         g.translate(x, y);
         g.scale(size / 100, size / 100);
@@ -53,7 +53,7 @@ public final class PieceShapes {
     /** A fine line around the parts of a black man, so that they stay apart from each other. */
     private static void halo(GraphicsContext g, PieceDrawing drawing, Palette palette) {
         g.setLineWidth(2);
-        g.setStroke(palette.whiteMan().deriveColor(0, 1, 1, 0.55));
+        g.setStroke(palette.men().white().deriveColor(0, 1, 1, 0.55));
         for (String body : drawing.bodies()) {
             g.beginPath();
             g.appendSVGPath(body);

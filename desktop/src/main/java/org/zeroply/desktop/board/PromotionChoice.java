@@ -55,9 +55,9 @@ record PromotionChoice(Side side, int from, int to) {
         double size = geometry.size();
         double x = left(geometry);
         double y = top(geometry);
-        g.setFill(palette.sheet());
+        g.setFill(palette.paper().sheet());
         g.fillRect(x, y, MEN.size() * size, size);
-        g.setStroke(BoardPainter.MARKS.coach());
+        g.setStroke(BoardPainter.MARKS.inks().coach());
         g.setLineWidth(2);
         g.strokeRect(x, y, MEN.size() * size, size);
         for (int i = 0; i < MEN.size(); i++) {

@@ -31,14 +31,14 @@ final class FxPen implements Pen {
 
     private Color colour(Ink ink) {
         return switch (ink) {
-            case INK -> palette.ink();
-            case FADED -> palette.faded();
-            case RULE -> palette.rule();
-            case SHADE -> palette.coach().deriveColor(0, 1, 1, 0.16);
-            case PAPER -> palette.sheet();
-            case COACH -> palette.coach();
-            case ALARM -> palette.alarm();
-            case PROOF -> palette.proof();
+            case INK -> palette.inks().ink();
+            case FADED -> palette.inks().faded();
+            case RULE -> palette.paper().rule();
+            case SHADE -> palette.inks().coach().deriveColor(0, 1, 1, 0.16);
+            case PAPER -> palette.paper().sheet();
+            case COACH -> palette.inks().coach();
+            case ALARM -> palette.inks().alarm();
+            case PROOF -> palette.inks().proof();
         };
     }
 

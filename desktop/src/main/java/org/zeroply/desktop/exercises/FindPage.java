@@ -24,6 +24,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.find.DefenceFinder;
 import org.zeroply.coach.exercise.find.GameExercise;
 import org.zeroply.coach.exercise.find.Prospect;
+import org.zeroply.coach.exercise.find.Ratings;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.theme.Theme;
@@ -168,12 +169,11 @@ final class FindPage extends VBox {
     }
 
     private Optional<Wishes> wishes() {
-        String[] bounds = rating.getText().strip().split("\\s*[-–]\\s*");
-        boolean any = rating.getText().isBlank();
-        if (!any
-                && (bounds.length > 2
-                        || !Arrays.stream(bounds).allMatch(b -> b.matches("\\d{1,4}")))) {
-            services.messages().say("Ratings are 1600-2000, or the lowest alone.");
+        Ratings ratings;
+        try {
+            ratings = Ratings.parse(rating.getText());
+        } catch (IllegalArgumentException e) {
+            services.messages().say(e.getMessage());
             return Optional.empty();
         }
         return Optional.of(
@@ -183,8 +183,7 @@ final class FindPage extends VBox {
                                 .filter(s -> s.word().equals(side.getValue()))
                                 .findFirst(),
                         opening.getText(),
-                        any ? 0 : Integer.parseInt(bounds[0]),
-                        any || bounds.length < 2 ? 0 : Integer.parseInt(bounds[1]),
+                        ratings,
                         theme.getValue().equals(ANY_THEME) ? "" : theme.getValue(),
                         1 + LENGTHS.indexOf(length.getValue()),
                         Arrays.stream(Phase.values())

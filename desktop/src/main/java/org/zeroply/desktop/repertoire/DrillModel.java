@@ -177,10 +177,10 @@ public final class DrillModel {
                 Optional.of(
                         new Drill(
                                 v.repertoire(),
-                                v.questions(),
+                                v.learning().questions(),
                                 v.shares(),
-                                asked.isEmpty() ? v.memory() : evening(v),
-                                v.today(),
+                                asked.isEmpty() ? v.learning().memory() : evening(v),
+                                v.learning().today(),
                                 random,
                                 q -> asked.isEmpty() ? ofChapter(v, q) : isRepeated(q)));
         end = clock.instant().plus(Duration.ofMinutes(minutes));
@@ -199,12 +199,12 @@ public final class DrillModel {
 
     private EveningMemory evening(RepertoireView v) {
         return new EveningMemory(
-                v.memory(),
-                v.questions().all().stream()
+                v.learning().memory(),
+                v.learning().questions().all().stream()
                         .filter(this::isRepeated)
                         .map(Question::key)
                         .collect(Collectors.toSet()),
-                v.today());
+                v.learning().today());
     }
 
     private void nextLine() {

@@ -190,7 +190,7 @@ final class DrillView extends VBox {
             return;
         }
         RepertoireView view = model.viewProperty().get().get();
-        DrillProgress all = sum(view.chapters());
+        DrillProgress all = sum(view.learning().chapters());
         add(
                 Widgets.wrapped(
                         model.studentProperty().get().get().name()
@@ -278,7 +278,7 @@ final class DrillView extends VBox {
     private RowTable<RepertoireView.Learner> club(RepertoireView view) {
         RowTable<RepertoireView.Learner> table =
                 new RowTable<>("drill-club", l -> l.student().id(), "No student yet.");
-        table.setPrefHeight(HEADER + ROW * Math.max(3, view.club().size()));
+        table.setPrefHeight(HEADER + ROW * Math.max(3, view.learning().club().size()));
         table.text("Student", 150, l -> l.student().name());
         table.text("Moves", 70, l -> l.school().map(Approach::word).orElse("for all"));
         table.figure("New", 52, l -> l.standing().fresh(), String::valueOf);
@@ -287,7 +287,7 @@ final class DrillView extends VBox {
         table.figure("Answers", 72, l -> l.standing().asked(), String::valueOf);
         table.figure("At once", 70, l -> l.standing().rightFirst(), String::valueOf);
         table.onChoose(l -> model.studentProperty().set(Optional.of(l.student())));
-        table.show(view.club());
+        table.show(view.learning().club());
         return table;
     }
 

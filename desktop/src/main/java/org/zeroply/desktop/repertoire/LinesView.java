@@ -190,16 +190,16 @@ final class LinesView extends VBox {
         long asked = 0;
         long next = Long.MAX_VALUE;
         for (Node node : places) {
-            for (Question q : spot(v, node).map(v.questions()::at).orElse(List.of())) {
-                Recall recall = v.memory().of(q);
-                asked += recall.isDue(v.today()) ? 1 : 0;
-                next = Math.min(next, Math.max(recall.dueDay(), v.today()));
+            for (Question q : spot(v, node).map(v.learning().questions()::at).orElse(List.of())) {
+                Recall recall = v.learning().memory().of(q);
+                asked += recall.isDue(v.learning().today()) ? 1 : 0;
+                next = Math.min(next, Math.max(recall.dueDay(), v.learning().today()));
             }
         }
         if (asked > 0) {
             return asked + " now";
         }
-        return next == Long.MAX_VALUE ? "–" : "in " + (next - v.today()) + " d";
+        return next == Long.MAX_VALUE ? "–" : "in " + (next - v.learning().today()) + " d";
     }
 
     // ---- What the desk asks for -----------------------------------------------------------------

@@ -98,7 +98,7 @@ final class MapLayout {
                             at,
                             part,
                             ours,
-                            ours ? view.known(spot) : Optional.empty(),
+                            ours ? view.learning().known(spot) : Optional.empty(),
                             risk(view, next.get())));
             lay(view, next.get(), to, column + 1, at, part, fields);
             at += part;

@@ -147,7 +147,7 @@ final class MapView extends VBox {
         g.setFill(tone);
         g.fillRect(x, y(field), COLUMN - 1.5, Math.max(1, h - 1.5));
         boolean here = field.path().equals(chosen);
-        g.setStroke(here ? palette.ink() : palette.rule());
+        g.setStroke(here ? palette.inks().ink() : palette.paper().rule());
         g.setLineWidth(here ? 2 : 1);
         g.strokeRect(x + 0.5, y(field) + 0.5, COLUMN - 2.5, Math.max(1, h - 2.5));
         if (h >= TEXT + 3) {
@@ -159,19 +159,23 @@ final class MapView extends VBox {
     /** Ink or paper, whichever stands out more. */
     private Color readableOn(Color tone) {
         double ground = tone.grayscale().getBrightness();
-        double ink = Math.abs(palette.ink().grayscale().getBrightness() - ground);
-        double sheet = Math.abs(palette.sheet().grayscale().getBrightness() - ground);
-        return ink >= sheet ? palette.ink() : palette.sheet();
+        double ink = Math.abs(palette.inks().ink().grayscale().getBrightness() - ground);
+        double sheet = Math.abs(palette.paper().sheet().grayscale().getBrightness() - ground);
+        return ink >= sheet ? palette.inks().ink() : palette.paper().sheet();
     }
 
     private Color tone(MapLayout.Field field) {
         if (risk.isSelected()) {
-            return palette.sheet().interpolate(palette.alarm(), Math.min(1, field.risk() * 1.4));
+            return palette.paper()
+                    .sheet()
+                    .interpolate(palette.inks().alarm(), Math.min(1, field.risk() * 1.4));
         }
         if (!field.ours()) {
-            return palette.page();
+            return palette.paper().page();
         }
-        return palette.sheet().interpolate(palette.coach(), 0.9 * field.known().orElse(0.0));
+        return palette.paper()
+                .sheet()
+                .interpolate(palette.inks().coach(), 0.9 * field.known().orElse(0.0));
     }
 
     private String words() {

@@ -82,12 +82,12 @@ final class RepertoireFindings {
                             t.cost() > 5 ? "Fragile trap" : "Trap",
                             line(t.spot(), t.move())
                                     + ": "
-                                    + t.reply()
+                                    + t.fall().reply()
                                     + " ("
-                                    + Words.percent(t.share())
+                                    + Words.percent(t.fall().share())
                                     + ") loses to "
-                                    + String.join(" ", t.punishment()),
-                            points("gains", t.gain()) + ", " + points("costs", t.cost()),
+                                    + String.join(" ", t.fall().punishment()),
+                            points("gains", t.fall().gain()) + ", " + points("costs", t.cost()),
                             () -> goOn(t.spot(), t.move())));
         }
         for (EngineAudit.MustKnow m : engine.mustKnow()) {

@@ -116,11 +116,12 @@ final class RepertoireReader {
                                         moves,
                                         coverage,
                                         answered(repertoire, shares),
-                                        questions,
-                                        memory,
-                                        standing,
-                                        club(library, repertoire, bySchool, today),
-                                        today));
+                                        new RepertoireView.Learning(
+                                                questions,
+                                                memory,
+                                                standing,
+                                                club(library, repertoire, bySchool, today),
+                                                today)));
             }
         }
         return new Found(who, list, library.students().all(), found);

@@ -22,10 +22,10 @@ public final class BalanceStrip extends Canvas {
         getStyleClass().add("balance-strip");
         GraphicsContext g = getGraphicsContext2D();
         double middle = Math.floor(height / 2) + 0.5;
-        g.setStroke(palette.rule());
+        g.setStroke(palette.paper().rule());
         g.setLineWidth(1);
         g.strokeLine(0, middle, getWidth(), middle);
-        g.setStroke(palette.coach());
+        g.setStroke(palette.inks().coach());
         g.setLineWidth(1.6);
         double before = y(start, height);
         for (int i = 0; i < hundredths.size(); i++) {

@@ -41,11 +41,12 @@ class MapLayoutTest {
                 Optional.empty(),
                 Coverage.of(repertoire, shares, Optional.empty()),
                 Map.of(),
-                Questions.of(repertoire, Optional.empty()),
-                EMPTY,
-                List.of(),
-                List.of(),
-                0);
+                new RepertoireView.Learning(
+                        Questions.of(repertoire, Optional.empty()),
+                        EMPTY,
+                        List.of(),
+                        List.of(),
+                        0));
     }
 
     @ParameterizedTest

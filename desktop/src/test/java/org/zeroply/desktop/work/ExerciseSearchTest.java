@@ -76,7 +76,14 @@ class ExerciseSearchTest extends ModelTest {
     void only_games_that_may_have_what_is_wished_for_are_looked_through() throws Exception {
         begin(GAME.formatted("Marram, Ilse"), GAME.formatted("Quay, Jonas"));
         Wishes marram =
-                new Wishes("marram", Wishes.ANY.side(), "", 0, 0, "", 1, Wishes.ANY.phase());
+                new Wishes(
+                        "marram",
+                        Wishes.ANY.side(),
+                        "",
+                        Wishes.ANY.ratings(),
+                        "",
+                        1,
+                        Wishes.ANY.phase());
         run(() -> search.start(marram));
         until(() -> !search.runningProperty().get());
         until(() -> searched() == 1);

@@ -47,7 +47,8 @@ public record Reviewed(GameReview review, String engine) {
                 return made;
             }
         }
-        return pass(library, sheetId, nodes, engine)
+        Engine remembering = new RememberingEngine(engine, library.analyses());
+        return new FirstPass(remembering, nodes, library.games().without(sheetId))
                 .review(game, Optional.empty(), progress, cancellation)
                 .map(review -> new Reviewed(review, engine.name()));
     }
@@ -90,12 +91,5 @@ public record Reviewed(GameReview review, String engine) {
         public void keep(Key key, Remembered analysis) {
             memory.keep(key, analysis);
         }
-    }
-
-    private static FirstPass pass(Library library, long sheetId, long nodes, Engine engine) {
-        return new FirstPass(
-                new RememberingEngine(engine, library.analyses()),
-                nodes,
-                library.games().without(sheetId));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -35,6 +36,9 @@ class QueryScanTest extends StoreTest {
     private List<MoveTree> games;
     private List<Long> ids;
 
+    /** What {@link #ranks} says of the position of each node. */
+    private final Map<Node, String[]> boards = new IdentityHashMap<>();
+
     private void fill(int number) throws IOException {
         StringBuilder pgn = new StringBuilder();
         SyntheticGames maker = new SyntheticGames(11);
@@ -47,6 +51,10 @@ class QueryScanTest extends StoreTest {
                         .toList();
         ids = library.sheets().addNew(games);
         assertThat(ids).hasSize(number);
+        for (MoveTree game : games) {
+            boards.put(game.root(), ranks(game.root().position()));
+            game.mainLine().forEach(n -> boards.put(n, ranks(n.position())));
+        }
     }
 
     private Map<Long, List<Integer>> found(String query) {
@@ -110,13 +118,19 @@ class QueryScanTest extends StoreTest {
 
     private void agree(String query, Predicate<String[]> byHand) {
         Map<Long, List<Integer>> found = found(query);
-        assertThat(found).as(query).isEqualTo(scanned(n -> byHand.test(ranks(n.position()))));
+        assertThat(found).as(query).isEqualTo(scanned(n -> byHand.test(boards.get(n))));
         assertThat(found).as(query + " is somewhere").isNotEmpty();
     }
 
     @Test
-    void what_stands_where_is_read_off_the_board() throws IOException {
+    void what_is_found_is_what_a_look_at_every_board_finds() throws IOException {
         fill(GAMES);
+        whatStandsWhere();
+        whatMaterialThereIs();
+        howPawnsStand();
+    }
+
+    private void whatStandsWhere() {
         agree(
                 "white rook on g3, no white pawn on g",
                 r -> at(r, "g3") == 'R' && onFile(r, 'g', 'P') == 0);
@@ -138,9 +152,7 @@ class QueryScanTest extends StoreTest {
                                 || at(r, "a4") == 'r');
     }
 
-    @Test
-    void material_is_counted_man_by_man() throws IOException {
-        fill(GAMES);
+    private void whatMaterialThereIs() {
         agree("white has exactly 1 knight", r -> count(r, 'N') == 1);
         agree("no queens", r -> count(r, 'q') + count(r, 'Q') == 0);
         agree(
@@ -163,9 +175,7 @@ class QueryScanTest extends StoreTest {
         return count(ranks, men.charAt(0)) + count(ranks, men.charAt(1));
     }
 
-    @Test
-    void pawns_are_looked_at_file_by_file() throws IOException {
-        fill(GAMES);
+    private void howPawnsStand() {
         agree("white doubled pawn on the b-file", r -> onFile(r, 'b', 'P') > 1);
         agree("d-file open", r -> onFile(r, 'd', 'P') + onFile(r, 'd', 'p') == 0);
         agree(

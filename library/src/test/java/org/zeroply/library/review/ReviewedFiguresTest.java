@@ -64,9 +64,9 @@ class ReviewedFiguresTest extends StoreTest {
         List<GameFigures> black = figures.of("Bo", Side.BLACK, new Cancellation());
         assertThat(white)
                 .singleElement()
-                .satisfies(f -> assertThat(f.side()).isEqualTo(Side.WHITE));
-        assertThat(black.get(0).score()).hasValue(0.0);
-        assertThat(white.get(0).score()).hasValue(1.0);
+                .satisfies(f -> assertThat(f.played().side()).isEqualTo(Side.WHITE));
+        assertThat(black.get(0).played().score()).hasValue(0.0);
+        assertThat(white.get(0).played().score()).hasValue(1.0);
         assertThat(asked).isZero();
         assertThat(figures.engines(library.reviews().entries())).containsExactly(engine.name());
         assertThat(figures.of("Ann", Side.BLACK, new Cancellation())).isEmpty();

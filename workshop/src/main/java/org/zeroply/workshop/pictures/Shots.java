@@ -429,7 +429,7 @@ final class Shots extends PictureRun {
             drill.session().play(move.from(), move.to());
         } else if (drill.shownProperty().get().stage() == DrillModel.Stage.ASKING) {
             List<String> choices = drill.shownProperty().get().choices();
-            view.questions().at(spot).stream()
+            view.learning().questions().at(spot).stream()
                     .map(q -> choices.indexOf(q.answer()))
                     .filter(i -> i >= 0)
                     .findFirst()

@@ -13,8 +13,7 @@ import org.zeroply.coach.fact.material.Phase;
  * @param player part of the name of who has to find the move; empty for anybody
  * @param side whose move it is, if that matters
  * @param opening part of the name of the opening; empty for any
- * @param lowestRating lowest rating of the weaker player, 0 for any
- * @param highestRating highest rating of the stronger player, 0 for any
+ * @param ratings of both players
  * @param theme a theme in words; empty for any
  * @param fewestMoves own moves that have to be found at least, 1 for any
  * @param phase the part of the game, if that matters
@@ -23,15 +22,14 @@ public record Wishes(
         String player,
         Optional<Side> side,
         String opening,
-        int lowestRating,
-        int highestRating,
+        Ratings ratings,
         String theme,
         int fewestMoves,
         Optional<Phase> phase) {
 
     /** Anything worth setting. */
     public static final Wishes ANY =
-            new Wishes("", Optional.empty(), "", 0, 0, "", 1, Optional.empty());
+            new Wishes("", Optional.empty(), "", Ratings.ANY, "", 1, Optional.empty());
 
     public Wishes {
         player = player.strip().toLowerCase(Locale.ROOT);
@@ -52,9 +50,7 @@ public record Wishes(
         int black = rating(game, Side.BLACK);
         return (allows(game, Side.WHITE) || allows(game, Side.BLACK))
                 && (opening.isEmpty() || openingOf(game).contains(opening))
-                && (lowestRating == 0 || Math.min(white, black) >= lowestRating)
-                && (highestRating == 0
-                        || Math.max(white, black) <= highestRating && Math.min(white, black) > 0);
+                && ratings.allow(white, black);
     }
 
     private static String openingOf(MoveTree game) {

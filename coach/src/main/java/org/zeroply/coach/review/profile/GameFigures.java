@@ -25,13 +25,6 @@ import org.zeroply.coach.review.MoveReview;
 /**
  * One game of a player in figures: what is left of a review when the game itself is put away.
  *
- * @param id number of the game, as whoever keeps it numbers it
- * @param title who played whom
- * @param date as in PGN; empty when unknown
- * @param side the player's colour
- * @param opening name of the opening by its tag or by its moves, without the variation, else the
- *     first moves
- * @param score the player's result, 0, 0.5 or 1; empty for a game without one
  * @param phases moves and loss by phase
  * @param errors mistakes and blunders
  * @param kinds moments by kind, those that teach this player
@@ -39,17 +32,37 @@ import org.zeroply.coach.review.MoveReview;
  * @param inTrouble moves and loss in time trouble
  */
 public record GameFigures(
-        long id,
-        String title,
-        String date,
-        Side side,
-        String opening,
-        Optional<Double> score,
+        Played played,
         Map<Phase, MeanLoss.Tally> phases,
         List<Error> errors,
         Map<Moment.Kind, Integer> kinds,
         boolean clocked,
         MeanLoss.Tally inTrouble) {
+
+    /**
+     * Which game it was, from the player's side.
+     *
+     * @param id number of the game, as whoever keeps it numbers it
+     * @param title who played whom
+     * @param date as in PGN; empty when unknown
+     * @param side the player's colour
+     * @param opening name of the opening by its tag or by its moves, without the variation, else
+     *     the first moves
+     * @param score the player's result, 0, 0.5 or 1; empty for a game without one
+     */
+    public record Played(
+            long id, String title, String date, Side side, String opening, Optional<Double> score) {
+
+        private static Played of(long id, MoveTree game, Side side) {
+            return new Played(
+                    id,
+                    game.tag("White") + " – " + game.tag("Black"),
+                    game.tag("Date").replace("????.??.??", "").replace("?", ""),
+                    side,
+                    GameFigures.opening(game),
+                    GameResult.score(game.result(), side).stream().boxed().findFirst());
+        }
+    }
 
     /** Plies that stand for an opening without a name: our choice. */
     private static final int OPENING_PLIES = 4;
@@ -87,7 +100,6 @@ public record GameFigures(
 
     /** The figures of one side of a reviewed game. */
     public static GameFigures of(long id, GameReview review, Side side) {
-        MoveTree game = review.game();
         List<MoveReview> own =
                 review.moves().stream().filter(m -> m.side() == side && !m.isForced()).toList();
         Map<Phase, MeanLoss.Tally> phases = new EnumMap<>(Phase.class);
@@ -99,12 +111,7 @@ public record GameFigures(
                 .filter(m -> m.side() == side)
                 .forEach(m -> kinds.merge(m.kind(), 1, Integer::sum));
         return new GameFigures(
-                id,
-                game.tag("White") + " – " + game.tag("Black"),
-                game.tag("Date").replace("????.??.??", "").replace("?", ""),
-                side,
-                opening(game),
-                GameResult.score(game.result(), side).stream().boxed().findFirst(),
+                Played.of(id, review.game(), side),
                 phases,
                 errors(own),
                 kinds,
@@ -187,6 +194,7 @@ public record GameFigures(
 
     /** The earlier game first; games without a date first of all. */
     static Comparator<GameFigures> byDate() {
-        return Comparator.comparing(GameFigures::date).thenComparing(GameFigures::id);
+        return Comparator.comparing(
+                GameFigures::played, Comparator.comparing(Played::date).thenComparing(Played::id));
     }
 }

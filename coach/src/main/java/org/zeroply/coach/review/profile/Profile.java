@@ -84,7 +84,7 @@ public final class Profile {
     }
 
     private List<GameFigures> of(Side side) {
-        return games.stream().filter(g -> g.side() == side).toList();
+        return games.stream().filter(g -> g.played().side() == side).toList();
     }
 
     /**
@@ -100,7 +100,7 @@ public final class Profile {
                 games.stream()
                         .collect(
                                 Collectors.groupingBy(
-                                        g -> g.side() + g.opening(),
+                                        g -> g.played().side() + g.played().opening(),
                                         LinkedHashMap::new,
                                         Collectors.toList()));
         return groups.values().stream()
@@ -114,10 +114,11 @@ public final class Profile {
 
     private static OpeningFigures opening(List<GameFigures> group) {
         GameFigures first = group.get(0);
-        double points = group.stream().mapToDouble(g -> g.score().orElse(0.0)).sum();
-        long scored = group.stream().filter(g -> g.score().isPresent()).count();
+        double points = group.stream().mapToDouble(g -> g.played().score().orElse(0.0)).sum();
+        long scored = group.stream().filter(g -> g.played().score().isPresent()).count();
         String score = scored == 0 ? "" : String.format(Locale.ROOT, "%.1f of %d", points, scored);
-        return new OpeningFigures(first.opening(), first.side(), of("", group).overall(), score);
+        return new OpeningFigures(
+                first.played().opening(), first.played().side(), of("", group).overall(), score);
     }
 
     /** Moments that taught the player something, by kind; kinds that did not occur are left out. */
@@ -133,7 +134,7 @@ public final class Profile {
      *
      * @param game the game it was made in
      */
-    public record Example(GameFigures game, GameFigures.Error error) {}
+    public record Example(GameFigures.Played game, GameFigures.Error error) {}
 
     /**
      * A theme of the player's errors.
@@ -159,7 +160,7 @@ public final class Profile {
                         .ifPresent(
                                 c ->
                                         groups.computeIfAbsent(c.theme(), t -> new ArrayList<>())
-                                                .add(new Example(game, error)));
+                                                .add(new Example(game.played(), error)));
             }
         }
         List<ThemeFigures> themes = new ArrayList<>();

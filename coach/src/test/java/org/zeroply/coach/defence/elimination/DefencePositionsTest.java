@@ -21,6 +21,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.defence.pin.Pin;
 import org.zeroply.coach.defence.pin.PinFinder;
 import org.zeroply.coach.defence.whatif.WhatIf;
@@ -32,7 +33,6 @@ import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** Composed positions with what is known of them: threats, ways, costs, pins, and what holds. */
 @Tag("slow")
@@ -52,7 +52,7 @@ class DefencePositionsTest {
         tables.generate("KPK", new Cancellation());
         evaluator =
                 new MoveEvaluator(
-                        new BuiltInEngine(16), tables, Eliminator.NODES, new Cancellation());
+                        new SharedEngine(16), tables, Eliminator.NODES, new Cancellation());
     }
 
     static Stream<Epd> positions() throws Exception {

@@ -18,11 +18,11 @@ import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** What holds, holds at a price and fails, in positions where that is known, in both colours. */
 @Tag("slow")
@@ -33,7 +33,10 @@ class GradesTest {
 
     private final MoveEvaluator evaluator =
             new MoveEvaluator(
-                    new BuiltInEngine(16, TABLES), TABLES, Eliminator.NODES, new Cancellation());
+                    SharedEngine.with(16, TABLES, "shipped"),
+                    TABLES,
+                    Eliminator.NODES,
+                    new Cancellation());
 
     static Stream<Epd> positions() throws Exception {
         try (InputStream in = GradesTest.class.getResourceAsStream("grades.epd")) {

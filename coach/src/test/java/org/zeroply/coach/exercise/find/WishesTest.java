@@ -30,7 +30,8 @@ class WishesTest {
     }
 
     private static Wishes ratings(int lowest, int highest) {
-        return new Wishes("", Optional.empty(), "", lowest, highest, "", 1, Optional.empty());
+        return new Wishes(
+                "", Optional.empty(), "", new Ratings(lowest, highest), "", 1, Optional.empty());
     }
 
     @ParameterizedTest(name = "{0} and {1} between {2} and {3}")
@@ -63,7 +64,14 @@ class WishesTest {
     })
     void who_has_to_find_the_move(String player, Side side, boolean white, boolean black) {
         Wishes wishes =
-                new Wishes(player, Optional.ofNullable(side), "", 0, 0, "", 1, Optional.empty());
+                new Wishes(
+                        player,
+                        Optional.ofNullable(side),
+                        "",
+                        Ratings.ANY,
+                        "",
+                        1,
+                        Optional.empty());
         MoveTree game = game("1900", "1800");
         assertThat(wishes.allows(game, Side.WHITE)).isEqualTo(white);
         assertThat(wishes.allows(game, Side.BLACK)).isEqualTo(black);
@@ -73,7 +81,8 @@ class WishesTest {
     @ParameterizedTest
     @CsvSource({"sicilian, true", "SICIL, true", "french, false", "'', true"})
     void an_opening_is_known_by_a_part_of_its_name(String opening, boolean allowed) {
-        Wishes wishes = new Wishes("", Optional.empty(), opening, 0, 0, "", 1, Optional.empty());
+        Wishes wishes =
+                new Wishes("", Optional.empty(), opening, Ratings.ANY, "", 1, Optional.empty());
         assertThat(wishes.allowsGame(game("1900", "1800"))).isEqualTo(allowed);
     }
 
@@ -100,10 +109,10 @@ class WishesTest {
     }
 
     private static Wishes themed(String theme, int moves) {
-        return new Wishes("", Optional.empty(), "", 0, 0, theme, moves, Optional.empty());
+        return new Wishes("", Optional.empty(), "", Ratings.ANY, theme, moves, Optional.empty());
     }
 
     private static Wishes in(Phase phase, Side side) {
-        return new Wishes("", Optional.of(side), "", 0, 0, "", 1, Optional.of(phase));
+        return new Wishes("", Optional.of(side), "", Ratings.ANY, "", 1, Optional.of(phase));
     }
 }

@@ -16,6 +16,7 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.lesson.AnswerOutcome;
@@ -26,7 +27,6 @@ import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /** Lessons drafted from small games made for this, on few nodes. */
 class LessonDraftTest {
@@ -40,7 +40,7 @@ class LessonDraftTest {
     private final Cancellation cancellation = new Cancellation();
 
     private LessonDraft draft() {
-        BuiltInEngine engine = new BuiltInEngine(4);
+        SharedEngine engine = new SharedEngine(4);
         return new LessonDraft(
                 new MoveEvaluator(engine, NODES, cancellation),
                 new SchemeDraft(engine, Endings.NONE, NODES, SchemeDraft.POINTS),

@@ -51,11 +51,11 @@ class GameFiguresTest {
     @Test
     void a_game_is_told_by_its_players_its_date_and_its_result() {
         GameFigures white = GameFigures.of(7, review, Side.WHITE);
-        assertThat(white.id()).isEqualTo(7);
-        assertThat(white.title()).isEqualTo("Marram – Quay");
-        assertThat(white.date()).startsWith("2026").doesNotContain("?");
-        assertThat(white.score()).contains(1.0);
-        assertThat(GameFigures.of(7, review, Side.BLACK).score()).contains(0.0);
+        assertThat(white.played().id()).isEqualTo(7);
+        assertThat(white.played().title()).isEqualTo("Marram – Quay");
+        assertThat(white.played().date()).startsWith("2026").doesNotContain("?");
+        assertThat(white.played().score()).contains(1.0);
+        assertThat(GameFigures.of(7, review, Side.BLACK).played().score()).contains(0.0);
         assertThat(white.clocked()).isTrue();
     }
 
@@ -97,8 +97,8 @@ class GameFiguresTest {
     void an_opening_is_named_by_its_tag_its_moves_or_what_was_played(
             String tag, String moves, String opening) {
         GameFigures figures = GameFigures.of(1, review(tag + "\n", moves), Side.WHITE);
-        assertThat(figures.opening()).isEqualTo(opening);
-        assertThat(figures.score()).isEmpty();
+        assertThat(figures.played().opening()).isEqualTo(opening);
+        assertThat(figures.played().score()).isEmpty();
         assertThat(figures.clocked()).isFalse();
     }
 

@@ -28,12 +28,13 @@ class ProfileTest {
         phases.put(Phase.MIDDLEGAME, new MeanLoss.Tally(20, loss));
         phases.put(Phase.ENDING, new MeanLoss.Tally(0, 0));
         return new GameFigures(
-                number,
-                "game " + number,
-                String.format("2026.01.%02d", number),
-                side,
-                side == Side.WHITE ? "1.d4" : "1.e4 c5",
-                Optional.of(0.5),
+                new GameFigures.Played(
+                        number,
+                        "game " + number,
+                        String.format("2026.01.%02d", number),
+                        side,
+                        side == Side.WHITE ? "1.d4" : "1.e4 c5",
+                        Optional.of(0.5)),
                 phases,
                 List.of(errors),
                 Map.of(Moment.Kind.TURN, errors.length),
@@ -62,7 +63,7 @@ class ProfileTest {
                                 game(3, Side.WHITE, 60),
                                 game(1, Side.WHITE, 120),
                                 game(2, Side.BLACK, 240)));
-        assertThat(profile.games()).extracting(GameFigures::id).containsExactly(1L, 2L, 3L);
+        assertThat(profile.games()).extracting(g -> g.played().id()).containsExactly(1L, 2L, 3L);
         assertThat(profile.overall().mean()).isCloseTo(420 / 90.0, within(1e-9));
         assertThat(profile.byPhase().get(Phase.MIDDLEGAME).mean()).isCloseTo(7, within(1e-9));
         assertThat(profile.byPhase().get(Phase.ENDING).games()).isZero();
