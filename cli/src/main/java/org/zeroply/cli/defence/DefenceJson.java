@@ -42,8 +42,8 @@ final class DefenceJson {
         document.put("onlyMove", found.onlyMove().map(c -> san(c.move())).orElse(null));
         ArrayNode groups = document.putArray("groups");
         found.groups().forEach(g -> groups.add(group(g)));
-        document.set("counterThreat", threat(found.counterThreat()));
-        document.put("coverCanStay", found.coverCanStay().orElse(null));
+        document.set("counterThreat", threat(found.chances().counterThreat()));
+        document.put("coverCanStay", found.chances().coverCanStay().orElse(null));
         ArrayNode list = document.putArray("pins");
         pins.forEach(p -> list.add(pin(p)));
         document.set(

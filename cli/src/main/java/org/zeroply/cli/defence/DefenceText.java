@@ -39,7 +39,8 @@ final class DefenceText {
                                         position.inCheck()
                                                 ? position.sideToMove().word() + " is in check"
                                                 : other + " threatens nothing"));
-        found.coverCanStay()
+        found.chances()
+                .coverCanStay()
                 .ifPresent(
                         stay ->
                                 out.println(
@@ -53,7 +54,8 @@ final class DefenceText {
         for (CandidateGroup group : found.groups()) {
             out.println("together: " + group.text());
         }
-        found.counterThreat()
+        found.chances()
+                .counterThreat()
                 .ifPresent(
                         t ->
                                 out.println(

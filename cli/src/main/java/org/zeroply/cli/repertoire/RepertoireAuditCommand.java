@@ -48,9 +48,11 @@ final class RepertoireAuditCommand implements Callable<Integer> {
             List<Audit.Contradiction> contradictions,
             List<Audit.DeadEnd> deadEnds,
             List<Audit.Unreached> unreached,
-            List<Audit.Unreadable> unreadable,
-            List<Audit.BrokenCommand> broken,
+            Misread misread,
             EngineAudit.Findings engine) {}
+
+    /** What the repertoire holds that cannot be read. */
+    private record Misread(List<Audit.Unreadable> cards, List<Audit.BrokenCommand> commands) {}
 
     @Override
     public Integer call() throws IOException {
@@ -78,8 +80,7 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                         audit.contradictions(),
                         audit.deadEnds(),
                         audit.unreached(),
-                        audit.unreadable(),
-                        audit.brokenCommands(),
+                        new Misread(audit.unreadable(), audit.brokenCommands()),
                         engine);
         ObjectNode document = document(found);
         document.set("rejected", Output.node(input.rejected()));
@@ -115,7 +116,8 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         .put("reply", u.reply())
                                         .put("games", u.games()));
         ArrayNode unreadable = node.putArray("unreadableCards");
-        found.unreadable()
+        found.misread()
+                .cards()
                 .forEach(
                         u ->
                                 unreadable
@@ -124,7 +126,8 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         .put("card", u.text())
                                         .put("reason", u.why()));
         ArrayNode broken = node.putArray("brokenCommands");
-        found.broken()
+        found.misread()
+                .commands()
                 .forEach(
                         b -> broken.addObject().put("line", b.spot().line()).put("text", b.text()));
         engine(node, found.engine());
@@ -193,13 +196,13 @@ final class RepertoireAuditCommand implements Callable<Integer> {
                                         u.line(),
                                         u.reply(),
                                         games(u.games())));
-        if (!found.unreadable().isEmpty()) {
-            heading(out, "Cards that cannot be read", found.unreadable().size());
-            found.unreadable().forEach(u -> row(out, "%s  %s", u.spot().line(), u.why()));
+        if (!found.misread().cards().isEmpty()) {
+            heading(out, "Cards that cannot be read", found.misread().cards().size());
+            found.misread().cards().forEach(u -> row(out, "%s  %s", u.spot().line(), u.why()));
         }
-        if (!found.broken().isEmpty()) {
-            heading(out, "Commands that cannot be read", found.broken().size());
-            found.broken().forEach(b -> row(out, "%s  %s", b.spot().line(), b.text()));
+        if (!found.misread().commands().isEmpty()) {
+            heading(out, "Commands that cannot be read", found.misread().commands().size());
+            found.misread().commands().forEach(b -> row(out, "%s  %s", b.spot().line(), b.text()));
         }
         heading(out, "Costly", found.engine().costly().size());
         found.engine()

@@ -98,7 +98,7 @@ public final class ReviewCommand implements Callable<Integer> {
                     p.side().word(),
                     String.join(
                             ", ",
-                            p.meanLoss().entrySet().stream()
+                            p.loss().mean().entrySet().stream()
                                     .sorted(Map.Entry.comparingByKey())
                                     .map(
                                             e ->

@@ -82,7 +82,7 @@ final class ReviewJson {
         ObjectNode node = Output.document().put("side", FactJson.word(p.side()));
         node.put("name", p.name()).put("moves", p.moves());
         ObjectNode loss = node.putObject("meanLoss");
-        p.meanLoss().forEach((phase, mean) -> loss.put(phase.word(), round(mean)));
+        p.loss().mean().forEach((phase, mean) -> loss.put(phase.word(), round(mean)));
         node.put("firstChoices", p.firstChoices()).put("dubious", p.errors().dubious());
         node.put("mistakes", p.errors().mistakes()).put("blunders", p.errors().blunders());
         p.secondsAMove().ifPresent(s -> node.put("secondsAMove", round(s)));

@@ -13,8 +13,7 @@ import org.zeroply.coach.fact.material.Phase;
  * A player's game in figures.
  *
  * @param moves moves reviewed, forced ones aside
- * @param meanLoss mean loss by phase, in points of a hundred; phases without moves are left out
- * @param lossInAll points lost by all of them together
+ * @param loss what these moves lost
  * @param firstChoices part of the moves that were the engine's choice, 0 to 1
  * @param errors moves that lost much, by their grade
  * @param secondsAMove mean time spent on a move, where the game has clocks
@@ -23,8 +22,7 @@ public record PlayerReview(
         Side side,
         String name,
         int moves,
-        Map<Phase, Double> meanLoss,
-        double lossInAll,
+        Losses loss,
         double firstChoices,
         Errors errors,
         Optional<Double> secondsAMove) {
@@ -39,22 +37,34 @@ public record PlayerReview(
      */
     public record Errors(int dubious, int mistakes, int blunders, int inTimeTrouble) {}
 
-    public PlayerReview {
-        meanLoss = Collections.unmodifiableMap(new TreeMap<>(meanLoss));
+    /**
+     * What moves lost, in points of a hundred.
+     *
+     * @param mean of a move, by phase; phases without moves are left out
+     * @param inAll by all of them together
+     */
+    public record Losses(Map<Phase, Double> mean, double inAll) {
+        public Losses {
+            mean = Collections.unmodifiableMap(new TreeMap<>(mean));
+        }
+
+        private static Losses of(List<MoveReview> moves) {
+            Map<Phase, Double> mean = new EnumMap<>(Phase.class);
+            for (Phase phase : Phase.values()) {
+                moves.stream()
+                        .filter(m -> m.phase() == phase)
+                        .mapToDouble(m -> m.loss().points())
+                        .average()
+                        .ifPresent(points -> mean.put(phase, points));
+            }
+            return new Losses(mean, moves.stream().mapToDouble(m -> m.loss().points()).sum());
+        }
     }
 
     /** The figures of one side. */
     static PlayerReview of(Side side, String name, List<MoveReview> all) {
         List<MoveReview> own = all.stream().filter(m -> m.side() == side).toList();
         List<MoveReview> free = own.stream().filter(m -> !m.isForced()).toList();
-        Map<Phase, Double> loss = new EnumMap<>(Phase.class);
-        for (Phase phase : Phase.values()) {
-            free.stream()
-                    .filter(m -> m.phase() == phase)
-                    .mapToDouble(m -> m.loss().points())
-                    .average()
-                    .ifPresent(mean -> loss.put(phase, mean));
-        }
         int blunders = count(free, MoveReview.BLUNDER);
         int mistakes = count(free, MoveReview.MISTAKE);
         int dubious = count(free, MoveReview.DUBIOUS);
@@ -67,8 +77,7 @@ public record PlayerReview(
                 side,
                 name,
                 free.size(),
-                loss,
-                free.stream().mapToDouble(m -> m.loss().points()).sum(),
+                Losses.of(free),
                 free.stream().mapToInt(m -> m.isChoice() ? 1 : 0).average().orElse(0),
                 new Errors(dubious - mistakes, mistakes - blunders, blunders, (int) trouble),
                 secondsAMove(own));
@@ -76,7 +85,7 @@ public record PlayerReview(
 
     /** Mean loss of a move in the whole game, in points of a hundred; 0 without moves. */
     public double meanLossOfAll() {
-        return moves == 0 ? 0 : lossInAll / moves;
+        return moves == 0 ? 0 : loss.inAll() / moves;
     }
 
     private static int count(List<MoveReview> moves, double loss) {

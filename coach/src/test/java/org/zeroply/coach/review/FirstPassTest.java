@@ -118,7 +118,7 @@ class FirstPassTest {
         assertThat(quay.errors().blunders()).isEqualTo(1);
         assertThat(quay.errors().inTimeTrouble()).isEqualTo(1);
         assertThat(quay.secondsAMove()).contains(120.0);
-        assertThat(quay.meanLoss()).containsOnlyKeys(Phase.OPENING);
+        assertThat(quay.loss().mean()).containsOnlyKeys(Phase.OPENING);
     }
 
     @Test

@@ -61,10 +61,10 @@ class PlayerReviewTest {
         assertThat(review.errors().mistakes()).isEqualTo(1);
         assertThat(review.errors().blunders()).isEqualTo(1);
         assertThat(review.firstChoices()).isCloseTo(0.2, within(1e-9));
-        assertThat(review.lossInAll()).isCloseTo(73, within(1e-6));
+        assertThat(review.loss().inAll()).isCloseTo(73, within(1e-6));
         assertThat(review.meanLossOfAll()).isCloseTo(14.6, within(1e-6));
-        assertThat(review.meanLoss()).containsOnlyKeys(Phase.OPENING);
-        assertThat(review.meanLoss().get(Phase.OPENING)).isCloseTo(14.6, within(1e-6));
+        assertThat(review.loss().mean()).containsOnlyKeys(Phase.OPENING);
+        assertThat(review.loss().mean().get(Phase.OPENING)).isCloseTo(14.6, within(1e-6));
     }
 
     @Test
@@ -83,7 +83,7 @@ class PlayerReviewTest {
         PlayerReview black = PlayerReview.of(Side.BLACK, "Ben", losing(0, 20));
         assertThat(black.moves()).isZero();
         assertThat(black.meanLossOfAll()).isZero();
-        assertThat(black.meanLoss()).isEmpty();
+        assertThat(black.loss().mean()).isEmpty();
         assertThat(black.firstChoices()).isZero();
     }
 

@@ -89,7 +89,8 @@ final class CandidateDetail extends VBox {
         boolean best = c.isHeld() && found.held().get(0).move().equals(c.move());
         Optional<String> counter =
                 best
-                        ? found.counterThreat()
+                        ? found.chances()
+                                .counterThreat()
                                 .map(Threat::text)
                                 .map(t -> "In return it " + t + ".")
                         : Optional.empty();

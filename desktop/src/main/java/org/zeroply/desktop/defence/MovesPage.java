@@ -136,7 +136,7 @@ final class MovesPage extends VBox {
         outcome.setText(found.map(Elimination::text).orElse(""));
         threat.setText(found.map(MovesPage::threat).orElse(""));
         cover.setText(
-                found.flatMap(Elimination::coverCanStay)
+                found.flatMap(f -> f.chances().coverCanStay())
                         .map(
                                 stays ->
                                         stays

@@ -29,9 +29,7 @@ final class MapLayout {
      *
      * @param path the moves from the start to it
      * @param san the last of them
-     * @param column plies behind the root of the map, 0 for its own
-     * @param top upper edge, 0 to 1
-     * @param height how likely, as part of the root's
+     * @param place where it lies
      * @param ours whether it is our move
      * @param known how surely the student knows it, 0 to 1; empty where nothing is asked
      * @param risk how likely their reply has no answer, or 1 where we have no move
@@ -39,9 +37,7 @@ final class MapLayout {
     record Field(
             List<Move> path,
             String san,
-            int column,
-            double top,
-            double height,
+            Place place,
             boolean ours,
             Optional<Double> known,
             double risk) {
@@ -49,6 +45,15 @@ final class MapLayout {
             path = List.copyOf(path);
         }
     }
+
+    /**
+     * Where a field lies.
+     *
+     * @param column plies behind the root of the map, 0 for its own
+     * @param top upper edge, 0 to 1
+     * @param height how likely, as part of the root's
+     */
+    record Place(int column, double top, double height) {}
 
     /** The fields behind a root, given by the moves to it. */
     static List<Field> of(RepertoireView view, List<Move> root) {
@@ -94,9 +99,7 @@ final class MapLayout {
                     new Field(
                             to,
                             San.write(position, move),
-                            column,
-                            at,
-                            part,
+                            new Place(column, at, part),
                             ours,
                             ours ? view.learning().known(spot) : Optional.empty(),
                             risk(view, next.get())));

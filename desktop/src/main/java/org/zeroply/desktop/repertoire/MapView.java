@@ -13,6 +13,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -58,6 +59,9 @@ final class MapView extends VBox {
         knowledge.setId("map-knowledge");
         risk.setId("map-risk");
         risk.setSelected(true);
+        legend.setWrapText(true);
+        legend.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(legend, Priority.ALWAYS);
         words.setId("map-words");
         words.setMinHeight(42);
         paper.setId("repertoire-map");
@@ -72,7 +76,6 @@ final class MapView extends VBox {
                                 knowledge,
                                 risk,
                                 legend,
-                                Widgets.spacer(),
                                 Widgets.button("map-in", "Zoom in", this::zoomIn),
                                 Widgets.button("map-out", "Zoom out", this::zoomOut)),
                         paper,
@@ -126,15 +129,15 @@ final class MapView extends VBox {
     }
 
     private double x(MapLayout.Field field) {
-        return 6 + field.column() * COLUMN;
+        return 6 + field.place().column() * COLUMN;
     }
 
     private double y(MapLayout.Field field) {
-        return 6 + field.top() * (canvas.getHeight() - 12);
+        return 6 + field.place().top() * (canvas.getHeight() - 12);
     }
 
     private double height(MapLayout.Field field) {
-        return Math.max(1.2, field.height() * (canvas.getHeight() - 12));
+        return Math.max(1.2, field.place().height() * (canvas.getHeight() - 12));
     }
 
     private void draw(GraphicsContext g, MapLayout.Field field) {
@@ -273,7 +276,7 @@ final class MapView extends VBox {
         fields.stream()
                 .filter(f -> f.path().size() == chosen.size() + 1)
                 .filter(f -> f.path().subList(0, chosen.size()).equals(chosen))
-                .max(Comparator.comparingDouble(MapLayout.Field::height))
+                .max(Comparator.comparingDouble(f -> f.place().height()))
                 .ifPresent(this::choose);
     }
 
@@ -283,7 +286,9 @@ final class MapView extends VBox {
             return;
         }
         List<MapLayout.Field> column =
-                fields.stream().filter(f -> f.column() == field().orElseThrow().column()).toList();
+                fields.stream()
+                        .filter(f -> f.place().column() == field().orElseThrow().place().column())
+                        .toList();
         int next = column.indexOf(field().orElseThrow()) + by;
         if (next >= 0 && next < column.size()) {
             choose(column.get(next));

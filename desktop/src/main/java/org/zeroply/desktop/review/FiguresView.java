@@ -122,7 +122,7 @@ final class FiguresView extends VBox {
     }
 
     private static String loss(PlayerReview player, Phase phase) {
-        return Optional.ofNullable(player.meanLoss().get(phase))
+        return Optional.ofNullable(player.loss().mean().get(phase))
                 .map(FiguresView::number)
                 .orElse("–");
     }

@@ -158,9 +158,7 @@ public final class LineSheetView extends ScrollPane {
         return new SheetRows.Style(
                 Math.max(FEWEST_PLIES, fit - fit % 2),
                 scale,
-                cell,
-                verdict,
-                words,
+                new SheetRows.Widths(cell, verdict, words),
                 allStrips.get(),
                 withPoints,
                 palette);

@@ -50,21 +50,26 @@ final class SheetRows {
      *
      * @param plies in a row
      * @param scale size of text, 1 for the usual one
-     * @param cell width of a move in pixels
-     * @param verdict width of what stands at the end of a row, in pixels
-     * @param words part of their width, up to 1, that columns which give way have
+     * @param widths of what stands in a row
      * @param allStrips whether the balance is drawn under every row
      * @param withPoints whether points are shown below the moves that earn them
      */
     record Style(
             int plies,
             double scale,
-            double cell,
-            double verdict,
-            double words,
+            Widths widths,
             boolean allStrips,
             boolean withPoints,
             Palette palette) {}
+
+    /**
+     * How wide things in a row are.
+     *
+     * @param cell a move, in pixels
+     * @param verdict what stands at the end of a row, in pixels
+     * @param words part of their width, up to 1, that columns which give way have
+     */
+    record Widths(double cell, double verdict, double words) {}
 
     /** What the sheet does when it is pressed. */
     interface Pressed {
@@ -93,7 +98,7 @@ final class SheetRows {
     private final List<SheetColumn> columns;
     private Map<Object, Region> before = Map.of();
     private Map<Object, Region> now = new HashMap<>();
-    private Style style = new Style(0, 1, 1, 0, 1, false, false, Palette.PAPER);
+    private Style style = new Style(0, 1, new Widths(1, 0, 1), false, false, Palette.PAPER);
     private Predicate<Node> struck = n -> false;
 
     /**
@@ -127,7 +132,7 @@ final class SheetRows {
     }
 
     double widthOf(SheetColumn column) {
-        return style.scale() * column.width() * (column.givesWay() ? style.words() : 1);
+        return style.scale() * column.width() * (column.givesWay() ? style.widths().words() : 1);
     }
 
     /**
@@ -151,11 +156,11 @@ final class SheetRows {
             if (ply % 2 == 0 || i == 0) {
                 Label number = new Label(ply / 2 + 1 + (ply % 2 == 0 ? "" : "…"));
                 number.getStyleClass().add("move-number");
-                number.relocate(GUTTER + i * style.cell() + 5, 0);
+                number.relocate(GUTTER + i * style.widths().cell() + 5, 0);
                 pane.getChildren().add(number);
             }
         }
-        double x = GUTTER + style.plies() * style.cell() + style.verdict();
+        double x = GUTTER + style.plies() * style.widths().cell() + style.widths().verdict();
         for (SheetColumn column : firstPly == 0 ? columns : List.<SheetColumn>of()) {
             pane.getChildren().add(column.heading(x, widthOf(column)));
             x += widthOf(column);
@@ -212,7 +217,7 @@ final class SheetRows {
 
     private HBox draw(SheetLayout.Row row, List<Node> here, int index, int firstPly) {
         int from = Math.max(row.firstOwn(), firstPly);
-        double cell = style.cell();
+        double cell = style.widths().cell();
         int before = lead(here.get(0).parent().orElseThrow().position());
         List<Integer> balance = here.stream().map(n -> lead(n.position())).toList();
         boolean withStrip = style.allStrips() || balance.stream().anyMatch(b -> b != before);
@@ -258,7 +263,7 @@ final class SheetRows {
 
     private Region noVerdict() {
         Region none = new Region();
-        none.setMinWidth(style.verdict());
+        none.setMinWidth(style.widths().verdict());
         return none;
     }
 
@@ -269,7 +274,7 @@ final class SheetRows {
     private Label cell(Node node, double x) {
         Label label = new SheetMove(node, pressed::move);
         label.setTextOverrun(OverrunStyle.CLIP);
-        double cell = style.cell();
+        double cell = style.widths().cell();
         double height = style.scale() * ROW - 2;
         label.resizeRelocate(x, 2, cell - 1, height);
         label.setMinSize(cell - 1, height);
@@ -288,8 +293,8 @@ final class SheetRows {
 
     private HBox verdict(Node end) {
         HBox box = new HBox(8);
-        box.setPrefWidth(style.verdict());
-        box.setMinWidth(style.verdict());
+        box.setPrefWidth(style.widths().verdict());
+        box.setMinWidth(style.widths().verdict());
         box.getStyleClass().add("sheet-verdict");
         end.annotation()
                 .verdict()

@@ -15,8 +15,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.zeroply.desktop.WindowTest;
@@ -45,23 +43,33 @@ class LayoutTest extends WindowTest {
         }
     }
 
-    @ParameterizedTest
-    @CsvSource({
-        "1024,  640, 100, PAPER",
-        "1024,  640, 150, LAMP",
-        "1280,  800, 100, LAMP",
-        "1366,  768, 125, PAPER",
-        "1920, 1080, 100, PAPER",
-        "1920, 1080, 150, PROJECTOR"
-    })
-    void nothing_overlaps_and_nothing_is_cut(
-            double width, double height, int text, Looks.Light light) throws Exception {
+    /** A size of the window and of its text, with its colours. */
+    private record Size(double width, double height, int text, Looks.Light light) {}
+
+    private static final List<Size> SIZES =
+            List.of(
+                    new Size(1024, 640, 100, Looks.Light.PAPER),
+                    new Size(1024, 640, 150, Looks.Light.LAMP),
+                    new Size(1280, 800, 100, Looks.Light.LAMP),
+                    new Size(1366, 768, 125, Looks.Light.PAPER),
+                    new Size(1920, 1080, 100, Looks.Light.PAPER),
+                    new Size(1920, 1080, 150, Looks.Light.PROJECTOR));
+
+    /** One window for all sizes, as a coach would pull it about. */
+    @Test
+    void nothing_overlaps_and_nothing_is_cut() throws Exception {
+        for (Size size : SIZES) {
+            assertThat(problems(size)).as(size.toString()).isEmpty();
+        }
+    }
+
+    private List<String> problems(Size size) throws Exception {
         Fx.run(
                 () -> {
-                    stage.setWidth(width);
-                    stage.setHeight(height);
-                    bench.setLight(light);
-                    bench.setTextSize(text);
+                    stage.setWidth(size.width());
+                    stage.setHeight(size.height());
+                    bench.setLight(size.light());
+                    bench.setTextSize(size.text());
                 });
         List<String> problems = new ArrayList<>();
         for (String desk : desks()) {
@@ -77,7 +85,7 @@ class LayoutTest extends WindowTest {
                                         .forEach(p -> problems.add(desk + " " + page + ": " + p)));
             }
         }
-        assertThat(problems).isEmpty();
+        return problems;
     }
 
     private List<String> desks() {

@@ -59,17 +59,17 @@ class MapLayoutTest {
                 fields.stream().collect(Collectors.toMap(MapLayout.Field::path, f -> f));
         for (MapLayout.Field field : fields) {
             int depth = field.path().size();
-            assertThat(field.column()).isEqualTo(depth - 1);
+            assertThat(field.place().column()).isEqualTo(depth - 1);
             if (depth > 1) {
                 MapLayout.Field parent = byPath.get(field.path().subList(0, depth - 1));
-                assertThat(field.top()).isGreaterThanOrEqualTo(parent.top() - 1e-9);
-                assertThat(field.top() + field.height())
-                        .isLessThanOrEqualTo(parent.top() + parent.height() + 1e-9);
+                assertThat(field.place().top()).isGreaterThanOrEqualTo(parent.place().top() - 1e-9);
+                assertThat(field.place().top() + field.place().height())
+                        .isLessThanOrEqualTo(parent.place().top() + parent.place().height() + 1e-9);
             }
             double together =
                     fields.stream()
                             .filter(f -> end(f).equals(end(field)))
-                            .mapToDouble(MapLayout.Field::height)
+                            .mapToDouble(f -> f.place().height())
                             .sum();
             assertThat(together)
                     .as("all ways to a position together")
@@ -90,10 +90,10 @@ class MapLayoutTest {
     void zooming_makes_a_field_the_whole() {
         RepertoireView view = view(1);
         MapLayout.Field first = MapLayout.of(view, List.of()).get(0);
-        assertThat(first.height()).isEqualTo(1);
+        assertThat(first.place().height()).isEqualTo(1);
         List<MapLayout.Field> zoomed = MapLayout.of(view, first.path());
         assertThat(zoomed)
-                .filteredOn(f -> f.column() == 0)
+                .filteredOn(f -> f.place().column() == 0)
                 .allSatisfy(f -> assertThat(f.path().subList(0, 1)).isEqualTo(first.path()));
     }
 }

@@ -183,7 +183,7 @@ public final class GameReport {
     }
 
     private static String loss(PlayerReview player, Phase phase) {
-        return Optional.ofNullable(player.meanLoss().get(phase))
+        return Optional.ofNullable(player.loss().mean().get(phase))
                 .map(l -> String.format(Locale.ROOT, "%.1f", l))
                 .orElse("–");
     }

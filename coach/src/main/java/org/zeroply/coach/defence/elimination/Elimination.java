@@ -20,9 +20,7 @@ import org.zeroply.engine.analysis.ExpectedScore;
  * @param candidates every legal move: those that hold first, the best in front; then those that
  *     hold at a price; then what is unclear; then those refuted, the most stubborn first
  * @param groups refuted moves that fail to the same reply, two or more together
- * @param counterThreat what the best move that holds threatens in its turn
- * @param coverCanStay whether some move holds that leaves the pawns before the king alone; empty
- *     where nothing is threatened, there are none, or it is not proved
+ * @param chances what those that hold bring besides
  * @param done how far the work has come, 0 to 1; verdicts of less than 1 may still change
  */
 public record Elimination(
@@ -31,9 +29,17 @@ public record Elimination(
         Holding result,
         List<Candidate> candidates,
         List<CandidateGroup> groups,
-        Optional<Threat> counterThreat,
-        Optional<Boolean> coverCanStay,
+        Chances chances,
         double done) {
+
+    /**
+     * What moves that hold bring besides.
+     *
+     * @param counterThreat what the best of them threatens in its turn
+     * @param coverCanStay whether one of them leaves the pawns before the king alone; empty where
+     *     nothing is threatened, there are none, or it is not proved
+     */
+    public record Chances(Optional<Threat> counterThreat, Optional<Boolean> coverCanStay) {}
 
     /** A price of so much expected score is as good as a refutation; our own choice. */
     private static final double DEAR = 0.20;

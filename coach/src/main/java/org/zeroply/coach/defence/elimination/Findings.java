@@ -142,8 +142,7 @@ final class Findings {
                 kept,
                 candidates,
                 CandidateGroup.of(position, refuted),
-                counterThreat,
-                coverCanStay(kept, candidates),
+                new Elimination.Chances(counterThreat, coverCanStay(kept, candidates)),
                 done);
     }
 

@@ -87,7 +87,10 @@ class DefencePositionsTest {
                 epd,
                 "threat",
                 t -> assertThat(found.threat().map(x -> x.kind().word())).contains(t));
-        ifGiven(epd, "cover", c -> assertThat(found.coverCanStay()).contains(c.equals("yes")));
+        ifGiven(
+                epd,
+                "cover",
+                c -> assertThat(found.chances().coverCanStay()).contains(c.equals("yes")));
         for (String san : words(epd, "only")) {
             assertThat(found.onlyMove().map(Candidate::move)).contains(read(position, san));
         }

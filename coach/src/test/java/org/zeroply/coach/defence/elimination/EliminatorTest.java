@@ -102,7 +102,7 @@ class EliminatorTest extends DefenceBoards {
 
         assertThat(two.result()).isEqualTo(one.result());
         assertThat(two.held()).hasSameSizeAs(one.held());
-        assertThat(two.coverCanStay()).isEqualTo(one.coverCanStay());
+        assertThat(two.chances().coverCanStay()).isEqualTo(one.chances().coverCanStay());
     }
 
     @Test
