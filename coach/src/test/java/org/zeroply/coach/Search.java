@@ -6,7 +6,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Score;
 
@@ -24,14 +23,12 @@ record Search(boolean whole, List<Analysis> told, Analysis answer) {
     private static Analysis firstMoves(Analysis a) {
         List<Analysis.Candidate> lines =
                 a.lines().stream()
-                        .map(c -> firstMove(c.move(), c.score(), c.expected(), a.depth()))
+                        .map(
+                                c ->
+                                        Analysis.Candidate.ofMove(
+                                                c.move(), c.score(), c.expected(), a.depth()))
                         .toList();
         return new Analysis(lines, List.of(), a.depth(), a.nodes(), 0, 0);
-    }
-
-    private static Analysis.Candidate firstMove(
-            Move move, Score score, ExpectedScore expected, int depth) {
-        return new Analysis.Candidate(move, score, expected, depth, depth, List.of(move));
     }
 
     /** As one line. */
@@ -83,7 +80,8 @@ record Search(boolean whole, List<Analysis> told, Analysis answer) {
                         c -> {
                             String[] of = c.split(":");
                             Score score = score(of[1]);
-                            return firstMove(move(of[0]), score, curve.of(score), depth);
+                            return Analysis.Candidate.ofMove(
+                                    move(of[0]), score, curve.of(score), depth);
                         });
         return new Analysis(lines, List.of(), depth, Long.parseLong(parts[1]), 0, 0);
     }

@@ -180,9 +180,12 @@ final class ExerciseFindCommand implements Callable<Integer> {
             throw new BadInputException("Nodes, length and number must be positive.");
         }
         Optional<Side> mover = side.isBlank() ? Optional.empty() : Optional.of(SideName.of(side));
+        return new Wishes(player, mover, opening, ratings(), theme, length, phase());
+    }
+
+    private Ratings ratings() {
         try {
-            Ratings ratings = Ratings.parse(rating);
-            return new Wishes(player, mover, opening, ratings, theme, length, phase());
+            return Ratings.parse(rating);
         } catch (IllegalArgumentException e) {
             throw new BadInputException(e.getMessage());
         }

@@ -15,9 +15,6 @@ import org.zeroply.engine.analysis.Score;
  */
 final class Settling implements AnalysisListener {
 
-    /** Two doublings. */
-    private static final int TIMES = 4;
-
     private final Cancellation search;
     private final long least;
     private final List<Analysis> seen = new ArrayList<>();
@@ -48,10 +45,7 @@ final class Settling implements AnalysisListener {
         if (isMate(last)) {
             return Sureness.SETTLED;
         }
-        int from = -1;
-        for (int i = 0; i < seen.size(); i++) {
-            from = TIMES * seen.get(i).nodes() <= last.nodes() ? i : from;
-        }
+        int from = LastFindings.from(seen);
         if (from < 0 || last.nodes() < least) {
             return Sureness.open("it was looked at too briefly");
         }

@@ -2,6 +2,7 @@ package org.zeroply.coach.review;
 
 import java.util.List;
 import java.util.Optional;
+import org.zeroply.coach.evaluation.LastFindings;
 import org.zeroply.engine.analysis.Analysis;
 
 /**
@@ -13,9 +14,6 @@ import org.zeroply.engine.analysis.Analysis;
  */
 public record Remembered(Analysis analysis, Optional<List<Analysis>> way) {
 
-    /** Two doublings of the nodes. */
-    private static final int TIMES = 4;
-
     public Remembered {
         way = way.map(List::copyOf);
     }
@@ -26,12 +24,7 @@ public record Remembered(Analysis analysis, Optional<List<Analysis>> way) {
      * @param told all that was told on its way
      */
     static Remembered of(Analysis analysis, List<Analysis> told) {
-        int from = 0;
-        for (int i = 0; i < told.size(); i++) {
-            long last = told.get(told.size() - 1).nodes();
-            from = TIMES * told.get(i).nodes() <= last ? i : from;
-        }
-        List<Analysis> last = told.subList(from, told.size());
+        List<Analysis> last = told.subList(Math.max(0, LastFindings.from(told)), told.size());
         return new Remembered(
                 analysis, Optional.of(last.stream().map(Remembered::firstMoves).toList()));
     }
@@ -48,13 +41,8 @@ public record Remembered(Analysis analysis, Optional<List<Analysis>> way) {
                 found.lines().stream()
                         .map(
                                 c ->
-                                        new Analysis.Candidate(
-                                                c.move(),
-                                                c.score(),
-                                                c.expected(),
-                                                found.depth(),
-                                                found.depth(),
-                                                List.of(c.move())))
+                                        Analysis.Candidate.ofMove(
+                                                c.move(), c.score(), c.expected(), found.depth()))
                         .toList();
         return new Analysis(lines, List.of(), found.depth(), found.nodes(), 0, 0);
     }

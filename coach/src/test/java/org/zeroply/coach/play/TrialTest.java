@@ -9,9 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.SharedEngine;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
+import org.zeroply.coach.WatchedEngine;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -44,22 +42,7 @@ class TrialTest {
     /** The first move of a game that is broken off as soon as it is chosen. */
     private Move firstMove(long seed) {
         Cancellation broken = new Cancellation();
-        Engine once =
-                new Engine() {
-                    @Override
-                    public String name() {
-                        return engine.name();
-                    }
-
-                    @Override
-                    public Analysis analyse(
-                            AnalysisRequest request,
-                            AnalysisListener listener,
-                            Cancellation cancellation) {
-                        broken.cancel();
-                        return engine.analyse(request, listener, cancellation);
-                    }
-                };
+        Engine once = new WatchedEngine(engine, (request, end) -> broken.cancel());
         return new PlayOut(once, CLUB, CLUB).play(Position.START, seed, broken).moves().get(0);
     }
 

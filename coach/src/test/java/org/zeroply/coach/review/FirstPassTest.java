@@ -16,10 +16,8 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Nag;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.SharedEngine;
+import org.zeroply.coach.WatchedEngine;
 import org.zeroply.coach.fact.material.Phase;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
@@ -67,21 +65,12 @@ class FirstPassTest {
     @Test
     void an_early_move_is_blamed_only_after_a_much_longer_look_and_a_named_opening_hardly_ever() {
         Map<Position, Long> longest = new HashMap<>();
-        BuiltInEngine engine = new BuiltInEngine(1);
         Engine watched =
-                new Engine() {
-                    @Override
-                    public String name() {
-                        return engine.name();
-                    }
-
-                    @Override
-                    public Analysis analyse(
-                            AnalysisRequest request, AnalysisListener told, Cancellation end) {
-                        longest.merge(request.position(), request.limits().nodes(), Math::max);
-                        return engine.analyse(request, told, end);
-                    }
-                };
+                new WatchedEngine(
+                        new BuiltInEngine(1),
+                        (request, end) ->
+                                longest.merge(
+                                        request.position(), request.limits().nodes(), Math::max));
         GameReview review =
                 new FirstPass(watched, 5_000, KnownGames.NONE)
                         .review(

@@ -48,6 +48,17 @@ public record Palette(Paper paper, Inks inks, Squares squares, Men men) {
         return new Paper(Color.web(page), Color.web(sheet), Color.web(rule));
     }
 
+    private static Inks inks(
+            String ink, String faded, String coach, String pencil, String proof, String alarm) {
+        return new Inks(
+                Color.web(ink),
+                Color.web(faded),
+                Color.web(coach),
+                Color.web(pencil),
+                Color.web(proof),
+                Color.web(alarm));
+    }
+
     private static Squares squares(String light, String dark, String hatch) {
         return new Squares(Color.web(light), Color.web(dark), Color.web(hatch));
     }
@@ -60,13 +71,7 @@ public record Palette(Paper paper, Inks inks, Squares squares, Men men) {
     public static final Palette PAPER =
             new Palette(
                     paper("#F7F4EE", "#FFFDF8", "#DDD5C7"),
-                    new Inks(
-                            Color.web("#22252B"),
-                            Color.web("#6B6A66"),
-                            Color.web("#1F5A66"),
-                            Color.web("#6A5A8C"),
-                            Color.web("#3E6B3A"),
-                            Color.web("#A23B2A")),
+                    inks("#22252B", "#6B6A66", "#1F5A66", "#6A5A8C", "#3E6B3A", "#A23B2A"),
                     squares("#FFFDF8", "#E3DACA", "#B8AB94"),
                     men("#FFFFFF", "#2B2E35", "#22252B"));
 
@@ -74,13 +79,7 @@ public record Palette(Paper paper, Inks inks, Squares squares, Men men) {
     public static final Palette LAMP =
             new Palette(
                     paper("#1E2024", "#26292E", "#43464D"),
-                    new Inks(
-                            Color.web("#ECE7DC"),
-                            Color.web("#A9A59B"),
-                            Color.web("#7CC0CC"),
-                            Color.web("#B7A6DE"),
-                            Color.web("#94C48D"),
-                            Color.web("#E8917F")),
+                    inks("#ECE7DC", "#A9A59B", "#7CC0CC", "#B7A6DE", "#94C48D", "#E8917F"),
                     squares("#C9C2B3", "#8F887A", "#6F695D"),
                     men("#FBF8F1", "#1B1D21", "#1B1D21"));
 
@@ -88,13 +87,7 @@ public record Palette(Paper paper, Inks inks, Squares squares, Men men) {
     public static final Palette PROJECTOR =
             new Palette(
                     paper("#FFFFFF", "#FFFFFF", "#B9B2A4"),
-                    new Inks(
-                            Color.web("#000000"),
-                            Color.web("#3A3A38"),
-                            Color.web("#0B4653"),
-                            Color.web("#4B3A73"),
-                            Color.web("#1F4F1B"),
-                            Color.web("#8A1E0E")),
+                    inks("#000000", "#3A3A38", "#0B4653", "#4B3A73", "#1F4F1B", "#8A1E0E"),
                     squares("#FFFFFF", "#C9BCA4", "#8F8067"),
                     men("#FFFFFF", "#15171B", "#000000"));
 }

@@ -179,7 +179,7 @@ public final class DrillModel {
                                 v.repertoire(),
                                 v.learning().questions(),
                                 v.shares(),
-                                asked.isEmpty() ? v.learning().memory() : evening(v),
+                                asked.isEmpty() ? v.learning().memory() : evening(v.learning()),
                                 v.learning().today(),
                                 random,
                                 q -> asked.isEmpty() ? ofChapter(v, q) : isRepeated(q)));
@@ -197,14 +197,14 @@ public final class DrillModel {
         return question instanceof Question.WhichMove && asked.contains(question.spot().position());
     }
 
-    private EveningMemory evening(RepertoireView v) {
+    private EveningMemory evening(RepertoireView.Learning learning) {
         return new EveningMemory(
-                v.learning().memory(),
-                v.learning().questions().all().stream()
+                learning.memory(),
+                learning.questions().all().stream()
                         .filter(this::isRepeated)
                         .map(Question::key)
                         .collect(Collectors.toSet()),
-                v.learning().today());
+                learning.today());
     }
 
     private void nextLine() {

@@ -187,19 +187,20 @@ final class LinesView extends VBox {
         if (own.get(0).depth() == 1) {
             places.add(own.get(0).parent().orElseThrow());
         }
+        RepertoireView.Learning learning = v.learning();
         long asked = 0;
         long next = Long.MAX_VALUE;
         for (Node node : places) {
-            for (Question q : spot(v, node).map(v.learning().questions()::at).orElse(List.of())) {
-                Recall recall = v.learning().memory().of(q);
-                asked += recall.isDue(v.learning().today()) ? 1 : 0;
-                next = Math.min(next, Math.max(recall.dueDay(), v.learning().today()));
+            for (Question q : spot(v, node).map(learning.questions()::at).orElse(List.of())) {
+                Recall recall = learning.memory().of(q);
+                asked += recall.isDue(learning.today()) ? 1 : 0;
+                next = Math.min(next, Math.max(recall.dueDay(), learning.today()));
             }
         }
         if (asked > 0) {
             return asked + " now";
         }
-        return next == Long.MAX_VALUE ? "–" : "in " + (next - v.learning().today()) + " d";
+        return next == Long.MAX_VALUE ? "–" : "in " + (next - learning.today()) + " d";
     }
 
     // ---- What the desk asks for -----------------------------------------------------------------

@@ -51,6 +51,15 @@ public record Analysis(
         public Candidate {
             line = List.copyOf(line);
         }
+
+        /**
+         * A move of which it is not told where it leads.
+         *
+         * @param depth in plies
+         */
+        public static Candidate ofMove(Move move, Score score, ExpectedScore expected, int depth) {
+            return new Candidate(move, score, expected, depth, depth, List.of(move));
+        }
     }
 
     /** The best move at one depth. */

@@ -137,7 +137,7 @@ final class AnalysisCodec {
             Move move = move(in);
             Score score = score(in);
             ExpectedScore expected = new ExpectedScore(in.readDouble());
-            lines.add(new Analysis.Candidate(move, score, expected, depth, depth, List.of(move)));
+            lines.add(Analysis.Candidate.ofMove(move, score, expected, depth));
         }
         return new Analysis(lines, List.of(), depth, nodes, 0, 0);
     }
