@@ -21,10 +21,14 @@ final class QuietKeyFinder implements KeyFinder {
     /** Nodes of the look that must choose another move. */
     private static final long GLANCE = 60_000;
 
-    /** Nodes of the look that must choose the key, before it is asked by how much it is better. */
-    private static final long SECOND_LOOK = 500_000;
+    /**
+     * Nodes of the look that must choose the key, before it is asked by how much it is better: more
+     * than an engine has in the second that the set gives it. A look as short as that would leave
+     * only keys that the engine finds which made the set.
+     */
+    private static final long SECOND_LOOK = 2_000_000;
 
-    private static final long[] LONGER_LOOKS = {1_000_000, 8_000_000};
+    private static final long LONGER_LOOK = 8_000_000;
 
     /** The key must be better than all others by so many centipawns. */
     private static final int BETTER = 20;
@@ -34,6 +38,9 @@ final class QuietKeyFinder implements KeyFinder {
 
     /** Where one side is further ahead than this, the question is another one. */
     private static final int OPEN = 180;
+
+    /** What a glance sees so far ahead will hardly be open in the end: it is not looked at again. */
+    private static final int SURELY_DECIDED = 300;
 
     /** Endings of a few men are known or need to be calculated. */
     private static final int LEAST_MEN = 9;
@@ -57,24 +64,24 @@ final class QuietKeyFinder implements KeyFinder {
                 || Long.bitCount(board.occupied()) < LEAST_MEN) {
             return Optional.empty();
         }
-        Move tempting = best(position, GLANCE);
-        Move key = best(position, SECOND_LOOK);
-        if (key.equals(tempting) || !isQuiet(position, key)) {
+        Analysis.Candidate tempting = best(position, GLANCE);
+        if (Math.abs(tempting.score().ordinal()) > SURELY_DECIDED) {
             return Optional.empty();
         }
-        for (long look : LONGER_LOOKS) {
-            if (look < nodes && key(position, key, look).isEmpty()) {
-                return Optional.empty();
-            }
+        Move key = best(position, SECOND_LOOK).move();
+        if (key.equals(tempting.move()) || !isQuiet(position, key)) {
+            return Optional.empty();
+        }
+        if (LONGER_LOOK < nodes && key(position, key, LONGER_LOOK).isEmpty()) {
+            return Optional.empty();
         }
         return key(position, key, nodes);
     }
 
-    private Move best(Position position, long budget) {
+    private Analysis.Candidate best(Position position, long budget) {
         return engine.analyse(AnalysisRequest.of(position, Limits.nodes(budget)))
                 .best()
-                .orElseThrow()
-                .move();
+                .orElseThrow();
     }
 
     private Optional<Analysis.Candidate> key(Position position, Move key, long budget) {
