@@ -319,11 +319,15 @@ sealed interface BoardCondition extends Condition {
     record Undeveloped(int least, Side side) implements BoardCondition {
         @Override
         public boolean holds(Situation situation) {
-            Board board = situation.board();
+            return count(situation.board(), side) >= least;
+        }
+
+        /** How many knights and bishops of a side stand where they began. */
+        static int count(Board board, Side side) {
             long home = Squares.ofRank(side, 0) & board.pieces(side.ordinal());
             long knights = board.piecesOfType(PieceType.KNIGHT.ordinal()) & 0x4200000000000042L;
             long bishops = board.piecesOfType(PieceType.BISHOP.ordinal()) & 0x2400000000000024L;
-            return Long.bitCount(home & (knights | bishops)) >= least;
+            return Long.bitCount(home & (knights | bishops));
         }
 
         @Override

@@ -1,5 +1,6 @@
 package org.zeroply.coach.pattern;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,6 +29,21 @@ final class BoardPhrases {
                                     + " <squares>(?<=[a-h][1-8],? [a-h][1-8])",
                             "white knight on e5",
                             BoardPhrases::menOnEach),
+                    Phrase.of(
+                            "(?:<side> )?<men> on (" + Place.EACH_FILE + ")",
+                            "white knight on e5",
+                            w ->
+                                    new Condition.All(
+                                            Arrays.stream(w.text(3).split("(?:, | and )"))
+                                                    .map(Place::files)
+                                                    .<Condition>map(
+                                                            file ->
+                                                                    new BoardCondition.MenOn(
+                                                                            w.maybeSide(1),
+                                                                            w.men(2),
+                                                                            file,
+                                                                            1))
+                                                    .toList())),
                     Phrase.of(
                             "<side> <men> on <square> (?:supported|protected|guarded|defended|covered)"
                                     + " by (?:a|its|his|her|an own) pawn",

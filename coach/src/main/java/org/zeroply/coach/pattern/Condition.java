@@ -22,6 +22,8 @@ public sealed interface Condition
                 Condition.Any,
                 BoardCondition,
                 PieceCondition,
+                DangerCondition,
+                PlanCondition,
                 RuleCondition,
                 MaterialCondition,
                 PawnCondition,

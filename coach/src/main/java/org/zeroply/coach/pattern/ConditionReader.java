@@ -33,7 +33,7 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|(?:yet )?castled(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
@@ -49,6 +49,10 @@ public final class ConditionReader {
 
     private static final Pattern LACKS =
             Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
+
+    /** Whose it is may stand behind it. */
+    private static final Pattern WHOSE =
+            Pattern.compile("(.+) (?:by|for) (white|black)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern BOTH =
             Pattern.compile(
@@ -194,7 +198,16 @@ public final class ConditionReader {
         return ofEitherSide(usual)
                 .or(() -> lacking(NONE.matcher(usual).replaceFirst("$1"), usual))
                 .or(() -> Phrases.read(HAS.matcher(usual).replaceFirst("$1 ")))
-                .or(() -> lacking(LACKS.matcher(usual).replaceFirst("$1 $2"), usual));
+                .or(() -> lacking(LACKS.matcher(usual).replaceFirst("$1 $2"), usual))
+                .or(() -> sideFirst(usual));
+    }
+
+    /** {@code discovered attack by white}, {@code pawn storm for black}. */
+    private static Optional<Condition> sideFirst(String usual) {
+        Matcher whose = WHOSE.matcher(usual);
+        return whose.matches()
+                ? Phrases.read(whose.group(2) + " " + whose.group(1))
+                : Optional.empty();
     }
 
     /** {@code no passed pawns}, {@code white has no passed pawns}: what is said not to be there. */

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
@@ -162,8 +163,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public String text() {
-            String where = place.isAnywhere() ? "" : " on " + place.text();
-            return Condition.word(side) + " played a break" + where;
+            return Condition.word(side) + " played a break" + place.behind();
         }
 
         @Override
@@ -223,6 +223,64 @@ sealed interface EventCondition extends Condition {
         @Override
         public int cost() {
             return 100;
+        }
+    }
+
+    /**
+     * The last two moves took men of these kinds, one each.
+     *
+     * @param side who took first; empty for either
+     * @param given what that side gave
+     * @param got what it took
+     * @param place where the last man was taken
+     */
+    record Traded(Optional<Side> side, Men given, Men got, Place place) implements EventCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int last = situation.lastPacked();
+            if (!Move.isCapture(last)
+                    || !Squares.has(place.squares(), Move.to(last))
+                    || side.isPresent() && situation.board().sideToMove() != side.get().ordinal()) {
+                return false;
+            }
+            GameLine line = situation.line();
+            int ply = situation.ply();
+            if (ply < 2 || !line.before(ply - 1).isCapture()) {
+                return false;
+            }
+            Board board = line.boardAt(ply - 2);
+            int first = line.moves()[ply - 2];
+            PieceType taken = taken(board, first);
+            board.make(first);
+            return got.has(taken) && given.has(taken(board, last));
+        }
+
+        /** What a capture takes; a pawn in passing stands elsewhere. */
+        private static PieceType taken(Board board, int move) {
+            return Move.kind(move) == Move.EN_PASSANT
+                    ? PieceType.PAWN
+                    : PieceType.of(board.typeAt(Move.to(move)));
+        }
+
+        @Override
+        public String text() {
+            if (!given.equals(got)) {
+                String who = side.map(s -> Condition.word(s) + " ").orElse("");
+                return who
+                        + "just traded a "
+                        + given.word()
+                        + " for a "
+                        + got.word()
+                        + place.behind();
+            }
+            return side.map(s -> Condition.word(s) + " just traded " + given.plural())
+                            .orElse(given.plural() + " just traded")
+                    + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Traded(side.map(way::side), given, got, place.under(way));
         }
     }
 }

@@ -4,10 +4,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The {@code and} in small letters that belongs to a phrase and joins no conditions: between
- * squares, {@code white pawns on e5 and d4}, between men on the same place, {@code queen and rook
- * on the d-file}, and between men that are weighed against each other, {@code a rook against a
- * knight and a bishop}.
+ * The {@code and}, and the {@code or} between files or ranks, in small letters that belongs to a
+ * phrase and joins no conditions: between squares, {@code white pawns on e5 and d4}, between men on
+ * the same place, {@code queen and rook on the d-file}, and between men that are weighed against
+ * each other, {@code a rook against a knight and a bishop}.
  */
 final class Joined {
 
@@ -15,6 +15,8 @@ final class Joined {
     private static final String HIDDEN_AND = "\u0001";
 
     private static final String HIDDEN_COMMA = "\u0002";
+
+    private static final String HIDDEN_OR = "\u0003";
 
     private static final String SQUARE = "[a-h][1-8]";
 
@@ -55,6 +57,14 @@ final class Joined {
                             + "(?: (?-i:and) "
                             + PIECE
                             + "){1,2}(?= end(?:ing|game)\\b)"
+                            // Several files or ranks, of which none begins another phrase.
+                            + "|(?<=\\b(?:on|to|in) )(?:"
+                            + Place.FILES
+                            + "|"
+                            + Place.EACH_FILE
+                            + "|"
+                            + Place.SEVERAL_RANKS
+                            + ")(?!-)\\b(?! (?:(?:is|are) )?(?:open|half-open|empty))"
                             + "|\\bbetween (?:move|moves) \\d{1,3} and (?:move )?\\d"
                             + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
                             + MEN
@@ -87,12 +97,13 @@ final class Joined {
                                 Matcher.quoteReplacement(
                                         m.group()
                                                 .replace(" and ", " " + HIDDEN_AND + " ")
+                                                .replace(" or ", " " + HIDDEN_OR + " ")
                                                 .replace(",", HIDDEN_COMMA)));
     }
 
     /** The text with these words again. */
     static String shown(String text) {
-        return text.replace(HIDDEN_AND, "and").replace(HIDDEN_COMMA, ",");
+        return text.replace(HIDDEN_AND, "and").replace(HIDDEN_OR, "or").replace(HIDDEN_COMMA, ",");
     }
 
     /**

@@ -20,6 +20,9 @@ record Men(Set<PieceType> types) {
     static final Men PIECES =
             new Men(Set.of(PieceType.KNIGHT, PieceType.BISHOP, PieceType.ROOK, PieceType.QUEEN));
 
+    /** Rooks and queens. */
+    static final Men MAJORS = new Men(Set.of(PieceType.ROOK, PieceType.QUEEN));
+
     /** Knights and bishops. */
     static final Men MINORS = new Men(Set.of(PieceType.KNIGHT, PieceType.BISHOP));
 
@@ -46,6 +49,11 @@ record Men(Set<PieceType> types) {
             men |= board.piecesOfType(type.ordinal());
         }
         return men;
+    }
+
+    /** The word for several of them: {@code knights or bishops}. */
+    String plural() {
+        return types.isEmpty() ? "men" : word().replaceAll("(?= or |$)", "s");
     }
 
     /** The word for one of them: {@code knight or bishop}, {@code piece}, {@code man}. */

@@ -1,8 +1,12 @@
 package org.zeroply.coach.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 
 /** How it is said what was played and carried out; each phrase with an example of it. */
@@ -83,6 +87,11 @@ final class MovePhrases {
                             "white to move",
                             w -> new MoveCondition.ToMove(w.side(1))));
 
+    /** Men of one kind, several of them, that are traded for each other. */
+    private static final String TRADED =
+            "(?:the |a pair of )?((?:queens|rooks|bishops|knights|pieces|pawns|bishops or knights"
+                    + "|knights or bishops))";
+
     static final List<Phrase> EVENTS =
             List.of(
                     Phrase.of(
@@ -104,6 +113,50 @@ final class MovePhrases {
                             "<side> (?:sacrificed|sacrifices) (?:an? |the )?(bishop|knight)",
                             "white sacrificed a queen",
                             w -> sacrificed(w, Place.ANYWHERE)),
+                    Phrase.of(
+                            "<side> (?:sacrificed|sacrifices) the exchange on <square>",
+                            "white sacrificed the exchange",
+                            w ->
+                                    sacrificed(
+                                            w,
+                                            Sacrifice.EXCHANGE,
+                                            Men.of(PieceType.ROOK),
+                                            Place.square(w.square(2)))),
+                    Phrase.of(
+                            "<side> (?:played (?:the|a) )?greek gift",
+                            "white sacrificed a queen",
+                            w ->
+                                    sacrificed(
+                                            w,
+                                            Sacrifice.PIECE,
+                                            Men.of(PieceType.BISHOP),
+                                            Place.square(
+                                                    Square.parse(
+                                                            w.side(1) == Side.WHITE
+                                                                    ? "h7"
+                                                                    : "h2")))),
+                    Phrase.of(
+                            "<side> (?:just )?(?:traded|exchanged|swapped) (?:off )?"
+                                    + TRADED
+                                    + "(?: on <place>)?",
+                            "queens just traded",
+                            w -> traded(w, w.men(2), w.men(2), 3)),
+                    Phrase.of(
+                            TRADED
+                                    + " (?:were |are )?(?:just )?(?:traded|exchanged|swapped)(?: off)?"
+                                    + "(?: on <place>)?",
+                            "queens just traded",
+                            w ->
+                                    new EventCondition.Traded(
+                                            Optional.empty(),
+                                            w.men(1),
+                                            w.men(1),
+                                            w.place(2, Side.WHITE))),
+                    Phrase.of(
+                            "<side> (?:just )?(?:traded|exchanged|swapped) (?:off )?"
+                                    + "(?:an? |the |its )?<men> for (?:an? |the )?<men>(?: on <place>)?",
+                            "white just traded a bishop for a knight",
+                            w -> traded(w, w.men(2), w.men(3), 4)),
                     Phrase.of(
                             "<side> <type> (?:travelled )?<route>",
                             "white knight travelled d2-f1-g3",
@@ -137,11 +190,21 @@ final class MovePhrases {
         String man = w.text(2);
         boolean minor = man.equals("bishop") || man.equals("knight");
         Sacrifice what = Sacrifice.of(minor ? "a piece" : "a " + man);
+        return sacrificed(w, what, w.men(2), where);
+    }
+
+    private static Condition sacrificed(Phrase.Words w, Sacrifice what, Men moved, Place where) {
         return new Condition.All(
                 List.of(
                         new EventCondition.Sacrificed(
                                 w.side(1), what, EventCondition.Sacrificed.USUAL),
-                        new MoveCondition.JustMoved(w.side(1), w.men(2), where)));
+                        new MoveCondition.JustMoved(w.side(1), moved, where)));
+    }
+
+    /** What the first side gave and took; where is in the last group. */
+    private static Condition traded(Phrase.Words w, Men given, Men got, int place) {
+        return new EventCondition.Traded(
+                Optional.of(w.side(1)), given, got, w.place(place, w.side(1)));
     }
 
     private static Condition moves(int from, int to) {

@@ -37,10 +37,9 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public String text() {
-            String where = place.isAnywhere() ? "" : " on " + place.text();
             String many = least == 1 ? "" : "at least " + least + " ";
             String pawns = least == 1 ? " pawn" : " pawns";
-            return many + Condition.word(side) + " " + kind.word() + pawns + where;
+            return many + Condition.word(side) + " " + kind.word() + pawns + place.behind();
         }
 
         @Override

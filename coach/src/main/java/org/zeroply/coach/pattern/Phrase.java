@@ -37,7 +37,11 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                         .replace("<route>", "([a-h][1-8](?:(?:-| )[a-h][1-8])+)")
                         .replace(
                                 "<place>",
-                                "((?:the )?[a-h]-file|[a-h]|"
+                                "("
+                                        + Place.FILES
+                                        + "|"
+                                        + Place.SEVERAL_RANKS
+                                        + "|(?:the )?[a-h]-file|[a-h]|"
                                         + Place.NAMED
                                         + "|[a-h][1-8](?:(?: or |, | )[a-h][1-8])*)")
                         .replace("<wing>", "(kingside|queenside)")
@@ -117,6 +121,12 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
         }
 
         private static Place place(String text, Side side) {
+            if (text.matches(Place.FILES)) {
+                return Place.files(text);
+            }
+            if (text.matches(Place.SEVERAL_RANKS)) {
+                return Place.ranks(text, side);
+            }
             String bare = text.replaceFirst("^the (?=[a-h]-file)", "");
             if (bare.length() == 1 || bare.endsWith("-file")) {
                 return new Place(Squares.ofFile(bare.charAt(0) - 'a'));

@@ -29,6 +29,8 @@ final class Phrases {
                             BoardPhrases.MATERIAL,
                             PiecePhrases.PIECES,
                             BoardPhrases.BOARD,
+                            PlanPhrases.PLANS,
+                            PlanPhrases.DANGERS,
                             RulePhrases.RULES,
                             MovePhrases.MOVES,
                             MovePhrases.EVENTS,
@@ -50,6 +52,8 @@ final class Phrases {
                         BoardPhrases.MATERIAL,
                         BoardPhrases.PAWNS,
                         PiecePhrases.PIECES,
+                        PlanPhrases.PLANS,
+                        PlanPhrases.DANGERS,
                         RulePhrases.RULES,
                         MovePhrases.MOVES,
                         MovePhrases.EVENTS,
@@ -71,6 +75,8 @@ final class Phrases {
         menu.put("Material", examples(BoardPhrases.MATERIAL).toList());
         menu.put("Pawns", examples(BoardPhrases.PAWNS).toList());
         menu.put("Pieces", examples(PiecePhrases.PIECES).toList());
+        menu.put("Plans", examples(PlanPhrases.PLANS).toList());
+        menu.put("Dangers", examples(PlanPhrases.DANGERS).toList());
         menu.put("Rules", examples(RulePhrases.RULES).toList());
         menu.put("Last move", examples(MovePhrases.MOVES).toList());
         menu.put("What happens", examples(MovePhrases.EVENTS).toList());

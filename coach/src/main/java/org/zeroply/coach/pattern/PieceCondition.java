@@ -1,10 +1,12 @@
 package org.zeroply.coach.pattern;
 
+import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnSets;
@@ -164,6 +166,113 @@ sealed interface PieceCondition extends Condition {
         @Override
         public int cost() {
             return 100;
+        }
+    }
+
+    /** Two rooks of a side guard each other. */
+    record ConnectedRooks(Side side) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long rooks = own(situation, side, PieceType.ROOK);
+            for (int rook : Squares.list(rooks)) {
+                if ((Attacks.rook(rook, situation.board().occupied()) & rooks) != 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " connected rooks";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new ConnectedRooks(way.side(side));
+        }
+    }
+
+    /**
+     * A man stands right before an enemy pawn that is passed or isolated.
+     *
+     * @param place where that man stands
+     */
+    record Blockader(Side side, Men men, Place place) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long ours = own(situation, side, PieceType.PAWN);
+            long theirs = own(situation, side.other(), PieceType.PAWN);
+            long worth = PawnSets.passed(side.other(), theirs, ours) | PawnSets.isolated(theirs);
+            long before = side == Side.WHITE ? worth >>> 8 : worth << 8;
+            return (before & men.on(board) & board.pieces(side.ordinal()) & place.squares()) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " blockading " + men.word() + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Blockader(way.side(side), men, place.under(way));
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+
+    /** In a pawn ending the kings face each other, and the other side is to move. */
+    record Opposition(Side side, Kind kind) implements PieceCondition {
+
+        /** How the kings face each other. */
+        enum Kind {
+            /** On a file or rank with one square between. */
+            DIRECT,
+            /** On a file or rank with three or five squares between. */
+            DISTANT,
+            /** On a diagonal with one square between. */
+            DIAGONAL;
+
+            String word() {
+                return name().toLowerCase(Locale.ROOT);
+            }
+
+            private boolean isSo(int files, int ranks) {
+                int most = Math.max(files, ranks);
+                int least = Math.min(files, ranks);
+                return switch (this) {
+                    case DIRECT -> most == 2 && least == 0;
+                    case DISTANT -> (most == 4 || most == 6) && least == 0;
+                    case DIAGONAL -> most == 2 && least == 2;
+                };
+            }
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            int own = board.kingSquare(side.ordinal());
+            int theirs = board.kingSquare(1 - side.ordinal());
+            return board.sideToMove() != side.ordinal()
+                    && Men.PIECES.on(board) == 0
+                    && board.piecesOfType(PieceType.PAWN.ordinal()) != 0
+                    && kind.isSo(
+                            Math.abs(Square.file(own) - Square.file(theirs)),
+                            Math.abs(Square.rank(own) - Square.rank(theirs)));
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " has the " + kind.word() + " opposition";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Opposition(way.side(side), kind);
         }
     }
 }

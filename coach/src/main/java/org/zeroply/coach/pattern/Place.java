@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -33,11 +34,38 @@ record Place(long squares) {
 
     private static final String ORDINAL = "(?:" + String.join("|", ORDINALS) + ")(?: rank)?";
 
+    private static final String RANK =
+            "(?:[1-8](?:st|nd|rd|th)|" + String.join("|", ORDINALS) + ")";
+
+    /** Between several files or ranks of which any is meant. */
+    private static final String OR = "(?:, (?:or )?| or )(?:the )?";
+
+    private static final String FILE = "[a-h](?:-files?|-)?";
+
+    /** Several files of which any is meant: {@code the a- or h-file}. */
+    static final String FILES =
+            "(?:the )?" + FILE + "(?:" + OR + FILE + "){0,6}" + OR + "[a-h][- ]files?";
+
+    /** Several files, each of which is meant: {@code the a- and h-file}. */
+    static final String EACH_FILE =
+            "(?:the )?" + FILE + "(?:, (?:the )?" + FILE + "){0,6},? and (?:the )?[a-h][- ]files?";
+
+    /** Several ranks of which any is meant: {@code the 7th or 8th rank}. */
+    static final String SEVERAL_RANKS =
+            "(?:the |its )?" + RANK + "(?:" + OR + RANK + "){1,7}(?: ranks?)?";
+
     /**
      * How ranks are written that a side counts from its own edge: {@code its 7th rank}, and as
      * players speak {@code the seventh}; {@code the 7th rank} is that of the board.
      */
-    static final String OWN_RANK = "(?:its .*|(?:the )?" + ORDINAL + ")";
+    static final String OWN_RANK =
+            "(?:its .*|(?:the )?"
+                    + ORDINAL
+                    + "(?:(?:, | or ).* or "
+                    + ORDINAL
+                    + "| or "
+                    + ORDINAL
+                    + ")?)";
 
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
@@ -50,6 +78,26 @@ record Place(long squares) {
     /** One square. */
     static Place square(int square) {
         return new Place(1L << square);
+    }
+
+    /** Any of several files, as {@link #FILES} are written. */
+    static Place files(String text) {
+        long files = 0;
+        for (String file : text.replaceFirst("^the ", "").split(OR)) {
+            files |= Squares.ofFile(file.charAt(0) - 'a');
+        }
+        return new Place(files);
+    }
+
+    /** Any of several ranks; in words, or behind {@code its}, from the edge of the side. */
+    static Place ranks(String text, Side side) {
+        boolean own = text.startsWith("its ");
+        long ranks = 0;
+        for (String rank : text.replaceAll("^(?:the|its) | ranks?$", "").split(OR)) {
+            Side from = own || ORDINALS.contains(rank) ? side : Side.WHITE;
+            ranks |= Squares.ofRank(from, rank(rank));
+        }
+        return new Place(ranks);
     }
 
     /** A place with a name; some ranks are counted from the edge of the side. */
@@ -101,6 +149,41 @@ record Place(long squares) {
                 : Optional.empty();
     }
 
+    /** How it is said that the squares are several whole files or ranks. */
+    private Optional<String> severalLines() {
+        List<Integer> each = IntStream.range(0, 8).boxed().toList();
+        List<Integer> files =
+                each.stream()
+                        .filter(i -> Squares.ofFile(i) == (squares & Squares.ofFile(i)))
+                        .toList();
+        if (files.stream().mapToLong(Squares::ofFile).sum() == squares) {
+            String names =
+                    files.stream()
+                            .map(i -> (char) ('a' + i) + "-")
+                            .collect(Collectors.joining(", "));
+            return Optional.of("the " + lastJoined(names) + "file");
+        }
+        List<Integer> ranks = each.stream().filter(this::hasRank).toList();
+        return ranks.stream().mapToLong(i -> Squares.ofRank(Side.WHITE, i)).sum() == squares
+                ? Optional.of(
+                        "the "
+                                + lastJoined(
+                                        ranks.stream()
+                                                .map(i -> RANKS[i])
+                                                .collect(Collectors.joining(", ")))
+                                + " rank")
+                : Optional.empty();
+    }
+
+    private boolean hasRank(int rank) {
+        long all = Squares.ofRank(Side.WHITE, rank);
+        return (squares & all) == all;
+    }
+
+    private static String lastJoined(String names) {
+        return names.replaceFirst(", (?=[^,]*$)", " or ");
+    }
+
     /** The 0-based rank that a text names, in figures or in words. */
     private static int rank(String name) {
         String figures = name.replaceAll("\\D", "");
@@ -111,6 +194,11 @@ record Place(long squares) {
 
     boolean isAnywhere() {
         return squares == -1L;
+    }
+
+    /** As it stands behind what is there: {@code " on the g-file"}; nothing for anywhere. */
+    String behind() {
+        return isAnywhere() ? "" : " on " + text();
     }
 
     Place under(Symmetry way) {
@@ -143,6 +231,7 @@ record Place(long squares) {
             return "a long diagonal";
         }
         return diagonal()
+                .or(this::severalLines)
                 .orElseGet(
                         () ->
                                 Squares.list(squares).stream()

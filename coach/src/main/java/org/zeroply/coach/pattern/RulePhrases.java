@@ -12,6 +12,11 @@ final class RulePhrases {
 
     private static final String CHECK = "((?:double |discovered )?check)";
 
+    /**
+     * So often a check led to a position that is called perpetual: as the rules want for a draw.
+     */
+    private static final int PERPETUAL = 3;
+
     static final List<Phrase> RULES =
             List.of(
                     Phrase.of(
@@ -22,6 +27,16 @@ final class RulePhrases {
                             CHECK + " by <side>",
                             "white just gave a double check",
                             w -> check(w, 2, 1)),
+                    Phrase.of(
+                            "<side> (?:just )?(?:gave |gives )?(?:an? )?perpetual check",
+                            "white just gave a double check",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    new RuleCondition.JustChecked(
+                                                            w.side(1),
+                                                            RuleCondition.JustChecked.Kind.CHECK),
+                                                    new RuleCondition.Reached(PERPETUAL)))),
                     Phrase.of(
                             "<side> (?:just )?(?:took|takes|captured|captures) (?:en passant|in passing)",
                             "white just took en passant",

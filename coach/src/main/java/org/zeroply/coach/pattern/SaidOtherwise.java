@@ -75,7 +75,7 @@ final class SaidOtherwise {
             (?:just )?castles => just castled
             <side>(?: king has| king) castled => $1 castled
             <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
-            uncastled <side> king => no $1 castled
+            uncastled <side> king|<side> (?:king )?uncastled => no $1$2 castled
             <side> (?:can still|can|could still|could) castle => $1 may castle
             <side> (?:cannot|can not|can't|can no longer|may not) castle => no $1 may castle
             <side> (?:has )?lost the right to castle => no $1 may castle
@@ -83,7 +83,7 @@ final class SaidOtherwise {
             opposite(?:[- ]sides?|[- ]wings?|) castling => castled on opposite wings
             same[- ](?:side|wing) castling|castled on the same (?:side|wing) => castled on the same wing
             king (?:held |stuck )?in the middle => king in the centre
-            (?<!\\bon )(?:on )?(?:the |its )?back rank(?! mate) => on its 1st rank
+            (?<!\\bon |weak )(?:on )?(?:the |its )?back rank(?! mate| is weak) => on its 1st rank
 
             # Pawns and files
             pawn majority => majority
@@ -102,9 +102,60 @@ final class SaidOtherwise {
             pawn chains?(?! locked) => chain
             locked chain => locked pawn chain
 
+            candidate passed pawns? => candidate passed
+            rook(?:'s)? pawns? => pawn on the a- or h-file
+            weak <square> => weak square on $1
+            (?:pawn )?tension (?:between (?:the )?pawns )?in the centre => tension on the centre
+            pawn tension => tension
+            (?<!played (?:a|the) )(?:pawn )?break(?= on| by|$) => played a break
+            <side> can (?:break|play the break)(?: with| on)? (<san>) => $1 can play $2
+            <side> (?:has )?(?:just )?made a break => $1 played a break
+
+            # Plans and dangers
+            white (?:is )?cramped => black has more space
+            black (?:is )?cramped => white has more space
+            (?:(?:has |)an? |)(?:space advantage|spatial advantage|advantage in space) => has more space
+            (?:has )?more space (?:for|by) <side> => $1 has more space
+            (?<!has )more space => has more space
+            <side> storms(?: on)? the (kingside|queenside) => $1 pawn storm on the $2
+            (kingside|queenside) pawn storm => pawn storm on the $1
+            <side> (?:has )?(?:a |the )?lead in development => $1 ahead in development
+            lead in development for <side> => $1 ahead in development
+            (?<!white |black )lead in development => ahead in development
+            <side> (?:is )?better developed => $1 ahead in development
+            <side> (?:has )?(?:all (?:its |his |her )?pieces developed|completed (?:its |his |her )?development) => no at least 1 $1 pieces undeveloped
+            ^(?:the )?((?:direct |distant |diagonal )?opposition) => has the $1
+            ^<side> (?:takes|took|keeps) the ((?:direct |distant |diagonal )?opposition) => $1 has the $2
+            (<man>) (?:blockades|blockading|on blockade)(?: an?| the|) (?:passed|isolated) pawns? => blockading $1
+            (<man>) blockades$ => blockading $1
+            ^blockade$ => blockading man
+            ^<side> blockade$ => $1 blockading man
+            <side> rooks (?:are )?connected => $1 connected rooks
+            <side> rooks (?:are )?not connected => no $1 connected rooks
+            (?:<side>'s|<side>) back rank is weak => $1$2 weak back rank
+            <side>'s weak back rank => $1 weak back rank
+            <side> (?:has )?no luft => $1 weak back rank
+            ^no luft => weak back rank
+            <side> king(?: is|) exposed => $1 exposed king
+            <side> king(?: has no| without|) pawn (?:cover|shield) => $1 exposed king
+            ^king (?:is )?exposed$ => exposed king
+            (?:loose|unguarded|undefended|unprotected) (<man>) => hanging $1
+            (<man>) (?:is |are )?en prise => hanging $1
+            ^en prise$ => hanging man
+            ^pinned to => piece pinned to
+            double attack => fork
+
+            # What came off
+            ^after (?:the )?(?:queen (?:trade|exchange)|(?:trade|exchange) of queens)$ => no queens
+            (?:the )?(?:trade|exchange) of (?:the )?(queens|rooks|bishops|knights|minor pieces|pieces|pawns)(?: by <side>|) => $2 just traded $1
+            (white |black |)(?:the )?(queen|rook|bishop|knight|minor piece|pawn) (?:trade|exchange)$ => $1just traded $2s
+            (queens|rooks|bishops|knights) (?:just )?(?:came|come|went) off => $1 just traded
+            minor pieces? (?=just traded|were|are|traded|exchanged) => knights or bishops
+            (traded|exchanged) (?:the |a pair of )?minor pieces => $1 knights or bishops
+
             # Material
             ^<side> has ((?:at least |)<number>) ([a-z]+) on => $2 $1 $3 on
-            queens (?:are |)(?:off(?: the board)?|exchanged|traded) => no queens
+            queens (?:are |)(?:off(?: the board)?|exchanged|traded)(?! on) => no queens
             queenless (middlegame|ending) => in the $1 without queens
             queenless => no queens
             ^<side> has an extra (<man>)$ => $1 is a $2 up
@@ -116,7 +167,7 @@ final class SaidOtherwise {
             ^nothing on => no man on
             (?:the )?bishop pair(?= (?:against|vs|versus)) => two bishops
             equal material|material (?:is )?(?:equal|even|balanced|level) => material level
-            (pawns?|<piece>s?) for (?:an?|the) (piece|rook|bishop|knight|queen) => $1 against a $2
+            (?<!(?:traded|exchanged|swapped) (?:an? |the |its |))(pawns?|<piece>s?) for (?:an?|the) (piece|rook|bishop|knight|queen) => $1 against a $2
             ^(<piece>) for ((?:an?|<number>) pawns)$ => $1 against $2
             ^<side> (?:is )?up <some>$ => $1 is $2 up
             ^white (?:is )?(?:down <some>|<some> down)$ => black is $1$2 up

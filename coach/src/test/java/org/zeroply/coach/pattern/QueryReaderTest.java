@@ -43,6 +43,44 @@ class QueryReaderTest {
             textBlock =
                     """
                     isolated queen's pawn | (white isolated queen's pawn OR black isolated queen's pawn)
+                    kingside pawn storm by white | white pawn storm on the kingside
+                    white storms the queenside | white pawn storm on the queenside
+                    space advantage for black | black has more space
+                    white is cramped | black has more space
+                    white queen on b2 is trapped | white trapped queen on b2
+                    black's back rank is weak | black weak back rank
+                    black knight on f6 is pinned to its queen | black knight pinned to the queen on f6
+                    white pin of a knight on f6 to the queen | black knight pinned to the queen on f6
+                    pin of a knight to the queen on c3 | (black knight pinned to the queen on c3 OR white knight pinned to the queen on c3)
+                    pinned to the king | (black pin to the king OR white pin to the king)
+                    Carlsbad | (white Carlsbad structure OR black Carlsbad structure)
+                    black hedgehog formation | black hedgehog
+                    french structure for white | white French chain
+                    queens came off | queens just traded
+                    exchange of rooks by black | black just traded rooks
+                    white traded the bishop for the knight on c6 | white just traded a bishop for a knight on c6
+                    queen trade | (white just traded queens OR black just traded queens)
+                    after the queen trade | NOT queen on the board
+                    exchange sacrifice on c3 by black | black sacrificed the exchange AND black just moved a rook to c3
+                    discovered attack by white | white discovered attack
+                    black has a lead in development | black ahead in development by at least 2
+                    white has all pieces developed | NOT at least 1 white pieces undeveloped
+                    opposition | (white has the direct opposition OR black has the direct opposition)
+                    white knight blockades a passed pawn | white blockading knight
+                    black rooks not connected | NOT black connected rooks
+                    white has a passed rook pawn | white passed pawn on the a- or h-file
+                    white rook on the c or d file | white rook on the c- or d-file
+                    white queen on the d-, e- or f-file, e5 empty | white queen on the d-, e- or f-file AND e5 empty
+                    white rook on the d-file or e-file open | (white rook on the d-file OR e-file open)
+                    black rook on the second or third rank | black rook on the 6th or 7th rank
+                    white rook on the 7th or 8th rank or e5 empty | (white rook on the 7th or 8th rank OR e5 empty)
+                    weak d5 | weak square on d5
+                    pawn break on d5 by white | white played a break on d5
+                    white can break with d5 | white can play d5
+                    king exposed | (white exposed king OR black exposed king)
+                    white castled, black uncastled | white castled AND NOT black castled
+                    candidate passed pawn | candidate passed
+                    white piece en prise | white hanging piece
                     passed pawn on its sixth rank | (white passed pawn on the 6th rank OR black passed pawn on the 3rd rank)
                     no passed pawn | NOT (white passed pawn OR black passed pawn)
                     smothered mate | (smothered mate by white OR smothered mate by black)

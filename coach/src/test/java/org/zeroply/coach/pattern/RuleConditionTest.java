@@ -44,6 +44,19 @@ class RuleConditionTest {
                     white bishop takes a pawn on h7 | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7
                     bishop sacrifice on h7 | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
                     knight sacrifice | '' | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
+                    greek gift | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
+                    greek gift by black | '' | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
+                    queens just traded | '' | [3qk3/8/8/8/8/8/3P4/3QK3 w - - 0 1] 1. d4 Ke7 2. Qd3 Qxd4 3. Qxd4 Ke6
+                    white traded queens | 2 | [3qk3/8/8/8/8/8/8/3QK3 w - - 0 1] 1. Qxd8+ Kxd8 2. Kd2
+                    black traded queens | '' | [3qk3/8/8/8/8/8/8/3QK3 w - - 0 1] 1. Qxd8+ Kxd8 2. Kd2
+                    queens traded on d8 | 2 | [3qk3/8/8/8/8/8/8/3QK3 w - - 0 1] 1. Qxd8+ Kxd8 2. Kd2
+                    queens just traded on d1 | '' | [3qk3/8/8/8/8/8/8/3QK3 w - - 0 1] 1. Qxd8+ Kxd8 2. Kd2
+                    rooks exchanged | '' | [3qk3/8/8/8/8/8/8/3QK3 w - - 0 1] 1. Qxd8+ Kxd8 2. Kd2
+                    white traded a bishop for a knight | 8 | 1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6
+                    minor piece trade | 8 | 1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6
+                    black traded a bishop for a knight | '' | 1. e4 e5 2. Nf3 Nc6 3. Bb5 a6 4. Bxc6 dxc6
+                    pawns traded | 3 | [4k3/8/8/8/4p3/8/2PP4/4K3 w - - 0 1] 1. d4 exd3 2. cxd3 Kd7
+                    white gave perpetual check | 11 | [6k1/5p2/8/8/8/8/5PPP/3Q2K1 w - - 0 1] 1. Qg4+ Kh7 2. Qh4+ Kg7 3. Qg4+ Kh7 4. Qh4+ Kg7 5. Qg4+ Kh7 6. Qh4+ Kg7
                     Bxh7+ played by white | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7
                     """)
     void what_the_rules_name_is_seen_in_a_game(String text, String plies, String game) {

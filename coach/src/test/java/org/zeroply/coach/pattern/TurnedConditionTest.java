@@ -37,6 +37,12 @@ class TurnedConditionTest {
                     white just played O-O-O | white just played O-O | black just played O-O-O
                     white knight travelled d2-f1-g3 | white knight travelled e2-c1-b3 | black knight travelled d7-f8-g6
                     open file held by white on the d-file | open file held by white on the e-file | open file held by black on the d-file
+                    white Carlsbad structure | white mirrored Carlsbad structure | black Carlsbad structure
+                    white rook on the a- or c-file | white rook on the f- or h-file | black rook on the a- or c-file
+                    white rook on the 6th or 7th rank | white rook on the 6th or 7th rank | black rook on the 2nd or 3rd rank
+                    black knight pinned to the queen on f6 | black knight pinned to the queen on c6 | white knight pinned to the queen on f3
+                    white just traded queens on d8 | white just traded queens on e8 | black just traded queens on d1
+                    white pawn storm on the kingside | white pawn storm on the queenside | black pawn storm on the kingside
                     white moment turn | white moment turn | black moment turn
                     """)
     void a_pattern_is_seen_in_other_ways(String text, String mirrored, String exchanged) {

@@ -128,6 +128,7 @@ class QueryScanTest extends StoreTest {
         whatStandsWhere();
         whatMaterialThereIs();
         howPawnsStand();
+        howFarPawnsAre();
     }
 
     private void whatStandsWhere() {
@@ -143,6 +144,11 @@ class QueryScanTest extends StoreTest {
         agree(
                 "a3 b3 empty, man on c3",
                 r -> at(r, "a3") == '.' && at(r, "b3") == '.' && at(r, "c3") != '.');
+        agree(
+                "white rook on the c- or d-file, no black pawn on the 4th or 5th rank",
+                r ->
+                        onFile(r, 'c', 'R') + onFile(r, 'd', 'R') > 0
+                                && (r[3] + r[4]).indexOf('p') < 0);
         agree(
                 "white rook on h5; mirrored; colours exchanged",
                 r ->
@@ -187,6 +193,31 @@ class QueryScanTest extends StoreTest {
                         onFile(r, 'd', 'P') == 1
                                 && onFile(r, 'd', 'p') == 0
                                 && onFile(r, 'c', 'P') + onFile(r, 'e', 'P') == 0);
+    }
+
+    private void howFarPawnsAre() {
+        agree("white has more space", r -> steps(r, 'P') - steps(r, 'p') >= 3);
+        agree(
+                "black French chain",
+                r ->
+                        at(r, "d4") == 'P'
+                                && at(r, "e3") == 'P'
+                                && at(r, "d5") == 'p'
+                                && at(r, "e4") == 'p');
+    }
+
+    /** What the foremost pawns of a side made on files c to f. */
+    private static int steps(String[] ranks, char pawn) {
+        int steps = 0;
+        for (char file = 'c'; file <= 'f'; file++) {
+            int most = 0;
+            for (int rank = 1; rank <= 8; rank++) {
+                int made = pawn == 'P' ? rank - 2 : 7 - rank;
+                most = at(ranks, "" + file + rank) == pawn ? Math.max(most, made) : most;
+            }
+            steps += most;
+        }
+        return steps;
     }
 
     @Test

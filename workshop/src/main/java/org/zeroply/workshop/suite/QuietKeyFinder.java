@@ -39,7 +39,9 @@ final class QuietKeyFinder implements KeyFinder {
     /** Where one side is further ahead than this, the question is another one. */
     private static final int OPEN = 180;
 
-    /** What a glance sees so far ahead will hardly be open in the end: it is not looked at again. */
+    /**
+     * What a glance sees so far ahead will hardly be open in the end: it is not looked at again.
+     */
     private static final int SURELY_DECIDED = 300;
 
     /** Endings of a few men are known or need to be calculated. */

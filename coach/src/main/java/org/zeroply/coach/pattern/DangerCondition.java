@@ -1,0 +1,221 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.Fact;
+import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.material.Phase;
+import org.zeroply.coach.insight.Insight;
+import org.zeroply.engine.exchange.LegalExchange;
+
+/** What a side has to fear; exactly what is in {@code docs/find.md}. */
+sealed interface DangerCondition extends Condition {
+
+    /**
+     * A piece is attacked so that static exchange loses it, and so it is after each move of its
+     * side, if that were to move, that does not lose or win as much elsewhere. What is pinned to
+     * its king is not called trapped, and nothing is said of a side in check.
+     */
+    record Trapped(Side side, Men men, Place place) implements DangerCondition {
+
+        /** Hundredths of a point that count as lost: what gets away for a pawn was not trapped. */
+        private static final int LOSS = 200;
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long there = men.on(board) & Men.PIECES.on(board) & place.squares();
+            for (int square : Squares.list(there & board.pieces(side.ordinal()))) {
+                if (LegalExchange.threatTo(board, square) >= LOSS
+                        && !isPinned(board, square)
+                        && !escapes(situation, square)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private boolean isPinned(Board board, int square) {
+            long without = board.occupied() & ~(1L << square);
+            int king = board.kingSquare(side.ordinal());
+            return (board.attackersTo(king, without) & board.pieces(1 - side.ordinal())) != 0;
+        }
+
+        private boolean escapes(Situation situation, int square) {
+            Optional<Position> from = situation.scene().withMove(side).filter(p -> !p.inCheck());
+            if (from.isEmpty()) {
+                return true;
+            }
+            Board board = from.get().toBoard();
+            return from.get().legalMoves().stream()
+                    .mapToInt(Move::packed)
+                    .anyMatch(m -> saves(board, m, square));
+        }
+
+        /** Whether after a move, by it or another man, all told less is lost. */
+        private static boolean saves(Board board, int move, int square) {
+            int gain = LegalExchange.of(board, move);
+            if (Move.from(move) == square || gain <= -LOSS) {
+                return gain > -LOSS;
+            }
+            board.make(move);
+            int threat = LegalExchange.threatTo(board, square);
+            board.unmake(move);
+            return gain - threat > -LOSS;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " trapped " + men.word() + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Trapped(way.side(side), men, place.under(way));
+        }
+
+        @Override
+        public int cost() {
+            return 2000;
+        }
+    }
+
+    /**
+     * A man is pinned to a piece worth more, or unguarded, of a kind.
+     *
+     * @param side whose man is pinned
+     * @param behind what stands behind it
+     * @param place where the pinned man stands
+     */
+    record PinnedTo(Side side, Men men, PieceType behind, Place place) implements DangerCondition {
+
+        private static final ToldFact PINS = new ToldFact(FactKind.PIN, "piece");
+
+        @Override
+        public boolean holds(Situation situation) {
+            Optional<Side> pinner = Optional.of(side.other());
+            return situation
+                            .trail(PINS)
+                            .map(trail -> trail.isTold(pinner, situation.ply()))
+                            .orElse(true)
+                    && Insight.of(situation.scene(), FactKind.PIN).stream()
+                            .filter(f -> f.side().equals(pinner) && f.traits().contains("piece"))
+                            .anyMatch(f -> isSuch(situation.board(), f));
+        }
+
+        /** The squares are those of the pinned man, of what pins it, and of what is behind. */
+        private boolean isSuch(Board board, Fact pin) {
+            int pinned = pin.squares().get(0);
+            return Squares.has(men.on(board) & place.squares(), pinned)
+                    && board.typeAt(pin.squares().get(2)) == behind.ordinal();
+        }
+
+        @Override
+        public String text() {
+            String man = Condition.word(side) + " " + men.word();
+            return man + " pinned to the " + behind.word() + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new PinnedTo(way.side(side), men, behind, place.under(way));
+        }
+
+        @Override
+        public Set<ToldFact> leading() {
+            return Set.of(PINS);
+        }
+
+        @Override
+        public int cost() {
+            return 10_000;
+        }
+    }
+
+    /**
+     * The king stands on its first rank and cannot leave it: on each square before it stands an own
+     * man, or the enemy guards it. At most one own rook or queen is on that rank, and the enemy has
+     * one.
+     */
+    record WeakBackRank(Side side) implements DangerCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            int king = board.kingSquare(side.ordinal());
+            long own = board.pieces(side.ordinal());
+            long enemy = board.pieces(1 - side.ordinal());
+            long majors = Men.MAJORS.on(board);
+            long home = Squares.ofRank(side, 0);
+            return Squares.has(home, king)
+                    && (majors & enemy) != 0
+                    && Long.bitCount(majors & own & home) <= 1
+                    && before(king).stream()
+                            .allMatch(
+                                    s ->
+                                            Squares.has(own, s)
+                                                    || (board.attackersTo(s, board.occupied())
+                                                                    & enemy)
+                                                            != 0);
+        }
+
+        private List<Integer> before(int king) {
+            return Squares.list(Attacks.king(king) & Squares.ofRank(side, 1));
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " weak back rank";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new WeakBackRank(way.side(side));
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    /** Before the ending no own pawn stands on the two ranks before the king, on its files. */
+    record ExposedKing(Side side) implements DangerCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            int king = board.kingSquare(side.ordinal());
+            long files = Squares.file(king) | Squares.besideFiles(king);
+            long near = 0;
+            for (int rank = 1; rank <= 2; rank++) {
+                int there = Squares.rank(side, king) + rank;
+                near |= there > 7 ? 0 : Squares.ofRank(side, there);
+            }
+            long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+            return (pawns & files & near) == 0 && Phase.of(situation.position()) != Phase.ENDING;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " exposed king";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new ExposedKing(way.side(side));
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+}
