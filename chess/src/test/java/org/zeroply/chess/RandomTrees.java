@@ -38,22 +38,9 @@ public final class RandomTrees {
 
     private RandomTrees() {}
 
-    /** A position reached by random moves from the start. */
-    public static Position position(Random random, int plies) {
-        Position p = Position.START;
-        for (int i = 0; i < plies; i++) {
-            List<Move> moves = p.legalMoves();
-            if (moves.isEmpty()) {
-                return p;
-            }
-            p = p.play(moves.get(random.nextInt(moves.size())));
-        }
-        return p;
-    }
-
     /** A tree with variations and every kind of annotation. */
     public static TreeEditor tree(Random random, int edits) {
-        Position start = random.nextBoolean() ? Position.START : position(random, 30);
+        Position start = random.nextBoolean() ? Position.START : RandomPositions.after(random, 30);
         TreeEditor editor = new TreeEditor(new MoveTree(start));
         for (int i = 0; i < edits; i++) {
             edit(editor, random);

@@ -6,9 +6,11 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.PrintStream;
 import java.io.UncheckedIOException;
+import java.net.URL;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -25,43 +27,54 @@ import org.zeroply.engine.analysis.ExpectedScoreCurve;
  */
 final class Searches {
 
-    /** A file that all searches of this run are written to in the end. */
-    private static final String RECORD = "zeroply.searches";
+    /**
+     * In the environment: a folder in which all searches of this run are written to files in the
+     * end, one for each program that runs tests.
+     */
+    private static final String RECORD = "ZEROPLY_SEARCHES";
 
     /** What visited fewer nodes is not worth its room in the file. */
     private static final long LEAST = 3_000;
 
-    private static final String FILE = "searches.txt.gz";
+    private static final String FILE = "org/zeroply/coach/searches.txt.gz";
     private static final Map<String, Search> KNOWN = new ConcurrentHashMap<>();
     private static final Map<String, String> RECORDED = recorded();
 
     private Searches() {}
 
     private static Map<String, String> recorded() {
-        String record = System.getProperty(RECORD, "");
-        if (!record.isEmpty()) {
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> write(Path.of(record))));
+        String folder = System.getenv().getOrDefault(RECORD, "");
+        if (!folder.isEmpty()) {
+            Path file = Path.of(folder, "searches-" + ProcessHandle.current().pid() + ".txt.gz");
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> write(file)));
             return Map.of();
         }
         return read();
     }
 
-    /** What lies in the file, by question. */
+    /** What lies in the files beside the tests of this module and those below it, by question. */
     static Map<String, String> read() {
         Map<String, String> all = new TreeMap<>();
-        try (InputStream in = Searches.class.getResourceAsStream(FILE);
-                BufferedReader lines =
-                        new BufferedReader(
-                                new InputStreamReader(
-                                        new GZIPInputStream(in), StandardCharsets.US_ASCII))) {
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                int end = line.indexOf('=');
-                all.put(line.substring(0, end), line.substring(end + 1));
+        try {
+            for (URL file : Collections.list(Searches.class.getClassLoader().getResources(FILE))) {
+                try (InputStream in = file.openStream()) {
+                    read(in, all);
+                }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return all;
+    }
+
+    private static void read(InputStream in, Map<String, String> all) throws IOException {
+        BufferedReader lines =
+                new BufferedReader(
+                        new InputStreamReader(new GZIPInputStream(in), StandardCharsets.US_ASCII));
+        for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+            int end = line.indexOf('=');
+            all.put(line.substring(0, end), line.substring(end + 1));
+        }
     }
 
     private static void write(Path file) {

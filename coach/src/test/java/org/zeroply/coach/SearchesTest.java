@@ -14,7 +14,6 @@ import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
-import org.zeroply.engine.analysis.ExpectedScoreCurve;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.search.BuiltInEngine;
 
@@ -27,34 +26,14 @@ class SearchesTest {
     /** Of so many questions about all moves with a small table one is asked again. */
     private static final int EVERY = 150;
 
-    /** Questions as {@link SharedEngine} writes them, without exact endings besides. */
     static Stream<Map.Entry<String, String>> some() {
-        List<Map.Entry<String, String>> plain =
-                Searches.read().entrySet().stream()
-                        .filter(e -> e.getKey().matches("\\d+ 60:\\d{1,5} \\d+ - - .*"))
-                        .filter(e -> e.getValue().startsWith("whole"))
-                        .toList();
-        return Stream.iterate(0, i -> i < plain.size(), i -> i + EVERY).map(plain::get);
+        return KeptSearches.some("", EVERY);
     }
 
     @ParameterizedTest
     @MethodSource("some")
     void the_engine_still_answers_so(Map.Entry<String, String> entry) {
-        String[] question = entry.getKey().split(" ", 6);
-        Position position = Position.fromFen(question[5]);
-        AnalysisRequest request =
-                AnalysisRequest.of(position, Limits.nodes(Long.parseLong(question[1].substring(3))))
-                        .withLines(Integer.parseInt(question[2]));
-        List<Analysis> told = new ArrayList<>();
-        Analysis answer =
-                new BuiltInEngine(Integer.parseInt(question[0]))
-                        .analyse(request, told::add, new Cancellation());
-        Search known = Search.parse(entry.getValue(), ExpectedScoreCurve.at(position));
-        assertThat(known)
-                .as("Searches are to be written anew: see docs/testing.md.")
-                .usingRecursiveComparison()
-                .ignoringFields("answer.millis")
-                .isEqualTo(new Search(true, told, answer));
+        KeptSearches.assertStillAnsweredSo(entry);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package org.zeroply.coach;
 
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -14,6 +15,17 @@ import org.zeroply.engine.analysis.Engine;
  */
 public record WatchedEngine(Engine engine, BiConsumer<AnalysisRequest, Cancellation> before)
         implements Engine {
+
+    /** One that falls over in some positions, told by their FEN. */
+    public static WatchedEngine stumbling(Engine engine, Predicate<String> where) {
+        return new WatchedEngine(
+                engine,
+                (asked, cancellation) -> {
+                    if (where.test(asked.position().fen())) {
+                        throw new IllegalStateException("it stumbled");
+                    }
+                });
+    }
 
     @Override
     public String name() {

@@ -18,8 +18,10 @@ import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.ExerciseSearch;
+import org.zeroply.desktop.work.KeptEngines;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
+import org.zeroply.engine.analysis.Limits;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
@@ -50,7 +52,7 @@ class ExerciseSearchWindowTest extends WindowTest {
 
     @Override
     protected Engines engines() {
-        return Engines.REPEATABLE;
+        return KeptEngines.with(Limits.nodes(150_000));
     }
 
     private TreeSession session() {

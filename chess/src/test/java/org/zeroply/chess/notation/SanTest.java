@@ -11,7 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.RandomTrees;
+import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 
@@ -22,7 +22,7 @@ class SanTest {
     @Property(tries = 300)
     void every_legal_move_has_its_own_name_and_is_found_by_it(
             @ForAll long seed, @ForAll @IntRange(max = 120) int plies) throws NotationException {
-        Position p = RandomTrees.position(new Random(seed), plies);
+        Position p = RandomPositions.after(new Random(seed), plies);
         Set<String> names = new HashSet<>();
         for (Move move : p.legalMoves()) {
             String san = San.write(p, move);

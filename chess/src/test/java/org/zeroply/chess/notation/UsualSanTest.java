@@ -11,7 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.zeroply.chess.RandomTrees;
+import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
@@ -34,7 +34,7 @@ class UsualSanTest {
     @Property(tries = 40)
     void what_is_found_is_what_a_look_at_all_legal_moves_finds(
             @ForAll long seed, @ForAll @IntRange(max = 160) int plies) {
-        Position p = RandomTrees.position(new Random(seed), plies);
+        Position p = RandomPositions.after(new Random(seed), plies);
         texts().forEach(
                         text ->
                                 UsualSan.find(p, text)
@@ -48,7 +48,7 @@ class UsualSanTest {
     @Property(tries = 40)
     void what_is_written_is_found_but_for_castling_promotions_and_full_origins(
             @ForAll long seed, @ForAll @IntRange(max = 160) int plies) {
-        Position p = RandomTrees.position(new Random(seed), plies);
+        Position p = RandomPositions.after(new Random(seed), plies);
         for (Move move : p.legalMoves()) {
             String san = San.write(p, move);
             boolean special = san.matches("O.*|.*=.*|[QRBN][a-h][1-8]x?[a-h][1-8].?");

@@ -14,7 +14,7 @@ import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.zeroply.chess.board.Move;
+import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -148,16 +148,7 @@ class InsightTest {
 
     private static Position random(long seed) {
         Random random = new Random(seed);
-        Position position = Position.START;
-        int plies = random.nextInt(90);
-        for (int i = 0; i < plies; i++) {
-            List<Move> moves = position.legalMoves();
-            if (moves.isEmpty()) {
-                break;
-            }
-            position = position.play(moves.get(random.nextInt(moves.size())));
-        }
-        return position;
+        return RandomPositions.after(random, random.nextInt(90));
     }
 
     /** Without castling rights, which a mirror would turn into something else. */

@@ -7,6 +7,8 @@ import static org.zeroply.desktop.work.Fx.until;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Square;
@@ -94,12 +96,20 @@ class HoldModelTest extends ModelTest {
     @Test
     void an_answer_that_comes_after_the_end_is_not_played() throws Exception {
         run(() -> model.begin(exercise, 1));
+        CountDownLatch ended = new CountDownLatch(1);
+        run(() -> services.scheduler().longWork("Before it", (c, p) -> await(ended), said -> {}));
         play("h2", "h3");
         run(model::stop);
+        ended.countDown();
         List<String> asked = new ArrayList<>();
         run(() -> services.scheduler().longWork("Behind it", (c, p) -> "done", asked::add));
         until(() -> !asked.isEmpty());
         assertThat(session.current().depth()).isEqualTo(1);
         assertThat(over).isEmpty();
+    }
+
+    private static String await(CountDownLatch latch) throws InterruptedException {
+        assertThat(latch.await(1, TimeUnit.MINUTES)).isTrue();
+        return "";
     }
 }

@@ -1,5 +1,6 @@
 package org.zeroply.desktop.work;
 
+import org.zeroply.coach.SharedEngine;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
@@ -7,7 +8,6 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Limits;
 import org.zeroply.engine.endings.Endings;
-import org.zeroply.engine.search.BuiltInEngine;
 
 /**
  * Our engine with a fraction of the nodes it is asked for, for tests of what a window does with
@@ -25,7 +25,7 @@ public final class BriefEngine implements Engine {
     private final Engine engine;
 
     private BriefEngine(Endings endings) {
-        engine = new BuiltInEngine(MEGABYTES, endings);
+        engine = SharedEngine.with(MEGABYTES, endings, KeptEngines.NAME);
     }
 
     @Override

@@ -6,6 +6,8 @@ import static org.zeroply.desktop.work.Fx.until;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.zeroply.coach.SharedEngine;
+import org.zeroply.coach.WatchedEngine;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.engine.endings.Endings;
 
@@ -31,7 +33,8 @@ class ExerciseSearchTest extends ModelTest {
         search =
                 new ExerciseSearch(
                         services.library(),
-                        new StumblingEngine(fen -> fen.matches("([^/]+/){4}P.*")),
+                        WatchedEngine.stumbling(
+                                new SharedEngine(8), fen -> fen.matches("([^/]+/){4}P.*")),
                         Endings.NONE,
                         services.scheduler());
     }

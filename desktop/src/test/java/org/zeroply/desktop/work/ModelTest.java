@@ -11,7 +11,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxToolkit;
 import org.zeroply.engine.analysis.Limits;
-import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.Library;
 
 /**
@@ -36,7 +35,7 @@ public abstract class ModelTest {
                         Library.open(folder.resolve("models.zpl")),
                         new WindowMemory(Optional.empty()),
                         Clock.systemUTC(),
-                        new Engines(Limits.nodes(1_000), false, BuiltInEngine::new));
+                        KeptEngines.with(Limits.nodes(1_000)));
         services.live().runningProperty().set(false);
     }
 

@@ -7,6 +7,8 @@ import static org.zeroply.desktop.work.Fx.until;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.zeroply.coach.SharedEngine;
+import org.zeroply.coach.WatchedEngine;
 import org.zeroply.library.review.ReviewStore;
 
 class ReviewQueueTest extends ModelTest {
@@ -22,7 +24,7 @@ class ReviewQueueTest extends ModelTest {
         try (ReviewQueue queue =
                 new ReviewQueue(
                         services.library(),
-                        new StumblingEngine(fen -> fen.contains("/P7/")),
+                        WatchedEngine.stumbling(new SharedEngine(8), fen -> fen.contains("/P7/")),
                         services.scheduler())) {
             run(
                     () -> {

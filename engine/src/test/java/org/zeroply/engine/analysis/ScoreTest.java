@@ -9,8 +9,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import org.junit.jupiter.api.Test;
+import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Position;
-import org.zeroply.engine.RandomPositions;
 
 class ScoreTest {
 

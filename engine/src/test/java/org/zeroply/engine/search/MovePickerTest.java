@@ -9,11 +9,11 @@ import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
-import org.zeroply.engine.RandomPositions;
 import org.zeroply.engine.exchange.StaticExchange;
 
 class MovePickerTest {

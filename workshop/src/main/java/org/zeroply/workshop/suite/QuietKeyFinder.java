@@ -13,20 +13,19 @@ import org.zeroply.engine.analysis.Limits;
 /**
  * Finds positions that are still open, in which one quiet move, no check, is better than every
  * other one by more than hangs on taste, but wins nothing at once. A glance must choose another
- * move, or the position would not tell engines apart; all longer looks must choose the key. The
- * bounds are our choice.
+ * move, or the position would not tell engines apart, and must not see one that is forced; all
+ * longer looks must choose the key. The bounds are our choice.
  */
 final class QuietKeyFinder implements KeyFinder {
 
     /** Nodes of the look that must choose another move. */
-    private static final long GLANCE = 60_000;
+    private static final long GLANCE = 30_000;
 
     /**
-     * Nodes of the look that must choose the key, before it is asked by how much it is better: more
-     * than an engine has in the second that the set gives it. A look as short as that would leave
-     * only keys that the engine finds which made the set.
+     * Nodes of the look that must choose the key, before it is asked by how much it is better:
+     * about what an engine has in the second that the set gives it.
      */
-    private static final long SECOND_LOOK = 2_000_000;
+    private static final long SECOND_LOOK = 1_000_000;
 
     private static final long LONGER_LOOK = 8_000_000;
 
@@ -66,8 +65,9 @@ final class QuietKeyFinder implements KeyFinder {
                 || Long.bitCount(board.occupied()) < LEAST_MEN) {
             return Optional.empty();
         }
-        Analysis.Candidate tempting = best(position, GLANCE);
-        if (Math.abs(tempting.score().ordinal()) > SURELY_DECIDED) {
+        List<Analysis.Candidate> glance = lines(position, GLANCE);
+        Analysis.Candidate tempting = glance.get(0);
+        if (Math.abs(tempting.score().ordinal()) > SURELY_DECIDED || isForced(glance)) {
             return Optional.empty();
         }
         Move key = best(position, SECOND_LOOK).move();
@@ -80,6 +80,15 @@ final class QuietKeyFinder implements KeyFinder {
         return key(position, key, nodes);
     }
 
+    private static boolean isForced(List<Analysis.Candidate> lines) {
+        return lines.get(0).score().ordinal() - lines.get(1).score().ordinal() > WINS;
+    }
+
+    private List<Analysis.Candidate> lines(Position position, long budget) {
+        return engine.analyse(AnalysisRequest.of(position, Limits.nodes(budget)).withLines(2))
+                .lines();
+    }
+
     private Analysis.Candidate best(Position position, long budget) {
         return engine.analyse(AnalysisRequest.of(position, Limits.nodes(budget)))
                 .best()
@@ -87,8 +96,7 @@ final class QuietKeyFinder implements KeyFinder {
     }
 
     private Optional<Analysis.Candidate> key(Position position, Move key, long budget) {
-        AnalysisRequest request = AnalysisRequest.of(position, Limits.nodes(budget)).withLines(2);
-        List<Analysis.Candidate> lines = engine.analyse(request).lines();
+        List<Analysis.Candidate> lines = lines(position, budget);
         if (lines.size() < 2 || !lines.get(0).move().equals(key)) {
             return Optional.empty();
         }

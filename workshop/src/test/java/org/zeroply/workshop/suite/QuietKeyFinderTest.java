@@ -19,7 +19,7 @@ import org.zeroply.workshop.SayingEngine;
 class QuietKeyFinderTest {
 
     /** Nodes of the look that must choose another move. */
-    private static final long GLANCE = 60_000;
+    private static final long GLANCE = 30_000;
 
     private static final Position OPEN =
             Position.fromFen(
@@ -57,7 +57,7 @@ class QuietKeyFinderTest {
                             return said(move, 40, nodes < 8_000_000 ? 5 : 25);
                         });
         assertThat(new QuietKeyFinder(changing, 50_000_000).find(OPEN)).isEmpty();
-        assertThat(asked).containsExactly(GLANCE, 2_000_000L, 8_000_000L);
+        assertThat(asked).containsExactly(GLANCE, 1_000_000L, 8_000_000L);
     }
 
     @Test
@@ -66,20 +66,21 @@ class QuietKeyFinderTest {
                 new SayingEngine(
                         request -> {
                             long nodes = request.limits().nodes();
-                            return said(nodes == 2_000_000 ? "e1g1" : "a2a3", 40, 5);
+                            return said(nodes == 1_000_000 ? "e1g1" : "a2a3", 40, 5);
                         });
         assertThat(new QuietKeyFinder(changing, 2_500_000).find(OPEN)).isEmpty();
     }
 
     @ParameterizedTest
-    @CsvSource({"300, 2", "301, 1", "-301, 1"})
-    void what_a_glance_sees_as_decided_is_not_looked_at_again(int score, int looks) {
+    @CsvSource({"300, 290, 2", "301, 290, 1", "-301, -310, 1", "40, -80, 2", "40, -81, 1"})
+    void what_a_glance_sees_as_decided_or_forced_is_not_looked_at_again(
+            int score, int second, int looks) {
         List<Long> asked = new ArrayList<>();
         Engine ahead =
                 new SayingEngine(
                         request -> {
                             asked.add(request.limits().nodes());
-                            return said("e1g1", score, 5);
+                            return said("e1g1", score, second);
                         });
         assertThat(new QuietKeyFinder(ahead, 2_500_000).find(OPEN)).isEmpty();
         assertThat(asked).hasSize(looks);

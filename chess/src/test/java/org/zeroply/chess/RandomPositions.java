@@ -1,4 +1,4 @@
-package org.zeroply.engine;
+package org.zeroply.chess;
 
 import java.util.List;
 import java.util.Random;
