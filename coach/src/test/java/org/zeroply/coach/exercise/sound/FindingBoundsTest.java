@@ -281,4 +281,36 @@ class FindingBoundsTest {
         String all = "e4=0.7/200, e4 e5 Nf3=0.7/200, e4 e5=0.3/-200, e4 c5=0.3/-200, ";
         assertFound(found(SCHEME, all + said), expected);
     }
+
+    /** The main line of it always holds. */
+    private static final String HELD = "e4=0.6/100, e4 e5=0.4/-100, e4 e5 Nf3=0.6/100, ";
+
+    @ParameterizedTest(name = "{0}, {1}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    # Its refutation is wanted
+                    1. e4 {[%zp.pts 5]} (1. d4 {[%zp.tempting]}) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.3/-100 | WARNING 1.d4 its refutation is not in the scheme
+                    # What stands in the scheme without a sign
+                    1. e4 {[%zp.pts 5]} (1. d4 d5) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100 | ERROR 1.d4 d4 is as good as e4: +1.00 against +1.00; the scheme has it, but not as equal
+                    # Behind a tempting move the opponent may play what he likes
+                    1. e4 {[%zp.pts 5]} (1. d4 {[%zp.tempting]} d5 2. c4) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.3/-100, d4 Nf6=0.9/600, d4 d5=0.6/100, d4 d5 c4=0.3/-100 | ''
+                    # Behind an equal one not, but it is not the main line
+                    1. e4 {[%zp.pts 5]} (1. d4 {[%zp.equal]} d5 2. c4 {[%zp.pts 5]}) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100, d4 d5=0.4/-100, d4 Nf6=0.4/-100, d4 d5 c4=0.6/100, d4 Nf6 c4=0.6/100 | WARNING 1.d4 Nf6 Nf6 is as good as the defences of the scheme; one move answers it
+                    1. e4 {[%zp.pts 5]} (1. d4 {[%zp.equal]} d5 2. c4 {[%zp.pts 5]}) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100, d4 d5=0.4/-100, d4 Nf6=0.51/0, d4 d5 c4=0.6/100 | ERROR 1.d4 Nf6 Nf6 is better than every defence of the scheme
+                    # A second solution counts where the move asked for earns something
+                    1. e4 {[%zp.pts 5]} e5 2. Nf3 * | e4 e5 Nc3=0.6/100 | ''
+                    1. e4 {[%zp.pts 5]} e5 2. Nf3 Nc6 3. Bb5 {[%zp.pts 5]} * | e4 e5 Nc3=0.6/100, e4 e5 Nf3 Nc6=0.4/-100, e4 e5 Nf3 Nc6 Bb5=0.6/100 | ERROR 1.e4 e5 2.Nc3 Nc3 is as good as Nf3
+                    # Where any move that holds is asked for, or each way out
+                    [ZpTask "hold"] 1. e4 {[%zp.pts 5]} e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100, e4 e5 Nc3=0.6/100 | ''
+                    [ZpTask "ways-out"] 1. e4 {[%zp.pts 5]} (1. d4 {[%zp.pts 5]} d5) 1... e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100 | ''
+                    [ZpTask "ways-out"] 1. e4 {[%zp.pts 5]} (1. d4 {[%zp.pts 5]} d5) 1... e5 2. Nf3 {[%zp.pts 5]} * | c4=0.6/100 | ERROR 1.c4 c4 is as good as e4
+                    [ZpTask "elimination"] 1. e4 {[%zp.pts 5]} e5 2. Nf3 {[%zp.pts 5]} * | d4=0.6/100 | ERROR 1.d4 d4 is as good as e4
+                    """)
+    void what_counts_depends_on_the_scheme(String pgn, String said, String expected)
+            throws Exception {
+        String game = pgn.startsWith("[") ? pgn.replaceFirst("] ", "]\n\n") : pgn;
+        assertFound(found(game, HELD + said), expected);
+    }
 }
