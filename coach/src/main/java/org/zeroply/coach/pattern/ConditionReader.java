@@ -63,7 +63,14 @@ public final class ConditionReader {
     /** Words that join two conditions as AND does, where what is beside them are conditions. */
     private static final Pattern BESIDES =
             Pattern.compile(
-                    "\\s(with|without|while|where|when|but|in)\\s", Pattern.CASE_INSENSITIVE);
+                    "\\s(?:(with|without|while|where|when|but|in)\\s"
+                            + "|(?=(?:after|before|from|until|up to|by|between|on) moves? \\d))",
+                    Pattern.CASE_INSENSITIVE);
+
+    /** What a check or mate is given with is no man that stands anywhere. */
+    private static final Pattern GIVEN =
+            Pattern.compile(
+                    ".*\\b(?:mate|checks?)(?: by (?:white|black))?", Pattern.CASE_INSENSITIVE);
 
     /** What each side counts from its own edge, where no side is named. */
     private static final Pattern OF_OWN_RANK =
@@ -243,10 +250,14 @@ public final class ConditionReader {
     private static Optional<Condition> together(String usual, int depth) {
         Matcher besides = BESIDES.matcher(usual);
         while (depth < MOST_TOGETHER && besides.find()) {
-            String none = besides.group(1).equalsIgnoreCase("without") ? "no " : "";
+            String word = besides.group(1) == null ? "" : besides.group(1).toLowerCase(Locale.ROOT);
+            String before = usual.substring(0, besides.start());
+            if (word.equals("with") && GIVEN.matcher(before).matches()) {
+                continue;
+            }
+            String none = word.equals("without") ? "no " : "";
             String rest = Synonyms.usual(none + usual.substring(besides.end()));
-            Optional<Condition> first =
-                    ofOneOrBoth(Synonyms.usual(usual.substring(0, besides.start())));
+            Optional<Condition> first = ofOneOrBoth(Synonyms.usual(before));
             Optional<Condition> second = first.flatMap(f -> read(rest, depth + 1));
             if (second.isPresent()) {
                 return Optional.of(new Condition.All(List.of(first.get(), second.get())));

@@ -172,6 +172,14 @@ final class MovePhrases {
                             "black played a break on d5",
                             w -> new EventCondition.Break(w.side(1), w.place(2, w.side(1)))),
                     Phrase.of(
+                            "<side> mate by an? <men>(?: on <place>)?",
+                            "smothered mate by white",
+                            w -> mate(w.side(1), w.men(2), w.place(3, w.side(1)))),
+                    Phrase.of(
+                            "<side> mate on <place>",
+                            "smothered mate by white",
+                            w -> mate(w.side(1), Men.ANY, w.place(2, w.side(1)))),
+                    Phrase.of(
                             "(?:("
                                     + EventCondition.Mate.NAMED.stream()
                                             .map(EventCondition.Mate::name)
@@ -182,6 +190,14 @@ final class MovePhrases {
                                     new EventCondition.Mate(
                                             w.side(2),
                                             w.maybe(1).map(MovePhrases::mate).orElse(Theme.MATE))));
+
+    /** The mate is given by a man, or on a square. */
+    private static Condition mate(Side side, Men by, Place where) {
+        return new Condition.All(
+                List.of(
+                        new EventCondition.Mate(side, Theme.MATE),
+                        new MoveCondition.JustMoved(side, by, where)));
+    }
 
     private MovePhrases() {}
 

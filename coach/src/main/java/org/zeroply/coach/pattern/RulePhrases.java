@@ -24,6 +24,15 @@ final class RulePhrases {
                             "white just gave a double check",
                             w -> check(w, 1, 2)),
                     Phrase.of(
+                            "<side> <men> (?:just )?(?:gave|gives) (?:an? )?" + CHECK,
+                            "white just gave a double check",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    check(w, 1, 3),
+                                                    new MoveCondition.JustMoved(
+                                                            w.side(1), w.men(2), Place.ANYWHERE)))),
+                    Phrase.of(
                             CHECK + " by <side>",
                             "white just gave a double check",
                             w -> check(w, 2, 1)),

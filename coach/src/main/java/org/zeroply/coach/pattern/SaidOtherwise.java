@@ -36,7 +36,10 @@ final class SaidOtherwise {
             ^in the (<endings> ending) => $1
             (?:stands?|standing|is|are|anywhere) on(?! it\\b) => on
             ^(?:either side|one side|somebody) has(?: an?| the|) =>
-            result turned => moment turn
+            result turned|turning point => moment turn
+            <side> missed a chance => $1 moment missed-chance
+            ^missed (?:a )?chance => moment missed-chance
+            ^(?:an? )?(?:unpunished|missed) (?:blunder|error) => moment unpunished-error
 
             # What was played
             (<given>) sacrifice by <side> => $2 sacrificed a $1
@@ -46,6 +49,8 @@ final class SaidOtherwise {
             (an? (?:<given>)|the exchange) (?:is |was )?sacrificed by <side> => $2 sacrificed $1
             ^(an? (?:<given>)|the exchange) (?:is |was )?sacrificed => sacrificed $1
             (?:the )?rook lift by <side> => $1 lifted a rook
+            (?:gives |gave |giving )?(?:check)?mate with (?:an? |the )?(queen|rook|bishop|knight|pawn)$ => mate by a $1
+            <side> (?:gives |gave )?check(?:s|ed|) with (?:an? |the )?(queen|rook|bishop|knight|pawn|king) => $1 $2 gave check
             back rank mate => back-rank mate
             checkmate => mate
             <side> (?:gives mate|mates|mated) => mate by $1
@@ -111,6 +116,11 @@ final class SaidOtherwise {
             <side> can (?:break|play the break)(?: with| on)? (<san>) => $1 can play $2
             <side> (?:has )?(?:just )?made a break => $1 played a break
 
+            advanced passed pawns? => passed pawn on its 6th or 7th rank
+            # Bishops by their squares
+            (light|dark)[- ]squared? bishops? => bishop on a $1 square
+            (?<=on )(?:the )?(light|dark) squares => a $1 square
+
             # Plans and dangers
             white (?:is )?cramped => black has more space
             black (?:is )?cramped => white has more space
@@ -147,6 +157,7 @@ final class SaidOtherwise {
 
             # What came off
             ^after (?:the )?(?:queen (?:trade|exchange)|(?:trade|exchange) of queens)$ => no queens
+            (?:the )?(?:trade|exchange) of (?:the )?bishop on a (light|dark) square(?: by <side>|) => $2 just traded bishops on a $1 square
             (?:the )?(?:trade|exchange) of (?:the )?(queens|rooks|bishops|knights|minor pieces|pieces|pawns)(?: by <side>|) => $2 just traded $1
             (white |black |)(?:the )?(queen|rook|bishop|knight|minor piece|pawn) (?:trade|exchange)$ => $1just traded $2s
             (queens|rooks|bishops|knights) (?:just )?(?:came|come|went) off => $1 just traded

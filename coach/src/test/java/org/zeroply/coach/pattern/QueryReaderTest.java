@@ -44,6 +44,22 @@ class QueryReaderTest {
                     """
                     isolated queen's pawn | (white isolated queen's pawn OR black isolated queen's pawn)
                     kingside pawn storm by white | white pawn storm on the kingside
+                    black pawns on light squares | at least 2 black pawns on a light square
+                    no light-squared bishops | NOT bishop on a light square
+                    white dark-squared bishop | white bishop on a dark square
+                    trade of dark-squared bishops by white | white just traded bishops on a dark square
+                    f7 attacked three times by white | f7 covered by white 3 times
+                    white advanced passed pawn | white passed pawn on the 6th or 7th rank
+                    black king on e8 after move 20 | black king on e8 AND from move 21
+                    white just played h4 before move 12 | white just played h4 AND before move 12
+                    turning point | moment turn
+                    white missed a chance | white moment missed-chance
+                    white checks with the queen | white just gave a check AND white just moved a queen
+                    black knight gives a double check | black just gave a double check AND black just moved a knight
+                    white gave mate with the queen | mate by white AND white just moved a queen
+                    mate on h7 | ((mate by white AND white just moved a man to h7) OR (mate by black AND black just moved a man to h7))
+                    black never castled | NOT black castled
+                    black did not castle, e5 empty | NOT black castled AND e5 empty
                     white storms the queenside | white pawn storm on the queenside
                     space advantage for black | black has more space
                     white is cramped | black has more space

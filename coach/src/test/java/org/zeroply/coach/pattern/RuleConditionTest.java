@@ -44,6 +44,12 @@ class RuleConditionTest {
                     white bishop takes a pawn on h7 | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7
                     bishop sacrifice on h7 | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
                     knight sacrifice | '' | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
+                    mate with the queen | 1 | [6k1/5ppp/6N1/8/8/3Q4/8/6K1 w - - 0 1] 1. Qd8#
+                    mate with the knight | '' | [6k1/5ppp/6N1/8/8/3Q4/8/6K1 w - - 0 1] 1. Qd8#
+                    white mate on d8 | 1 | [6k1/5ppp/6N1/8/8/3Q4/8/6K1 w - - 0 1] 1. Qd8#
+                    white mate on d7 | '' | [6k1/5ppp/6N1/8/8/3Q4/8/6K1 w - - 0 1] 1. Qd8#
+                    knight gives check | 1 | [4k3/8/8/8/4N3/8/8/4K3 w - - 0 1] 1. Nf6+ Kf7 2. Nd5
+                    queen gives check | '' | [4k3/8/8/8/4N3/8/8/4K3 w - - 0 1] 1. Nf6+ Kf7 2. Nd5
                     greek gift | 1 | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
                     greek gift by black | '' | [6k1/5ppp/8/8/8/3B4/8/6K1 w - - 0 1] 1. Bxh7+ Kxh7 2. Kf2 Kg8 3. Ke3 Kf8
                     queens just traded | '' | [3qk3/8/8/8/8/8/3P4/3QK3 w - - 0 1] 1. d4 Ke7 2. Qd3 Qxd4 3. Qxd4 Ke6
