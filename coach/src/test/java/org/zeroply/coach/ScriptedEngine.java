@@ -3,6 +3,7 @@ package org.zeroply.coach;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
@@ -21,7 +22,12 @@ public final class ScriptedEngine implements Engine {
 
     private static final int DEPTH = 8;
 
-    private final Opinion opinion;
+    private static final Comparator<Analysis.Candidate> BEST_FIRST =
+            Comparator.comparing(Analysis.Candidate::expected)
+                    .thenComparing(Analysis.Candidate::score)
+                    .reversed();
+
+    private final BiFunction<AnalysisRequest, Move, Analysis.Candidate> judge;
     private final Function<Position, List<Analysis.DepthBest>> leaders;
     private final List<AnalysisRequest> asked = new ArrayList<>();
 
@@ -40,8 +46,20 @@ public final class ScriptedEngine implements Engine {
      * @param leaders the best move at each depth on the way
      */
     public ScriptedEngine(Opinion opinion, Function<Position, List<Analysis.DepthBest>> leaders) {
-        this.opinion = opinion;
+        this(leaders, (request, move) -> candidate(move, opinion.of(request, move)));
+    }
+
+    private ScriptedEngine(
+            Function<Position, List<Analysis.DepthBest>> leaders,
+            BiFunction<AnalysisRequest, Move, Analysis.Candidate> judge) {
+        this.judge = judge;
         this.leaders = leaders;
+    }
+
+    /** An engine that says of each move all that it says, its score too. */
+    public static ScriptedEngine judging(
+            BiFunction<AnalysisRequest, Move, Analysis.Candidate> judge) {
+        return new ScriptedEngine(position -> List.of(), judge);
     }
 
     /** What it was asked so far. */
@@ -60,8 +78,8 @@ public final class ScriptedEngine implements Engine {
         asked.add(request);
         List<Analysis.Candidate> lines =
                 request.candidates().stream()
-                        .map(m -> candidate(m, opinion.of(request, m)))
-                        .sorted(Comparator.comparing(Analysis.Candidate::expected).reversed())
+                        .map(m -> judge.apply(request, m))
+                        .sorted(BEST_FIRST)
                         .limit(request.lines())
                         .toList();
         List<Analysis.DepthBest> byDepth = leaders.apply(request.position());
@@ -73,7 +91,11 @@ public final class ScriptedEngine implements Engine {
     /** A move with nothing after it; the higher the expected score, the higher the score. */
     public static Analysis.Candidate candidate(Move move, double expected) {
         Score score = new Score.Centipawns((int) (1000 * (expected - 0.5)));
-        return new Analysis.Candidate(
-                move, score, new ExpectedScore(expected), DEPTH, DEPTH, List.of(move));
+        return candidate(move, score, expected);
+    }
+
+    /** A move with nothing after it. */
+    public static Analysis.Candidate candidate(Move move, Score score, double expected) {
+        return Analysis.Candidate.ofMove(move, score, new ExpectedScore(expected), DEPTH);
     }
 }

@@ -26,6 +26,12 @@ public final class Squares {
     /** Files a to d. */
     public static final long QUEENSIDE = 0x0f0f0f0f0f0f0f0fL;
 
+    /** Files a to c. */
+    public static final long A_TO_C = 0x0707070707070707L;
+
+    /** Files f to h. */
+    public static final long F_TO_H = 0xe0e0e0e0e0e0e0e0L;
+
     private static final long FILE_A = 0x0101010101010101L;
 
     private Squares() {}

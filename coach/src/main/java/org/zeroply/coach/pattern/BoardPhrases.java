@@ -74,10 +74,6 @@ final class BoardPhrases {
                             "e5 covered by black 2 times",
                             w -> new BoardCondition.Covered(w.square(1), w.side(2), w.number(3))),
                     Phrase.of(
-                            "<square> (?:attacked|covered) <few> times by <side>",
-                            "e5 covered by black 2 times",
-                            w -> new BoardCondition.Covered(w.square(1), w.side(3), w.number(2))),
-                    Phrase.of(
                             "<side> outnumbers (?:white|black) on <square>",
                             "white outnumbers black on f7",
                             w -> new BoardCondition.Outnumbers(w.side(1), w.square(2))),

@@ -33,7 +33,7 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
@@ -279,8 +279,8 @@ public final class ConditionReader {
         List<String> white = Synonyms.withASide(Side.WHITE, usual);
         List<String> black = Synonyms.withASide(Side.BLACK, usual);
         for (int way = 0; way < white.size(); way++) {
-            Optional<Condition> whites = Phrases.read(white.get(way));
-            Optional<Condition> blacks = Phrases.read(black.get(way));
+            Optional<Condition> whites = Phrases.read(Synonyms.usual(white.get(way)));
+            Optional<Condition> blacks = Phrases.read(Synonyms.usual(black.get(way)));
             if (whites.isPresent() && blacks.isPresent()) {
                 return Optional.of(new Condition.Any(List.of(whites.get(), blacks.get())));
             }

@@ -14,7 +14,6 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.Phase;
-import org.zeroply.coach.insight.Insight;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /** What a side has to fear; exactly what is in {@code docs/find.md}. */
@@ -36,18 +35,12 @@ sealed interface DangerCondition extends Condition {
             long there = men.on(board) & Men.PIECES.on(board) & place.squares();
             for (int square : Squares.list(there & board.pieces(side.ordinal()))) {
                 if (LegalExchange.threatTo(board, square) >= LOSS
-                        && !isPinned(board, square)
+                        && !situation.scene().isPinned(square)
                         && !escapes(situation, square)) {
                     return true;
                 }
             }
             return false;
-        }
-
-        private boolean isPinned(Board board, int square) {
-            long without = board.occupied() & ~(1L << square);
-            int king = board.kingSquare(side.ordinal());
-            return (board.attackersTo(king, without) & board.pieces(1 - side.ordinal())) != 0;
         }
 
         private boolean escapes(Situation situation, int square) {
@@ -98,25 +91,19 @@ sealed interface DangerCondition extends Condition {
      */
     record PinnedTo(Side side, Men men, PieceType behind, Place place) implements DangerCondition {
 
-        private static final ToldFact PINS = new ToldFact(FactKind.PIN, "piece");
+        /** The fact of the side that pins. */
+        private FactCondition pin() {
+            return new FactCondition(FactKind.PIN, Optional.of(side.other()), "piece", men, place);
+        }
 
         @Override
         public boolean holds(Situation situation) {
-            Optional<Side> pinner = Optional.of(side.other());
-            return situation
-                            .trail(PINS)
-                            .map(trail -> trail.isTold(pinner, situation.ply()))
-                            .orElse(true)
-                    && Insight.of(situation.scene(), FactKind.PIN).stream()
-                            .filter(f -> f.side().equals(pinner) && f.traits().contains("piece"))
-                            .anyMatch(f -> isSuch(situation.board(), f));
+            return pin().holds(situation, pin -> isBehind(situation.board(), pin));
         }
 
         /** The squares are those of the pinned man, of what pins it, and of what is behind. */
-        private boolean isSuch(Board board, Fact pin) {
-            int pinned = pin.squares().get(0);
-            return Squares.has(men.on(board) & place.squares(), pinned)
-                    && board.typeAt(pin.squares().get(2)) == behind.ordinal();
+        private boolean isBehind(Board board, Fact pin) {
+            return board.typeAt(pin.squares().get(2)) == behind.ordinal();
         }
 
         @Override
@@ -132,12 +119,12 @@ sealed interface DangerCondition extends Condition {
 
         @Override
         public Set<ToldFact> leading() {
-            return Set.of(PINS);
+            return pin().leading();
         }
 
         @Override
         public int cost() {
-            return 10_000;
+            return pin().cost();
         }
     }
 
@@ -194,13 +181,11 @@ sealed interface DangerCondition extends Condition {
             Board board = situation.board();
             int king = board.kingSquare(side.ordinal());
             long files = Squares.file(king) | Squares.besideFiles(king);
-            long near = 0;
-            for (int rank = 1; rank <= 2; rank++) {
-                int there = Squares.rank(side, king) + rank;
-                near |= there > 7 ? 0 : Squares.ofRank(side, there);
-            }
+            int last = Squares.rank(side, king) + 2;
             long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
-            return (pawns & files & near) == 0 && Phase.of(situation.position()) != Phase.ENDING;
+            long ahead = pawns & files & Squares.front(side, king);
+            return Squares.where(ahead, p -> Squares.rank(side, p) <= last) == 0
+                    && Phase.of(situation.position()) != Phase.ENDING;
         }
 
         @Override

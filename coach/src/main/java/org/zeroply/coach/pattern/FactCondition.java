@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Fact;
@@ -127,8 +128,13 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
     public boolean holds(Situation situation) {
         Optional<Boolean> told = told(situation);
         return told.isPresent()
-                ? told.get() && (isAnything() || isSeen(situation))
-                : isSeen(situation);
+                ? told.get() && (isAnything() || isSeen(situation, fact -> true))
+                : isSeen(situation, fact -> true);
+    }
+
+    /** Whether such a fact is told of which something else is true besides. */
+    boolean holds(Situation situation, Predicate<Fact> besides) {
+        return told(situation).orElse(true) && isSeen(situation, besides);
     }
 
     /** Whether such a fact is told here, of whatever man and wherever, if that is known. */
@@ -147,14 +153,15 @@ record FactCondition(FactKind kind, Optional<Side> side, String trait, Men men, 
         return place.isAnywhere() && men.equals(Men.ANY);
     }
 
-    private boolean isSeen(Situation situation) {
+    private boolean isSeen(Situation situation, Predicate<Fact> besides) {
         List<Fact> facts =
                 isSearched() ? situation.searched(kind) : Insight.of(situation.scene(), kind);
         for (Fact fact : facts) {
             if ((side.isEmpty() || fact.side().equals(side))
                     && isThere(fact)
                     && isSuch(fact)
-                    && isAbout(fact, situation)) {
+                    && isAbout(fact, situation)
+                    && besides.test(fact)) {
                 return true;
             }
         }

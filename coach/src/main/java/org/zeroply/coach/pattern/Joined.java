@@ -86,19 +86,12 @@ final class Joined {
                     "\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)",
                     Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern NEVER =
-            Pattern.compile(
-                    "\\b(white|black) (?:did not|didn't|never) castled?\\b",
-                    Pattern.CASE_INSENSITIVE);
-
     private Joined() {}
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
         return BELONGING
-                .matcher(
-                        DENIED.matcher(NEVER.matcher(text).replaceAll("not $1 castled"))
-                                .replaceAll("not $1 "))
+                .matcher(DENIED.matcher(text).replaceAll("not $1 "))
                 .replaceAll(
                         m ->
                                 Matcher.quoteReplacement(

@@ -1,7 +1,10 @@
 package org.zeroply.coach.pattern;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
+import java.util.function.IntToLongFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.zeroply.chess.board.Attacks;
@@ -58,14 +61,7 @@ record Place(long squares) {
      * How ranks are written that a side counts from its own edge: {@code its 7th rank}, and as
      * players speak {@code the seventh}; {@code the 7th rank} is that of the board.
      */
-    static final String OWN_RANK =
-            "(?:its .*|(?:the )?"
-                    + ORDINAL
-                    + "(?:(?:, | or ).* or "
-                    + ORDINAL
-                    + "| or "
-                    + ORDINAL
-                    + ")?)";
+    static final String OWN_RANK = "(?:its .*|(?:the )?" + ORDINAL + "(?:" + OR + ORDINAL + ")*)";
 
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
@@ -149,39 +145,24 @@ record Place(long squares) {
                 : Optional.empty();
     }
 
-    /** How it is said that the squares are several whole files or ranks. */
-    private Optional<String> severalLines() {
-        List<Integer> each = IntStream.range(0, 8).boxed().toList();
-        List<Integer> files =
-                each.stream()
-                        .filter(i -> Squares.ofFile(i) == (squares & Squares.ofFile(i)))
-                        .toList();
-        if (files.stream().mapToLong(Squares::ofFile).sum() == squares) {
-            String names =
-                    files.stream()
-                            .map(i -> (char) ('a' + i) + "-")
-                            .collect(Collectors.joining(", "));
-            return Optional.of("the " + lastJoined(names) + "file");
-        }
-        List<Integer> ranks = each.stream().filter(this::hasRank).toList();
-        return ranks.stream().mapToLong(i -> Squares.ofRank(Side.WHITE, i)).sum() == squares
-                ? Optional.of(
-                        "the "
-                                + lastJoined(
-                                        ranks.stream()
-                                                .map(i -> RANKS[i])
-                                                .collect(Collectors.joining(", ")))
-                                + " rank")
+    /** How it is said that the squares are whole files or ranks. */
+    private Optional<String> lines() {
+        return lines(Squares::ofFile, file -> (char) ('a' + file) + "-")
+                .map(files -> "the " + files + "file")
+                .or(
+                        () ->
+                                lines(rank -> Squares.ofRank(Side.WHITE, rank), rank -> RANKS[rank])
+                                        .map(ranks -> "the " + ranks + " rank"));
+    }
+
+    /** The names of the lines that the squares are; nothing if they are not whole ones. */
+    private Optional<String> lines(IntToLongFunction line, IntFunction<String> name) {
+        int[] whole =
+                IntStream.range(0, 8).filter(i -> (line.applyAsLong(i) & ~squares) == 0).toArray();
+        String names = Arrays.stream(whole).mapToObj(name).collect(Collectors.joining(", "));
+        return Arrays.stream(whole).mapToLong(line).sum() == squares
+                ? Optional.of(names.replaceFirst(", (?=[^,]*$)", " or "))
                 : Optional.empty();
-    }
-
-    private boolean hasRank(int rank) {
-        long all = Squares.ofRank(Side.WHITE, rank);
-        return (squares & all) == all;
-    }
-
-    private static String lastJoined(String names) {
-        return names.replaceFirst(", (?=[^,]*$)", " or ");
     }
 
     /** The 0-based rank that a text names, in figures or in words. */
@@ -207,14 +188,6 @@ record Place(long squares) {
 
     /** The text form: {@code the g-file}, {@code the 7th rank}, {@code g5 or h5}. */
     String text() {
-        for (int i = 0; i < 8; i++) {
-            if (squares == Squares.ofFile(i)) {
-                return "the " + (char) ('a' + i) + "-file";
-            }
-            if (squares == Squares.ofRank(Side.WHITE, i)) {
-                return "the " + RANKS[i] + " rank";
-            }
-        }
         if (squares == Squares.QUEENSIDE || squares == ~Squares.QUEENSIDE) {
             return squares == Squares.QUEENSIDE ? "the queenside" : "the kingside";
         }
@@ -231,7 +204,7 @@ record Place(long squares) {
             return "a long diagonal";
         }
         return diagonal()
-                .or(this::severalLines)
+                .or(this::lines)
                 .orElseGet(
                         () ->
                                 Squares.list(squares).stream()

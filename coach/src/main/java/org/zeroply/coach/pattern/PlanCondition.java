@@ -87,24 +87,16 @@ sealed interface PlanCondition extends Condition {
      */
     record PawnStorm(Side side, Optional<BoardCondition.Wing> wing) implements PlanCondition {
 
-        private static final long A_TO_C =
-                Squares.ofFile(0) | Squares.ofFile(1) | Squares.ofFile(2);
-        private static final long F_TO_H =
-                Squares.ofFile(5) | Squares.ofFile(6) | Squares.ofFile(7);
-
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
             int king = board.kingSquare(1 - side.ordinal());
-            long files = Square.file(king) < 4 ? A_TO_C : F_TO_H;
+            long files = Square.file(king) < 4 ? Squares.A_TO_C : Squares.F_TO_H;
             if (!Squares.has(files & onWing(), king)) {
                 return false;
             }
-            long home = 0;
-            for (int rank = 0; rank < 3; rank++) {
-                home |= Squares.ofRank(side, rank);
-            }
-            long storming = pawns(board, side) & files & ~home;
+            long storming =
+                    Squares.where(pawns(board, side) & files, p -> Squares.rank(side, p) >= 3);
             boolean behind = Squares.has(files, board.kingSquare(side.ordinal()));
             return Long.bitCount(storming) >= 2
                     && (!behind || (storming & ~Squares.ofRank(side, 3)) != 0)
@@ -112,7 +104,12 @@ sealed interface PlanCondition extends Condition {
         }
 
         private long onWing() {
-            return wing.map(w -> w == BoardCondition.Wing.QUEENSIDE ? A_TO_C : F_TO_H).orElse(-1L);
+            return wing.map(
+                            w ->
+                                    w == BoardCondition.Wing.QUEENSIDE
+                                            ? Squares.A_TO_C
+                                            : Squares.F_TO_H)
+                    .orElse(-1L);
         }
 
         @Override

@@ -80,6 +80,7 @@ final class SaidOtherwise {
             (?:just )?castles => just castled
             <side>(?: king has| king) castled => $1 castled
             <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
+            <side> (?:did not|didn't|never) castled? => no $1 castled
             uncastled <side> king|<side> (?:king )?uncastled => no $1$2 castled
             <side> (?:can still|can|could still|could) castle => $1 may castle
             <side> (?:cannot|can not|can't|can no longer|may not) castle => no $1 may castle
@@ -106,7 +107,6 @@ final class SaidOtherwise {
             (?:the )?([a-h])-file (?:is )?empty => no man on the $1-file
             pawn chains?(?! locked) => chain
             locked chain => locked pawn chain
-
             candidate passed pawns? => candidate passed
             rook(?:'s)? pawns? => pawn on the a- or h-file
             weak <square> => weak square on $1
@@ -115,8 +115,8 @@ final class SaidOtherwise {
             (?<!played (?:a|the) )(?:pawn )?break(?= on| by|$) => played a break
             <side> can (?:break|play the break)(?: with| on)? (<san>) => $1 can play $2
             <side> (?:has )?(?:just )?made a break => $1 played a break
-
             advanced passed pawns? => passed pawn on its 6th or 7th rank
+
             # Bishops by their squares
             (light|dark)[- ]squared? bishops? => bishop on a $1 square
             (?<=on )(?:the )?(light|dark) squares => a $1 square

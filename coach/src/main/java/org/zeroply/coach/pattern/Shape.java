@@ -77,7 +77,7 @@ enum Shape {
     private static boolean isMinorityAttack(Symmetry seen, Side side, long own, long theirs) {
         long us = seen.set(own);
         long them = seen.set(theirs);
-        long wing = Squares.ofFile(0) | Squares.ofFile(1) | Squares.ofFile(2);
+        long wing = Squares.A_TO_C;
         long home = Squares.ofRank(side, 0) | Squares.ofRank(side, 1) | Squares.ofRank(side, 2);
         return Long.bitCount(us & wing) == 2
                 && Long.bitCount(them & wing) == 3

@@ -8,10 +8,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.WatchedEngine;
 import org.zeroply.coach.review.profile.GameFigures;
-import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
-import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.search.BuiltInEngine;
@@ -31,19 +29,7 @@ class ReviewedFiguresTest extends StoreTest {
 
     /** Counts what is asked of the engine. */
     private Engine counting() {
-        return new Engine() {
-            @Override
-            public String name() {
-                return engine.name();
-            }
-
-            @Override
-            public Analysis analyse(
-                    AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-                asked++;
-                return engine.analyse(request, listener, cancellation);
-            }
-        };
+        return new WatchedEngine(engine, (request, cancellation) -> asked++);
     }
 
     @BeforeEach

@@ -70,7 +70,7 @@ final class QuietKeyFinder implements KeyFinder {
         if (Math.abs(tempting.score().ordinal()) > SURELY_DECIDED || isForced(glance)) {
             return Optional.empty();
         }
-        Move key = best(position, SECOND_LOOK).move();
+        Move key = best(position, SECOND_LOOK);
         if (key.equals(tempting.move()) || !isQuiet(position, key)) {
             return Optional.empty();
         }
@@ -81,7 +81,8 @@ final class QuietKeyFinder implements KeyFinder {
     }
 
     private static boolean isForced(List<Analysis.Candidate> lines) {
-        return lines.get(0).score().ordinal() - lines.get(1).score().ordinal() > WINS;
+        return lines.size() < 2
+                || lines.get(0).score().ordinal() - lines.get(1).score().ordinal() > WINS;
     }
 
     private List<Analysis.Candidate> lines(Position position, long budget) {
@@ -89,10 +90,11 @@ final class QuietKeyFinder implements KeyFinder {
                 .lines();
     }
 
-    private Analysis.Candidate best(Position position, long budget) {
+    private Move best(Position position, long budget) {
         return engine.analyse(AnalysisRequest.of(position, Limits.nodes(budget)))
                 .best()
-                .orElseThrow();
+                .orElseThrow()
+                .move();
     }
 
     private Optional<Analysis.Candidate> key(Position position, Move key, long budget) {

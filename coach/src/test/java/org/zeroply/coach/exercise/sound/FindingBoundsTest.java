@@ -2,10 +2,8 @@ package org.zeroply.coach.exercise.sound;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -17,12 +15,11 @@ import org.zeroply.chess.notation.PgnEntry;
 import org.zeroply.chess.notation.PgnReader;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.ScriptedEngine;
 import org.zeroply.engine.analysis.Analysis;
-import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
-import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.endings.Endings;
 
@@ -50,7 +47,7 @@ class FindingBoundsTest {
      * What moves are worth to who plays them, by the line that leads to them: expected score and
      * centipawns, or moves to mate. All others are worth 0.2.
      */
-    private record Judge(Map<String, String> worth) implements Engine {
+    private record Judge(Map<String, String> worth) {
 
         static Judge of(String said) {
             Map<String, String> worth = new HashMap<>();
@@ -60,35 +57,15 @@ class FindingBoundsTest {
             return new Judge(worth);
         }
 
-        @Override
-        public String name() {
-            return "judge";
-        }
-
-        @Override
-        public Analysis analyse(
-                AnalysisRequest request, AnalysisListener listener, Cancellation cancellation) {
-            List<Analysis.Candidate> lines =
-                    request.candidates().stream()
-                            .map(m -> candidate(request.position(), m))
-                            .sorted(Comparator.comparing(Analysis.Candidate::score).reversed())
-                            .limit(request.lines())
-                            .toList();
-            return new Analysis(lines, List.of(), 8, request.limits().nodes(), 1, 0);
-        }
-
-        private Analysis.Candidate candidate(Position position, Move move) {
-            String said = worth.getOrDefault(way(position, move), "0.2/-300");
+        Analysis.Candidate candidate(AnalysisRequest request, Move move) {
+            String said = worth.getOrDefault(way(request.position(), move), "0.2/-300");
             if (said.startsWith("#")) {
-                Score mate = new Score.Mate(Integer.parseInt(said.substring(1)));
-                double wins = said.startsWith("#-") ? 0 : 1;
-                return new Analysis.Candidate(
-                        move, mate, new ExpectedScore(wins), 8, 8, List.of(move));
+                int moves = Integer.parseInt(said.substring(1));
+                return ScriptedEngine.candidate(move, new Score.Mate(moves), moves < 0 ? 0 : 1);
             }
             String[] parts = said.split("/");
             Score score = new Score.Centipawns(Integer.parseInt(parts[1]));
-            ExpectedScore expected = new ExpectedScore(Double.parseDouble(parts[0]));
-            return new Analysis.Candidate(move, score, expected, 8, 8, List.of(move));
+            return ScriptedEngine.candidate(move, score, Double.parseDouble(parts[0]));
         }
 
         /** The move behind those that were played from the start, as far as the table has them. */
@@ -119,7 +96,8 @@ class FindingBoundsTest {
 
     private static String found(String pgn, String said) throws Exception {
         MoveTree tree = ((PgnEntry.Game) PgnReader.readAll(pgn).get(0)).tree();
-        return new SoundnessCheck(Judge.of(said), Endings.NONE, 1000, KnownExercises.NONE)
+        Engine engine = ScriptedEngine.judging(Judge.of(said)::candidate);
+        return new SoundnessCheck(engine, Endings.NONE, 1000, KnownExercises.NONE)
                 .check(tree, p -> {}, new Cancellation()).orElseThrow().findings().stream()
                         .filter(f -> AT_MOVES.contains(f.kind()))
                         .map(f -> f.severity() + " " + f.line() + " " + f.detail())
