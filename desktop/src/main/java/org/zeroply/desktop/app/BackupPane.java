@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.care.Backups;
 import org.zeroply.library.care.Change;
@@ -25,12 +26,10 @@ final class BackupPane extends VBox {
     private final Services services;
     private final Dialogs dialogs;
     private final BiConsumer<Path, String> reopen;
-    private final CheckBox daily = new CheckBox("A copy every day");
+    private final CheckBox daily = new CheckBox(Texts.of("app.a-copy-every-day"));
     private final RowTable<Backups.Backup> table =
             new RowTable<>(
-                    "backup-table",
-                    Backups.Backup::file,
-                    "There is no copy yet. One is made every day, and when you ask for it.");
+                    "backup-table", Backups.Backup::file, Texts.of("app.there-is-no-copy-yet"));
 
     /**
      * @param reopen opens the library anew when a copy has taken its place, and says this then
@@ -43,9 +42,9 @@ final class BackupPane extends VBox {
         setId("backups");
         setMaxSize(620, 440);
         setPrefSize(620, 440);
-        table.text("Day", 120, b -> b.day().toString());
-        table.text("Size", 100, b -> size(b.bytes()));
-        table.text("File", 330, b -> b.file().getFileName().toString());
+        table.text(Texts.of("app.day"), 120, b -> b.day().toString());
+        table.text(Texts.of("app.size"), 100, b -> size(b.bytes()));
+        table.text(Texts.of("app.file"), 330, b -> b.file().getFileName().toString());
         table.onOpen(this::look);
         VBox.setVgrow(table, Priority.ALWAYS);
         daily.setId("backups-daily");
@@ -55,20 +54,20 @@ final class BackupPane extends VBox {
                         8,
                         daily,
                         Widgets.spacer(),
-                        Widgets.button("backups-make", "Make one now", this::make),
-                        Widgets.button("backups-close", "Close", dialogs::close),
-                        Widgets.primary("backups-restore", "Restore …", this::lookAtChosen));
+                        Widgets.button("backups-make", Texts.of("app.make-one-now"), this::make),
+                        Widgets.button("backups-close", Texts.of("app.close"), dialogs::close),
+                        Widgets.primary(
+                                "backups-restore", Texts.of("app.restore"), this::lookAtChosen));
         buttons.setAlignment(Pos.CENTER_LEFT);
         getChildren()
                 .addAll(
-                        Widgets.label("Backups", "sheet-title"),
+                        Widgets.label(Texts.of("app.backups"), "sheet-title"),
                         Widgets.wrapped(
-                                "Kept: the last "
-                                        + Backups.DAYS
-                                        + " days and the last of each of "
-                                        + Backups.WEEKS
-                                        + " weeks, in "
-                                        + services.library().backups().folder(),
+                                Texts.of(
+                                        "app.kept-the-last-days-and",
+                                        Backups.DAYS,
+                                        Backups.WEEKS,
+                                        services.library().backups().folder()),
                                 "faded"),
                         table,
                         buttons);
@@ -76,7 +75,7 @@ final class BackupPane extends VBox {
     }
 
     private static String size(long bytes) {
-        return String.format(Locale.ROOT, "%.1f MB", bytes / MEGABYTE);
+        return String.format(Locale.ROOT, Texts.of("app.mb"), bytes / MEGABYTE);
     }
 
     private record Found(boolean daily, List<Backups.Backup> all) {}
@@ -111,14 +110,14 @@ final class BackupPane extends VBox {
                 .library(
                         () -> services.library().backups().make(),
                         made -> {
-                            services.messages().say("A copy was made: " + made.file());
+                            services.messages().say(Texts.of("app.a-copy-was-made", made.file()));
                             read();
                         });
     }
 
     private void lookAtChosen() {
         if (table.chosen().isEmpty()) {
-            services.messages().say("Choose a copy first.");
+            services.messages().say(Texts.of("app.choose-a-copy-first"));
             return;
         }
         look(table.chosen().get(0));
@@ -136,15 +135,17 @@ final class BackupPane extends VBox {
     private void ask(Backups.Backup backup, List<Change> changes) {
         String words =
                 changes.isEmpty()
-                        ? "It has the same games, exercises and students as now."
+                        ? Texts.of("app.it-has-the-same-games")
                         : changes.stream().map(Change::words).collect(Collectors.joining("; "))
                                 + ".";
         dialogs.ask(
-                "Go back to " + backup.day() + "?",
-                words + " A copy of the library as it is now is made first.",
+                Texts.of("app.go-back-to", backup.day()),
+                Texts.of("app.a-copy-of-the-library", words),
                 List.of(
-                        new Dialogs.Answer("restore-keep", "Stay", () -> dialogs.show(this)),
-                        new Dialogs.Answer("restore-go", "Go back", () -> restore(backup))));
+                        new Dialogs.Answer(
+                                "restore-keep", Texts.of("app.stay"), () -> dialogs.show(this)),
+                        new Dialogs.Answer(
+                                "restore-go", Texts.of("app.go-back"), () -> restore(backup))));
     }
 
     private void restore(Backups.Backup backup) {
@@ -152,6 +153,8 @@ final class BackupPane extends VBox {
         services.scheduler()
                 .library(
                         () -> services.library().backups().restore(backup.file()),
-                        before -> reopen.accept(file, "Restored. As it was before: " + before));
+                        before ->
+                                reopen.accept(
+                                        file, Texts.of("app.restored-as-it-was-before", before)));
     }
 }

@@ -13,6 +13,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.sheet.BinStore;
 
@@ -27,9 +28,7 @@ final class BinPane extends VBox {
     private final Runnable restored;
     private final RowTable<BinStore.Entry> table =
             new RowTable<>(
-                    "bin-table",
-                    BinStore.Entry::item,
-                    "The bin is empty. What you remove stays here for thirty days.");
+                    "bin-table", BinStore.Entry::item, Texts.of("app.the-bin-is-empty-what"));
 
     /**
      * @param restored called when something was brought back
@@ -43,27 +42,28 @@ final class BinPane extends VBox {
         setMaxSize(760, 480);
         setPrefSize(760, 480);
         table.several();
-        table.text("What", 90, e -> e.item().kind().word());
-        table.text("Name", 330, BinStore.Entry::title);
-        table.text("Removed", 130, e -> WHEN.format(e.deletedAt()));
-        table.figure("Days left", 80, BinPane::daysLeft, String::valueOf);
+        table.text(Texts.of("app.what"), 90, e -> e.item().kind().word());
+        table.text(Texts.of("app.name"), 330, BinStore.Entry::title);
+        table.text(Texts.of("app.removed"), 130, e -> WHEN.format(e.deletedAt()));
+        table.figure(Texts.of("app.days-left"), 80, BinPane::daysLeft, String::valueOf);
         table.onOpen(e -> restore());
         table.onRemove(chosen -> askForGood());
         table.onMenu(
                 chosen ->
                         List.of(
-                                Command.of("Bring back", this::restore),
-                                Command.of("Remove for good …", this::askForGood)));
+                                Command.of(Texts.of("app.bring-back"), this::restore),
+                                Command.of(Texts.of("app.remove-for-good"), this::askForGood)));
         VBox.setVgrow(table, Priority.ALWAYS);
         HBox buttons =
                 new HBox(
                         8,
-                        Widgets.removing("bin-remove", "Remove for good …", this::askForGood),
+                        Widgets.removing(
+                                "bin-remove", Texts.of("app.remove-for-good"), this::askForGood),
                         Widgets.spacer(),
-                        Widgets.button("bin-close", "Close", dialogs::close),
-                        Widgets.primary("bin-restore", "Bring back", this::restore));
+                        Widgets.button("bin-close", Texts.of("app.close"), dialogs::close),
+                        Widgets.primary("bin-restore", Texts.of("app.bring-back"), this::restore));
         buttons.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(Widgets.label("Bin", "sheet-title"), table, buttons);
+        getChildren().addAll(Widgets.label(Texts.of("app.bin"), "sheet-title"), table, buttons);
         read();
     }
 
@@ -91,7 +91,7 @@ final class BinPane extends VBox {
     private void restore() {
         List<BinStore.Item> items = items();
         if (items.isEmpty()) {
-            services.messages().say("Choose what is to come back.");
+            services.messages().say(Texts.of("app.choose-what-is-to-come"));
             return;
         }
         services.scheduler()
@@ -102,7 +102,10 @@ final class BinPane extends VBox {
                         },
                         count -> {
                             services.messages()
-                                    .say(count == 1 ? "It is back." : count + " things are back.");
+                                    .say(
+                                            count == 1
+                                                    ? Texts.of("app.it-is-back")
+                                                    : Texts.of("app.things-are-back", count));
                             read();
                             restored.run();
                         });
@@ -115,14 +118,15 @@ final class BinPane extends VBox {
         }
         dialogs.ask(
                 items.size() == 1
-                        ? "Remove it for good?"
-                        : "Remove " + items.size() + " things for good?",
-                "What is removed from the bin cannot be brought back, and what belongs to it goes"
-                        + " along. Attempts stay when their exercise goes.",
+                        ? Texts.of("app.remove-it-for-good")
+                        : Texts.of("app.remove-things-for-good", items.size()),
+                Texts.of("app.what-is-removed-from-the"),
                 List.of(
-                        new Dialogs.Answer("bin-keep", "Keep", this::reopen),
+                        new Dialogs.Answer("bin-keep", Texts.of("app.keep"), this::reopen),
                         new Dialogs.Answer(
-                                "bin-remove-good", "Remove for good", () -> removeForGood(items))));
+                                "bin-remove-good",
+                                Texts.of("app.remove-for-good-2"),
+                                () -> removeForGood(items))));
     }
 
     private void reopen() {

@@ -31,6 +31,7 @@ import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.controls.BoardUse;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 
 /**
@@ -80,22 +81,22 @@ final class BoardColumn extends Region {
         scale.setId("material-scale");
         scale.getItems().addAll(MaterialScale.values());
         scale.setValue(MaterialScale.SCHOOL);
-        scale.setTooltip(new Tooltip("In which points men are counted"));
+        scale.setTooltip(new Tooltip(Texts.of("app.in-which-points-men-are")));
         Widgets.texts(scale, item -> item.label());
         scale.valueProperty().addListener(refresh);
         meaning.setId("mark-meaning");
         meaning.getItems().addAll(Mark.Meaning.values());
         meaning.setValue(Mark.Meaning.IDEA);
-        meaning.setTooltip(new Tooltip("What the right mouse button draws on the board"));
-        Widgets.texts(meaning, item -> "draw: " + item.word());
+        meaning.setTooltip(new Tooltip(Texts.of("app.what-the-right-mouse-button")));
+        Widgets.texts(meaning, item -> Texts.of("app.draw", item.word()));
         meaning.valueProperty().addListener(o -> route.clear());
         HBox steps =
                 new HBox(
                         4,
-                        step("to-start", "«", "To the start", TreeSession::toStart),
-                        step("step-back", "‹", "One move back", TreeSession::back),
-                        step("step-on", "›", "One move on", TreeSession::forward),
-                        step("to-end", "»", "To the end of the line", TreeSession::toEnd),
+                        step("to-start", "«", Texts.of("app.to-the-start"), TreeSession::toStart),
+                        step("step-back", "‹", Texts.of("app.one-move-back"), TreeSession::back),
+                        step("step-on", "›", Texts.of("app.one-move-on"), TreeSession::forward),
+                        step("to-end", "»", Texts.of("app.to-the-end-of-the"), TreeSession::toEnd),
                         state,
                         Widgets.spacer(),
                         opening);
@@ -249,7 +250,10 @@ final class BoardColumn extends Region {
         played.add(p);
         Conclusion conclusion = Conclusion.of(played);
         return conclusion == Conclusion.ONGOING
-                ? p.sideToMove().word() + " to move" + (p.inCheck() ? ", in check" : "")
+                ? Texts.of(
+                        "app.to-move",
+                        p.sideToMove().word(),
+                        p.inCheck() ? Texts.of("app.in-check") : "")
                 : conclusion.words();
     }
 

@@ -9,6 +9,7 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.drawing.Diagram;
 import org.zeroply.library.drawing.SvgPen;
 
@@ -50,6 +51,6 @@ record BoardPicture(Node node, boolean flipped, boolean marks, Palette palette) 
     String svg(int size) {
         SvgPen pen = new SvgPen();
         new Diagram(node.position(), flipped, Optional.empty(), shownMarks()).draw(pen, 0, 0, size);
-        return pen.svg(size, size, "Diagram: " + node.position().fen());
+        return pen.svg(size, size, Texts.of("app.diagram", node.position().fen()));
     }
 }

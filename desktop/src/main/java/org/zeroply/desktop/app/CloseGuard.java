@@ -2,6 +2,7 @@ package org.zeroply.desktop.app;
 
 import java.util.List;
 import org.zeroply.desktop.controls.Dialogs;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** Lets a library be closed once all is saved; else asks, as what is not saved would be lost. */
@@ -24,7 +25,7 @@ final class CloseGuard {
         bench.flush();
         services.afterSaving(() -> saved(then));
         if (!services.saves().isClean()) {
-            services.messages().say("Saving …");
+            services.messages().say(Texts.of("app.saving"));
         }
     }
 
@@ -34,20 +35,21 @@ final class CloseGuard {
             return;
         }
         int count = services.saves().count();
-        String sheets = count == 1 ? "1 sheet is" : count + " sheets are";
+        String sheets = count == 1 ? Texts.of("app.1-sheet-is") : Texts.of("app.sheets-are", count);
         bench.dialogs()
                 .ask(
-                        "Not everything is saved",
-                        sheets
-                                + " not in the library. "
-                                + services.saves().problemProperty().get()
-                                + " If you close now, what you did there is lost.",
+                        Texts.of("app.not-everything-is-saved"),
+                        Texts.of(
+                                "app.not-in-the-library-if",
+                                sheets,
+                                services.saves().problemProperty().get()),
                         List.of(
-                                new Dialogs.Answer("close-stay", "Stay", () -> {}),
+                                new Dialogs.Answer("close-stay", Texts.of("app.stay"), () -> {}),
                                 new Dialogs.Answer(
                                         "close-elsewhere",
-                                        "Save elsewhere …",
+                                        Texts.of("app.save-elsewhere"),
                                         bench::saveElsewhere),
-                                new Dialogs.Answer("close-lose", "Close all the same", then)));
+                                new Dialogs.Answer(
+                                        "close-lose", Texts.of("app.close-all-the-same"), then)));
     }
 }

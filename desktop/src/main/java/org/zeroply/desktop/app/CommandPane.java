@@ -20,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.WindowMemory;
 
 /** Every command with its key: type any words of it, Enter does it; those used last come first. */
@@ -44,11 +45,12 @@ final class CommandPane extends VBox {
         list = new ListView<>(shown);
         list.setId("command-list");
         list.setCellFactory(v -> new CommandCell());
-        list.setPlaceholder(Widgets.wrapped("No command has all these words.", "empty-note"));
+        list.setPlaceholder(
+                Widgets.wrapped(Texts.of("app.no-command-has-all-these"), "empty-note"));
         list.getSelectionModel().selectFirst();
         filter.setId("command-filter");
-        filter.setPromptText("What do you want to do?");
-        filter.setAccessibleText("Words of a command");
+        filter.setPromptText(Texts.of("app.what-do-you-want-to"));
+        filter.setAccessibleText(Texts.of("app.words-of-a-command"));
         filter.textProperty()
                 .addListener(
                         o -> {

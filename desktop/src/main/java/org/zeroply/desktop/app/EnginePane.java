@@ -17,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.EngineSettings;
 import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.engine.analysis.EngineFailure;
@@ -58,44 +59,55 @@ final class EnginePane extends VBox {
         answer.setId("engine-answer");
         answer.setWrapText(true);
         answer.setMinHeight(40);
-        Label heading = new Label("Engines");
+        Label heading = new Label(Texts.of("app.engines"));
         heading.getStyleClass().add("sheet-title");
         HBox.setHgrow(program, Priority.ALWAYS);
         Node[] ofProgram = {
             program,
-            button("engine-choose", "Choose", this::choose),
-            button("engine-try", "Try", this::tryIt)
+            button("engine-choose", Texts.of("app.choose"), this::choose),
+            button("engine-try", Texts.of("app.try"), this::tryIt)
         };
         GridPane grid = new GridPane();
         grid.setHgap(12);
         grid.setVgap(8);
-        grid.addRow(0, new Label("Threads"), threads, faded("of " + cores + " on this machine"));
-        grid.addRow(1, new Label("Memory"), memory, faded("MB for our engine"));
+        grid.addRow(
+                0,
+                new Label(Texts.of("app.threads")),
+                threads,
+                faded(Texts.of("app.of-on-this-machine", cores)));
+        grid.addRow(
+                1,
+                new Label(Texts.of("app.memory")),
+                memory,
+                faded(Texts.of("app.mb-for-our-engine")));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox buttons =
                 new HBox(
                         8,
                         gap,
-                        button("engine-cancel", "Cancel", close),
+                        button("engine-cancel", Texts.of("app.cancel"), close),
                         button(
                                 "engine-save",
-                                "Save",
+                                Texts.of("app.save"),
                                 () -> {
                                     save.accept(chosen());
                                     close.run();
                                 }));
-        HBox waiting = new HBox(8, new Label("Wait for it"), patience, faded("seconds at most"));
+        HBox waiting =
+                new HBox(
+                        8,
+                        new Label(Texts.of("app.wait-for-it")),
+                        patience,
+                        faded(Texts.of("app.seconds-at-most")));
         waiting.setAlignment(Pos.CENTER_LEFT);
         getChildren()
                 .addAll(
                         heading,
                         grid,
-                        faded(
-                                "A second engine: any program that speaks the open engine protocol"
-                                        + " (UCI). It analyses in place of ours when chosen."),
+                        faded(Texts.of("app.a-second-engine-any-program")),
                         new HBox(8, ofProgram),
-                        faded("Its options, one name=value a line:"),
+                        faded(Texts.of("app.its-options-one-name-value")),
                         options,
                         waiting,
                         answer,
@@ -136,7 +148,7 @@ final class EnginePane extends VBox {
 
     private void choose() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("The program of the second engine");
+        chooser.setTitle(Texts.of("app.the-program-of-the-second"));
         File file = chooser.showOpenDialog(getScene().getWindow());
         if (file != null) {
             String path = file.getPath();
@@ -148,16 +160,16 @@ final class EnginePane extends VBox {
     private void tryIt() {
         Optional<UciEngine> second = chosen().second();
         if (second.isEmpty()) {
-            answer.setText("Name a program first, or choose one.");
+            answer.setText(Texts.of("app.name-a-program-first-or"));
             return;
         }
-        answer.setText("Starting it …");
+        answer.setText(Texts.of("app.starting-it"));
         scheduler
                 .longWork(
-                        "Trying the second engine",
+                        Texts.of("app.trying-the-second-engine"),
                         (cancellation, progress) -> {
                             try (UciEngine engine = second.get()) {
-                                return "It answers as " + engine.start() + ".";
+                                return Texts.of("app.it-answers-as", engine.start());
                             } catch (EngineFailure e) {
                                 return e.getMessage();
                             }
@@ -165,6 +177,6 @@ final class EnginePane extends VBox {
                         text -> {
                             answer.setText(text);
                         })
-                .otherwise(() -> answer.setText("It was not tried to the end."));
+                .otherwise(() -> answer.setText(Texts.of("app.it-was-not-tried-to")));
     }
 }

@@ -35,6 +35,7 @@ import org.commonmark.node.SoftLineBreak;
 import org.commonmark.node.Text;
 import org.commonmark.parser.Parser;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The guide, inside the program, with its pictures. */
 final class GuidePane extends VBox {
@@ -56,17 +57,17 @@ final class GuidePane extends VBox {
         scroll.getStyleClass().add("paper");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         search.setId("guide-search");
-        search.setPromptText("Find in the guide");
-        search.setAccessibleText("Words to find in the guide");
+        search.setPromptText(Texts.of("app.find-in-the-guide"));
+        search.setAccessibleText(Texts.of("app.words-to-find-in-the"));
         search.setOnAction(e -> find());
         HBox row =
                 new HBox(
                         8,
-                        Widgets.label("Guide", "sheet-title"),
+                        Widgets.label(Texts.of("app.guide"), "sheet-title"),
                         Widgets.spacer(),
                         search,
-                        Widgets.button("guide-find", "Find", this::find),
-                        Widgets.primary("guide-close", "Close", close));
+                        Widgets.button("guide-find", Texts.of("app.find"), this::find),
+                        Widgets.primary("guide-close", Texts.of("app.close"), close));
         row.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(row, scroll);
         Parser parser = Parser.builder().extensions(List.of(TablesExtension.create())).build();

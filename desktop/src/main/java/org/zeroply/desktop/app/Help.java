@@ -10,6 +10,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.ProgramVersion;
 
@@ -30,12 +31,12 @@ final class Help {
 
     List<Command> commands() {
         return List.of(
-                new Command("Keys of this desk", "F1", bench::showKeys),
-                Command.of("Guide", this::guide),
-                Command.of("Tour of the desks", this::tour),
-                Command.of("Check this library …", care::check),
-                Command.of("Save what happened …", this::saveWhatHappened),
-                Command.of("About Zero Ply", this::about));
+                new Command(Texts.of("app.keys-of-this-desk"), "F1", bench::showKeys),
+                Command.of(Texts.of("app.guide"), this::guide),
+                Command.of(Texts.of("app.tour-of-the-desks"), this::tour),
+                Command.of(Texts.of("app.check-this-library"), care::check),
+                Command.of(Texts.of("app.save-what-happened"), this::saveWhatHappened),
+                Command.of(Texts.of("app.about-zero-ply"), this::about));
     }
 
     private void guide() {
@@ -48,25 +49,20 @@ final class Help {
     }
 
     private void about() {
-        VBox card = Dialogs.card("Zero Ply " + ProgramVersion.text());
+        VBox card = Dialogs.card(Texts.of("app.zero-ply", ProgramVersion.text()));
         card.setId("about");
-        HBox buttons = new HBox(8, Widgets.primary("about-close", "Close", bench.dialogs()::close));
+        HBox buttons =
+                new HBox(
+                        8,
+                        Widgets.primary(
+                                "about-close", Texts.of("app.close"), bench.dialogs()::close));
         buttons.setAlignment(Pos.CENTER_RIGHT);
         card.getChildren()
                 .addAll(
+                        Widgets.wrapped(Texts.of("app.a-workbench-for-chess-coaches"), "plain"),
                         Widgets.wrapped(
-                                "A workbench for chess coaches and the players they prepare. It"
-                                        + " works offline, on files that you own.",
-                                "plain"),
-                        Widgets.wrapped("Library: " + services.library().file(), "faded"),
-                        Widgets.wrapped(
-                                "Under the Apache License 2.0. The fonts Cabin and B612 are under"
-                                        + " the SIL Open Font License. It is built on JavaFX"
-                                        + " (GPL 2 with Classpath Exception), AtlantaFX, JDBI,"
-                                        + " Jackson, Flyway, PDFBox, commonmark, picocli, SLF4J and"
-                                        + " Logback (MIT, Apache 2.0, BSD, EPL and LGPL), and SQLite,"
-                                        + " which is in the public domain.",
-                                "faded"),
+                                Texts.of("app.library", services.library().file()), "faded"),
+                        Widgets.wrapped(Texts.of("app.under-the-apache-license-2"), "faded"),
                         buttons);
         bench.dialogs().show(card);
     }
@@ -80,19 +76,22 @@ final class Help {
                         .collect(Collectors.joining("\n"));
         return String.join(
                 "\n",
-                "Zero Ply " + ProgramVersion.text() + ", " + clock.instant(),
-                "Java " + Runtime.version() + " on " + System.getProperty("os.name"),
+                Texts.of("app.zero-ply-2", ProgramVersion.text(), clock.instant()),
+                Texts.of("app.java-on", Runtime.version(), System.getProperty("os.name")),
                 "",
-                "What was said, the latest first:",
+                Texts.of("app.what-was-said-the-latest"),
                 said,
                 "",
-                "The log:",
+                Texts.of("app.the-log"),
                 services.log().text());
     }
 
     void saveWhatHappened() {
         String text = whatHappened(services, Clock.systemUTC());
         new FileSaver(services, bench)
-                .saveText("Save what happened", "zeroply-what-happened.txt", () -> text);
+                .saveText(
+                        Texts.of("app.save-what-happened-2"),
+                        "zeroply-what-happened.txt",
+                        () -> text);
     }
 }

@@ -14,6 +14,7 @@ import javafx.stage.Window;
 import org.zeroply.chess.board.InvalidPositionException;
 import org.zeroply.chess.board.Position;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.WindowMemory;
@@ -56,7 +57,7 @@ final class Intake {
     /** Asks for files and imports them. */
     void chooseImport() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Import games or an exported library");
+        chooser.setTitle(Texts.of("app.import-games-or-an-exported"));
         List<File> files = chooser.showOpenMultipleDialog(window.get());
         if (files != null) {
             importFiles(files.stream().map(File::toPath).toList());
@@ -68,7 +69,7 @@ final class Intake {
         files.forEach(f -> memory.use("files", f));
         services.scheduler()
                 .longWork(
-                        "Importing",
+                        Texts.of("app.importing"),
                         (cancellation, progress) ->
                                 new Importer(
                                                 services.library(),
@@ -82,7 +83,7 @@ final class Intake {
     Task<ImportReport> unpackDemo() {
         return services.scheduler()
                 .longWork(
-                        "Unpacking the demo",
+                        Texts.of("app.unpacking-the-demo"),
                         (cancellation, progress) -> SampleLibrary.unpack(services.library()),
                         demo);
     }
@@ -91,8 +92,7 @@ final class Intake {
     void paste() {
         String text = Optional.ofNullable(Clipboard.getSystemClipboard().getString()).orElse("");
         if (text.isBlank()) {
-            services.messages()
-                    .say("The clipboard holds no text. Copy a game or a position first.");
+            services.messages().say(Texts.of("app.the-clipboard-holds-no-text"));
             return;
         }
         try {
@@ -106,7 +106,7 @@ final class Intake {
             }
             services.scheduler()
                     .longWork(
-                            "Reading the clipboard",
+                            Texts.of("app.reading-the-clipboard"),
                             (cancellation, progress) ->
                                     new Importer(
                                                     services.library(),
@@ -120,7 +120,7 @@ final class Intake {
     /** Puts a text on the clipboard. */
     void copy(String what, String text) {
         Widgets.toClipboard(text);
-        services.messages().say(what + " is on the clipboard.");
+        services.messages().say(Texts.of("app.is-on-the-clipboard", what));
     }
 
     /** Files may be dropped. */

@@ -10,6 +10,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.care.LibraryCheck;
 import org.zeroply.library.transfer.Exporter;
@@ -27,8 +28,8 @@ final class LibraryCare {
 
     List<Command> commands() {
         return List.of(
-                Command.of("Backups …", this::backups),
-                Command.of("Export everything …", this::export));
+                Command.of(Texts.of("app.backups-2"), this::backups),
+                Command.of(Texts.of("app.export-everything"), this::export));
     }
 
     private void backups() {
@@ -39,7 +40,7 @@ final class LibraryCare {
     void check() {
         services.scheduler()
                 .<LibraryCheck.Result>longWork(
-                        "Checking the library",
+                        Texts.of("app.checking-the-library"),
                         (cancellation, progress) ->
                                 services.library().check().run(progress::accept, cancellation),
                         this::checked);
@@ -49,25 +50,28 @@ final class LibraryCare {
         VBox card =
                 Dialogs.card(
                         result.isSound()
-                                ? "Nothing is wrong"
-                                : "Something is wrong in this library");
+                                ? Texts.of("app.nothing-is-wrong")
+                                : Texts.of("app.something-is-wrong-in-this"));
         card.setId("library-check");
         card.getChildren()
-                .add(Widgets.wrapped(result.sheets() + " sheets were opened and read.", "plain"));
+                .add(
+                        Widgets.wrapped(
+                                Texts.of("app.sheets-were-opened-and-read", result.sheets()),
+                                "plain"));
         result.complaints()
                 .forEach(c -> card.getChildren().add(Widgets.wrapped(c.what(), "plain")));
         HBox buttons = new HBox(8);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         if (result.isMendable()) {
-            card.getChildren()
-                    .add(
-                            Widgets.wrapped(
-                                    "Some of it can be mended. A copy of the library is made first.",
-                                    "faded"));
-            buttons.getChildren().add(Widgets.primary("check-mend", "Mend", this::mend));
+            card.getChildren().add(Widgets.wrapped(Texts.of("app.some-of-it-can-be"), "faded"));
+            buttons.getChildren()
+                    .add(Widgets.primary("check-mend", Texts.of("app.mend"), this::mend));
         }
         buttons.getChildren()
-                .add(0, Widgets.button("check-close", "Close", bench.dialogs()::close));
+                .add(
+                        0,
+                        Widgets.button(
+                                "check-close", Texts.of("app.close"), bench.dialogs()::close));
         card.getChildren().add(buttons);
         bench.dialogs().show(card);
     }
@@ -76,17 +80,17 @@ final class LibraryCare {
         bench.dialogs().close();
         services.scheduler()
                 .<Path>longWork(
-                        "Mending the library",
+                        Texts.of("app.mending-the-library"),
                         (cancellation, progress) -> services.library().check().mend().file(),
                         copy -> {
-                            services.messages().say("Mended. As it was before: " + copy);
+                            services.messages().say(Texts.of("app.mended-as-it-was-before", copy));
                             check();
                         });
     }
 
     private void export() {
         new FileSaver(services, bench)
-                .choose("Export everything", "library.zip", "zip")
+                .choose(Texts.of("app.export-everything-2"), "library.zip", "zip")
                 .map(File::toPath)
                 .ifPresent(this::export);
     }
@@ -100,11 +104,11 @@ final class LibraryCare {
     private void write(Path file) {
         services.scheduler()
                 .<Path>longWork(
-                        "Exporting everything",
+                        Texts.of("app.exporting-everything"),
                         (cancellation, progress) -> {
                             new Exporter(services.library()).write(file);
                             return file;
                         },
-                        done -> services.messages().say("Everything is in " + done + "."));
+                        done -> services.messages().say(Texts.of("app.everything-is-in", done)));
     }
 }

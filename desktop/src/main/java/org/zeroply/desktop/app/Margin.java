@@ -17,6 +17,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The margin on the left: the desks in the order of the work, and what belongs to the window. */
 final class Margin extends VBox {
@@ -47,9 +48,9 @@ final class Margin extends VBox {
         }
         Region gap = new Region();
         VBox.setVgrow(gap, Priority.ALWAYS);
-        Button commands = Widgets.button("palette", "Commands", palette);
-        commands.setTooltip(new Tooltip("Everything that can be done: Ctrl+K"));
-        Button menu = Widgets.button("window-menu", "Window ▸", () -> {});
+        Button commands = Widgets.button("palette", Texts.of("app.commands"), palette);
+        commands.setTooltip(new Tooltip(Texts.of("app.everything-that-can-be-done")));
+        Button menu = Widgets.button("window-menu", Texts.of("app.window"), () -> {});
         menu.setOnAction(e -> Menus.of(window.get()).show(menu, Side.RIGHT, 0, 0));
         for (Button button : List.of(commands, menu)) {
             button.setMaxWidth(Double.MAX_VALUE);

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * What the program was started on.
@@ -16,7 +17,7 @@ import java.util.Optional;
 public record Opening(boolean demo, Optional<Path> library, List<Path> games) {
 
     /** How the program may be started. */
-    public static final String USAGE = "zeroply demo | [desktop] [LIBRARY.zpl] [GAMES.pgn ...]";
+    public static final String USAGE = Texts.of("app.zeroply-demo-desktop-library-zpl");
 
     /**
      * Reads {@code demo}, or at most one library and any files of games, which {@code desktop} may

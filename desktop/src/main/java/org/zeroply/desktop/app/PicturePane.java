@@ -19,6 +19,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 
 /** The board as a picture: to the clipboard or into a file, in a chosen size. */
@@ -33,8 +34,8 @@ final class PicturePane extends VBox {
     private final Messages messages;
     private final Runnable close;
     private final ComboBox<Integer> size = new ComboBox<>();
-    private final CheckBox marks = new CheckBox("with marks and the last move");
-    private final CheckBox turned = new CheckBox("seen from Black");
+    private final CheckBox marks = new CheckBox(Texts.of("app.with-marks-and-the-last"));
+    private final CheckBox turned = new CheckBox(Texts.of("app.seen-from-black"));
     private final ImageView preview = new ImageView();
 
     PicturePane(
@@ -53,10 +54,10 @@ final class PicturePane extends VBox {
         setId("picture");
         setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         size.setId("picture-size");
-        size.setAccessibleText("Width and height in pixels");
+        size.setAccessibleText(Texts.of("app.width-and-height-in-pixels"));
         size.getItems().addAll(SIZES);
         size.setValue(640);
-        Widgets.texts(size, s -> s + " × " + s + " px");
+        Widgets.texts(size, s -> Texts.of("app.px", s, s));
         marks.setId("picture-marks");
         marks.setSelected(true);
         turned.setId("picture-turned");
@@ -66,14 +67,17 @@ final class PicturePane extends VBox {
         HBox buttons =
                 new HBox(
                         8,
-                        Widgets.button("picture-leave", "Leave", close),
-                        Widgets.button("picture-svg", "Save SVG …", () -> save("svg")),
-                        Widgets.button("picture-png", "Save PNG …", () -> save("png")),
-                        Widgets.primary("picture-copy", "Copy", this::copy));
+                        Widgets.button("picture-leave", Texts.of("app.leave"), close),
+                        Widgets.button("picture-svg", Texts.of("app.save-svg"), () -> save("svg")),
+                        Widgets.button("picture-png", Texts.of("app.save-png"), () -> save("png")),
+                        Widgets.primary("picture-copy", Texts.of("app.copy"), this::copy));
         buttons.setAlignment(Pos.CENTER_RIGHT);
         HBox choices = new HBox(16, preview, new VBox(12, size, marks, turned));
         getChildren()
-                .addAll(Widgets.label("The board as a picture", "sheet-title"), choices, buttons);
+                .addAll(
+                        Widgets.label(Texts.of("app.the-board-as-a-picture"), "sheet-title"),
+                        choices,
+                        buttons);
         show();
     }
 
@@ -89,12 +93,12 @@ final class PicturePane extends VBox {
         ClipboardContent content = new ClipboardContent();
         content.putImage(drawn().image(size.getValue()));
         Clipboard.getSystemClipboard().setContent(content);
-        messages.say("The board is on the clipboard, as a picture.");
+        messages.say(Texts.of("app.the-board-is-on-the"));
         close.run();
     }
 
     private void save(String kind) {
-        saver.choose("Save the board as a picture", "board." + kind, kind)
+        saver.choose(Texts.of("app.save-the-board-as-a"), "board." + kind, kind)
                 .ifPresent(
                         file -> {
                             write(file);

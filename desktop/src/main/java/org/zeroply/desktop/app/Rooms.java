@@ -12,6 +12,7 @@ import javafx.stage.Window;
 import org.zeroply.desktop.lessons.ClassroomPage;
 import org.zeroply.desktop.lessons.ClassroomView;
 import org.zeroply.desktop.lessons.Projected;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * Lessons for a whole room: over all of this window, or in a window of its own for the projector.
@@ -86,7 +87,7 @@ final class Rooms implements ClassroomPage.Shower {
         Scene scene = new Scene(root, 1024, 720, shown.palette().paper().page());
         scene.getStylesheets().setAll(Looks.sheet(bench.looks().percent()));
         stage.setScene(scene);
-        stage.setTitle("Zero Ply – classroom");
+        stage.setTitle(Texts.of("app.zero-ply-classroom"));
         stage.getIcons().addAll(Icon.of(64), Icon.of(32));
         view.onLeave(stage::close);
         List<Screen> screens = Screen.getScreens();

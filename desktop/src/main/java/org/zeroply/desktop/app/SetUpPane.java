@@ -25,6 +25,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.board.SetUpBoard;
 import org.zeroply.desktop.board.SquareSign;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Setting up a position by hand: drag men on, about and off, or choose one and press squares. */
 final class SetUpPane extends HBox {
@@ -35,7 +36,7 @@ final class SetUpPane extends HBox {
     private final SetUpModel model = new SetUpModel();
     private final SetUpBoard board = new SetUpBoard(new OnBoard());
     private final ToggleGroup hand = new ToggleGroup();
-    private final CheckBox blackMoves = new CheckBox("Black to move");
+    private final CheckBox blackMoves = new CheckBox(Texts.of("app.black-to-move"));
     private final List<CheckBox> rights = new ArrayList<>();
     private final ComboBox<String> passing = new ComboBox<>();
     private final TextField fen = new TextField();
@@ -57,7 +58,7 @@ final class SetUpPane extends HBox {
         accept =
                 Widgets.primary(
                         "set-up-accept",
-                        "Use this position",
+                        Texts.of("app.use-this-position"),
                         () -> model.position().ifPresent(done));
         accept.setDefaultButton(true);
         problem.setId("set-up-problem");
@@ -65,24 +66,22 @@ final class SetUpPane extends HBox {
         VBox side =
                 new VBox(
                         10,
-                        Widgets.label("Set up a position", "sheet-title"),
-                        Widgets.wrapped(
-                                "Drag men onto the board and off it, or choose one and press"
-                                        + " squares; the right button takes a man away.",
-                                "faded"),
+                        Widgets.label(Texts.of("app.set-up-a-position"), "sheet-title"),
+                        Widgets.wrapped(Texts.of("app.drag-men-onto-the-board"), "faded"),
                         men(palette),
                         rules(),
                         fen(),
                         problem,
                         new HBox(
                                 8,
-                                Widgets.quiet("set-up-empty", "Empty board", this::empty),
+                                Widgets.quiet(
+                                        "set-up-empty", Texts.of("app.empty-board"), this::empty),
                                 Widgets.quiet(
                                         "set-up-start",
-                                        "First position",
+                                        Texts.of("app.first-position"),
                                         () -> take(Position.START.fen())),
                                 Widgets.spacer(),
-                                Widgets.button("set-up-leave", "Leave", cancelled),
+                                Widgets.button("set-up-leave", Texts.of("app.leave"), cancelled),
                                 accept));
         side.setPrefWidth(SIDE);
         side.setMinWidth(Region.USE_PREF_SIZE);
@@ -142,7 +141,8 @@ final class SetUpPane extends HBox {
         for (String right : SetUpModel.RIGHTS) {
             boolean white = Character.isUpperCase(right.charAt(0));
             String wing = right.equalsIgnoreCase("K") ? "O-O" : "O-O-O";
-            CheckBox check = new CheckBox((white ? "White " : "Black ") + wing);
+            CheckBox check =
+                    new CheckBox(Texts.of(white ? "app.white-castles" : "app.black-castles", wing));
             check.setId("set-up-castle-" + (white ? "white-" : "black-") + wing.length());
             check.setUserData(right);
             check.setOnAction(
@@ -154,7 +154,7 @@ final class SetUpPane extends HBox {
             rights.add(check);
         }
         passing.setId("set-up-passing");
-        passing.setAccessibleText("Square of a capture in passing");
+        passing.setAccessibleText(Texts.of("app.square-of-a-capture-in"));
         passing.setOnAction(
                 e -> {
                     if (!filling && passing.getValue() != null) {
@@ -162,13 +162,13 @@ final class SetUpPane extends HBox {
                         show();
                     }
                 });
-        HBox enPassant = Widgets.row(new Label("Capture in passing on"), passing);
+        HBox enPassant = Widgets.row(new Label(Texts.of("app.capture-in-passing-on")), passing);
         return new VBox(8, blackMoves, castling, enPassant);
     }
 
     private HBox fen() {
         fen.setId("set-up-fen");
-        fen.setAccessibleText("Position as FEN");
+        fen.setAccessibleText(Texts.of("app.position-as-fen"));
         HBox.setHgrow(fen, Priority.ALWAYS);
         fen.textProperty()
                 .addListener(

@@ -9,6 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** What a coach sees of an empty library: four ways to begin, and what each desk is for. */
 final class StartPage extends ScrollPane {
@@ -29,17 +30,17 @@ final class StartPage extends ScrollPane {
     }
 
     private static final double WIDTH = 920;
-    private static final String EMPTY = "An empty workbook";
+    private static final String EMPTY = Texts.of("app.an-empty-workbook");
     private static final String[][] DESKS = {
-        {"Games", "Collect games, replay them, and work out lines with the engine beside them."},
-        {"Review", "The few moments of a game that mattered, each with the line that proves it."},
-        {"Lab", "What a position holds: structure, pieces, kings, threats, and endings solved."},
-        {"Defence", "Every move crossed out as it is refuted, until it is clear what holds."},
-        {"Repertoire", "Chapters with one recommended move, what is missing, and drills."},
-        {"Exercises", "Find positions worth setting, draft a marking scheme, and have it checked."},
-        {"Lessons", "Ordered steps on one idea: plan, give to a class, and see who answered what."},
-        {"Solve", "Written answers against the clock, marked line by line; and the classroom."},
-        {"Students", "Attempts, strength, and a week for each student."}
+        {Texts.of("app.games"), Texts.of("app.collect-games-replay-them-and")},
+        {Texts.of("app.review"), Texts.of("app.the-few-moments-of-a")},
+        {Texts.of("app.lab"), Texts.of("app.what-a-position-holds-structure")},
+        {Texts.of("app.defence"), Texts.of("app.every-move-crossed-out-as")},
+        {Texts.of("app.repertoire"), Texts.of("app.chapters-with-one-recommended-move")},
+        {Texts.of("app.exercises"), Texts.of("app.find-positions-worth-setting-draft")},
+        {Texts.of("app.lessons"), Texts.of("app.ordered-steps-on-one-idea")},
+        {Texts.of("app.solve"), Texts.of("app.written-answers-against-the-clock")},
+        {Texts.of("app.students"), Texts.of("app.attempts-strength-and-a-week")}
     };
 
     private final Label heading = Widgets.wrapped(EMPTY, "start-title");
@@ -49,25 +50,26 @@ final class StartPage extends ScrollPane {
         setId("start-page");
         setFitToWidth(true);
         getStyleClass().add("plain-scroll");
-        Button demo = Widgets.primary("start-demo", "Look around in the demo club", begin::demo);
+        Button demo =
+                Widgets.primary("start-demo", Texts.of("app.look-around-in-the-demo"), begin::demo);
         ways.setHgap(20);
         ways.setVgap(14);
-        way(ways, 0, demo, "Games, reviews, exercises and students of an invented club.");
+        way(ways, 0, demo, Texts.of("app.games-reviews-exercises-and-students"));
         way(
                 ways,
                 1,
-                Widgets.button("start-import", "Bring in games …", begin::bringIn),
-                "PGN files or folders; files can be dropped on the window too.");
+                Widgets.button("start-import", Texts.of("app.bring-in-games"), begin::bringIn),
+                Texts.of("app.pgn-files-or-folders-files"));
         way(
                 ways,
                 2,
-                Widgets.button("start-game", "New game", begin::newGame),
-                "Enter a game or an analysis by mouse or keyboard.");
+                Widgets.button("start-game", Texts.of("app.new-game"), begin::newGame),
+                Texts.of("app.enter-a-game-or-an"));
         way(
                 ways,
                 3,
-                Widgets.button("start-student", "New student", begin::newStudent),
-                "A name and, if there is one, a rating.");
+                Widgets.button("start-student", Texts.of("app.new-student"), begin::newStudent),
+                Texts.of("app.a-name-and-if-there"));
         GridPane desks = new GridPane();
         desks.setHgap(16);
         desks.setVgap(6);
@@ -88,17 +90,16 @@ final class StartPage extends ScrollPane {
                 new VBox(
                         18,
                         heading,
-                        Widgets.wrapped(
-                                "Everything you bring in or write is kept in one file of yours, and"
-                                        + " saved by itself.",
-                                "plain"),
+                        Widgets.wrapped(Texts.of("app.everything-you-bring-in-or"), "plain"),
                         ways,
-                        Widgets.heading("The desks, in the order of the work"),
+                        Widgets.heading(Texts.of("app.the-desks-in-the-order")),
                         desks,
                         Widgets.row(
-                                Widgets.button("start-tour", "A tour of nine steps", begin::tour),
-                                Widgets.label(
-                                        "F1 lists the keys, Ctrl+K every command.", "faded")));
+                                Widgets.button(
+                                        "start-tour",
+                                        Texts.of("app.a-tour-of-nine-steps"),
+                                        begin::tour),
+                                Widgets.label(Texts.of("app.f1-lists-the-keys-ctrl"), "faded")));
         page.getStyleClass().add("start-page");
         page.setMaxWidth(WIDTH);
         setContent(page);
@@ -106,7 +107,7 @@ final class StartPage extends ScrollPane {
 
     /** While the demo club is on its way there is nothing else to begin with. */
     void setUnpacking(boolean unpacking) {
-        heading.setText(unpacking ? "The demo club is on its way" : EMPTY);
+        heading.setText(unpacking ? Texts.of("app.the-demo-club-is-on") : EMPTY);
         ways.setDisable(unpacking);
     }
 

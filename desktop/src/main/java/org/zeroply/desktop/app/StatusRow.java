@@ -16,6 +16,7 @@ import javafx.scene.layout.Priority;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 
@@ -43,8 +44,8 @@ final class StatusRow extends HBox {
         actions.setAlignment(Pos.CENTER_LEFT);
         actions.setMinWidth(USE_PREF_SIZE);
         Button before = Widgets.quiet("messages", "…", () -> {});
-        before.setAccessibleText("What was said before");
-        before.setTooltip(new Tooltip("What was said before"));
+        before.setAccessibleText(Texts.of("app.what-was-said-before"));
+        before.setTooltip(new Tooltip(Texts.of("app.what-was-said-before")));
         before.setOnAction(e -> history().show(before, Side.TOP, 0, 0));
         HBox gap = new HBox();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -78,8 +79,10 @@ final class StatusRow extends HBox {
                 new HBox(
                         4,
                         words,
-                        Widgets.button("save-again", "Try again", services.saves()::flush),
-                        Widgets.button("save-elsewhere", "Save elsewhere …", elsewhere));
+                        Widgets.button(
+                                "save-again", Texts.of("app.try-again"), services.saves()::flush),
+                        Widgets.button(
+                                "save-elsewhere", Texts.of("app.save-elsewhere"), elsewhere));
         row.setAlignment(Pos.CENTER_LEFT);
         row.setMinWidth(USE_PREF_SIZE);
         row.managedProperty().bind(row.visibleProperty());
@@ -89,16 +92,13 @@ final class StatusRow extends HBox {
                 .addListener(
                         (o, was, problem) -> {
                             row.setVisible(!problem.isEmpty());
-                            words.setText("Not saved");
+                            words.setText(Texts.of("app.not-saved"));
                             words.setTooltip(Widgets.wide(problem));
                             if (was.isEmpty()) {
                                 services.messages()
-                                        .say(
-                                                problem
-                                                        + " It is kept here and tried again until it"
-                                                        + " is saved.");
+                                        .say(Texts.of("app.it-is-kept-here-and", problem));
                             } else if (problem.isEmpty()) {
-                                services.messages().say("Saved after all.");
+                                services.messages().say(Texts.of("app.saved-after-all"));
                             }
                         });
         return row;
@@ -108,7 +108,8 @@ final class StatusRow extends HBox {
         Label state = Widgets.label("", "faded");
         state.setId("endings-state");
         state.textProperty().bind(services.endings().stateProperty());
-        Button stop = Widgets.quiet("stop-endings", "Not now", services.endings()::stop);
+        Button stop =
+                Widgets.quiet("stop-endings", Texts.of("app.not-now"), services.endings()::stop);
         HBox row = new HBox(4, state, stop);
         row.setAlignment(Pos.CENTER_LEFT);
         row.visibleProperty().bind(state.textProperty().isNotEmpty());
@@ -135,7 +136,7 @@ final class StatusRow extends HBox {
                                                                                                         .Action
                                                                                                 [0])))));
         if (said.isEmpty()) {
-            said.add(Command.of("Nothing has been said yet.", () -> {}));
+            said.add(Command.of(Texts.of("app.nothing-has-been-said-yet"), () -> {}));
         }
         ContextMenu menu = Menus.of(said);
         menu.setId("message-history");

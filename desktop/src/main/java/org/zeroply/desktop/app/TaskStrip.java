@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.desktop.work.Task;
 
@@ -39,7 +40,7 @@ final class TaskStrip extends HBox {
         doing.setMinWidth(0);
         left.setMinWidth(USE_PREF_SIZE);
         bar.setMinWidth(90);
-        Button cancel = Widgets.button("cancel-task", "Cancel", scheduler::cancel);
+        Button cancel = Widgets.button("cancel-task", Texts.of("app.cancel"), scheduler::cancel);
         getChildren().addAll(doing, Widgets.spacer(), left, bar, cancel);
         managedProperty().bind(visibleProperty());
         setVisible(false);
@@ -77,9 +78,12 @@ final class TaskStrip extends HBox {
     /** A time to go, as roughly as it is known. */
     static String words(Duration rest) {
         if (rest.toMinutes() >= 2) {
-            return "about " + rest.toMinutes() + " minutes left";
+            return Texts.of("app.about-minutes-left", rest.toMinutes());
         }
         long seconds = Math.max(1, rest.toSeconds());
-        return "about " + seconds + (seconds == 1 ? " second left" : " seconds left");
+        return Texts.of(
+                "app.about",
+                seconds,
+                seconds == 1 ? Texts.of("app.second-left") : Texts.of("app.seconds-left"));
     }
 }

@@ -6,6 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * A short way through the desks, which can be left at any step; the desks stay usable meanwhile.
@@ -17,46 +18,21 @@ final class Tour {
 
     static final List<Step> STEPS =
             List.of(
+                    new Step(Texts.of("app.games"), Texts.of("app.collect-games-bring-in-a")),
+                    new Step(Texts.of("app.review"), Texts.of("app.review-a-game-the-few")),
                     new Step(
-                            "Games",
-                            "Collect games: bring in a file, paste, or drop. Replay them with the"
-                                    + " arrows, try moves on the board; everything is saved by"
-                                    + " itself and can be taken back, also tomorrow."),
+                            Texts.of("app.lab"),
+                            Texts.of("app.understand-a-position-before-anyone")),
+                    new Step(Texts.of("app.defence"), Texts.of("app.every-move-is-looked-at")),
                     new Step(
-                            "Review",
-                            "Review a game: the few moments that mattered, each with the line that"
-                                    + " proves it. Keep them, reword them, or set them as"
-                                    + " exercises."),
+                            Texts.of("app.repertoire"),
+                            Texts.of("app.build-chapters-with-one-recommended")),
                     new Step(
-                            "Lab",
-                            "Understand a position before anyone calculates: structure, pieces,"
-                                    + " king, threats. Point at a fact and it is drawn on the"
-                                    + " board."),
-                    new Step(
-                            "Defence",
-                            "Every move is looked at and crossed out as it is refuted, until it is"
-                                    + " clear what holds, and why all else fails."),
-                    new Step(
-                            "Repertoire",
-                            "Build chapters with one recommended move and the replies that matter,"
-                                    + " see what is missing, and let students drill them."),
-                    new Step(
-                            "Exercises",
-                            "Find positions worth setting, draft a marking scheme with points, and"
-                                    + " have it checked before a student finds the hole."),
-                    new Step(
-                            "Lessons",
-                            "Put positions in order, ask, compare and set homework; give it on a"
-                                    + " second screen and take answers down by name."),
-                    new Step(
-                            "Solve",
-                            "The board stays still, the clock runs, lines are written down and"
-                                    + " committed; marking is line by line. Show it to a whole"
-                                    + " room in the Classroom."),
-                    new Step(
-                            "Students",
-                            "Who they are, what they tried, what they keep missing, and what comes"
-                                    + " next week."));
+                            Texts.of("app.exercises"),
+                            Texts.of("app.find-positions-worth-setting-draft-a")),
+                    new Step(Texts.of("app.lessons"), Texts.of("app.put-positions-in-order-ask")),
+                    new Step(Texts.of("app.solve"), Texts.of("app.the-board-stays-still-the")),
+                    new Step(Texts.of("app.students"), Texts.of("app.who-they-are-what-they")));
 
     private final Workbench bench;
     private final StackPane layer = new StackPane();
@@ -84,19 +60,19 @@ final class Tour {
         HBox buttons =
                 new HBox(
                         8,
-                        Widgets.quiet("tour-leave", "Leave the tour", this::leave),
+                        Widgets.quiet("tour-leave", Texts.of("app.leave-the-tour"), this::leave),
                         Widgets.spacer(),
-                        Widgets.button("tour-back", "Back", () -> show(at - 1)),
+                        Widgets.button("tour-back", Texts.of("app.back"), () -> show(at - 1)),
                         Widgets.primary(
                                 "tour-next",
-                                last ? "Done" : "Next",
+                                last ? Texts.of("app.done") : Texts.of("app.next"),
                                 last ? this::leave : () -> show(at + 1)));
         buttons.getChildren().get(2).setDisable(step == 0);
         VBox card =
                 new VBox(
                         8,
                         Widgets.label(
-                                now.desk() + "  ·  " + (step + 1) + " of " + STEPS.size(),
+                                Texts.of("app.of", now.desk(), step + 1, STEPS.size()),
                                 "sheet-title"),
                         Widgets.wrapped(now.words(), "plain"),
                         buttons);

@@ -6,6 +6,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -31,14 +32,14 @@ final class TreeCommands {
     /** The commands; those that change the tree only where the book is open. */
     List<Command> list() {
         List<Command> all = new ArrayList<>();
-        all.add(new Command("One move on", "Right", session::forward));
-        all.add(new Command("One move back", "Left", session::back));
-        all.add(new Command("Next variation", "Down", () -> session.sibling(1)));
-        all.add(new Command("Previous variation", "Up", () -> session.sibling(-1)));
-        all.add(new Command("To the start", "Home", session::toStart));
-        all.add(new Command("To the end", "End", session::toEnd));
-        all.add(new Command("Undo", "Shortcut+Z", desk::undo));
-        all.add(new Command("Redo", "Shortcut+Y", desk::redo));
+        all.add(new Command(Texts.of("app.one-move-on"), "Right", session::forward));
+        all.add(new Command(Texts.of("app.one-move-back"), "Left", session::back));
+        all.add(new Command(Texts.of("app.next-variation"), "Down", () -> session.sibling(1)));
+        all.add(new Command(Texts.of("app.previous-variation"), "Up", () -> session.sibling(-1)));
+        all.add(new Command(Texts.of("app.to-the-start"), "Home", session::toStart));
+        all.add(new Command(Texts.of("app.to-the-end"), "End", session::toEnd));
+        all.add(new Command(Texts.of("app.undo"), "Shortcut+Z", desk::undo));
+        all.add(new Command(Texts.of("app.redo"), "Shortcut+Y", desk::redo));
         if (desk.isOpenBook()) {
             all.addAll(new MoveCommands(session, services.messages()).list());
         }
@@ -49,15 +50,19 @@ final class TreeCommands {
     /** What can be done with the present position. */
     List<Command> ofPosition() {
         return List.of(
-                new Command("Copy the position as FEN", "Shortcut+C", this::copyPosition),
-                new Command("Copy the sheet as PGN", "Shortcut+Shift+C", this::copySheet));
+                new Command(
+                        Texts.of("app.copy-the-position-as-fen"), "Shortcut+C", this::copyPosition),
+                new Command(
+                        Texts.of("app.copy-the-sheet-as-pgn"),
+                        "Shortcut+Shift+C",
+                        this::copySheet));
     }
 
     private void copyPosition() {
-        intake.copy("The position", session.current().position().fen());
+        intake.copy(Texts.of("app.the-position"), session.current().position().fen());
     }
 
     private void copySheet() {
-        intake.copy("The sheet", PgnWriter.write(session.tree()));
+        intake.copy(Texts.of("app.the-sheet"), PgnWriter.write(session.tree()));
     }
 }

@@ -13,6 +13,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Menus;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.EngineSettings;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WindowMemory;
@@ -43,9 +44,9 @@ final class WindowCommands {
     /** What brings games in, for the desk of games. */
     List<Command> bringIn() {
         return List.of(
-                new Command("Import files …", "Shortcut+O", intake::chooseImport),
-                new Command("Paste a game or position", "Shortcut+V", intake::paste),
-                new Command("Set up a position …", "Shortcut+P", bench::setUp));
+                new Command(Texts.of("app.import-files"), "Shortcut+O", intake::chooseImport),
+                new Command(Texts.of("app.paste-a-game-or-position"), "Shortcut+V", intake::paste),
+                new Command(Texts.of("app.set-up-a-position-2"), "Shortcut+P", bench::setUp));
     }
 
     /** What works on the desk in front, by its keys. */
@@ -53,25 +54,31 @@ final class WindowCommands {
         Desk front = bench.front();
         List<Command> all = new ArrayList<>(front.commands());
         all.addAll(new TreeCommands(front, services, intake).list());
-        all.add(new Command("Flip the board", "F", bench.column()::flip));
-        all.add(new Command("Copy the board as a picture …", "", this::picture));
+        all.add(new Command(Texts.of("app.flip-the-board"), "F", bench.column()::flip));
+        all.add(new Command(Texts.of("app.copy-the-board-as-a"), "", this::picture));
         all.add(
                 Command.of(
                         bench.column().board().isQueenAtOnce()
-                                ? "Promotion: ask which man"
-                                : "Promotion: a queen at once",
+                                ? Texts.of("app.promotion-ask-which-man")
+                                : Texts.of("app.promotion-a-queen-at-once"),
                         this::turnPromotion));
-        all.add(new Command("Paste a game or position", "Shortcut+V", intake::paste));
+        all.add(new Command(Texts.of("app.paste-a-game-or-position"), "Shortcut+V", intake::paste));
         all.addAll(ofPosition());
-        all.add(new Command("Import files", "Shortcut+O", intake::chooseImport));
-        all.add(new Command("Load the demo club", "", bench::unpackDemo));
-        all.add(new Command("Engine on or off", "Shortcut+L", this::toggleEngine));
-        all.add(new Command("Engine stays at this position", "Shortcut+J", this::lockEngine));
-        all.add(Command.of("Engines: threads, memory, second engine", this::showEngines));
+        all.add(new Command(Texts.of("app.import-files-2"), "Shortcut+O", intake::chooseImport));
+        all.add(new Command(Texts.of("app.load-the-demo-club"), "", bench::unpackDemo));
+        all.add(new Command(Texts.of("app.engine-on-or-off"), "Shortcut+L", this::toggleEngine));
+        all.add(
+                new Command(
+                        Texts.of("app.engine-stays-at-this-position"),
+                        "Shortcut+J",
+                        this::lockEngine));
+        all.add(
+                Command.of(
+                        Texts.of("app.engines-threads-memory-second-engine"), this::showEngines));
         all.addAll(looks());
         all.addAll(libraries());
-        all.add(new Command("Bin: what was removed", "", this::showBin));
-        all.add(new Command("Commands", "Shortcut+K", bench::showCommands));
+        all.add(new Command(Texts.of("app.bin-what-was-removed"), "", this::showBin));
+        all.add(new Command(Texts.of("app.commands"), "Shortcut+K", bench::showCommands));
         all.addAll(help.commands());
         List<Desk> desks = bench.desks();
         for (int i = 0; i < desks.size(); i++) {
@@ -87,31 +94,56 @@ final class WindowCommands {
         bench.column().board().setQueenAtOnce(queen);
         memory.put(QUEEN, String.valueOf(queen));
         services.messages()
-                .say(queen ? "A pawn becomes a queen at once." : "A pawn asks what it becomes.");
+                .say(
+                        queen
+                                ? Texts.of("app.a-pawn-becomes-a-queen")
+                                : Texts.of("app.a-pawn-asks-what-it"));
     }
 
     /** Where the position on the board can be taken. */
     private List<Command> ofPosition() {
         return List.of(
-                new Command("Look at it in the Lab", "Shortcut+B", bench::sendToLab),
-                new Command("Defend this position", "Shortcut+Shift+D", bench::defend),
-                new Command("Show to the class", "F6", bench::teach),
-                new Command("Put into the lesson", "Shortcut+Shift+L", bench::intoLesson),
-                new Command("Set up a position", "Shortcut+P", bench::setUp));
+                new Command(Texts.of("app.look-at-it-in-the"), "Shortcut+B", bench::sendToLab),
+                new Command(
+                        Texts.of("app.defend-this-position"), "Shortcut+Shift+D", bench::defend),
+                new Command(Texts.of("app.show-to-the-class"), "F6", bench::teach),
+                new Command(
+                        Texts.of("app.put-into-the-lesson"), "Shortcut+Shift+L", bench::intoLesson),
+                new Command(Texts.of("app.set-up-a-position"), "Shortcut+P", bench::setUp));
     }
 
     private List<Command> looks() {
         List<Command> all = new ArrayList<>();
         for (Looks.Light light : Looks.Light.values()) {
-            all.add(Command.of("Light: " + light.word(), () -> bench.setLight(light)));
+            all.add(Command.of(Texts.of("app.light", light.word()), () -> bench.setLight(light)));
         }
-        all.add(new Command("Larger text", "Shortcut+Equals", () -> bench.stepTextSize(1)));
-        all.add(new Command("Larger text (plus)", "Shortcut+Plus", () -> bench.stepTextSize(1)));
-        all.add(new Command("Larger text (pad)", "Shortcut+Add", () -> bench.stepTextSize(1)));
-        all.add(new Command("Smaller text", "Shortcut+Minus", () -> bench.stepTextSize(-1)));
-        all.add(new Command("Usual size of text", "Shortcut+0", () -> bench.stepTextSize(0)));
-        all.add(new Command("Full screen", "F11", this::fullScreen));
-        all.add(new Command("Quit", "Shortcut+Q", this::quit));
+        all.add(
+                new Command(
+                        Texts.of("app.larger-text"),
+                        "Shortcut+Equals",
+                        () -> bench.stepTextSize(1)));
+        all.add(
+                new Command(
+                        Texts.of("app.larger-text-plus"),
+                        "Shortcut+Plus",
+                        () -> bench.stepTextSize(1)));
+        all.add(
+                new Command(
+                        Texts.of("app.larger-text-pad"),
+                        "Shortcut+Add",
+                        () -> bench.stepTextSize(1)));
+        all.add(
+                new Command(
+                        Texts.of("app.smaller-text"),
+                        "Shortcut+Minus",
+                        () -> bench.stepTextSize(-1)));
+        all.add(
+                new Command(
+                        Texts.of("app.usual-size-of-text"),
+                        "Shortcut+0",
+                        () -> bench.stepTextSize(0)));
+        all.add(new Command(Texts.of("app.full-screen"), "F11", this::fullScreen));
+        all.add(new Command(Texts.of("app.quit"), "Shortcut+Q", this::quit));
         return all;
     }
 
@@ -150,9 +182,9 @@ final class WindowCommands {
         if (!all.isEmpty()) {
             all.add(Menus.LINE);
         }
-        all.add(new Command("Flip the board", "F", bench.column()::flip));
+        all.add(new Command(Texts.of("app.flip-the-board"), "F", bench.column()::flip));
         all.addAll(new TreeCommands(bench.front(), services, intake).ofPosition());
-        all.add(Command.of("Copy or save as a picture …", this::picture));
+        all.add(Command.of(Texts.of("app.copy-or-save-as-a"), this::picture));
         all.add(Menus.LINE);
         all.addAll(ofPosition());
         return all;
@@ -161,8 +193,8 @@ final class WindowCommands {
     /** What the menu of the window offers. */
     List<Command> menu() {
         List<Command> all = new ArrayList<>();
-        all.add(Command.of("Engines …", this::showEngines));
-        all.add(Command.of("Bin …", this::showBin));
+        all.add(Command.of(Texts.of("app.engines-2"), this::showEngines));
+        all.add(Command.of(Texts.of("app.bin-2"), this::showBin));
         all.add(Menus.LINE);
         all.addAll(libraries());
         all.add(Menus.LINE);
@@ -216,9 +248,9 @@ final class WindowCommands {
 
     private void openLibrary() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Open a library, or make one");
+        chooser.setTitle(Texts.of("app.open-a-library-or-make"));
         chooser.getExtensionFilters()
-                .add(new FileChooser.ExtensionFilter("Zero Ply library", "*.zpl"));
+                .add(new FileChooser.ExtensionFilter(Texts.of("app.zero-ply-library"), "*.zpl"));
         chooser.setInitialFileName("library.zpl");
         File file = chooser.showOpenDialog(bench.getScene().getWindow());
         if (file != null) {
@@ -228,24 +260,29 @@ final class WindowCommands {
 
     private void newLibrary() {
         new FileSaver(services, bench)
-                .choose("A new library", "library.zpl", "zpl")
+                .choose(Texts.of("app.a-new-library"), "library.zpl", "zpl")
                 .ifPresent(f -> bench.openLibrary(f.toPath()));
     }
 
     /** Opening libraries: one from a file, a new one, and those used last. */
     List<Command> libraries() {
         List<Command> all = new ArrayList<>(care.commands());
-        all.add(Command.of("Open another library …", this::openLibrary));
-        all.add(Command.of("New library …", this::newLibrary));
+        all.add(Command.of(Texts.of("app.open-another-library"), this::openLibrary));
+        all.add(Command.of(Texts.of("app.new-library"), this::newLibrary));
         memory.recent("libraries").stream()
                 .filter(f -> !f.equals(services.library().file().toAbsolutePath()))
-                .forEach(f -> all.add(Command.of("Open library " + f, () -> bench.openLibrary(f))));
+                .forEach(
+                        f ->
+                                all.add(
+                                        Command.of(
+                                                Texts.of("app.open-library", f),
+                                                () -> bench.openLibrary(f))));
         memory.recent("files")
                 .forEach(
                         f ->
                                 all.add(
                                         Command.of(
-                                                "Import again " + f,
+                                                Texts.of("app.import-again", f),
                                                 () -> intake.importFiles(List.of(f)))));
         return all;
     }
@@ -276,13 +313,13 @@ final class WindowCommands {
                             settings.save(services.library().settings());
                             return true;
                         },
-                        saved -> services.messages().say("The engines are set."));
+                        saved -> services.messages().say(Texts.of("app.the-engines-are-set")));
     }
 
     /** Writes what cannot be saved into the library to a file. */
     void saveElsewhere() {
         String pgn = services.saves().pgn();
         new FileSaver(services, bench)
-                .saveText("Save what is not in the library", "unsaved.pgn", () -> pgn);
+                .saveText(Texts.of("app.save-what-is-not-in"), "unsaved.pgn", () -> pgn);
     }
 }

@@ -35,6 +35,7 @@ import org.zeroply.desktop.repertoire.RepertoireDesk;
 import org.zeroply.desktop.review.ReviewDesk;
 import org.zeroply.desktop.solve.SolveDesk;
 import org.zeroply.desktop.students.StudentsDesk;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.desktop.work.WindowMemory;
@@ -388,7 +389,7 @@ public final class Workbench extends StackPane {
     /** The demo club is opened at a game that shows what a review is. */
     private void demoReady(ImportReport report) {
         start.setUnpacking(false);
-        services.messages().say("The demo club is ready: " + report.words());
+        services.messages().say(Texts.of("app.the-demo-club-is-ready", report.words()));
         services.reviews().open();
         games.openLast();
         show(games);
@@ -412,7 +413,7 @@ public final class Workbench extends StackPane {
     /** The position on the board, in the Lab; not while somebody solves. */
     void sendToLab() {
         if (!front.isOpenBook()) {
-            services.messages().say("Not while somebody solves: the Lab would give it away.");
+            services.messages().say(Texts.of("app.not-while-somebody-solves-the"));
             return;
         }
         Position position = front.session().current().position();
@@ -443,7 +444,7 @@ public final class Workbench extends StackPane {
     /** The position on the board, at the Defence desk; not while somebody solves. */
     void defend() {
         if (!front.isOpenBook()) {
-            services.messages().say("Not while somebody solves: it would give it away.");
+            services.messages().say(Texts.of("app.not-while-somebody-solves-it"));
             return;
         }
         defence.defend(front.session().current().position());
@@ -453,7 +454,7 @@ public final class Workbench extends StackPane {
     /** The position on the board and what goes on from it, for a whole room. */
     void teach() {
         if (!front.isOpenBook() && front != solve && front != students) {
-            services.messages().say("Not while somebody solves: it would give it away.");
+            services.messages().say(Texts.of("app.not-while-somebody-solves-it"));
             return;
         }
         TreeSession shown = front.session();
@@ -468,8 +469,8 @@ public final class Workbench extends StackPane {
             services.messages()
                     .say(
                             front == solve
-                                    ? "Not while somebody solves: it would give it away."
-                                    : "Steps of this lesson are added on the page Plan.");
+                                    ? Texts.of("app.not-while-somebody-solves-it")
+                                    : Texts.of("app.steps-of-this-lesson-are"));
             return;
         }
         TreeSession shown = front.session();
@@ -526,7 +527,7 @@ public final class Workbench extends StackPane {
     void stepTextSize(int by) {
         looks.step(by);
         looks.dress(getScene());
-        services.messages().say("Text at " + looks.percent() + "%.");
+        services.messages().say(Texts.of("app.text-at", looks.percent()));
     }
 
     // ---- Commands and keys ----------------------------------------------------------------------
@@ -537,14 +538,14 @@ public final class Workbench extends StackPane {
 
     /** Lists every command with its key. */
     public void showCommands() {
-        showCommands("Commands", window.palette());
+        showCommands(Texts.of("app.commands"), window.palette());
     }
 
     /** Lists the keys that work on the desk in front. */
     void showKeys() {
         List<Command> withKeys =
                 window.commands().stream().filter(c -> !c.key().isEmpty()).toList();
-        showCommands("Keys of " + front.name(), withKeys);
+        showCommands(Texts.of("app.keys-of", front.name()), withKeys);
     }
 
     /**

@@ -16,6 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.text.Font;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Engines;
 import org.zeroply.desktop.work.LogBook;
 import org.zeroply.desktop.work.Messages;
@@ -29,9 +30,7 @@ import org.zeroply.library.database.FileTrouble;
 /** Starts the window on a library or on the demo. */
 public final class ZeroPly extends Application {
 
-    private static final String SECOND =
-            "This library is open in another window, too. What is changed in one is seen in the other"
-                    + " a few seconds later.";
+    private static final String SECOND = Texts.of("app.this-library-is-open-in");
 
     private static final String LIBRARIES = "libraries";
 
@@ -107,7 +106,7 @@ public final class ZeroPly extends Application {
             services = Optional.of(made);
             workbench = Optional.of(bench);
             put(bench);
-            stage.setTitle("Zero Ply – " + file.getFileName());
+            stage.setTitle(Texts.of("app.zero-ply-3", file.getFileName()));
             memory.use(LIBRARIES, file);
             bench.recall();
             endingsLater.playFromStart();
@@ -127,7 +126,7 @@ public final class ZeroPly extends Application {
             StackPane pane = new StackPane(message);
             pane.getStyleClass().addAll("workbench", "paper-theme", "start-problem");
             put(pane);
-            stage.setTitle("Zero Ply");
+            stage.setTitle(Texts.of("app.zero-ply-4"));
             return false;
         }
     }
@@ -161,17 +160,15 @@ public final class ZeroPly extends Application {
 
     /** What nobody looked after is told and noted, and the window goes on. */
     private void uncaught(Throwable e) {
-        LogBook.note("not looked after", e);
+        LogBook.note(Texts.of("app.not-looked-after"), e);
         String reason = e.getMessage() == null ? e.getClass().getSimpleName() : e.getMessage();
         services.ifPresent(
                 s ->
                         s.messages()
                                 .say(
-                                        "Something went wrong: "
-                                                + reason
-                                                + ". What was saved is safe; it is noted in the log.",
+                                        Texts.of("app.something-went-wrong-what-was", reason),
                                         new Messages.Action(
-                                                "Save what happened",
+                                                Texts.of("app.save-what-happened-2"),
                                                 () ->
                                                         workbench.ifPresent(
                                                                 Workbench::saveWhatHappened))));
@@ -217,7 +214,8 @@ public final class ZeroPly extends Application {
         try {
             return Files.createTempDirectory("zeroply-demo").resolve("demo.zpl");
         } catch (IOException e) {
-            throw new LibraryException("No place for the demo: " + FileTrouble.reason(e), e);
+            throw new LibraryException(
+                    Texts.of("app.no-place-for-the-demo", FileTrouble.reason(e)), e);
         }
     }
 
@@ -229,7 +227,7 @@ public final class ZeroPly extends Application {
         try {
             Files.createDirectories(folder());
         } catch (IOException e) {
-            throw new LibraryException("The folder " + folder() + " cannot be made.", e);
+            throw new LibraryException(Texts.of("app.the-folder-cannot-be-made", folder()), e);
         }
         return folder().resolve("library.zpl");
     }
@@ -239,7 +237,7 @@ public final class ZeroPly extends Application {
             workbench.ifPresent(Workbench::remember);
         } catch (LibraryException e) {
             // Where one was is not worth a window that does not close.
-            LogBook.note("the place is not remembered", e);
+            LogBook.note(Texts.of("app.the-place-is-not-remembered"), e);
         } finally {
             services.ifPresent(Services::close);
             lock.ifPresent(WindowLock::close);

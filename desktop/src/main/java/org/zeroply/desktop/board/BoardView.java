@@ -21,6 +21,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.tree.Mark;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * The board. It shows a position with marks and reports moves made with the left button (drag, or
@@ -103,7 +104,7 @@ public final class BoardView extends Region {
         marks = List.copyOf(shownMarks);
         selected = -1;
         promoting = Optional.empty();
-        setAccessibleText("Board: " + describe());
+        setAccessibleText(Texts.of("board.board", describe()));
         draw();
     }
 
@@ -384,7 +385,7 @@ public final class BoardView extends Region {
             }
             words.add(men.toString());
         }
-        words.add(position.sideToMove().word() + " to move");
+        words.add(Texts.of("board.to-move", position.sideToMove().word()));
         return String.join("; ", words);
     }
 }

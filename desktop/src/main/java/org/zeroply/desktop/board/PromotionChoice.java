@@ -7,6 +7,7 @@ import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * The four men a pawn can become, on a strip of paper beside the square it has reached.
@@ -71,6 +72,6 @@ record PromotionChoice(Side side, int from, int to) {
 
     /** In words, for screen readers and the status row. */
     String words() {
-        return "Promote on " + Square.name(to) + ": queen, rook, bishop or knight?";
+        return Texts.of("board.promote-on-queen-rook-bishop", Square.name(to));
     }
 }

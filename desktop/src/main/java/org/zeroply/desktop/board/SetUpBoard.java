@@ -11,6 +11,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
+import org.zeroply.desktop.texts.Texts;
 
 /** A board on which men are put, dragged about, and dragged off; no rules hold on it. */
 public final class SetUpBoard extends Region {
@@ -50,7 +51,7 @@ public final class SetUpBoard extends Region {
         this.handler = handler;
         getChildren().add(canvas);
         setMinSize(240, 240);
-        setAccessibleText("Board to set up a position on");
+        setAccessibleText(Texts.of("board.board-to-set-up-a"));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::draggedTo);
         addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);

@@ -17,6 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * Cards that lie over the window and ask something. Work behind the window goes on; Esc puts a card
@@ -165,7 +166,11 @@ public final class Dialogs {
                 };
         field.setOnAction(e -> finish.run());
         Button ok = Widgets.primary("question-ok", confirm, finish);
-        HBox buttons = new HBox(8, Widgets.button("question-leave", "Leave", this::close), ok);
+        HBox buttons =
+                new HBox(
+                        8,
+                        Widgets.button("question-leave", Texts.of("controls.leave"), this::close),
+                        ok);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         VBox card = card(title);
         card.setId("question");

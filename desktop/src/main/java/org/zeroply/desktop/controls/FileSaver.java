@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.stage.FileChooser;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.LibraryException;
@@ -79,10 +80,10 @@ public final class FileSaver {
                                 writing.run();
                             } catch (IOException | UncheckedIOException e) {
                                 throw new LibraryException(
-                                        file
-                                                + " could not be written: "
-                                                + FileTrouble.reason(e)
-                                                + ". Choose another place.",
+                                        Texts.of(
+                                                "controls.could-not-be-written",
+                                                file,
+                                                FileTrouble.reason(e)),
                                         e);
                             }
                             return file.getName();
@@ -90,14 +91,14 @@ public final class FileSaver {
                         name ->
                                 services.messages()
                                         .say(
-                                                "Written to " + name + ".",
+                                                Texts.of("controls.written-to", name),
                                                 new Messages.Action(
-                                                        "Open",
+                                                        Texts.of("controls.open"),
                                                         () ->
                                                                 services.open(
                                                                         file.toURI().toString())),
                                                 new Messages.Action(
-                                                        "Show folder",
+                                                        Texts.of("controls.show-folder"),
                                                         () ->
                                                                 services.open(
                                                                         file.getAbsoluteFile()

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import org.zeroply.desktop.texts.Texts;
 
 /** Findings one under the other; choosing one leads to its spot. */
 public final class FindingList extends ListView<Remark> {
@@ -63,10 +64,13 @@ public final class FindingList extends ListView<Remark> {
             return List.of();
         }
         List<Command> offered = new ArrayList<>();
-        offered.add(new Command("Show on the board", "Enter", chosen.go()));
+        offered.add(new Command(Texts.of("controls.show-on-the-board"), "Enter", chosen.go()));
         chosen.step().ifPresent(s -> offered.add(Command.of(s.name(), s.action())));
         offered.addAll(commands);
-        offered.add(Command.of("Copy as text", () -> Widgets.toClipboard(chosen.words())));
+        offered.add(
+                Command.of(
+                        Texts.of("controls.copy-as-text"),
+                        () -> Widgets.toClipboard(chosen.words())));
         return offered;
     }
 

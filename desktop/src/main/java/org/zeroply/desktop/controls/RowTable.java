@@ -27,6 +27,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * A list of rows. It tells what a person chose from what the program marked: only the former opens
@@ -96,7 +97,11 @@ public final class RowTable<T> extends TableView<T> {
 
     private List<Command> opening(List<T> rows) {
         return opens && rows.size() == 1
-                ? List.of(new Command("Open", "Enter", () -> onOpen.accept(rows.get(0))))
+                ? List.of(
+                        new Command(
+                                Texts.of("controls.open"),
+                                "Enter",
+                                () -> onOpen.accept(rows.get(0))))
                 : List.of();
     }
 
@@ -106,7 +111,9 @@ public final class RowTable<T> extends TableView<T> {
             if (!offered.isEmpty()) {
                 offered.add(Menus.LINE);
             }
-            offered.add(Command.of("Copy as text", () -> Widgets.toClipboard(text())));
+            offered.add(
+                    Command.of(
+                            Texts.of("controls.copy-as-text"), () -> Widgets.toClipboard(text())));
         }
         return offered;
     }

@@ -11,6 +11,7 @@ import javafx.scene.layout.Region;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.drawing.CoursePlot;
 import org.zeroply.library.drawing.Ink;
 
@@ -41,7 +42,7 @@ public final class CourseStrip extends Region {
         setMaxHeight(136);
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.SLIDER);
-        setAccessibleText("Course of the game");
+        setAccessibleText(Texts.of("course.course-of-the-game"));
         getChildren().add(canvas);
         setOnMouseClicked(
                 e -> {
@@ -71,11 +72,16 @@ public final class CourseStrip extends Region {
     public void at(int now) {
         ply = now;
         setAccessibleText(
-                "Course of the game, after ply "
-                        + now
-                        + plot.flatMap(p -> p.expected(now))
-                                .map(x -> ": White expects " + Math.round(100 * x) + " of 100")
-                                .orElse(""));
+                Texts.of(
+                        "course.course-of-the-game-after",
+                        now,
+                        plot.flatMap(p -> p.expected(now))
+                                .map(
+                                        x ->
+                                                Texts.of(
+                                                        "course.white-expects-of-100",
+                                                        Math.round(100 * x)))
+                                .orElse("")));
         draw();
     }
 

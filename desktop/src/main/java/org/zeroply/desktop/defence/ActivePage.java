@@ -20,6 +20,7 @@ import org.zeroply.coach.play.Strength;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 
@@ -40,12 +41,7 @@ final class ActivePage extends VBox {
     private final ComboBox<Strength> strength = new ComboBox<>();
     private final Label fortress = Widgets.wrapped("", "plain");
     private final FindingList list =
-            new FindingList(
-                    "active",
-                    "Compare passive and active defence: the moves that give material for"
-                            + " counterplay stand beside the best quiet one, each with the engine's"
-                            + " verdict, how many moves keep the attacker's advantage, and what"
-                            + " games between players of the chosen strength bring.");
+            new FindingList("active", Texts.of("defence.compare-passive-and-active-defence"));
 
     ActivePage(Services services, DefenceModel model) {
         super(8);
@@ -55,18 +51,22 @@ final class ActivePage extends VBox {
         strength.setId("active-strength");
         strength.getItems().addAll(Strength.STEPS);
         strength.setValue(Strength.STEPS.get(USUAL));
-        strength.setAccessibleText("Strength of the players in practice");
-        Widgets.texts(strength, s -> s.rating() + " players");
+        strength.setAccessibleText(Texts.of("defence.strength-of-the-players-in"));
+        Widgets.texts(strength, s -> Texts.of("defence.players", s.rating()));
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.button("active-go", "Compare", this::compare),
+                                Widgets.button(
+                                        "active-go", Texts.of("defence.compare"), this::compare),
                                 strength,
                                 Widgets.spacer(),
-                                Widgets.button("fortress", "Does it hold?", this::fortress)),
+                                Widgets.button(
+                                        "fortress",
+                                        Texts.of("defence.does-it-hold"),
+                                        this::fortress)),
                         fortress,
                         list,
-                        Widgets.label("Enter plays the line on the board.", "faded"));
+                        Widgets.label(Texts.of("defence.enter-plays-the-line-on"), "faded"));
     }
 
     /** Forgets what was said of another position. */
@@ -78,14 +78,14 @@ final class ActivePage extends VBox {
     private void compare() {
         Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.messages().say("Wait until every move has been looked at.");
+            services.messages().say(Texts.of("defence.wait-until-every-move-has"));
             return;
         }
         Elimination e = found.get();
         Strength players = strength.getValue();
         services.scheduler()
                 .<List<ActiveDefence.Try>>longWork(
-                        "Comparing passive and active defence",
+                        Texts.of("defence.comparing-passive-and-active-defence"),
                         (cancellation, progress) -> tries(e, players, cancellation, progress),
                         tries -> {
                             services.messages().say("");
@@ -98,7 +98,7 @@ final class ActivePage extends VBox {
 
     private static String found(List<ActiveDefence.Try> tries) {
         boolean any = tries.stream().anyMatch(t -> t.given() > 0);
-        return any ? "" : "No move gives material and has something to show for it.";
+        return any ? "" : Texts.of("defence.no-move-gives-material-and");
     }
 
     private List<ActiveDefence.Try> tries(
@@ -124,8 +124,7 @@ final class ActivePage extends VBox {
         String numbers =
                 String.format(
                         Locale.ROOT,
-                        "Engine %.0f of 100, practice %s of 100, %s moves keep the attacker's"
-                                + " advantage.",
+                        Texts.of("defence.engine-of-100-practice-of"),
                         t.candidate().weighed().expected().points(),
                         practice.isPresent()
                                 ? String.format(Locale.ROOT, "%.0f", 100 * practice.getAsDouble())
@@ -135,10 +134,10 @@ final class ActivePage extends VBox {
                                 : "–");
         String what =
                 t.given() == 0
-                        ? " The best passive move, to compare with."
-                        : " For it: " + String.join("; ", t.counterplay()) + ".";
+                        ? Texts.of("defence.the-best-passive-move-to")
+                        : Texts.of("defence.for-it", String.join("; ", t.counterplay()));
         return new Remark(
-                t.given() == 0 ? "Passive" : "Active",
+                t.given() == 0 ? Texts.of("defence.passive") : Texts.of("defence.active"),
                 Line.numbered(position, Line.start(t.candidate().weighed().line(), SHOWN)),
                 numbers + what,
                 () -> model.play(t.candidate().weighed().line()));
@@ -153,7 +152,7 @@ final class ActivePage extends VBox {
         Side holding = position.sideToMove();
         services.scheduler()
                 .<Optional<FortressTrial.Report>>longWork(
-                        "Testing whether it holds",
+                        Texts.of("defence.testing-whether-it-holds"),
                         (cancellation, progress) -> {
                             try {
                                 return Optional.of(
@@ -179,9 +178,7 @@ final class ActivePage extends VBox {
                 holding.word()
                         + ": "
                         + report.text()
-                        + (report.exact()
-                                ? "."
-                                : ". A long test, not a proof; its line is on the" + " board."));
+                        + (report.exact() ? "." : Texts.of("defence.a-long-test-not-a")));
         model.play(report.line());
     }
 }

@@ -17,6 +17,7 @@ import org.zeroply.coach.defence.elimination.Elimination;
 import org.zeroply.coach.defence.threat.Threat;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** What there is to say about one move: verdict, line, what it does, what it costs. */
 final class CandidateDetail extends VBox {
@@ -41,7 +42,10 @@ final class CandidateDetail extends VBox {
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         Button whole =
-                Widgets.button("candidate-play", "Play the line through", () -> play.accept(shown));
+                Widgets.button(
+                        "candidate-play",
+                        Texts.of("defence.play-the-line-through"),
+                        () -> play.accept(shown));
         Widgets.leaveFocus(whole);
         getChildren().addAll(Widgets.row(title, Widgets.spacer(), whole), line, chips, more);
         for (Region part : List.of(line, more)) {
@@ -68,16 +72,16 @@ final class CandidateDetail extends VBox {
     }
 
     private static String verdict(Candidate c) {
-        String exact = c.weighed().exact() ? ", exact" : "";
+        String exact = c.weighed().exact() ? Texts.of("defence.exact") : "";
         if (c.isHeld()) {
-            return "holds: " + c.result().words() + exact;
+            return Texts.of("defence.holds", c.result().words(), exact);
         }
         if (c.price().isPresent()) {
-            return "at a price: " + c.price().get().words();
+            return Texts.of("defence.at-a-price", c.price().get().words());
         }
         return c.isRefuted()
-                ? "fails: " + c.motif().replace('-', ' ') + exact
-                : "not proved either way";
+                ? Texts.of("defence.fails", c.motif().replace('-', ' '), exact)
+                : Texts.of("defence.not-proved-either-way");
     }
 
     private static String more(Elimination found, Candidate c) {
@@ -92,15 +96,15 @@ final class CandidateDetail extends VBox {
                         ? found.chances()
                                 .counterThreat()
                                 .map(Threat::text)
-                                .map(t -> "In return it " + t + ".")
+                                .map(t -> Texts.of("defence.in-return-it", t))
                         : Optional.empty();
         String costs = String.join("; ", c.costs().stream().map(k -> k.text()).toList());
         return String.join(
                         "  ",
                         List.of(
-                                group.map(g -> "Together: " + g + ".").orElse(""),
+                                group.map(g -> Texts.of("defence.together", g)).orElse(""),
                                 counter.orElse(""),
-                                costs.isEmpty() ? "" : "Costs: " + costs + "."))
+                                costs.isEmpty() ? "" : Texts.of("defence.costs", costs)))
                 .strip();
     }
 }

@@ -20,6 +20,7 @@ import org.zeroply.coach.insight.TiedInquiry;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** Questions to a position: are there enough checks, which men are tied, who contests a square. */
@@ -33,10 +34,7 @@ final class ChecksPage extends VBox {
     private final Consumer<List<Mark>> draw;
     private final List<Remark> findings = new ArrayList<>();
     private final FindingList list =
-            new FindingList(
-                    "defence-answers",
-                    "Ask with the buttons above, or press a square on the board: it is told who"
-                            + " contests it and how exchanges on it end.");
+            new FindingList("defence-answers", Texts.of("defence.ask-with-the-buttons-above"));
 
     /**
      * @param draw draws marks on the board
@@ -48,14 +46,20 @@ final class ChecksPage extends VBox {
         this.draw = draw;
         HBox questions =
                 Widgets.row(
-                        Widgets.button("checks-white", "White's checks", () -> checks(Side.WHITE)),
-                        Widgets.button("checks-black", "Black's checks", () -> checks(Side.BLACK)),
-                        Widgets.button("tied", "Tied pieces", this::tied));
+                        Widgets.button(
+                                "checks-white",
+                                Texts.of("defence.whites-checks"),
+                                () -> checks(Side.WHITE)),
+                        Widgets.button(
+                                "checks-black",
+                                Texts.of("defence.blacks-checks"),
+                                () -> checks(Side.BLACK)),
+                        Widgets.button("tied", Texts.of("defence.tied-pieces"), this::tied));
         getChildren()
                 .addAll(
                         questions,
                         list,
-                        Widgets.label("Enter shows an answer on the board.", "faded"));
+                        Widgets.label(Texts.of("defence.enter-shows-an-answer-on"), "faded"));
     }
 
     /** Forgets what was asked of another position. */
@@ -76,12 +80,13 @@ final class ChecksPage extends VBox {
         Optional<Position> at = model.position();
         Optional<Position> from = at.flatMap(p -> new Scene(p).withMove(side));
         if (from.isEmpty()) {
-            services.messages().say(side.other().word() + " is in check and cannot pass.");
+            services.messages()
+                    .say(Texts.of("defence.is-in-check-and-cannot", side.other().word()));
             return;
         }
         services.scheduler()
                 .<Optional<ChecksEnough>>longWork(
-                        "Searching the checks",
+                        Texts.of("defence.searching-the-checks"),
                         (cancellation, progress) ->
                                 Optional.of(ChecksEnough.of(from.get(), CHECK_NODES, cancellation))
                                         .filter(c -> !cancellation.isCancelled()),
@@ -95,9 +100,10 @@ final class ChecksPage extends VBox {
     private Remark checks(Position position, Side side, ChecksEnough found) {
         List<String> path = found.kingPath().stream().map(Square::name).toList();
         String line = found.line().isEmpty() ? "" : Line.numbered(found.from(), found.line());
-        String king = path.size() > 1 ? "  The king goes " + String.join(" – ", path) + "." : "";
+        String king =
+                path.size() > 1 ? Texts.of("defence.the-king-goes", String.join(" – ", path)) : "";
         return new Remark(
-                side.word() + "'s checks",
+                Texts.of("defence.s-checks", side.word()),
                 sentence(found),
                 ((line.isEmpty() ? "" : line + ".") + king).strip(),
                 () -> show(position, found));
@@ -107,7 +113,7 @@ final class ChecksPage extends VBox {
         String words = found.outcome().words();
         String gain =
                 found.outcome() == ChecksEnough.Outcome.WINS
-                        ? " worth " + Math.round(found.gain() / 100.0)
+                        ? Texts.of("defence.worth", Math.round(found.gain() / 100.0))
                         : "";
         return Sentence.begin(words) + gain + ".";
     }
@@ -137,7 +143,7 @@ final class ChecksPage extends VBox {
         }
         services.scheduler()
                 .<List<Fact>>longWork(
-                        "Looking for tied pieces",
+                        Texts.of("defence.looking-for-tied-pieces"),
                         (cancellation, progress) -> {
                             List<Fact> facts = new ArrayList<>();
                             new TiedInquiry(services.marking(), TIED_NODES)
@@ -154,13 +160,18 @@ final class ChecksPage extends VBox {
 
     private void tied(List<Fact> facts) {
         if (facts.isEmpty()) {
-            add(new Remark("Tied pieces", "No man is tied to a duty.", "", () -> {}));
+            add(
+                    new Remark(
+                            Texts.of("defence.tied-pieces"),
+                            Texts.of("defence.no-man-is-tied-to"),
+                            "",
+                            () -> {}));
         }
         for (Fact fact : facts) {
             String side = fact.side().map(Side::word).orElse("");
             add(
                     new Remark(
-                            "Tied: " + side,
+                            Texts.of("defence.tied", side),
                             fact.text(),
                             "",
                             () -> {
@@ -179,7 +190,7 @@ final class ChecksPage extends VBox {
                             Contest contest = Contest.of(scene, square);
                             add(
                                     new Remark(
-                                            "Contest of " + Square.name(square),
+                                            Texts.of("defence.contest-of", Square.name(square)),
                                             contest.text(scene),
                                             "",
                                             () -> draw(contest)));

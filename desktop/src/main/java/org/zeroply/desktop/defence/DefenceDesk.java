@@ -27,6 +27,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -37,12 +38,12 @@ public final class DefenceDesk implements Desk {
     private static final String EXAMPLE =
             "r3r1k1/5pbp/3Q2p1/3pp3/1B3nq1/1NP5/PPB2PPP/R4RK1 w - - 9 22";
 
-    private static final String MOVES = "Moves";
-    private static final String PINS = "Pins";
-    private static final String CHECKS = "Checks";
-    private static final String WISH = "Wish";
-    private static final String WHAT_IF = "What-if";
-    private static final String ACTIVE = "Active";
+    private static final String MOVES = Texts.of("defence.moves");
+    private static final String PINS = Texts.of("defence.pins");
+    private static final String CHECKS = Texts.of("defence.checks");
+    private static final String WISH = Texts.of("defence.wish");
+    private static final String WHAT_IF = Texts.of("defence.what-if");
+    private static final String ACTIVE = Texts.of("defence.active");
 
     private final DefenceModel model;
     private final TreeSession games;
@@ -53,7 +54,7 @@ public final class DefenceDesk implements Desk {
     private final WhatIfModel whatIf;
     private final BiConsumer<Position, Consumer<Position>> setUp;
     private final ActivePage active;
-    private final PageSwitch pages = new PageSwitch("Defence", name -> turned());
+    private final PageSwitch pages = new PageSwitch(Texts.of("defence.defence"), name -> turned());
     private final VBox content = new VBox();
     private final ObjectProperty<BoardOverlay> overlay =
             new SimpleObjectProperty<>(BoardOverlay.NONE);
@@ -92,7 +93,7 @@ public final class DefenceDesk implements Desk {
         state.setId("defence-state");
         state.textProperty().bind(model.stateProperty());
         state.setMinWidth(0);
-        Button stop = Widgets.button("defence-stop", "Stop", model::stop);
+        Button stop = Widgets.button("defence-stop", Texts.of("defence.stop"), model::stop);
         stop.visibleProperty().bind(model.stateProperty().isNotEmpty());
         stop.managedProperty().bind(stop.visibleProperty());
         pages.lift(MOVES, "#defence-set");
@@ -105,9 +106,10 @@ public final class DefenceDesk implements Desk {
                         Widgets.spacer(),
                         Widgets.quiet(
                                 "defence-example",
-                                "An example",
+                                Texts.of("defence.an-example"),
                                 () -> look(Position.fromFen(EXAMPLE))),
-                        Widgets.quiet("defence-here", "From here", this::fromHere));
+                        Widgets.quiet(
+                                "defence-here", Texts.of("defence.from-here"), this::fromHere));
         content.getChildren().addAll(pages.row(), tools, pages.place());
         model.foundProperty().addListener(o -> drawThreat());
         model.sheet().currentProperty().addListener(o -> drawThreat());
@@ -194,7 +196,7 @@ public final class DefenceDesk implements Desk {
 
     @Override
     public String name() {
-        return "Defence";
+        return Texts.of("defence.defence");
     }
 
     @Override
@@ -250,10 +252,11 @@ public final class DefenceDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Defend from here", "Shortcut+D", this::fromHere));
-        commands.add(new Command("Set as exercise in defending", "", this::set));
-        commands.add(new Command("Propose variants", "", this::propose));
-        commands.add(new Command("Add a variant", "", this::add));
+        commands.add(
+                new Command(Texts.of("defence.defend-from-here"), "Shortcut+D", this::fromHere));
+        commands.add(new Command(Texts.of("defence.set-as-exercise-in-defending"), "", this::set));
+        commands.add(new Command(Texts.of("defence.propose-variants"), "", this::propose));
+        commands.add(new Command(Texts.of("defence.add-a-variant"), "", this::add));
         return commands;
     }
 

@@ -24,6 +24,7 @@ import org.zeroply.coach.defence.pin.Pin;
 import org.zeroply.coach.defence.pin.PinFinder;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.MoveEvaluators;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
@@ -118,10 +119,13 @@ public final class DefenceModel {
         pins.set(List.of());
         sheet.open(new MoveTree(position), OptionalLong.empty());
         if (position.legalMoves().isEmpty()) {
-            state.set(position.isCheckmate() ? "It is checkmate." : "There is no legal move.");
+            state.set(
+                    position.isCheckmate()
+                            ? Texts.of("defence.it-is-checkmate")
+                            : Texts.of("defence.there-is-no-legal-move"));
             return;
         }
-        state.set("looking at every move …");
+        state.set(Texts.of("defence.looking-at-every-move"));
         cancellation =
                 services.scheduler()
                         .beside(
@@ -131,7 +135,7 @@ public final class DefenceModel {
                                 reason -> {
                                     if (isShown(position)) {
                                         stopped = true;
-                                        state.set("Stopped. " + reason);
+                                        state.set(Texts.of("defence.stopped", reason));
                                     }
                                 });
     }
@@ -192,8 +196,8 @@ public final class DefenceModel {
         found.set(Optional.of(now));
         state.set(
                 now.done() < 1
-                        ? "looking further, " + Math.round(100 * now.done()) + " of 100 …"
-                        : "looking for pins …");
+                        ? Texts.of("defence.looking-further-of-100", Math.round(100 * now.done()))
+                        : Texts.of("defence.looking-for-pins"));
         show(now);
     }
 

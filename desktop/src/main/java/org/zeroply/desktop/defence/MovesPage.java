@@ -22,6 +22,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.SheetColumn;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** The elimination: every move a row, crossed out when it is refuted. */
@@ -53,15 +54,19 @@ final class MovesPage extends VBox {
                 new LineSheetView(
                         model.sheet(),
                         List.of(
-                                column("Holds?", "Whether the move holds", VERDICT, this::verdict),
                                 column(
-                                        "What it does",
-                                        "In what way it meets the threat",
+                                        Texts.of("defence.holds-2"),
+                                        Texts.of("defence.whether-the-move-holds"),
+                                        VERDICT,
+                                        this::verdict),
+                                column(
+                                        Texts.of("defence.what-it-does"),
+                                        Texts.of("defence.in-what-way-it-meets"),
                                         DOES,
                                         this::does),
                                 column(
-                                        "Cost or why",
-                                        "What it costs, or why it fails",
+                                        Texts.of("defence.cost-or-why"),
+                                        Texts.of("defence.what-it-costs-or-why"),
                                         WHY,
                                         this::why)));
         sheet.strike(n -> n.depth() == 1 && candidate(n).filter(Candidate::isRefuted).isPresent());
@@ -70,13 +75,14 @@ final class MovesPage extends VBox {
         task.setId("defence-task");
         task.getItems().addAll(DefenceTask.values());
         task.setValue(DefenceTask.ELIMINATION);
-        task.setAccessibleText("What the exercise asks for");
+        task.setAccessibleText(Texts.of("defence.what-the-exercise-asks-for"));
         Widgets.texts(task, DefenceTask::words);
         HBox tools =
                 Widgets.row(
-                        Widgets.label("As an exercise:", "faded"),
+                        Widgets.label(Texts.of("defence.as-an-exercise"), "faded"),
                         task,
-                        Widgets.button("defence-set", "Set as exercise", this::set));
+                        Widgets.button(
+                                "defence-set", Texts.of("defence.set-as-exercise"), this::set));
         getChildren().addAll(outcome, threat, cover, sheet, detail, tools);
         model.foundProperty().addListener(o -> show());
         model.sheet().currentProperty().addListener(o -> showDetail());
@@ -112,8 +118,8 @@ final class MovesPage extends VBox {
             case CAPTURE -> "captures";
             case PIN -> "pins";
             case DEFLECT -> "deflects";
-            case MAKE_ROOM -> "makes room";
-            case MOVE_TARGET -> "moves off";
+            case MAKE_ROOM -> Texts.of("defence.makes-room");
+            case MOVE_TARGET -> Texts.of("defence.moves-off");
             case COUNTER_THREAT -> "threatens";
             case CHECK -> "checks";
         };
@@ -140,9 +146,8 @@ final class MovesPage extends VBox {
                         .map(
                                 stays ->
                                         stays
-                                                ? "Can the cover stay unmoved? Yes."
-                                                : "Can the cover stay unmoved? No: a pawn before"
-                                                        + " the king has to move.")
+                                                ? Texts.of("defence.can-the-cover-stay-unmoved")
+                                                : Texts.of("defence.can-the-cover-stay-unmoved-no"))
                         .orElse(""));
         for (Label label : List.of(outcome, threat, cover)) {
             label.setManaged(!label.getText().isEmpty());
@@ -157,10 +162,10 @@ final class MovesPage extends VBox {
                 .map(t -> other + " " + t.text() + ".")
                 .orElse(
                         e.position().inCheck()
-                                ? e.position().sideToMove().word() + " is in check."
+                                ? Texts.of("defence.is-in-check", e.position().sideToMove().word())
                                 : e.done() < 0.25
                                         ? ""
-                                        : other + " threatens nothing that a pass would show.");
+                                        : Texts.of("defence.threatens-nothing-that-a-pass", other));
     }
 
     private void showDetail() {
@@ -175,7 +180,7 @@ final class MovesPage extends VBox {
     void set() {
         Optional<Elimination> found = model.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.messages().say("Wait until every move has been looked at.");
+            services.messages().say(Texts.of("defence.wait-until-every-move-has"));
             return;
         }
         DefenceTask wanted = task.getValue();
@@ -190,7 +195,7 @@ final class MovesPage extends VBox {
                         () -> services.library().sheets().add(pgn),
                         id -> {
                             services.messages()
-                                    .say("Drafted; change lines and points as you like.");
+                                    .say(Texts.of("defence.drafted-change-lines-and-points"));
                             openExercise.accept(id);
                         });
     }

@@ -15,6 +15,7 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * The men that are pinned, to king, piece or square, and all ways out with what becomes of each.
@@ -25,10 +26,7 @@ final class PinsPage extends VBox {
     private final Consumer<Pin> point;
     private final Label count = Widgets.label("", "sheet-title");
     private final FindingList list =
-            new FindingList(
-                    "pins",
-                    "No man of the side to move is pinned, neither to the king nor to a piece nor"
-                            + " to a square it must not leave.");
+            new FindingList("pins", Texts.of("defence.no-man-of-the-side"));
 
     /**
      * @param point draws a pin on the board
@@ -39,7 +37,10 @@ final class PinsPage extends VBox {
         this.point = point;
         count.setId("pin-count");
         getChildren()
-                .addAll(count, list, Widgets.label("Enter plays a way out on the board.", "faded"));
+                .addAll(
+                        count,
+                        list,
+                        Widgets.label(Texts.of("defence.enter-plays-a-way-out"), "faded"));
         model.pinsProperty().addListener(o -> show());
         show();
     }
@@ -47,7 +48,11 @@ final class PinsPage extends VBox {
     private void show() {
         List<Pin> pins = model.pinsProperty().get();
         count.setText(
-                pins.isEmpty() ? "No pins" : pins.size() == 1 ? "One pin" : pins.size() + " pins");
+                pins.isEmpty()
+                        ? Texts.of("defence.no-pins")
+                        : pins.size() == 1
+                                ? Texts.of("defence.one-pin")
+                                : Texts.of("defence.pins-2", pins.size()));
         List<Remark> findings = new ArrayList<>();
         model.position().ifPresent(p -> pins.forEach(pin -> add(findings, p, pin)));
         list.show(findings);
@@ -57,22 +62,22 @@ final class PinsPage extends VBox {
         Scene scene = new Scene(position);
         String to =
                 pin.kind() == Pin.Kind.SQUARE
-                        ? "the square " + Square.name(pin.behind())
-                        : "the " + scene.man(pin.behind());
+                        ? Texts.of("defence.the-square", Square.name(pin.behind()))
+                        : Texts.of("defence.the", scene.man(pin.behind()));
         long works = pin.waysOut().stream().filter(w -> w.works().orElse(false)).count();
         findings.add(
                 new Remark(
-                        "Pin",
-                        scene.man(pin.pinned())
-                                + " is pinned to "
-                                + to
-                                + " by the "
-                                + scene.man(pin.pinner()),
-                        works
-                                + " of "
-                                + pin.waysOut().size()
-                                + " ways out work here"
-                                + punishment(position, pin),
+                        Texts.of("defence.pin"),
+                        Texts.of(
+                                "defence.is-pinned-to-by-the",
+                                scene.man(pin.pinned()),
+                                to,
+                                scene.man(pin.pinner())),
+                        Texts.of(
+                                "defence.of-ways-out-work-here",
+                                works,
+                                pin.waysOut().size(),
+                                punishment(position, pin)),
                         () -> {
                             model.sheet().toStart();
                             point.accept(pin);
@@ -88,10 +93,10 @@ final class PinsPage extends VBox {
             return "";
         }
         Move first = pin.punishment().get(0);
-        return "; if it leaves, "
-                + new Scene(position).man(first.from())
-                + " goes to "
-                + Square.name(first.to());
+        return Texts.of(
+                "defence.if-it-leaves-goes-to",
+                new Scene(position).man(first.from()),
+                Square.name(first.to()));
     }
 
     private Remark way(Position position, Pin pin, Pin.WayOut way) {
@@ -100,7 +105,9 @@ final class PinsPage extends VBox {
         String refutation =
                 way.refutation().isEmpty()
                         ? ""
-                        : "refuted by " + Line.numbered(after, Line.start(way.refutation(), 6));
+                        : Texts.of(
+                                "defence.refuted-by",
+                                Line.numbered(after, Line.start(way.refutation(), 6)));
         List<Move> line = new ArrayList<>(List.of(way.move()));
         line.addAll(way.refutation());
         return new Remark(

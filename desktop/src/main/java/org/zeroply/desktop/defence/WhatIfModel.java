@@ -24,6 +24,7 @@ import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.draft.DefenceDraft;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -86,7 +87,7 @@ final class WhatIfModel {
     private Optional<Elimination> found() {
         Optional<Elimination> found = defence.foundProperty().get().filter(e -> e.done() == 1);
         if (found.isEmpty()) {
-            services.messages().say("Wait until every move has been looked at.");
+            services.messages().say(Texts.of("defence.wait-until-every-move-has"));
         }
         return found;
     }
@@ -101,7 +102,7 @@ final class WhatIfModel {
                         e ->
                                 fill(
                                         e,
-                                        "Looking for the smallest changes that turn a verdict",
+                                        Texts.of("defence.looking-for-the-smallest-changes"),
                                         (evaluator, progress) ->
                                                 new VariantProposer(evaluator)
                                                         .propose(
@@ -119,7 +120,7 @@ final class WhatIfModel {
 
     private void fill(Elimination found, String name, Filling filling) {
         if (defences(found).isEmpty()) {
-            services.messages().say("Nothing holds here and nothing looks as if it did.");
+            services.messages().say(Texts.of("defence.nothing-holds-here-and-nothing"));
             return;
         }
         services.scheduler()
@@ -160,13 +161,13 @@ final class WhatIfModel {
         Optional<WhatIf> before = table.get();
         fill(
                 found,
-                "Trying the defences",
+                Texts.of("defence.trying-the-defences"),
                 (evaluator, progress) ->
                         before.orElseGet(() -> asItIs(found, evaluator)).with(variant, evaluator));
     }
 
     private static WhatIf asItIs(Elimination found, MoveEvaluator evaluator) {
-        WhatIf.Row base = new WhatIf.Row("as it is", found.position());
+        WhatIf.Row base = new WhatIf.Row(Texts.of("defence.as-it-is"), found.position());
         Holding wanted = WhatIf.wanted(found.result());
         return WhatIf.of(List.of(base), defences(found), wanted, evaluator, p -> {});
     }
@@ -174,7 +175,7 @@ final class WhatIfModel {
     /** Takes the chosen variant out of the table. */
     void remove() {
         if (row.get().filter(r -> r > 0).isEmpty()) {
-            services.messages().say("Choose a variant first; the first row stays.");
+            services.messages().say(Texts.of("defence.choose-a-variant-first-the"));
             return;
         }
         int chosen = row.get().get();
@@ -182,8 +183,8 @@ final class WhatIfModel {
         show(Optional.of(before.without(chosen)));
         services.messages()
                 .say(
-                        before.rows().get(chosen).name() + " was taken out of the table.",
-                        new Messages.Action("Undo", () -> bringBack(before)));
+                        Texts.of("defence.was-taken-out-of-the", before.rows().get(chosen).name()),
+                        new Messages.Action(Texts.of("defence.undo"), () -> bringBack(before)));
     }
 
     /** Not over the table of another position. */
@@ -223,12 +224,12 @@ final class WhatIfModel {
     void exercise(LongConsumer open) {
         Optional<Position> position = position();
         if (position.isEmpty()) {
-            services.messages().say("Choose a row first.");
+            services.messages().say(Texts.of("defence.choose-a-row-first"));
             return;
         }
         services.scheduler()
                 .<Optional<Made>>longWork(
-                        "Drafting the exercise",
+                        Texts.of("defence.drafting-the-exercise"),
                         (cancellation, progress) ->
                                 new DefenceDraft(defence.evaluators(cancellation))
                                         .draft(
@@ -251,7 +252,8 @@ final class WhatIfModel {
     }
 
     private void tell(Made made, LongConsumer open) {
-        services.messages().say(made.id().isPresent() ? "Drafted from the row." : made.why());
+        services.messages()
+                .say(made.id().isPresent() ? Texts.of("defence.drafted-from-the-row") : made.why());
         made.id().ifPresent(open);
     }
 }

@@ -25,6 +25,7 @@ import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.coach.defence.whatif.WhatIfRows;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.report.WhatIfSheet;
 
@@ -67,22 +68,30 @@ final class WhatIfPage extends VBox {
                 .addAll(
                         Widgets.row(
                                 Widgets.button(
-                                        "what-if-propose", "Propose variants", model::propose),
+                                        "what-if-propose",
+                                        Texts.of("defence.propose-variants"),
+                                        model::propose),
                                 Widgets.button(
-                                        "what-if-add", "Add a variant", () -> model.add(setUp)),
-                                Widgets.button("what-if-remove", "Take the row out", model::remove),
+                                        "what-if-add",
+                                        Texts.of("defence.add-a-variant"),
+                                        () -> model.add(setUp)),
+                                Widgets.button(
+                                        "what-if-remove",
+                                        Texts.of("defence.take-the-row-out"),
+                                        model::remove),
                                 Widgets.spacer(),
-                                Widgets.button("what-if-save", "Save or print", this::save)),
+                                Widgets.button(
+                                        "what-if-save",
+                                        Texts.of("defence.save-or-print"),
+                                        this::save)),
                         scroll,
                         reply,
                         Widgets.row(
                                 Widgets.button(
                                         "what-if-exercise",
-                                        "Row as exercise",
+                                        Texts.of("defence.row-as-exercise"),
                                         () -> model.exercise(openExercise)),
-                                Widgets.label(
-                                        "Press a cell for its line; the row stands on the board.",
-                                        "faded")));
+                                Widgets.label(Texts.of("defence.press-a-cell-for-its"), "faded")));
         model.tableProperty().addListener((o, was, is) -> show(is));
         model.rowProperty().addListener(o -> boardChanged.run());
         // Another line of the same row.
@@ -94,11 +103,7 @@ final class WhatIfPage extends VBox {
         grid.getChildren().clear();
         if (table.isEmpty()) {
             grid.add(
-                    Widgets.wrapped(
-                            "The same position with one thing changed: which defences still work?"
-                                    + " Let the program propose the smallest changes that turn a"
-                                    + " verdict, or make a variant yourself.",
-                            "empty-note"),
+                    Widgets.wrapped(Texts.of("defence.the-same-position-with-one"), "empty-note"),
                     0,
                     0);
             return;
@@ -159,10 +164,10 @@ final class WhatIfPage extends VBox {
     private void save() {
         Optional<WhatIf> table = model.tableProperty().get();
         if (table.isEmpty()) {
-            services.messages().say("There is no table yet.");
+            services.messages().say(Texts.of("defence.there-is-no-table-yet"));
             return;
         }
-        saver.choose("Save the table", "what-if.pdf", "pdf", "html", "epd")
+        saver.choose(Texts.of("defence.save-the-table"), "what-if.pdf", "pdf", "html", "epd")
                 .ifPresent(file -> write(table.get(), file));
     }
 
@@ -172,7 +177,10 @@ final class WhatIfPage extends VBox {
             String text = WhatIfRows.of(what).text();
             saver.writeText(file, () -> text);
         } else {
-            saver.save(WhatIfSheet.report(what, "What if", services.marking().name()), file);
+            saver.save(
+                    WhatIfSheet.report(
+                            what, Texts.of("defence.what-if-2"), services.marking().name()),
+                    file);
         }
     }
 }

@@ -18,6 +18,7 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** A move one would like to play, say to drive a piece away, and what makes it possible. */
@@ -30,10 +31,7 @@ final class WishPage extends VBox {
     private final Label wanted = Widgets.label("", "sheet-title");
     private final Label now = Widgets.wrapped("", "plain");
     private final FindingList list =
-            new FindingList(
-                    "preparations",
-                    "Press the man on the board, then the square it should go to. It is told why"
-                            + " the move fails now, and which moves prepare it.");
+            new FindingList("preparations", Texts.of("defence.press-the-man-on-the"));
     private Optional<Integer> from = Optional.empty();
 
     WishPage(Services services, DefenceModel model) {
@@ -47,14 +45,14 @@ final class WishPage extends VBox {
                         wanted,
                         now,
                         list,
-                        Widgets.label("Enter plays a preparation on the board.", "faded"));
+                        Widgets.label(Texts.of("defence.enter-plays-a-preparation-on"), "faded"));
         clear();
     }
 
     /** Forgets the wish for another position. */
     void clear() {
         from = Optional.empty();
-        wanted.setText("The move you would like to play");
+        wanted.setText(Texts.of("defence.the-move-you-would-like"));
         now.setText("");
         list.show(List.of());
     }
@@ -69,7 +67,7 @@ final class WishPage extends VBox {
         boolean own = p.pieceAt(square).filter(m -> m.side() == p.sideToMove()).isPresent();
         if (own) {
             from = Optional.of(square);
-            wanted.setText(new Scene(p).man(square) + " to …");
+            wanted.setText(Texts.of("defence.to", new Scene(p).man(square)));
             model.sheet().toStart();
         } else if (from.isPresent()) {
             ask(p, from.get(), square);
@@ -78,13 +76,13 @@ final class WishPage extends VBox {
     }
 
     private void ask(Position position, int man, int to) {
-        String name = new Scene(position).man(man) + " to " + Square.name(to);
+        String name = Texts.of("defence.to-2", new Scene(position).man(man), Square.name(to));
         wanted.setText(name);
-        now.setText("Looking for what prepares it …");
+        now.setText(Texts.of("defence.looking-for-what-prepares-it"));
         list.show(List.of());
         services.scheduler()
                 .<Optional<Wish>>longWork(
-                        "Looking for what prepares it",
+                        Texts.of("defence.looking-for-what-prepares-it-2"),
                         (cancellation, progress) -> {
                             try {
                                 return Optional.of(
@@ -100,7 +98,7 @@ final class WishPage extends VBox {
                             found.filter(w -> here)
                                     .ifPresentOrElse(this::show, () -> now.setText(""));
                         })
-                .otherwise(() -> now.setText("Not looked for to the end."));
+                .otherwise(() -> now.setText(Texts.of("defence.not-looked-for-to-the")));
     }
 
     private void show(Wish wish) {
@@ -110,13 +108,19 @@ final class WishPage extends VBox {
         for (Wish.Preparation set : wish.sets()) {
             List<String> shots = shots(position, set);
             String orders =
-                    set.orders().size() > 1 ? "in any of " + set.orders().size() + " orders. " : "";
-            String beware = shots.isEmpty() ? "" : "Beware of " + String.join("; ", shots) + ". ";
+                    set.orders().size() > 1
+                            ? Texts.of("defence.in-any-of-orders", set.orders().size())
+                            : "";
+            String beware =
+                    shots.isEmpty() ? "" : Texts.of("defence.beware-of", String.join("; ", shots));
             findings.add(
                     new Remark(
-                            "Prepared",
+                            Texts.of("defence.prepared"),
                             names(position, set.moves()),
-                            orders + beware + "Line: " + Line.numbered(position, set.line()),
+                            Texts.of(
+                                    "defence.line",
+                                    orders + beware,
+                                    Line.numbered(position, set.line())),
                             () -> model.play(set.line())));
         }
         list.show(findings);
@@ -124,28 +128,29 @@ final class WishPage extends VBox {
 
     private static String text(Wish wish) {
         if (wish.worksNow()) {
-            return "It works at once.";
+            return Texts.of("defence.it-works-at-once");
         }
         String fails =
                 wish.now()
                         .map(
                                 w ->
-                                        "It fails now: "
-                                                + Line.numbered(
+                                        Texts.of(
+                                                "defence.it-fails-now",
+                                                Line.numbered(
                                                         wish.position(),
-                                                        Line.start(w.line(), SHOWN)))
-                        .orElse("It is not possible yet");
+                                                        Line.start(w.line(), SHOWN))))
+                        .orElse(Texts.of("defence.it-is-not-possible-yet"));
         String sets =
                 wish.sets().isEmpty()
-                        ? ". No set of up to three preparing moves was found."
-                        : ". What prepares it, the smallest sets:";
+                        ? Texts.of("defence.no-set-of-up-to")
+                        : Texts.of("defence.what-prepares-it-the-smallest");
         return fails + sets;
     }
 
     private static String names(Position position, List<Move> moves) {
         return moves.stream()
                 .map(m -> position.isLegal(m) ? San.write(position, m) : m.coordinates())
-                .collect(Collectors.joining(" and "));
+                .collect(Collectors.joining(Texts.of("defence.and")));
     }
 
     private static List<String> shots(Position position, Wish.Preparation set) {

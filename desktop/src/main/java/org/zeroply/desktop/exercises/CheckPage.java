@@ -22,6 +22,7 @@ import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -35,12 +36,13 @@ final class CheckPage extends VBox {
     private final Label title = Widgets.label("", "sheet-title");
     private final Label verdict = Widgets.wrapped("", "plain");
     private final FindingList list =
-            new FindingList(
-                    "soundness",
-                    "Press Check this exercise: it looks for second solutions, missing defences,"
-                            + " wrong verdicts and points that cannot be earned.");
+            new FindingList("soundness", Texts.of("exercises.press-check-this-exercise-it"));
     private Optional<MoveTree> checked = Optional.empty();
     private int revision;
+
+    /** Whether it is said already that what was checked has changed since. */
+    private boolean outdated;
+
     private boolean playing;
 
     CheckPage(Services services, SchemePage scheme, Runnable boardChanged) {
@@ -49,19 +51,22 @@ final class CheckPage extends VBox {
         this.scheme = scheme;
         this.boardChanged = boardChanged;
         verdict.setId("soundness-verdict");
-        Button step = list.step("soundness-step", "Mend");
+        Button step = list.step("soundness-step", Texts.of("exercises.mend"));
         getChildren()
                 .addAll(
                         Widgets.row(
                                 title,
                                 Widgets.spacer(),
                                 Widgets.button(
-                                        "soundness-check", "Check this exercise", this::check)),
+                                        "soundness-check",
+                                        Texts.of("exercises.check-this-exercise"),
+                                        this::check)),
                         verdict,
                         list,
                         Widgets.row(
                                 step,
-                                Widgets.label("Enter plays the line of a finding.", "faded")));
+                                Widgets.label(
+                                        Texts.of("exercises.enter-plays-the-line-of"), "faded")));
         VBox.setVgrow(list, Priority.ALWAYS);
         scheme.session().revisionProperty().addListener(o -> changed());
     }
@@ -83,15 +88,15 @@ final class CheckPage extends VBox {
         if (!same) {
             list.show(List.of());
             verdict.setText("");
-        } else if (scheme.session().revisionProperty().get() != revision
-                && !verdict.getText().startsWith("Changed")) {
-            verdict.setText("Changed since it was checked. " + verdict.getText());
+        } else if (scheme.session().revisionProperty().get() != revision && !outdated) {
+            outdated = true;
+            verdict.setText(Texts.of("exercises.changed-since-it-was-checked", verdict.getText()));
         }
     }
 
     void check() {
         if (scheme.session().id().isEmpty()) {
-            services.messages().say("Open an exercise first.");
+            services.messages().say(Texts.of("exercises.open-an-exercise-first"));
             return;
         }
         MoveTree tree = scheme.session().tree();
@@ -100,7 +105,7 @@ final class CheckPage extends VBox {
         int now = scheme.session().revisionProperty().get();
         services.scheduler()
                 .<Optional<Soundness>>longWork(
-                        "Checking the exercise",
+                        Texts.of("exercises.checking-the-exercise"),
                         (cancellation, progress) -> {
                             SoundnessCheck check = services.checker(id);
                             return check.check(copy, progress::accept, cancellation);
@@ -114,6 +119,7 @@ final class CheckPage extends VBox {
         }
         checked = Optional.of(tree);
         revision = at;
+        outdated = false;
         String counts =
                 soundness.findings().stream()
                         .collect(
@@ -125,11 +131,14 @@ final class CheckPage extends VBox {
                         .map(e -> e.getValue() + " " + e.getKey() + (e.getValue() > 1 ? "s" : ""))
                         .collect(Collectors.joining(", "));
         verdict.setText(
-                (soundness.sound() ? "Sound" : "Not sound")
-                        + (counts.isEmpty() ? "" : ": " + counts)
-                        + ". By "
-                        + soundness.stamp()
-                        + (soundness.exact() ? ", exact." : "."));
+                Texts.of(
+                        "exercises.by",
+                        (soundness.sound()
+                                        ? Texts.of("exercises.sound")
+                                        : Texts.of("exercises.not-sound"))
+                                + (counts.isEmpty() ? "" : ": " + counts),
+                        soundness.stamp(),
+                        soundness.exact() ? Texts.of("exercises.exact") : "."));
         list.show(soundness.findings().stream().map(f -> finding(tree, f)).toList());
         changed();
         services.messages().say(verdict.getText());
@@ -141,12 +150,19 @@ final class CheckPage extends VBox {
                 new Remark(kind, found.line(), found.detail(), () -> play(tree, found.line()));
         return switch (found.kind()) {
             case SECOND_SOLUTION ->
-                    finding.with("Take it in as equal", () -> takeIn(tree, found.line(), true));
+                    finding.with(
+                            Texts.of("exercises.take-it-in-as-equal"),
+                            () -> takeIn(tree, found.line(), true));
             case MISSING_DEFENCE ->
-                    finding.with("Draft this defence", () -> takeIn(tree, found.line(), false));
+                    finding.with(
+                            Texts.of("exercises.draft-this-defence"),
+                            () -> takeIn(tree, found.line(), false));
             case NOT_EQUAL ->
-                    finding.with("Not equal any more", () -> notEqual(tree, found.line()));
-            case POINTS_SUM -> finding.with("Let the maximum be the sum", () -> sum(tree));
+                    finding.with(
+                            Texts.of("exercises.not-equal-any-more"),
+                            () -> notEqual(tree, found.line()));
+            case POINTS_SUM ->
+                    finding.with(Texts.of("exercises.let-the-maximum-be-the"), () -> sum(tree));
             default -> finding;
         };
     }
@@ -178,7 +194,7 @@ final class CheckPage extends VBox {
             ply++;
         }
         if (ply == moves.size()) {
-            services.messages().say("The scheme has this line now.");
+            services.messages().say(Texts.of("exercises.the-scheme-has-this-line"));
             return;
         }
         Node at = before;

@@ -10,23 +10,24 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Exercises: finding positions worth setting, marking schemes, and whether they are sound. */
 public final class ExercisesDesk implements Desk {
 
-    private static final String SCHEME = "Scheme";
-    private static final String CHECK = "Check";
-    private static final String FIND = "Find";
-    private static final String PAPER = "Paper";
+    private static final String SCHEME = Texts.of("exercises.scheme");
+    private static final String CHECK = Texts.of("exercises.check");
+    private static final String FIND = Texts.of("exercises.find");
+    private static final String PAPER = Texts.of("exercises.paper");
 
     private final Runnable boardChanged;
     private final SchemePage scheme;
     private final FindPage find;
     private final CheckPage check;
     private final PaperPage paper;
-    private final PageSwitch pages = new PageSwitch("Exercises", this::turned);
+    private final PageSwitch pages = new PageSwitch(Texts.of("exercises.exercises"), this::turned);
     private final VBox content = new VBox();
 
     /**
@@ -80,7 +81,7 @@ public final class ExercisesDesk implements Desk {
 
     @Override
     public String name() {
-        return "Exercises";
+        return Texts.of("exercises.exercises");
     }
 
     @Override
@@ -121,12 +122,14 @@ public final class ExercisesDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Type a move", "Enter", this::typeMove));
-        commands.add(new Command("Draft from here", "Shortcut+D", this::draft));
-        commands.add(new Command("Check this exercise", "Shortcut+H", this::check));
-        commands.add(new Command("Set the find as exercise", "", find::set));
-        commands.add(new Command("Put the find away", "", find::putAway));
-        commands.add(new Command("Save sheet and solutions", "", this::savePaper));
+        commands.add(new Command(Texts.of("exercises.type-a-move"), "Enter", this::typeMove));
+        commands.add(new Command(Texts.of("exercises.draft-from-here"), "Shortcut+D", this::draft));
+        commands.add(
+                new Command(Texts.of("exercises.check-this-exercise"), "Shortcut+H", this::check));
+        commands.add(new Command(Texts.of("exercises.set-the-find-as-exercise"), "", find::set));
+        commands.add(new Command(Texts.of("exercises.put-the-find-away"), "", find::putAway));
+        commands.add(
+                new Command(Texts.of("exercises.save-sheet-and-solutions"), "", this::savePaper));
         if (pages.isFront(SCHEME)) {
             commands.addAll(scheme.candidates().commands());
         }

@@ -33,6 +33,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Drafts;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Removal;
@@ -44,20 +45,25 @@ import org.zeroply.library.sheet.FindStore;
 /** Positions of the library's games that are worth setting, with the reason. */
 final class FindPage extends VBox {
 
-    private static final String ANY_SIDE = "Either side";
-    private static final String ANY_PHASE = "Any phase";
-    private static final String ANY_THEME = "Any theme";
+    private static final String ANY_SIDE = Texts.of("exercises.either-side");
+    private static final String ANY_PHASE = Texts.of("exercises.any-phase");
+    private static final String ANY_THEME = Texts.of("exercises.any-theme");
     private static final List<String> LENGTHS =
-            List.of("Any length", "2 moves or more", "3 moves or more", "4 moves or more");
+            List.of(
+                    Texts.of("exercises.any-length"),
+                    Texts.of("exercises.2-moves-or-more"),
+                    Texts.of("exercises.3-moves-or-more"),
+                    Texts.of("exercises.4-moves-or-more"));
 
     private final Services services;
     private final ExerciseSearch search;
     private final LongConsumer open;
     private final TreeSession session = new TreeSession();
     private final Removal removal;
-    private final TextField player = field("find-player", "Who is to move", 130);
-    private final TextField opening = field("find-opening", "Opening", 120);
-    private final TextField rating = field("find-rating", "Ratings", 90);
+    private final TextField player =
+            field("find-player", Texts.of("exercises.who-is-to-move"), 130);
+    private final TextField opening = field("find-opening", Texts.of("exercises.opening"), 120);
+    private final TextField rating = field("find-rating", Texts.of("exercises.ratings"), 90);
     private final ComboBox<String> side =
             choice("find-side", List.of(ANY_SIDE, Side.WHITE.word(), Side.BLACK.word()));
     private final ComboBox<String> phase =
@@ -76,11 +82,7 @@ final class FindPage extends VBox {
                             .toList());
     private final ComboBox<String> length = choice("find-length", LENGTHS);
     private final FindingList list =
-            new FindingList(
-                    "finds",
-                    "Nothing found yet. Press Look through games: every game of the library is"
-                            + " looked through for positions worth setting, and what is found is"
-                            + " kept.");
+            new FindingList("finds", Texts.of("exercises.nothing-found-yet-press-look"));
     private List<FindStore.GameFind> shown = List.of();
 
     /**
@@ -101,8 +103,8 @@ final class FindPage extends VBox {
         list.onRemove(this::putAway);
         list.onMenu(
                 List.of(
-                        Command.of("Set as exercise", this::set),
-                        new Command("Put away", "Delete", this::putAway)));
+                        Command.of(Texts.of("exercises.set-as-exercise"), this::set),
+                        new Command(Texts.of("exercises.put-away"), "Delete", this::putAway)));
         search.found().addListener((ListChangeListener<FindStore.GameFind>) c -> refresh());
         list.getSelectionModel().selectedIndexProperty().addListener(o -> showOnBoard());
         Bar wishes = new Bar(8, player, side, phase, theme, length, opening, rating);
@@ -144,15 +146,16 @@ final class FindPage extends VBox {
         bar.progressProperty().bind(search.partProperty());
         bar.visibleProperty().bind(search.runningProperty());
         bar.managedProperty().bind(search.runningProperty());
-        Button go = Widgets.button("find-go", "Look through games", this::start);
+        Button go =
+                Widgets.button("find-go", Texts.of("exercises.look-through-games"), this::start);
         go.visibleProperty().bind(search.runningProperty().not());
         go.managedProperty().bind(go.visibleProperty());
-        Button pause = Widgets.button("find-pause", "Pause", search::pause);
+        Button pause = Widgets.button("find-pause", Texts.of("exercises.pause"), search::pause);
         pause.visibleProperty().bind(search.runningProperty());
         pause.managedProperty().bind(pause.visibleProperty());
         return Widgets.row(
-                Widgets.button("find-set", "Set as exercise", this::set),
-                Widgets.button("find-away", "Put away", this::putAway),
+                Widgets.button("find-set", Texts.of("exercises.set-as-exercise"), this::set),
+                Widgets.button("find-away", Texts.of("exercises.put-away"), this::putAway),
                 state,
                 Widgets.spacer(),
                 bar,
@@ -247,7 +250,9 @@ final class FindPage extends VBox {
     }
 
     void set() {
-        chosen().ifPresentOrElse(this::set, () -> services.messages().say("Choose a find first."));
+        chosen().ifPresentOrElse(
+                        this::set,
+                        () -> services.messages().say(Texts.of("exercises.choose-a-find-first")));
     }
 
     private void set(FindStore.GameFind find) {
@@ -280,7 +285,7 @@ final class FindPage extends VBox {
                         f ->
                                 removal.remove(
                                         List.of(new BinStore.Item(BinStore.Kind.FIND, f.id())),
-                                        "find of " + f.title()),
-                        () -> services.messages().say("Choose a find first."));
+                                        Texts.of("exercises.find-of", f.title())),
+                        () -> services.messages().say(Texts.of("exercises.choose-a-find-first")));
     }
 }

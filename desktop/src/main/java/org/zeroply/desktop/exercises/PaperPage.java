@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.FileSaver;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.report.ExerciseSheet;
 import org.zeroply.library.report.Report;
@@ -24,7 +25,7 @@ import org.zeroply.library.student.Student;
 /** Homework and tests on paper: which exercises, how many on a page, and for whom. */
 final class PaperPage extends VBox {
 
-    private static final String NOBODY = "For anybody";
+    private static final String NOBODY = Texts.of("exercises.for-anybody");
 
     private final Services services;
     private final FileSaver saver;
@@ -32,7 +33,7 @@ final class PaperPage extends VBox {
             new RowTable<StoredExercise>(
                             "paper-table",
                             e -> e.row().id(),
-                            "No exercises yet. Look through your games on the page Find.")
+                            Texts.of("exercises.no-exercises-yet-look-through"))
                     .several();
     private final TextField title = new TextField();
     private final ComboBox<Integer> perPage = new ComboBox<>();
@@ -42,33 +43,43 @@ final class PaperPage extends VBox {
         super(8);
         this.services = services;
         saver = new FileSaver(services, this);
-        table.text("Exercise", 200, e -> e.row().title());
-        table.figure("Points", 62, e -> e.exercise().maxPoints(), String::valueOf);
-        table.figure("Minutes", 68, e -> e.exercise().minutes(), String::valueOf);
-        table.text("Band", 92, e -> e.exercise().band());
-        table.text("Themes", 160, e -> String.join(", ", e.exercise().themes()));
+        table.text(Texts.of("exercises.exercise"), 200, e -> e.row().title());
+        table.figure(
+                Texts.of("exercises.points"), 62, e -> e.exercise().maxPoints(), String::valueOf);
+        table.figure(
+                Texts.of("exercises.minutes"), 68, e -> e.exercise().minutes(), String::valueOf);
+        table.text(Texts.of("exercises.band"), 92, e -> e.exercise().band());
+        table.text(
+                Texts.of("exercises.themes"), 160, e -> String.join(", ", e.exercise().themes()));
         title.setId("paper-title");
-        title.setPromptText("Title of the sheet");
-        title.setAccessibleText("Title of the sheet");
+        title.setPromptText(Texts.of("exercises.title-of-the-sheet"));
+        title.setAccessibleText(Texts.of("exercises.title-of-the-sheet"));
         title.setPrefWidth(200);
         perPage.setId("paper-per-page");
-        perPage.setAccessibleText("Diagrams on a page");
+        perPage.setAccessibleText(Texts.of("exercises.diagrams-on-a-page"));
         perPage.getItems().addAll(Report.Problems.PER_PAGE);
         perPage.setValue(4);
         student.setId("paper-student");
-        student.setAccessibleText("Who solves it");
+        student.setAccessibleText(Texts.of("exercises.who-solves-it"));
         student.setValue(NOBODY);
         getChildren()
                 .addAll(
-                        Widgets.wrapped(
-                                "Choose the exercises of the sheet, several with Ctrl or Shift.",
-                                "faded"),
+                        Widgets.wrapped(Texts.of("exercises.choose-the-exercises-of-the"), "faded"),
                         table,
-                        Widgets.row(title, perPage, new Label("on a page"), student),
+                        Widgets.row(
+                                title,
+                                perPage,
+                                new Label(Texts.of("exercises.on-a-page")),
+                                student),
                         Widgets.row(
                                 Widgets.button(
-                                        "paper-save", "Save sheet and solutions …", this::save),
-                                Widgets.button("paper-set", "Save the set …", this::saveSet)));
+                                        "paper-save",
+                                        Texts.of("exercises.save-sheet-and-solutions-2"),
+                                        this::save),
+                                Widgets.button(
+                                        "paper-set",
+                                        Texts.of("exercises.save-the-set"),
+                                        this::saveSet)));
         VBox.setVgrow(table, Priority.ALWAYS);
     }
 
@@ -97,7 +108,7 @@ final class PaperPage extends VBox {
                         .map(StoredExercise::tree)
                         .toList();
         if (trees.isEmpty()) {
-            services.messages().say("Choose the exercises first.");
+            services.messages().say(Texts.of("exercises.choose-the-exercises-first"));
             return;
         }
         String who = NOBODY.equals(student.getValue()) ? "" : student.getValue();
@@ -107,7 +118,11 @@ final class PaperPage extends VBox {
     void save() {
         chosen(
                 sheet ->
-                        saver.choose("Save the sheet", "exercises.pdf", "pdf", "html")
+                        saver.choose(
+                                        Texts.of("exercises.save-the-sheet"),
+                                        "exercises.pdf",
+                                        "pdf",
+                                        "html")
                                 .ifPresent(file -> save(sheet, file)));
     }
 
@@ -126,7 +141,11 @@ final class PaperPage extends VBox {
     void saveSet() {
         chosen(
                 sheet ->
-                        saver.choose("Save the set", "exercises.pgn", "pgn", "epd")
+                        saver.choose(
+                                        Texts.of("exercises.save-the-set-2"),
+                                        "exercises.pgn",
+                                        "pgn",
+                                        "epd")
                                 .ifPresent(file -> saver.writeText(file, () -> set(sheet, file))));
     }
 

@@ -21,6 +21,7 @@ import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -32,16 +33,17 @@ final class SchemeEditor extends VBox {
     private final TextField points = field("points", "", 52);
     private final TextField verdictPoints = field("verdict-points", "", 52);
     private final TextField group = field("group", "", 60);
-    private final CheckBox end = check("end", "to be reached");
-    private final CheckBox equal = check("equal", "as good as the main move");
-    private final CheckBox tempting = check("tempting", "tempting, but wrong");
-    private final TextField title = field("title", "Title", 220);
-    private final TextField prompt = field("prompt", "What the solver is asked", 300);
+    private final CheckBox end = check("end", Texts.of("exercises.to-be-reached"));
+    private final CheckBox equal = check("equal", Texts.of("exercises.as-good-as-the-main"));
+    private final CheckBox tempting = check("tempting", Texts.of("exercises.tempting-but-wrong"));
+    private final TextField title = field("title", Texts.of("exercises.title"), 220);
+    private final TextField prompt =
+            field("prompt", Texts.of("exercises.what-the-solver-is-asked"), 300);
     private final TextField minutes = field("minutes", "20", 52);
     private final TextField band = field("band", "1600-2000", 100);
-    private final TextField themes = field("themes", "themes, with commas", 180);
+    private final TextField themes = field("themes", Texts.of("exercises.themes-with-commas"), 180);
     private final ComboBox<Optional<Aim>> aim = new ComboBox<>();
-    private final CheckBox near = check("near", "a verdict one step beside earns half");
+    private final CheckBox near = check("near", Texts.of("exercises.a-verdict-one-step-beside"));
     private final Label sum = Widgets.label("", "sum");
     private final VBox about;
     private boolean showing;
@@ -54,18 +56,22 @@ final class SchemeEditor extends VBox {
         ToggleButton more =
                 Widgets.toggle(
                         "scheme-more",
-                        "More ▾",
-                        "Band, themes, the aim, and how verdicts are marked");
+                        Texts.of("exercises.more"),
+                        Texts.of("exercises.band-themes-the-aim-and"));
         aim.setId("scheme-aim");
-        aim.setAccessibleText("What a solution has to reach");
+        aim.setAccessibleText(Texts.of("exercises.what-a-solution-has-to"));
         aim.getItems().add(Optional.empty());
         Arrays.stream(Aim.values()).forEach(a -> aim.getItems().add(Optional.of(a)));
-        Widgets.texts(aim, a -> a.map(Aim::words).orElse("as the key shows"));
+        Widgets.texts(aim, a -> a.map(Aim::words).orElse(Texts.of("exercises.as-the-key-shows")));
         VBox rest =
                 new VBox(
                         6,
-                        Widgets.row(label("Band"), band, label("Themes"), themes),
-                        Widgets.row(label("Aim"), aim, near));
+                        Widgets.row(
+                                label(Texts.of("exercises.band")),
+                                band,
+                                label(Texts.of("exercises.themes")),
+                                themes),
+                        Widgets.row(label(Texts.of("exercises.aim")), aim, near));
         rest.visibleProperty().bind(more.selectedProperty());
         rest.managedProperty().bind(rest.visibleProperty());
         for (TextField wide : List.of(title, prompt, themes)) {
@@ -82,9 +88,9 @@ final class SchemeEditor extends VBox {
         about.getStyleClass().add("scheme-about");
         HBox marks =
                 Widgets.row(
-                        label("Earns"),
+                        label(Texts.of("exercises.earns")),
                         points,
-                        label("with the verdict"),
+                        label(Texts.of("exercises.with-the-verdict")),
                         verdictPoints,
                         label("group"),
                         group);
@@ -173,7 +179,7 @@ final class SchemeEditor extends VBox {
             return;
         }
         if (!value.matches(form)) {
-            messages.say("'" + value + "' does not fit here; for example " + field.getPromptText());
+            messages.say(Texts.of("exercises.does-not-fit-here-for", value, field.getPromptText()));
             return;
         }
         session.editor().tag(name, value);
@@ -189,7 +195,7 @@ final class SchemeEditor extends VBox {
             return;
         }
         if (!valid.getAsBoolean()) {
-            messages.say("Points are whole numbers from 1 to 999; a group is one word.");
+            messages.say(Texts.of("exercises.points-are-whole-numbers-from"));
             return;
         }
         Optional<String> name =
@@ -235,8 +241,8 @@ final class SchemeEditor extends VBox {
         String declared = session.tree().tag(Exercise.MAX_POINTS);
         sum.setText(
                 declared.isEmpty() || declared.equals(String.valueOf(total))
-                        ? total + " in all"
-                        : total + " in all, " + declared + " declared");
+                        ? Texts.of("exercises.in-all", total)
+                        : Texts.of("exercises.in-all-declared", total, declared));
         showing = false;
     }
 

@@ -22,6 +22,7 @@ import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.CandidatesView;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
@@ -49,8 +50,7 @@ final class SchemePage extends VBox {
             new RowTable<SheetRow>(
                             "exercises-table",
                             SheetRow::id,
-                            "No exercises yet. Look through your games on the page Find, or go to a"
-                                    + " position of a game and set it as exercise.")
+                            Texts.of("exercises.no-exercises-yet-look-through-your"))
                     .several();
     private final Removal removal;
     private final LongConsumer onSolve;
@@ -68,10 +68,10 @@ final class SchemePage extends VBox {
         this.scheme = new SchemeEditor(session, services.messages());
         removal = Removal.ofSheets(services, session, session::clear, this::open, this::reload);
         autoSave.onReopen(this::open);
-        table.text("Exercise", 220, SheetRow::title);
-        table.text("White", 120, row -> row.heading().white());
-        table.text("Black", 120, row -> row.heading().black());
-        table.text("Date", 92, row -> row.heading().date());
+        table.text(Texts.of("exercises.exercise"), 220, SheetRow::title);
+        table.text(Texts.of("exercises.white"), 120, row -> row.heading().white());
+        table.text(Texts.of("exercises.black"), 120, row -> row.heading().black());
+        table.text(Texts.of("exercises.date"), 92, row -> row.heading().date());
         table.onChoose(
                 row -> {
                     if (!session.isOpen(row.id())) {
@@ -83,10 +83,14 @@ final class SchemePage extends VBox {
         table.onMenu(
                 chosen ->
                         List.of(
-                                Command.of("Have it solved", () -> solve(solve)),
-                                Command.of("Draft from here", this::draft),
+                                Command.of(
+                                        Texts.of("exercises.have-it-solved"), () -> solve(solve)),
+                                Command.of(Texts.of("exercises.draft-from-here"), this::draft),
                                 Menus.LINE,
-                                new Command("Remove", "Delete", () -> remove(chosen))));
+                                new Command(
+                                        Texts.of("exercises.remove"),
+                                        "Delete",
+                                        () -> remove(chosen))));
         sheet.onMenu(new MoveCommands(session, services.messages())::menu);
         sheet.setMinHeight(70);
         VBox.setVgrow(sheet, Priority.ALWAYS);
@@ -97,9 +101,12 @@ final class SchemePage extends VBox {
                         8,
                         scheme.about(),
                         Widgets.row(
-                                Widgets.label("Marking scheme", "fact-group"),
+                                Widgets.label(Texts.of("exercises.marking-scheme"), "fact-group"),
                                 Widgets.spacer(),
-                                Widgets.quiet("draft-branch", "Draft from here", this::draft)),
+                                Widgets.quiet(
+                                        "draft-branch",
+                                        Texts.of("exercises.draft-from-here"),
+                                        this::draft)),
                         edited);
         Split whole =
                 new Split(
@@ -115,7 +122,7 @@ final class SchemePage extends VBox {
 
     /** What the page is for. */
     Button action() {
-        return Widgets.primary("solve", "Have it solved", () -> solve(onSolve));
+        return Widgets.primary("solve", Texts.of("exercises.have-it-solved"), () -> solve(onSolve));
     }
 
     private void solve(LongConsumer solve) {
@@ -129,13 +136,19 @@ final class SchemePage extends VBox {
                 chosen.stream()
                         .map(row -> new BinStore.Item(BinStore.Kind.EXERCISE, row.id()))
                         .toList(),
-                chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " exercises");
+                chosen.size() == 1
+                        ? chosen.get(0).title()
+                        : Texts.of("exercises.exercises-2", chosen.size()));
     }
 
     /** The exercises, to be opened by their names. */
     List<Command> choices() {
         return table.getItems().stream()
-                .map(row -> Command.of("Exercise " + row.title(), () -> open(row.id())))
+                .map(
+                        row ->
+                                Command.of(
+                                        Texts.of("exercises.exercise-2", row.title()),
+                                        () -> open(row.id())))
                 .toList();
     }
 
@@ -217,12 +230,11 @@ final class SchemePage extends VBox {
     void draft() {
         Node node = session.current();
         if (session.id().isEmpty()) {
-            services.messages().say("Open an exercise first.");
+            services.messages().say(Texts.of("exercises.open-an-exercise-first"));
         } else if (session.tree().root().children().isEmpty()) {
             whole();
         } else if (node.isRoot()) {
-            services.messages()
-                    .say("Choose the move after which everything is to be drafted anew.");
+            services.messages().say(Texts.of("exercises.choose-the-move-after-which"));
         } else {
             draftAfter(node);
         }
@@ -244,7 +256,7 @@ final class SchemePage extends VBox {
         Node twin = copy.follow(MoveTree.address(node));
         services.scheduler()
                 .<Optional<MoveTree>>longWork(
-                        "Drafting this branch",
+                        Texts.of("exercises.drafting-this-branch"),
                         (cancellation, progress) ->
                                 services.drafter()
                                         .branch(copy, twin, progress::accept, cancellation),
@@ -254,22 +266,22 @@ final class SchemePage extends VBox {
                                         () ->
                                                 services.messages()
                                                         .say(
-                                                                "Nothing is to be found after this"
-                                                                        + " move; it stays as it"
-                                                                        + " is.")));
+                                                                Texts.of(
+                                                                        "exercises.nothing-is-to-be-found"))));
     }
 
     private void replace(MoveTree tree, Node node, MoveTree drafted) {
         boolean there = session.tree() == tree && tree.nodes().contains(node);
         if (!there) {
-            services.messages().say("The exercise was changed meanwhile; the draft is left out.");
+            services.messages().say(Texts.of("exercises.the-exercise-was-changed-meanwhile"));
             return;
         }
         session.editor().replaceRest(node, drafted.root());
         String open = drafted.root().annotation().after();
         services.messages()
                 .say(
-                        "This branch is drafted anew; all other lines are as they were."
-                                + (open.isEmpty() ? "" : " " + open));
+                        Texts.of(
+                                "exercises.this-branch-is-drafted-anew",
+                                open.isEmpty() ? "" : " " + open));
     }
 }

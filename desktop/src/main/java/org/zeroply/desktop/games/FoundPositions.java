@@ -26,6 +26,7 @@ import org.zeroply.desktop.board.SmallBoard;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.index.PositionFinder;
 
 /**
@@ -82,12 +83,7 @@ final class FoundPositions extends ScrollPane {
     private void fillEmpty() {
         empty.setId("positions-empty");
         empty.getChildren()
-                .add(
-                        Widgets.wrapped(
-                                "Every position of every game is looked at. Choose a man and press"
-                                        + " squares of the small board, or write what you look for;"
-                                        + " More has all that can be asked. For example:",
-                                "plain"));
+                .add(Widgets.wrapped(Texts.of("games.every-position-of-every-game"), "plain"));
         EXAMPLES.forEach(
                 said -> {
                     Button example = Widgets.quiet("", said, () -> model.ask(said));
@@ -219,7 +215,7 @@ final class FoundPositions extends ScrollPane {
 
     private static String about(PositionFinder.Hit hit) {
         int ply = hit.match().ply();
-        String after = "at the start";
+        String after = Texts.of("games.at-the-start");
         if (ply > 0) {
             Move last = new Move(hit.line().moves()[ply - 1]);
             after = Line.numbered(hit.line().at(ply - 1), List.of(last));
@@ -230,8 +226,8 @@ final class FoundPositions extends ScrollPane {
 
     private List<Command> menu(PositionFinder.Hit hit) {
         List<Command> all = new ArrayList<>();
-        all.add(Command.of("On the board", () -> choose(hit)));
-        all.add(Command.of("All games found into a collection …", collect));
+        all.add(Command.of(Texts.of("games.on-the-board"), () -> choose(hit)));
+        all.add(Command.of(Texts.of("games.all-games-found-into-a"), collect));
         return all;
     }
 

@@ -19,6 +19,7 @@ import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The title line of the open game: who, result, event and date; pressed it can be edited. */
 final class GameTitle extends StackPane {
@@ -43,8 +44,8 @@ final class GameTitle extends StackPane {
         VBox words = new VBox(title, about);
         words.setMinWidth(0);
         HBox.setHgrow(words, Priority.ALWAYS);
-        var edit = Widgets.quiet("game-edit", "Edit", this::edit);
-        edit.setTooltip(new Tooltip("Players, ratings, event, date, round and result"));
+        var edit = Widgets.quiet("game-edit", Texts.of("games.edit"), this::edit);
+        edit.setTooltip(new Tooltip(Texts.of("games.players-ratings-event-date-round")));
         line = Widgets.row(words, edit);
         words.setOnMouseClicked(
                 e -> {
@@ -60,23 +61,23 @@ final class GameTitle extends StackPane {
 
     private VBox form() {
         Bar pane = new Bar(6);
-        field(pane, "White", 150);
+        field(pane, Texts.of("games.white"), 150);
         field(pane, "WhiteElo", 60);
-        field(pane, "Black", 150);
+        field(pane, Texts.of("games.black"), 150);
         field(pane, "BlackElo", 60);
         result.setId("game-result");
-        result.setAccessibleText("Result");
+        result.setAccessibleText(Texts.of("games.result"));
         result.getItems().addAll(RESULTS);
         result.setPrefWidth(100);
         pane.getChildren().add(result);
-        field(pane, "Event", 200);
-        field(pane, "Date", 100);
-        field(pane, "Round", 60);
+        field(pane, Texts.of("games.event"), 200);
+        field(pane, Texts.of("games.date"), 100);
+        field(pane, Texts.of("games.round"), 60);
         var buttons =
                 Widgets.row(
                         Widgets.spacer(),
-                        Widgets.button("game-leave", "Leave", this::leave),
-                        Widgets.primary("game-done", "Done", this::done));
+                        Widgets.button("game-leave", Texts.of("games.leave"), this::leave),
+                        Widgets.primary("game-done", Texts.of("games.done"), this::done));
         VBox box = new VBox(8, pane, buttons);
         box.addEventFilter(
                 KeyEvent.KEY_PRESSED,
@@ -92,7 +93,7 @@ final class GameTitle extends StackPane {
     private void field(Bar pane, String tag, double width) {
         TextField field = new TextField();
         field.setId("game-tag-" + tag.toLowerCase(Locale.ROOT));
-        field.setPromptText(tag.endsWith("Elo") ? "Rating" : tag);
+        field.setPromptText(tag.endsWith("Elo") ? Texts.of("games.rating") : tag);
         field.setAccessibleText(tag.endsWith("Elo") ? tag.replace("Elo", "'s rating") : tag);
         field.setTooltip(new Tooltip(field.getAccessibleText()));
         field.setPrefWidth(width);
@@ -142,11 +143,12 @@ final class GameTitle extends StackPane {
         String shown =
                 model.title()
                         .map(t -> t + "   " + GameResult.shown(tree.result()))
-                        .orElse("Analysis");
+                        .orElse(Texts.of("games.analysis"));
         title.setText(shown);
         title.setTooltip(Widgets.wide(shown));
         String words =
-                List.of("Event", "Round", "Date").stream()
+                List.of(Texts.of("games.event"), Texts.of("games.round"), Texts.of("games.date"))
+                        .stream()
                         .map(tag -> word(tag, known(tree.tag(tag))))
                         .flatMap(Optional::stream)
                         .reduce((a, b) -> a + "  ·  " + b)
@@ -159,6 +161,6 @@ final class GameTitle extends StackPane {
     private static Optional<String> word(String tag, String value) {
         return value.isEmpty()
                 ? Optional.empty()
-                : Optional.of(tag.equals("Round") ? "round " + value : value);
+                : Optional.of(tag.equals("Round") ? Texts.of("games.round-2", value) : value);
     }
 }

@@ -26,6 +26,7 @@ import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.CandidatesView;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.desktop.work.WindowMemory;
@@ -33,8 +34,8 @@ import org.zeroply.desktop.work.WindowMemory;
 /** Games: find one, replay it, work out lines with the engine beside them. */
 public final class GamesDesk implements Desk {
 
-    private static final String LIST = "List";
-    private static final String POSITIONS = "Positions";
+    private static final String LIST = Texts.of("games.list");
+    private static final String POSITIONS = Texts.of("games.positions");
 
     private final GamesModel model;
     private final LineSheetView sheet;
@@ -43,7 +44,7 @@ public final class GamesDesk implements Desk {
     private final GamesList list;
     private final GameTitle title;
     private final PositionsPage positions;
-    private final PageSwitch pages = new PageSwitch("Games", name -> turned());
+    private final PageSwitch pages = new PageSwitch(Texts.of("games.games"), name -> turned());
     private final VBox content = new VBox();
     private final StackPane place = new StackPane(content);
     private final LongConsumer openExercise;
@@ -87,7 +88,9 @@ public final class GamesDesk implements Desk {
         pages.add(LIST, listed);
         pages.add(POSITIONS, positions);
         pages.setPrimary(
-                LIST, Widgets.primary("set-exercise", "Set as exercise", this::setAsExercise));
+                LIST,
+                Widgets.primary(
+                        "set-exercise", Texts.of("games.set-as-exercise"), this::setAsExercise));
         pages.lift(POSITIONS, "#positions-go");
         content.getChildren().addAll(pages.row(), pages.place());
         pages.show(LIST);
@@ -177,7 +180,7 @@ public final class GamesDesk implements Desk {
 
     @Override
     public String name() {
-        return "Games";
+        return Texts.of("games.games");
     }
 
     @Override
@@ -229,24 +232,27 @@ public final class GamesDesk implements Desk {
 
     @Override
     public List<Command> boardMenu() {
-        return List.of(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
+        return List.of(
+                new Command(Texts.of("games.set-as-exercise"), "Shortcut+E", this::setAsExercise));
     }
 
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
         if (pages.isFront(LIST)) {
-            commands.add(new Command("Type a move", "Enter", annotations::typeMove));
+            commands.add(
+                    new Command(Texts.of("games.type-a-move"), "Enter", annotations::typeMove));
             commands.addAll(candidates.commands());
         }
-        commands.add(new Command("New game", "Shortcut+N", this::create));
-        commands.add(Command.of("Edit the title of the game", title::edit));
+        commands.add(new Command(Texts.of("games.new-game"), "Shortcut+N", this::create));
+        commands.add(Command.of(Texts.of("games.edit-the-title-of-the"), title::edit));
         commands.addAll(list.commands());
         commands.addAll(positions.commands());
-        commands.add(new Command("Set as exercise", "Shortcut+E", this::setAsExercise));
+        commands.add(
+                new Command(Texts.of("games.set-as-exercise"), "Shortcut+E", this::setAsExercise));
         commands.add(
                 Command.of(
-                        "Balance under every row, or only where it changes",
+                        Texts.of("games.balance-under-every-row-or"),
                         () -> sheet.allStripsProperty().set(!sheet.allStripsProperty().get())));
         return commands;
     }

@@ -23,6 +23,7 @@ import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PagedRows;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.WindowMemory;
 import org.zeroply.library.sheet.CollectionStore;
@@ -80,8 +81,12 @@ final class GamesList {
         memory = services.memory();
         this.owner = owner;
         table = new RowTable<SheetRow>("games-table", SheetRow::id, "").several();
-        clear = Widgets.quiet("clear-filters", "Show all", model::clearFilters);
-        drawer = Widgets.toggle("drawer", "List ▾", "Twelve rows of the list, or one");
+        clear = Widgets.quiet("clear-filters", Texts.of("games.show-all"), model::clearFilters);
+        drawer =
+                Widgets.toggle(
+                        "drawer",
+                        Texts.of("games.list-2"),
+                        Texts.of("games.twelve-rows-of-the-list"));
         buildTable();
         tools = build(bringIn);
         model.onRows(this::show);
@@ -90,26 +95,34 @@ final class GamesList {
 
     private Bar build(List<Command> bringIn) {
         search.setId("search");
-        search.setPromptText("Search names, events, dates");
-        search.setAccessibleText("Search games");
+        search.setPromptText(Texts.of("games.search-names-events-dates"));
+        search.setAccessibleText(Texts.of("games.search-games"));
         search.setPrefWidth(150);
         HBox.setHgrow(search, Priority.ALWAYS);
         search.textProperty().bindBidirectional(model.textProperty());
         kind.setId("kind");
-        kind.setAccessibleText("Games or analyses");
+        kind.setAccessibleText(Texts.of("games.games-or-analyses"));
         kind.getItems().addAll(SheetKind.GAME, SheetKind.ANALYSIS);
-        Widgets.texts(kind, item -> item == SheetKind.GAME ? "Games" : "Analyses");
+        Widgets.texts(
+                kind,
+                item ->
+                        item == SheetKind.GAME
+                                ? Texts.of("games.games")
+                                : Texts.of("games.analyses"));
         kind.valueProperty().bindBidirectional(model.kindProperty());
         result.setId("result-filter");
-        result.setAccessibleText("Result");
+        result.setAccessibleText(Texts.of("games.result"));
         result.getItems().addAll(RESULTS);
-        Widgets.texts(result, r -> r.isEmpty() ? "any result" : GameResult.shown(r));
+        Widgets.texts(
+                result, r -> r.isEmpty() ? Texts.of("games.any-result") : GameResult.shown(r));
         result.valueProperty().bindBidirectional(model.resultProperty());
         collection.setId("collection");
-        collection.setAccessibleText("Collection");
+        collection.setAccessibleText(Texts.of("games.collection"));
         Widgets.texts(
                 collection,
-                c -> c.map(x -> x.name() + " (" + x.sheets() + ")").orElse("all collections"));
+                c ->
+                        c.map(x -> x.name() + " (" + x.sheets() + ")")
+                                .orElse(Texts.of("games.all-collections")));
         collection.setMaxWidth(170);
         collection.setOnAction(
                 e -> {
@@ -128,7 +141,7 @@ final class GamesList {
                     memory.put("games.drawer", drawer.isSelected() ? "open" : "");
                     onDrawer.run();
                 });
-        Button add = Widgets.button("add-games", "Add ▾", () -> {});
+        Button add = Widgets.button("add-games", Texts.of("games.add"), () -> {});
         add.setOnAction(e -> Menus.of(adding(bringIn)).show(add, Side.BOTTOM, 0, 0));
         Bar bar = new Bar(6, search, kind, result, collection, clear, drawer, add);
         bar.getStyleClass().add("tools");
@@ -137,7 +150,7 @@ final class GamesList {
 
     private List<Command> adding(List<Command> bringIn) {
         List<Command> all = new ArrayList<>();
-        all.add(new Command("New game", "Shortcut+N", model::create));
+        all.add(new Command(Texts.of("games.new-game"), "Shortcut+N", model::create));
         all.addAll(bringIn);
         return all;
     }
@@ -161,12 +174,18 @@ final class GamesList {
     }
 
     private void buildTable() {
-        table.text("White", 150, r -> name(r.heading().white(), r.heading().whiteElo(), r.title()));
-        table.text("Black", 150, r -> name(r.heading().black(), r.heading().blackElo(), ""));
-        table.text("Result", 60, r -> GameResult.shown(r.heading().result()));
-        table.figure("Moves", 64, r -> (r.plies() + 1) / 2, String::valueOf);
-        table.text("Date", 100, row -> row.heading().date());
-        table.text("Event", 140, row -> row.heading().event());
+        table.text(
+                Texts.of("games.white"),
+                150,
+                r -> name(r.heading().white(), r.heading().whiteElo(), r.title()));
+        table.text(
+                Texts.of("games.black"),
+                150,
+                r -> name(r.heading().black(), r.heading().blackElo(), ""));
+        table.text(Texts.of("games.result"), 60, r -> GameResult.shown(r.heading().result()));
+        table.figure(Texts.of("games.moves"), 64, r -> (r.plies() + 1) / 2, String::valueOf);
+        table.text(Texts.of("games.date"), 100, row -> row.heading().date());
+        table.text(Texts.of("games.event"), 140, row -> row.heading().event());
         table.setTableMenuButtonVisible(true);
         List<String> hidden = memory.get(COLUMNS).map(t -> List.of(t.split(","))).orElse(List.of());
         table.getColumns()
@@ -216,8 +235,8 @@ final class GamesList {
         clear.setVisible(model.isFiltered());
         table.setEmpty(
                 model.isFiltered()
-                        ? "Nothing fits. Press Show all to see everything again."
-                        : "Nothing here yet. Press Add: a new game, a PGN file, or the clipboard.");
+                        ? Texts.of("games.nothing-fits-press-show-all")
+                        : Texts.of("games.nothing-here-yet-press-add"));
         PagedRows<SheetRow> rows =
                 new PagedRows<>(listed.ids(), SheetRow::id, this::blank, model::rows);
         rows.begin(listed.first());
@@ -261,31 +280,37 @@ final class GamesList {
             return List.of();
         }
         List<Command> all = new ArrayList<>();
-        all.add(Command.of("Open", () -> model.open(chosen.get(0).id())));
-        all.add(Command.of("Review", () -> model.review(chosen)));
+        all.add(Command.of(Texts.of("games.open"), () -> model.open(chosen.get(0).id())));
+        all.add(Command.of(Texts.of("games.review"), () -> model.review(chosen)));
         all.add(Menus.LINE);
         model.collections()
                 .forEach(
                         c ->
                                 all.add(
                                         Command.of(
-                                                "Into " + c.name(),
+                                                Texts.of("games.into", c.name()),
                                                 () -> model.collect(c.name(), chosen))));
-        all.add(Command.of("Into a collection …", () -> collect(chosen)));
+        all.add(Command.of(Texts.of("games.into-a-collection"), () -> collect(chosen)));
         if (model.collectionProperty().get().isPresent()) {
-            all.add(Command.of("Out of this collection", () -> model.takeOut(chosen)));
+            all.add(
+                    Command.of(
+                            Texts.of("games.out-of-this-collection"), () -> model.takeOut(chosen)));
         }
         all.add(Menus.LINE);
-        all.add(Command.of("Copy as PGN", () -> copy(chosen)));
-        all.add(Command.of("Save as PGN …", () -> save(chosen)));
-        all.add(Command.of("Spellings of names …", this::names));
+        all.add(Command.of(Texts.of("games.copy-as-pgn"), () -> copy(chosen)));
+        all.add(Command.of(Texts.of("games.save-as-pgn"), () -> save(chosen)));
+        all.add(Command.of(Texts.of("games.spellings-of-names"), this::names));
         all.add(Menus.LINE);
-        all.add(new Command("Remove", "Delete", () -> model.remove(chosen)));
+        all.add(new Command(Texts.of("games.remove"), "Delete", () -> model.remove(chosen)));
         return all;
     }
 
     private void collect(List<SheetRow> chosen) {
-        dialogs.text("Collection", "", "Put in", name -> model.collect(name, chosen));
+        dialogs.text(
+                Texts.of("games.collection"),
+                "",
+                Texts.of("games.put-in"),
+                name -> model.collect(name, chosen));
     }
 
     private void rename() {
@@ -294,12 +319,14 @@ final class GamesList {
                 .ifPresentOrElse(
                         c ->
                                 dialogs.text(
-                                        "Name of the collection",
+                                        Texts.of("games.name-of-the-collection"),
                                         c.name(),
-                                        "Rename",
+                                        Texts.of("games.rename"),
                                         model::againstName,
                                         model::rename),
-                        () -> services.messages().say("Choose a collection above the list first."));
+                        () ->
+                                services.messages()
+                                        .say(Texts.of("games.choose-a-collection-above-the")));
     }
 
     private void copy(List<SheetRow> chosen) {
@@ -307,13 +334,14 @@ final class GamesList {
                 chosen,
                 pgn -> {
                     Widgets.toClipboard(pgn);
-                    services.messages().say("On the clipboard: " + chosen.size() + " as PGN.");
+                    services.messages()
+                            .say(Texts.of("games.on-the-clipboard-as-pgn", chosen.size()));
                 });
     }
 
     private void save(List<SheetRow> chosen) {
         FileSaver saver = new FileSaver(services, owner);
-        saver.choose("Save games", "games.pgn", "pgn")
+        saver.choose(Texts.of("games.save-games"), "games.pgn", "pgn")
                 .ifPresent(file -> model.pgn(chosen, pgn -> saver.writeText(file, () -> pgn)));
     }
 
@@ -323,7 +351,7 @@ final class GamesList {
 
     private void chosen(Consumer<List<SheetRow>> use) {
         if (table.chosen().isEmpty()) {
-            services.messages().say("Choose games of the list first.");
+            services.messages().say(Texts.of("games.choose-games-of-the-list"));
         } else {
             use.accept(table.chosen());
         }
@@ -331,15 +359,16 @@ final class GamesList {
 
     List<Command> commands() {
         return List.of(
-                new Command("Search games", "Shortcut+F", search::requestFocus),
-                Command.of("Open or shut the list of games", drawer::fire),
-                Command.of("Show all games again", model::clearFilters),
-                Command.of("Remove the chosen games", () -> chosen(model::remove)),
-                Command.of("Put the chosen games into a collection …", () -> chosen(this::collect)),
-                Command.of("Rename the collection that is shown …", this::rename),
-                Command.of("Give up the collection that is shown", model::dissolve),
-                Command.of("Save the chosen games as PGN …", () -> chosen(this::save)),
-                Command.of("Review the chosen games", () -> chosen(model::review)),
-                Command.of("Spellings of players' names …", this::names));
+                new Command(Texts.of("games.search-games"), "Shortcut+F", search::requestFocus),
+                Command.of(Texts.of("games.open-or-shut-the-list"), drawer::fire),
+                Command.of(Texts.of("games.show-all-games-again"), model::clearFilters),
+                Command.of(Texts.of("games.remove-the-chosen-games"), () -> chosen(model::remove)),
+                Command.of(
+                        Texts.of("games.put-the-chosen-games-into"), () -> chosen(this::collect)),
+                Command.of(Texts.of("games.rename-the-collection-that-is"), this::rename),
+                Command.of(Texts.of("games.give-up-the-collection-that"), model::dissolve),
+                Command.of(Texts.of("games.save-the-chosen-games-as"), () -> chosen(this::save)),
+                Command.of(Texts.of("games.review-the-chosen-games"), () -> chosen(model::review)),
+                Command.of(Texts.of("games.spellings-of-players-names"), this::names));
     }
 }

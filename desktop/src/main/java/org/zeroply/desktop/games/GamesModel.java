@@ -24,6 +24,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.desktop.controls.PagedRows;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.AutoSave;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Removal;
@@ -286,7 +287,10 @@ public final class GamesModel {
                 chosen.stream()
                         .map(r -> new BinStore.Item(BinStore.Kind.of(r.kind()), r.id()))
                         .toList();
-        String what = chosen.size() == 1 ? chosen.get(0).title() : chosen.size() + " sheets";
+        String what =
+                chosen.size() == 1
+                        ? chosen.get(0).title()
+                        : Texts.of("games.sheets", chosen.size());
         flush();
         removal.remove(items, what);
     }
@@ -306,7 +310,7 @@ public final class GamesModel {
     void collectIds(String name, List<Long> ids) {
         change(
                 () -> services.library().collections().put(name, ids),
-                Counted.of(ids.size(), "game") + " in " + name + ".");
+                Texts.of("games.in", Counted.of(ids.size(), "game"), name));
     }
 
     /** Takes games out of the collection that is looked at. */
@@ -318,7 +322,7 @@ public final class GamesModel {
                         c ->
                                 change(
                                         () -> services.library().collections().take(c.id(), ids),
-                                        "Taken out of " + c.name() + "; the games stay."));
+                                        Texts.of("games.taken-out-of-the-games", c.name())));
     }
 
     /** What speaks against calling the collection that is looked at so. */
@@ -327,7 +331,7 @@ public final class GamesModel {
         return collections.stream()
                 .filter(c -> !collection.get().map(now -> now.id() == c.id()).orElse(false))
                 .filter(c -> c.name().equalsIgnoreCase(name))
-                .map(c -> "There is a collection " + c.name() + " already.")
+                .map(c -> Texts.of("games.there-is-a-collection-already", c.name()))
                 .findFirst();
     }
 
@@ -341,7 +345,7 @@ public final class GamesModel {
         long id = now.get().id();
         change(
                 () -> services.library().collections().rename(id, name),
-                now.get().name() + " is called " + name + " now.");
+                Texts.of("games.is-called-now", now.get().name(), name));
     }
 
     /** Gives the collection that is looked at up. */
@@ -360,9 +364,9 @@ public final class GamesModel {
                             reload();
                             services.messages()
                                     .say(
-                                            "The collection " + name + " is gone; its games stay.",
+                                            Texts.of("games.the-collection-is-gone-its", name),
                                             new Messages.Action(
-                                                    "Undo",
+                                                    Texts.of("games.undo"),
                                                     () ->
                                                             change(
                                                                     () ->
@@ -371,7 +375,7 @@ public final class GamesModel {
                                                                                     .put(
                                                                                             name,
                                                                                             sheets),
-                                                                    "It is back.")));
+                                                                    Texts.of("games.it-is-back"))));
                         });
     }
 
@@ -404,14 +408,17 @@ public final class GamesModel {
                             then.run();
                             services.messages()
                                     .say(
-                                            from
-                                                    + " is "
-                                                    + to
-                                                    + " in "
-                                                    + changed.size()
-                                                    + (changed.size() == 1 ? " game." : " games."),
+                                            Texts.of(
+                                                    "games.is-in",
+                                                    from,
+                                                    to,
+                                                    changed.size(),
+                                                    changed.size() == 1
+                                                            ? Texts.of("games.one-game")
+                                                            : Texts.of("games.games-changed")),
                                             new Messages.Action(
-                                                    "Undo", () -> renameBack(changed, to, from)));
+                                                    Texts.of("games.undo"),
+                                                    () -> renameBack(changed, to, from)));
                         });
     }
 
@@ -444,7 +451,7 @@ public final class GamesModel {
     /** Puts games into the queue of reviews. */
     void review(List<SheetRow> chosen) {
         services.reviews().add(chosen.stream().map(SheetRow::id).toList());
-        services.messages().say("Queued for review: " + chosen.size() + ".");
+        services.messages().say(Texts.of("games.queued-for-review", chosen.size()));
     }
 
     /** Makes an exercise of the position on the board, with the lines that go on from it. */
@@ -453,10 +460,12 @@ public final class GamesModel {
         TreeEditor editor = new TreeEditor(new MoveTree(from.position()));
         editor.graft(editor.tree().root(), from);
         Exercise.mark(editor, "calculation");
-        for (String tag : List.of("White", "Black", "Date")) {
+        for (String tag :
+                List.of(Texts.of("games.white"), Texts.of("games.black"), Texts.of("games.date"))) {
             editor.tag(tag, session.tree().tag(tag));
         }
-        editor.tag("ZpTitle", "Exercise from " + title().orElse("an analysis"));
+        String game = title().orElse(Texts.of("games.an-analysis"));
+        editor.tag("ZpTitle", Texts.of("games.exercise-from", game));
         String pgn = PgnWriter.write(editor.tree());
         services.scheduler().library(() -> services.library().sheets().add(pgn), open::accept);
     }

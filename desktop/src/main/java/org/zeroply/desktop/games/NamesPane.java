@@ -10,6 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The spellings of players' names, to be written in one way. */
 final class NamesPane extends VBox {
@@ -19,7 +20,8 @@ final class NamesPane extends VBox {
     private final TextField spelling = new TextField();
     private final Label problem = Widgets.label("", "alarm");
     private final RowTable<Map.Entry<String, Integer>> table =
-            new RowTable<>("names-table", Map.Entry::getKey, "No player has such a name.");
+            new RowTable<>(
+                    "names-table", Map.Entry::getKey, Texts.of("games.no-player-has-such-a"));
     private List<Map.Entry<String, Integer>> all = List.of();
 
     NamesPane(GamesModel model, Runnable close) {
@@ -29,28 +31,31 @@ final class NamesPane extends VBox {
         setMaxSize(560, 480);
         setPrefSize(560, 480);
         find.setId("names-find");
-        find.setPromptText("Find a name");
-        find.setAccessibleText("Find a name");
+        find.setPromptText(Texts.of("games.find-a-name"));
+        find.setAccessibleText(Texts.of("games.find-a-name"));
         find.textProperty().addListener(o -> show());
         spelling.setId("names-spelling");
-        spelling.setPromptText("How it is to be written");
-        spelling.setAccessibleText("How the chosen name is to be written");
+        spelling.setPromptText(Texts.of("games.how-it-is-to-be"));
+        spelling.setAccessibleText(Texts.of("games.how-the-chosen-name-is"));
         spelling.setOnAction(e -> rename());
         HBox.setHgrow(spelling, Priority.ALWAYS);
-        table.text("Name", 380, Map.Entry::getKey);
-        table.figure("Games", 80, Map.Entry::getValue, String::valueOf);
+        table.text(Texts.of("games.name"), 380, Map.Entry::getKey);
+        table.figure(Texts.of("games.games"), 80, Map.Entry::getValue, String::valueOf);
         table.onChoose(row -> spelling.setText(row.getKey()));
         VBox.setVgrow(table, Priority.ALWAYS);
         getChildren()
                 .addAll(
-                        Widgets.label("Spellings of names", "sheet-title"),
+                        Widgets.label(Texts.of("games.spellings-of-names-2"), "sheet-title"),
                         find,
                         table,
                         problem,
                         Widgets.row(
-                                Widgets.button("names-close", "Close", close),
+                                Widgets.button("names-close", Texts.of("games.close"), close),
                                 spelling,
-                                Widgets.primary("names-rename", "Write it so", this::rename)));
+                                Widgets.primary(
+                                        "names-rename",
+                                        Texts.of("games.write-it-so"),
+                                        this::rename)));
         read();
     }
 
@@ -73,12 +78,12 @@ final class NamesPane extends VBox {
     private void rename() {
         String to = spelling.getText().strip();
         if (table.one().isEmpty()) {
-            problem.setText("Choose the name that is to be written otherwise.");
+            problem.setText(Texts.of("games.choose-the-name-that-is"));
             return;
         }
         String from = table.one().get().getKey();
         if (to.isEmpty() || to.equals(from)) {
-            problem.setText("Type how " + from + " is to be written.");
+            problem.setText(Texts.of("games.type-how-is-to-be", from));
             return;
         }
         problem.setText("");

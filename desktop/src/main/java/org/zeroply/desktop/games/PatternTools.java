@@ -13,6 +13,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.board.SetUpBoard;
 import org.zeroply.desktop.board.SquareSign;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * What can be put on the small board: men, any man of a side, nothing; or what must not be there.
@@ -23,7 +24,7 @@ final class PatternTools extends GridPane {
 
     private final ToggleGroup hand = new ToggleGroup();
     private final ToggleButton not =
-            Widgets.toggle("ask-not", "not", "What is drawn next must not be there");
+            Widgets.toggle("ask-not", "not", Texts.of("games.what-is-drawn-next-must"));
     private Palette palette = Palette.PAPER;
 
     PatternTools() {
@@ -42,11 +43,12 @@ final class PatternTools extends GridPane {
             ToggleButton any =
                     tool(
                             "ask-any-" + side.word().toLowerCase(Locale.ROOT),
-                            "Any man of " + side.word(),
+                            Texts.of("games.any-man-of", side.word()),
                             QueryDraft.Tool.any(side));
             add(any, SetUpBoard.MEN.size(), side.ordinal());
         }
-        ToggleButton nothing = tool("ask-nothing", "Nothing there", QueryDraft.Tool.NOTHING);
+        ToggleButton nothing =
+                tool("ask-nothing", Texts.of("games.nothing-there"), QueryDraft.Tool.NOTHING);
         add(nothing, SetUpBoard.MEN.size() + 1, 0);
         not.getStyleClass().add("man-button");
         not.setMinSize(MAN + 6, MAN + 6);

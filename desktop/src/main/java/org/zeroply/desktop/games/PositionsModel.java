@@ -18,6 +18,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryMatcher;
 import org.zeroply.coach.pattern.QueryReader;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Scheduler;
 import org.zeroply.desktop.work.Services;
@@ -113,7 +114,7 @@ final class PositionsModel {
     void change(Optional<String> next) {
         next.ifPresentOrElse(
                 text::set,
-                () -> services.messages().say("First mend what is written: it cannot be read."));
+                () -> services.messages().say(Texts.of("games.first-mend-what-is-written")));
     }
 
     /** Reads the queries that have a name. */
@@ -130,7 +131,7 @@ final class PositionsModel {
             services.messages()
                     .say(
                             text.get().isBlank()
-                                    ? "Draw or write what is looked for first."
+                                    ? Texts.of("games.draw-or-write-what-is")
                                     : problem.get());
             return;
         }
@@ -142,7 +143,7 @@ final class PositionsModel {
         listed = 0;
         part.set(0);
         running.set(true);
-        state.set("Looking through games …");
+        state.set(Texts.of("games.looking-through-games"));
         start(query.get());
     }
 
@@ -165,9 +166,9 @@ final class PositionsModel {
                                 () ->
                                         ended(
                                                 mine,
-                                                "Stopped. "
-                                                        + Counted.of(counted, "position")
-                                                        + " so far."))
+                                                Texts.of(
+                                                        "games.stopped-so-far",
+                                                        Counted.of(counted, "position"))))
                         .whenFailed(reason -> ended(mine, reason));
     }
 
@@ -197,10 +198,10 @@ final class PositionsModel {
         }
         part.set((double) looked / Math.max(1, all));
         state.set(
-                Counted.of(counted, "position")
-                        + " so far, "
-                        + Counted.of(all - looked, "game")
-                        + " to go");
+                Texts.of(
+                        "games.so-far-to-go",
+                        Counted.of(counted, "position"),
+                        Counted.of(all - looked, "game")));
     }
 
     /**
@@ -224,22 +225,20 @@ final class PositionsModel {
 
     private static String told(Query query, PositionFinder.Outcome outcome) {
         if (outcome.games() == 0) {
-            return "There is no such game to look through.";
+            return Texts.of("games.there-is-no-such-game");
         }
-        String listed = outcome.hits() > MOST ? "; the first " + MOST + " are shown" : "";
+        String listed = outcome.hits() > MOST ? Texts.of("games.the-first-are-shown", MOST) : "";
         if (outcome.hits() == 0 && new QueryMatcher(query).asksReviews()) {
-            return "Nothing. Only games that were reviewed have moments.";
+            return Texts.of("games.nothing-only-games-that-were");
         }
         return outcome.hits() == 0
-                ? "Nothing in " + Counted.of(outcome.games(), "game") + "."
-                : Counted.of(outcome.hits(), "position")
-                        + " in "
-                        + Counted.of(outcome.answering(), "game")
-                        + ", "
-                        + Counted.of(outcome.games(), "game")
-                        + " looked through"
-                        + listed
-                        + ".";
+                ? Texts.of("games.nothing-in", Counted.of(outcome.games(), "game"))
+                : Texts.of(
+                        "games.in-looked-through",
+                        Counted.of(outcome.hits(), "position"),
+                        Counted.of(outcome.answering(), "game"),
+                        Counted.of(outcome.games(), "game"),
+                        listed);
     }
 
     /** Stops looking. */
@@ -294,9 +293,9 @@ final class PositionsModel {
         services.messages()
                 .say(
                         before.isEmpty()
-                                ? "Kept as " + name + "."
-                                : "Kept as " + name + ", in place of the one before.",
-                        new Messages.Action("Undo", () -> restore(name, before)));
+                                ? Texts.of("games.kept-as", name)
+                                : Texts.of("games.kept-as-in-place-of", name),
+                        new Messages.Action(Texts.of("games.undo"), () -> restore(name, before)));
     }
 
     /** Forgets a query. */
@@ -311,9 +310,9 @@ final class PositionsModel {
                             reload();
                             services.messages()
                                     .say(
-                                            gone.name() + " is forgotten.",
+                                            Texts.of("games.is-forgotten", gone.name()),
                                             new Messages.Action(
-                                                    "Undo",
+                                                    Texts.of("games.undo"),
                                                     () ->
                                                             restore(
                                                                     gone.name(),

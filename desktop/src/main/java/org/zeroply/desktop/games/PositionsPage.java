@@ -28,6 +28,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.index.PositionFinder;
 import org.zeroply.library.index.QueryStore;
@@ -63,9 +64,9 @@ final class PositionsPage extends VBox {
     private final TextArea text = new TextArea();
     private final Label problem = Widgets.wrapped("", "alarm");
     private final Button collect =
-            Widgets.quiet("positions-collect", "Into a collection …", this::collect);
-    private final MenuButton more = Menus.button("ask-more", "More", List.of());
-    private final MenuButton kept = Menus.button("ask-kept", "Kept", List.of());
+            Widgets.quiet("positions-collect", Texts.of("games.into-a-collection"), this::collect);
+    private final MenuButton more = Menus.button("ask-more", Texts.of("games.more"), List.of());
+    private final MenuButton kept = Menus.button("ask-kept", Texts.of("games.kept"), List.of());
 
     PositionsPage(PositionsModel model, Services services, Dialogs dialogs) {
         super(8);
@@ -76,7 +77,7 @@ final class PositionsPage extends VBox {
         pattern.setId("ask-board");
         widthProperty().addListener(o -> fitPattern());
         fitPattern();
-        pattern.setAccessibleText("Board to draw what is looked for");
+        pattern.setAccessibleText(Texts.of("games.board-to-draw-what-is"));
         HBox top = new HBox(12, pattern, asking());
         found = new FoundPositions(model, this::collect);
         VBox.setVgrow(found, Priority.ALWAYS);
@@ -96,23 +97,28 @@ final class PositionsPage extends VBox {
         Map<Query.Manner, ToggleButton> all = new EnumMap<>(Query.Manner.class);
         all.put(
                 Query.Manner.MIRRORED,
-                Widgets.toggle("ask-mirrored", "Mirrored", "Also with the wings exchanged"));
+                Widgets.toggle(
+                        "ask-mirrored",
+                        Texts.of("games.mirrored"),
+                        Texts.of("games.also-with-the-wings-exchanged")));
         all.put(
                 Query.Manner.EXCHANGED,
-                Widgets.toggle("ask-exchanged", "Either side", "Also with the colours exchanged"));
+                Widgets.toggle(
+                        "ask-exchanged",
+                        Texts.of("games.either-side"),
+                        Texts.of("games.also-with-the-colours-exchanged")));
         all.put(
                 Query.Manner.EVERY,
                 Widgets.toggle(
                         "ask-every",
-                        "Every one",
-                        "Every position, not only the first of each game"));
+                        Texts.of("games.every-one"),
+                        Texts.of("games.every-position-not-only-the")));
         all.put(
                 Query.Manner.CLEAREST,
                 Widgets.toggle(
                         "ask-clearest",
-                        "Clearest first",
-                        "Those with the fewest men that have nothing to do with it first,"
-                                + " not those of the newest games"));
+                        Texts.of("games.clearest-first"),
+                        Texts.of("games.those-with-the-fewest-men")));
         return all;
     }
 
@@ -133,7 +139,7 @@ final class PositionsPage extends VBox {
         text.setPrefRowCount(3);
         text.setMinHeight(62);
         text.setPromptText("white rook on g5, black king on g8, no white pawn on g");
-        text.setAccessibleText("What is looked for, in words");
+        text.setAccessibleText(Texts.of("games.what-is-looked-for-in"));
         text.textProperty().bindBidirectional(model.textProperty());
         text.addEventFilter(
                 KeyEvent.KEY_PRESSED,
@@ -159,8 +165,11 @@ final class PositionsPage extends VBox {
                         6,
                         more,
                         kept,
-                        Widgets.quiet("ask-keep", "Keep …", this::keep),
-                        Widgets.quiet("ask-clear", "Clear", () -> model.textProperty().set("")));
+                        Widgets.quiet("ask-keep", Texts.of("games.keep"), this::keep),
+                        Widgets.quiet(
+                                "ask-clear",
+                                Texts.of("games.clear"),
+                                () -> model.textProperty().set("")));
         VBox asking = new VBox(8, tools, text, problem, ways, rest);
         HBox.setHgrow(asking, Priority.ALWAYS);
         asking.setMinWidth(0);
@@ -177,9 +186,9 @@ final class PositionsPage extends VBox {
                             examples.forEach(e -> menu.getItems().add(example(e)));
                             more.getItems().add(menu);
                         });
-        Menu games = new Menu("Which games");
+        Menu games = new Menu(Texts.of("games.which-games"));
         CLAUSES.forEach(c -> games.getItems().add(item(c, () -> type("; " + c))));
-        Menu order = new Menu("One after the other");
+        Menu order = new Menu(Texts.of("games.one-after-the-other"));
         ORDER.forEach(c -> order.getItems().add(item(c, () -> type(" " + c))));
         more.getItems().addAll(order, games);
     }
@@ -255,12 +264,12 @@ final class PositionsPage extends VBox {
             menu.setMnemonicParsing(false);
             menu.getItems()
                     .addAll(
-                            item("Ask", () -> model.ask(query.query())),
-                            item("Forget", () -> model.forget(query)));
+                            item(Texts.of("games.ask"), () -> model.ask(query.query())),
+                            item(Texts.of("games.forget"), () -> model.forget(query)));
             kept.getItems().add(menu);
         }
         if (kept.getItems().isEmpty()) {
-            MenuItem none = item("None yet: write one and press Keep", () -> {});
+            MenuItem none = item(Texts.of("games.none-yet-write-one-and"), () -> {});
             none.setDisable(true);
             kept.getItems().add(none);
         }
@@ -275,9 +284,10 @@ final class PositionsPage extends VBox {
 
     void keep() {
         if (model.isKeepable()) {
-            dialogs.text("Name of the query", "", "Keep", model::keep);
+            dialogs.text(
+                    Texts.of("games.name-of-the-query"), "", Texts.of("games.keep-2"), model::keep);
         } else {
-            services.messages().say("There is no query to be kept yet.");
+            services.messages().say(Texts.of("games.there-is-no-query-to"));
         }
     }
 
@@ -294,7 +304,7 @@ final class PositionsPage extends VBox {
         ProgressBar bar = new ProgressBar();
         bar.setPrefWidth(90);
         bar.progressProperty().bind(model.partProperty());
-        Button stop = Widgets.button("positions-stop", "Stop", model::stop);
+        Button stop = Widgets.button("positions-stop", Texts.of("games.stop"), model::stop);
         for (Region each : List.of(bar, stop)) {
             each.visibleProperty().bind(model.runningProperty());
             each.managedProperty().bind(each.visibleProperty());
@@ -302,16 +312,18 @@ final class PositionsPage extends VBox {
         collect.setVisible(false);
         ToggleButton clearest = manners.get(Query.Manner.CLEAREST);
         clearest.setOnAction(e -> order());
-        Button go = Widgets.button("positions-go", "Look through games", model::search);
+        Button go =
+                Widgets.button("positions-go", Texts.of("games.look-through-games"), model::search);
         return new Bar(8, state, bar, stop, clearest, collect, go);
     }
 
     /** Puts the games of what was found into a collection. */
     void collect() {
         if (model.hits().isEmpty()) {
-            services.messages().say("Nothing is found yet.");
+            services.messages().say(Texts.of("games.nothing-is-found-yet"));
         } else {
-            dialogs.text("Collection", "", "Put in", model::collect);
+            dialogs.text(
+                    Texts.of("games.collection"), "", Texts.of("games.put-in"), model::collect);
         }
     }
 
@@ -338,7 +350,7 @@ final class PositionsPage extends VBox {
                 .map(
                         k ->
                                 Command.of(
-                                        "Look for " + k.name(),
+                                        Texts.of("games.look-for", k.name()),
                                         () -> {
                                             show.run();
                                             model.ask(k.query());
@@ -348,10 +360,10 @@ final class PositionsPage extends VBox {
 
     List<Command> commands() {
         return List.of(
-                Command.of("Look through games for the position drawn", model::search),
-                Command.of("Keep the query under a name …", this::keep),
+                Command.of(Texts.of("games.look-through-games-for-the"), model::search),
+                Command.of(Texts.of("games.keep-the-query-under-a"), this::keep),
                 new Command(
-                        "Put the games found into a collection …",
+                        Texts.of("games.put-the-games-found-into"),
                         "Shortcut+Shift+K",
                         this::collect));
     }

@@ -20,6 +20,7 @@ import org.zeroply.coach.fact.structure.StructureComparison;
 import org.zeroply.coach.fact.structure.StructureTable;
 import org.zeroply.coach.insight.Concession;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Comparing: what the last move changed, and the structures that the next moves lead to. */
 final class ChangesView extends VBox {
@@ -44,24 +45,32 @@ final class ChangesView extends VBox {
         getChildren()
                 .add(
                         Widgets.row(
-                                Widgets.button("compare-from", "Compare from here on", this::from),
-                                Widgets.button("compare-last", "Last move only", this::last)));
-        heading(model.comparedWith().map(this::title).orElse("What the last move changed"));
+                                Widgets.button(
+                                        "compare-from",
+                                        Texts.of("lab.compare-from-here-on"),
+                                        this::from),
+                                Widgets.button(
+                                        "compare-last",
+                                        Texts.of("lab.last-move-only"),
+                                        this::last)));
+        heading(
+                model.comparedWith()
+                        .map(this::title)
+                        .orElse(Texts.of("lab.what-the-last-move-changed")));
         model.changes()
-                .ifPresentOrElse(
-                        this::change, () -> note("No move leads here: this is the start."));
+                .ifPresentOrElse(this::change, () -> note(Texts.of("lab.no-move-leads-here-this")));
         List<StructureComparison> structures = model.structures();
-        heading("Structures after the ways to recapture and the moves of the sheet");
+        heading(Texts.of("lab.structures-after-the-ways-to"));
         if (structures.isEmpty()) {
-            note(
-                    "Nothing can be recaptured in two ways here. Put the moves you want to compare"
-                            + " into the sheet; they appear here side by side.");
+            note(Texts.of("lab.nothing-can-be-recaptured-in"));
         }
         if (!structures.isEmpty()) {
             table(StructureTable.of(model.position(), structures));
         }
         for (StructureComparison s : structures) {
-            Label move = Widgets.label("After " + San.write(model.position(), s.move()), "part");
+            Label move =
+                    Widgets.label(
+                            Texts.of("lab.after", San.write(model.position(), s.move())), "part");
             move.setId("structure-" + San.write(model.position(), s.move()));
             getChildren().add(move);
             Concession.of(model.position(), s.move())
@@ -84,18 +93,19 @@ final class ChangesView extends VBox {
     private String title(Node before) {
         Node current = model.session().current();
         if (before.equals(current)) {
-            return "Play on: what changes from here is told";
+            return Texts.of("lab.play-on-what-changes-from");
         }
         if (current.parent().equals(Optional.of(before))) {
-            return "What " + San.write(before.position(), current.move()) + " changed";
+            return Texts.of("lab.what-changed", San.write(before.position(), current.move()));
         }
         return before.parent()
                 .map(
                         p ->
-                                "What has changed since "
-                                        + Line.number(p.position(), true)
-                                        + San.write(p.position(), before.move()))
-                .orElse("What has changed since the start");
+                                Texts.of(
+                                        "lab.what-has-changed-since",
+                                        Line.number(p.position(), true),
+                                        San.write(p.position(), before.move())))
+                .orElse(Texts.of("lab.what-has-changed-since-the"));
     }
 
     private void heading(String text) {
@@ -130,7 +140,7 @@ final class ChangesView extends VBox {
 
     private void change(FactChange change) {
         if (change.gone().isEmpty() && change.come().isEmpty()) {
-            note("Nothing changes.");
+            note(Texts.of("lab.nothing-changes"));
         }
         List<List<Fact>> pairs = pairs(change);
         int shown = showsAll ? pairs.size() : Math.min(SHOWN, pairs.size());
@@ -138,7 +148,7 @@ final class ChangesView extends VBox {
             pair.forEach(f -> row(f, change.come().contains(f) ? "+" : "–"));
         }
         if (pairs.size() > SHOWN) {
-            String text = showsAll ? "fewer" : pairs.size() - SHOWN + " more changes";
+            String text = showsAll ? "fewer" : Texts.of("lab.more-changes", pairs.size() - SHOWN);
             Button more = Widgets.button(null, text, this::toggle);
             more.getStyleClass().addAll("quiet-button", "more-changes");
             getChildren().add(more);

@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.insight.Difficulty;
 import org.zeroply.coach.insight.DifficultyMeter;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -32,21 +33,16 @@ final class DifficultyView extends VBox {
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.label("How hard is it to play?", "sheet-title"),
+                                Widgets.label(Texts.of("lab.how-hard-is-it-to"), "sheet-title"),
                                 Widgets.spacer(),
-                                Widgets.button("measure", "Measure", this::measure)),
+                                Widgets.button("measure", Texts.of("lab.measure"), this::measure)),
                         text);
         session.currentProperty().addListener(o -> clear());
         clear();
     }
 
     private void clear() {
-        text.getChildren()
-                .setAll(
-                        line(
-                                "Measure tells how many moves keep the result, how deep one must"
-                                        + " look, and which wrong move tempts.",
-                                "faded"));
+        text.getChildren().setAll(line(Texts.of("lab.measure-tells-how-many-moves"), "faded"));
     }
 
     void measure() {
@@ -54,7 +50,7 @@ final class DifficultyView extends VBox {
         DifficultyMeter meter = new DifficultyMeter(services.marking(), DifficultyMeter.NODES);
         services.scheduler()
                 .longWork(
-                        "Measuring",
+                        Texts.of("lab.measuring"),
                         (cancellation, progress) ->
                                 meter.measure(position, progress::accept, cancellation),
                         found -> {
@@ -72,10 +68,10 @@ final class DifficultyView extends VBox {
                         line(
                                 San.write(position, d.best().move())
                                         + (d.depthFound() <= 1
-                                                ? " leads from the first look on."
-                                                : " becomes best at depth "
-                                                        + d.depthFound()
-                                                        + " and stays so."),
+                                                ? Texts.of("lab.leads-from-the-first-look")
+                                                : Texts.of(
+                                                        "lab.becomes-best-at-depth-and",
+                                                        d.depthFound())),
                                 "plain"),
                         line(temptation(position, d), "plain"));
     }
@@ -85,17 +81,21 @@ final class DifficultyView extends VBox {
                 d.widths().stream()
                         .map(
                                 w ->
-                                        (w.white() ? "White " : "Black ")
-                                                + w.keeping()
-                                                + " of "
-                                                + w.legal()
-                                                + (w.isTightrope() ? " (only move)" : ""))
+                                        Texts.of(
+                                                "lab.of",
+                                                Texts.of(
+                                                        w.white()
+                                                                ? "lab.white-keeping"
+                                                                : "lab.black-keeping",
+                                                        w.keeping()),
+                                                w.legal(),
+                                                w.isTightrope() ? Texts.of("lab.only-move") : ""))
                         .toList();
-        return "Moves that keep the result, ply by ply: "
-                + String.join(", ", parts)
-                + average(". On average White ", d.width(true))
-                + average(", Black ", d.width(false))
-                + ".";
+        return Texts.of(
+                "lab.moves-that-keep-the-result",
+                String.join(", ", parts),
+                average(Texts.of("lab.on-average-white"), d.width(true)),
+                average(Texts.of("lab.black"), d.width(false)));
     }
 
     private static String average(String who, OptionalDouble width) {
@@ -110,13 +110,12 @@ final class DifficultyView extends VBox {
                         t ->
                                 String.format(
                                         Locale.ROOT,
-                                        "Tempting but %s: it leads to depth %d and costs %.0f"
-                                                + " points of a hundred: %s",
+                                        Texts.of("lab.tempting-but-it-leads-to"),
                                         t.changesResult() ? "wrong" : "weaker",
                                         t.untilDepth(),
                                         100 * t.loss(),
                                         Line.numbered(position, Line.start(t.refutation(), SHOWN))))
-                .orElse("No worse move tempts: none led on the way.");
+                .orElse(Texts.of("lab.no-worse-move-tempts-none"));
     }
 
     private static Label line(String words, String style) {

@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.ending.EndingReport;
 import org.zeroply.coach.ending.EndingTrainer;
 import org.zeroply.coach.ending.PawnEnding;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 
 /**
@@ -77,18 +78,18 @@ public final class EndingPlayModel {
                     expected = session.current();
                     playing.set(true);
                     message.set(
-                            "You are "
-                                    + start.sideToMove().word()
-                                    + ", and it is your move. "
-                                    + goal(fresh.goal()));
+                            Texts.of(
+                                    "lab.you-are-and-it-is",
+                                    start.sideToMove().word(),
+                                    goal(fresh.goal())));
                 });
     }
 
     private static String goal(EndingReport.Result goal) {
         return switch (goal) {
-            case WIN -> "It is won: bring it home.";
-            case DRAW -> "It is a draw: hold it.";
-            default -> "It is lost: hold out as long as you can.";
+            case WIN -> Texts.of("lab.it-is-won-bring-it");
+            case DRAW -> Texts.of("lab.it-is-a-draw-hold");
+            default -> Texts.of("lab.it-is-lost-hold-out");
         };
     }
 
@@ -129,12 +130,13 @@ public final class EndingPlayModel {
 
     private static String spoilt(EndingTrainer.Step step) {
         String better =
-                step.better().map(m -> "; " + San.write(step.before(), m) + " kept it").orElse("");
-        return Line.number(step.before(), true)
-                + San.write(step.before(), step.move())
-                + " gives the result away"
-                + better
-                + ".";
+                step.better()
+                        .map(m -> Texts.of("lab.kept-it", San.write(step.before(), m)))
+                        .orElse("");
+        return Texts.of(
+                "lab.gives-the-result-away",
+                Line.number(step.before(), true) + San.write(step.before(), step.move()),
+                better);
     }
 
     private void end(EndingTrainer game) {
@@ -144,7 +146,12 @@ public final class EndingPlayModel {
         int moves = game.steps().size();
         message.set(
                 wrong.isEmpty()
-                        ? "Nothing was given away in " + moves + (moves == 1 ? " move." : " moves.")
+                        ? Texts.of(
+                                "lab.nothing-was-given-away-in",
+                                moves,
+                                moves == 1
+                                        ? Texts.of("lab.one-move-is-over")
+                                        : Texts.of("lab.moves-are-over"))
                         : String.join(" ", wrong));
     }
 }

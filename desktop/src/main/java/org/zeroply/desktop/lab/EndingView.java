@@ -24,6 +24,7 @@ import org.zeroply.coach.ending.EndingWays;
 import org.zeroply.coach.ending.KingMap;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** The truth about an ending, its picture, and playing it against perfect defence. */
@@ -40,7 +41,7 @@ final class EndingView extends VBox {
     private final VBox answer = new VBox(6);
     private final FlowPane pictures = new FlowPane(6, 6);
     private final ToggleGroup chosen = new ToggleGroup();
-    private final CheckBox atOnce = new CheckBox("tell spoilt moves at once");
+    private final CheckBox atOnce = new CheckBox(Texts.of("lab.tell-spoilt-moves-at-once"));
     private final EndingPlayModel play;
     private final VBox playing = new VBox(6);
     private Optional<Position> solved = Optional.empty();
@@ -61,22 +62,28 @@ final class EndingView extends VBox {
         told.textProperty().bind(play.messageProperty());
         playing.getChildren()
                 .addAll(
-                        Widgets.heading("Play it yourself"),
+                        Widgets.heading(Texts.of("lab.play-it-yourself")),
                         Widgets.row(
-                                Widgets.button("play-ending", "Begin here", this::begin),
-                                Widgets.button("stop-ending", "Stop and look back", play::stop),
+                                Widgets.button(
+                                        "play-ending", Texts.of("lab.begin-here"), this::begin),
+                                Widgets.button(
+                                        "stop-ending",
+                                        Texts.of("lab.stop-and-look-back"),
+                                        play::stop),
                                 atOnce),
                         told);
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.button("solve-ending", "Solve this ending", this::solve),
+                                Widgets.button(
+                                        "solve-ending",
+                                        Texts.of("lab.solve-this-ending"),
+                                        this::solve),
                                 Widgets.quiet(
                                         "ending-example",
-                                        "An example",
+                                        Texts.of("lab.an-example"),
                                         () -> look.accept(Position.fromFen(EXAMPLE))),
-                                Widgets.label(
-                                        "kings and pawns, or up to four men: exact", "faded")),
+                                Widgets.label(Texts.of("lab.kings-and-pawns-or-up"), "faded")),
                         answer,
                         pictures,
                         playing);
@@ -102,10 +109,10 @@ final class EndingView extends VBox {
     void solve() {
         Position position = model.position();
         EndingSolver solver = services.endingSolver();
-        answer.getChildren().setAll(line("Solving …"));
+        answer.getChildren().setAll(line(Texts.of("lab.solving")));
         services.scheduler()
                 .longWork(
-                        "Solving the ending",
+                        Texts.of("lab.solving-the-ending"),
                         (cancellation, progress) ->
                                 solver.solve(position, progress::accept, cancellation),
                         found -> {
@@ -116,7 +123,7 @@ final class EndingView extends VBox {
                             answer.getChildren().clear();
                             found.ifPresent(report -> show(position, report));
                         })
-                .otherwise(() -> answer.getChildren().setAll(line("Not solved.")));
+                .otherwise(() -> answer.getChildren().setAll(line(Texts.of("lab.not-solved"))));
     }
 
     // ---- The answer -----------------------------------------------------------------------------
@@ -138,19 +145,27 @@ final class EndingView extends VBox {
                             answer.getChildren()
                                     .add(
                                             line(
-                                                    "Triangulation: "
-                                                            + path
-                                                            + " – the same position, the other"
-                                                            + " side to move."));
+                                                    Texts.of(
+                                                            "lab.triangulation-the-same-position-the",
+                                                            path)));
                             answer.getChildren().add(line(t.reason() + "."));
                         });
         EndingWays ways = report.ways();
         if (!ways.plan().isEmpty()) {
-            answer.getChildren().add(line("Plan: " + String.join(", then ", ways.plan()) + "."));
+            answer.getChildren()
+                    .add(
+                            line(
+                                    Texts.of(
+                                            "lab.plan",
+                                            String.join(Texts.of("lab.then"), ways.plan()))));
         }
         if (!ways.other().isEmpty()) {
             answer.getChildren()
-                    .add(line("Another plan: " + String.join(", then ", ways.other()) + "."));
+                    .add(
+                            line(
+                                    Texts.of(
+                                            "lab.another-plan",
+                                            String.join(Texts.of("lab.then"), ways.other()))));
         }
         for (DirectTry failed : ways.tries()) {
             answer.getChildren().add(line(failed.text() + "."));
@@ -158,13 +173,13 @@ final class EndingView extends VBox {
         if (!report.moves().line().isEmpty()) {
             String words = Line.numbered(position, Line.start(report.moves().line(), LONG_LINE));
             String more = report.moves().line().size() > LONG_LINE ? " …" : "";
-            answer.getChildren().add(line("Line: " + words + more));
+            answer.getChildren().add(line(Texts.of("lab.line", words, more)));
             answer.getChildren()
                     .add(
                             Widgets.row(
                                     Widgets.button(
                                             "adopt-ending",
-                                            "Put the line into the sheet",
+                                            Texts.of("lab.put-the-line-into-the"),
                                             () ->
                                                     model.session()
                                                             .editor()
@@ -181,35 +196,32 @@ final class EndingView extends VBox {
         String side = position.sideToMove().word();
         String words =
                 switch (report.result()) {
-                    case WIN -> side + " wins";
-                    case LOSS -> side + " loses";
-                    case DRAW -> "Draw";
-                    case UNCLEAR -> "Unclear: nothing was proved";
+                    case WIN -> Texts.of("lab.wins", side);
+                    case LOSS -> Texts.of("lab.loses", side);
+                    case DRAW -> Texts.of("lab.draw");
+                    case UNCLEAR -> Texts.of("lab.unclear-nothing-was-proved");
                 };
         String proof =
                 report.result() == EndingReport.Result.UNCLEAR
                         ? ""
                         : report.proof() == EndingReport.Proof.EXACT
-                                ? ", proved exactly"
+                                ? Texts.of("lab.proved-exactly")
                                 : report.graph().isPresent()
-                                        ? "; promotions with more than four men judged by search"
-                                        : ", by search";
+                                        ? Texts.of("lab.promotions-with-more-than-four")
+                                        : Texts.of("lab.by-search");
         return words + proof;
     }
 
     private static String moves(Position position, EndingReport report) {
         String best = names(position, report.moves().best());
-        return "Best: "
-                + best
-                + ". "
-                + report.moves().keeping().size()
-                + " of "
-                + position.legalMoves().size()
-                + " moves keep the result"
-                + (report.moves().keeping().size() > report.moves().best().size()
+        return Texts.of(
+                "lab.best-of-moves-keep-the",
+                best,
+                report.moves().keeping().size(),
+                position.legalMoves().size(),
+                report.moves().keeping().size() > report.moves().best().size()
                         ? ": " + names(position, report.moves().keeping())
-                        : "")
-                + ".";
+                        : "");
     }
 
     private static String names(Position position, List<org.zeroply.chess.board.Move> moves) {
@@ -219,9 +231,9 @@ final class EndingView extends VBox {
     private static Optional<String> zugzwang(EndingReport report) {
         return switch (report.zugzwang()) {
             case NONE -> Optional.empty();
-            case MUTUAL -> Optional.of("Mutual zugzwang: whoever is to move would rather not be.");
-            case WHITE -> Optional.of("White to move here would be in zugzwang.");
-            case BLACK -> Optional.of("Black to move here would be in zugzwang.");
+            case MUTUAL -> Optional.of(Texts.of("lab.mutual-zugzwang-whoever-is-to"));
+            case WHITE -> Optional.of(Texts.of("lab.white-to-move-here-would"));
+            case BLACK -> Optional.of(Texts.of("lab.black-to-move-here-would"));
         };
     }
 
@@ -241,14 +253,16 @@ final class EndingView extends VBox {
                         graph -> {
                             for (Side side : Side.values()) {
                                 KingMap map = KingMap.of(graph, position, side);
-                                picture(side.word() + "'s king, to move", () -> draw(map, true));
                                 picture(
-                                        side.word() + "'s king, other to move",
+                                        Texts.of("lab.s-king-to-move", side.word()),
+                                        () -> draw(map, true));
+                                picture(
+                                        Texts.of("lab.s-king-other-to-move", side.word()),
                                         () -> draw(map, false));
                             }
                             CorrespondingSquares squares = CorrespondingSquares.of(graph, position);
                             if (!squares.pairs().isEmpty()) {
-                                picture("Corresponding squares", () -> draw(squares));
+                                picture(Texts.of("lab.corresponding-squares"), () -> draw(squares));
                             }
                         });
     }
@@ -294,11 +308,7 @@ final class EndingView extends VBox {
                             });
         }
         model.overlayProperty().set(new BoardOverlay(List.of(), tones, signs));
-        services.messages()
-                .say(
-                        "For "
-                                + map.mover().word()
-                                + "'s king on each square: + wins, = draws, – loses.");
+        services.messages().say(Texts.of("lab.for-s-king-on-each", map.mover().word()));
     }
 
     /** Numbers of the squares near the kings; a list of pairs in words would be hard to read. */
@@ -314,10 +324,7 @@ final class EndingView extends VBox {
             }
         }
         model.overlayProperty().set(new BoardOverlay(List.<Mark>of(), tones, signs));
-        services.messages()
-                .say(
-                        "Squares with the same number belong together: when one king takes its"
-                                + " square, the other has to be able to take its own.");
+        services.messages().say(Texts.of("lab.squares-with-the-same-number"));
     }
 
     private void begin() {
@@ -328,6 +335,6 @@ final class EndingView extends VBox {
                             chosen.selectToggle(null);
                             play.begin();
                         },
-                        () -> services.messages().say("Solve this ending first."));
+                        () -> services.messages().say(Texts.of("lab.solve-this-ending-first")));
     }
 }

@@ -15,6 +15,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.insight.Compensation;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.LiveAnalysis;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Analysis;
@@ -79,7 +80,7 @@ final class ExplanationView extends VBox {
         String move =
                 node.parent()
                         .map(p -> San.write(p.position(), node.move()))
-                        .map(san -> "by " + san)
+                        .map(san -> Texts.of("lab.by", san))
                         .orElse("");
         heading(move);
         int row = 1;
@@ -90,12 +91,9 @@ final class ExplanationView extends VBox {
             }
         }
         String changed =
-                move.isEmpty() ? "" : ", changed " + move + ": " + signed(explanation.change());
+                move.isEmpty() ? "" : Texts.of("lab.changed", move, signed(explanation.change()));
         sum.setText(
-                "By rule of thumb "
-                        + words(explanation.total())
-                        + changed
-                        + " (hundredths of a pawn).");
+                Texts.of("lab.by-rule-of-thumb-hundredths", words(explanation.total()), changed));
         learnt.setText(learnt(explanation));
         compensation.setText(Compensation.of(node.position()).map(Compensation::text).orElse(""));
         showEngine();
@@ -106,9 +104,10 @@ final class ExplanationView extends VBox {
         if (explanation.learnt().isEmpty()) {
             return "";
         }
-        String value = "By experience of games " + words(explanation.learnt().getAsInt());
+        String value =
+                Texts.of("lab.by-experience-of-games", words(explanation.learnt().getAsInt()));
         return explanation.isDisputed()
-                ? value + ": the terms above do not account for it."
+                ? Texts.of("lab.the-terms-above-do-not", value)
                 : value + ".";
     }
 
@@ -122,7 +121,7 @@ final class ExplanationView extends VBox {
                         .filter(f -> f.position().equals(session.current().position()))
                         .flatMap(f -> f.analysis().best())
                         .map(this::words)
-                        .orElse("The engine has not looked at this position yet.");
+                        .orElse(Texts.of("lab.the-engine-has-not-looked"));
         engine.setText(opinion);
     }
 
@@ -131,26 +130,26 @@ final class ExplanationView extends VBox {
         Score own = white ? best.score() : best.score().negated();
         String value =
                 own instanceof Score.Mate m
-                        ? (m.moves() > 0 ? "White mates in " : "Black mates in ")
+                        ? (m.moves() > 0
+                                        ? Texts.of("lab.white-mates-in")
+                                        : Texts.of("lab.black-mates-in"))
                                 + Math.abs(m.moves())
                         : words(own.ordinal());
-        return "By calculation "
-                + value
-                + ": "
-                + best.expected().verdict(white).words()
-                + ", engine at depth "
-                + best.depth()
-                + ".";
+        return Texts.of(
+                "lab.by-calculation-engine-at-depth",
+                value,
+                best.expected().verdict(white).words(),
+                best.depth());
     }
 
     private void heading(String move) {
         grid.addRow(
                 0,
-                right(Widgets.label("White", "faded")),
+                right(Widgets.label(Texts.of("lab.white"), "faded")),
                 new Region(),
                 new Region(),
                 new Region(),
-                Widgets.label("Black", "faded"),
+                Widgets.label(Texts.of("lab.black-2"), "faded"),
                 right(Widgets.label(move, "faded")));
     }
 
@@ -203,8 +202,11 @@ final class ExplanationView extends VBox {
 
     private static String words(int total) {
         if (total == 0) {
-            return "nothing for either side";
+            return Texts.of("lab.nothing-for-either-side");
         }
-        return Math.abs(total) + " for " + (total > 0 ? "White" : "Black");
+        return Texts.of(
+                "lab.for",
+                Math.abs(total),
+                total > 0 ? Texts.of("lab.white") : Texts.of("lab.black-2"));
     }
 }

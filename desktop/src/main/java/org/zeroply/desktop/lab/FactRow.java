@@ -12,6 +12,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * One fact: pointing at it, or reaching it with the Tab key, draws it on the board; P pins it to
@@ -47,9 +48,10 @@ final class FactRow extends HBox {
         getChildren().addAll(text, actions);
         actions.setMinWidth(USE_PREF_SIZE);
         if (!fact.line().isEmpty()) {
-            actions.getChildren().add(action("line", "Put the line into the sheet", this::adopt));
+            actions.getChildren()
+                    .add(action("line", Texts.of("lab.put-the-line-into-the"), this::adopt));
         }
-        actions.getChildren().add(action("pin", "Pin to the note", this::pin));
+        actions.getChildren().add(action("pin", Texts.of("lab.pin-to-the-note"), this::pin));
         actions.visibleProperty().bind(hoverProperty().or(focusedProperty()));
         hoverProperty().addListener((o, was, is) -> pointed(is));
         focusedProperty()

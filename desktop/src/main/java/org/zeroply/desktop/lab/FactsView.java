@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactGroup;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** All facts, grouped as a coach tells them: White's on the left, Black's on the right. */
 final class FactsView extends VBox {
@@ -58,7 +59,10 @@ final class FactsView extends VBox {
 
     private void fill() {
         grid.getChildren().clear();
-        grid.addRow(0, Widgets.label("White", "faded"), Widgets.label("Black", "faded"));
+        grid.addRow(
+                0,
+                Widgets.label(Texts.of("lab.white"), "faded"),
+                Widgets.label(Texts.of("lab.black-2"), "faded"));
         int row = 1;
         for (FactGroup group : FactGroup.values()) {
             List<Fact> facts =
@@ -96,7 +100,7 @@ final class FactsView extends VBox {
         int hidden = own.size() - first.size();
         (showsAll ? own : first).forEach(f -> rows.getChildren().add(new FactRow(model, f, "")));
         if (hidden > 0) {
-            String text = showsAll ? "fewer" : hidden + " more";
+            String text = showsAll ? "fewer" : Texts.of("lab.more", hidden);
             String group = own.get(0).kind().group().name().toLowerCase(Locale.ROOT);
             Button more = Widgets.button("more-" + group + "-" + word(side), text, this::toggle);
             more.getStyleClass().add("quiet-button");

@@ -21,6 +21,7 @@ import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.CandidatesView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -28,7 +29,13 @@ import org.zeroply.desktop.work.TreeSession;
 public final class LabDesk implements Desk {
 
     private static final List<String> PAGES =
-            List.of("Facts", "Changes", "Squares", "Numbers", "Ending", "Note");
+            List.of(
+                    Texts.of("lab.facts"),
+                    Texts.of("lab.changes"),
+                    Texts.of("lab.squares"),
+                    Texts.of("lab.numbers"),
+                    Texts.of("lab.ending"),
+                    Texts.of("lab.note"));
 
     private final LabModel model;
     private final ExplanationView explanation;
@@ -40,7 +47,7 @@ public final class LabDesk implements Desk {
     private final EndingView ending;
     private final NoteView note;
     private final VBox content = new VBox();
-    private final PageSwitch pages = new PageSwitch("Lab", name -> turned());
+    private final PageSwitch pages = new PageSwitch(Texts.of("lab.lab"), name -> turned());
 
     /**
      * @param session the open game or analysis of the games desk
@@ -61,21 +68,25 @@ public final class LabDesk implements Desk {
         content.setId("lab-desk");
         content.getStyleClass().add("desk");
         VBox numbers = new VBox(10, explanation, difficulty, questions);
-        pages.add("Facts", scroll(new FactsView(model)));
-        pages.add("Changes", scroll(changes));
-        pages.add("Squares", scroll(squares));
+        pages.add(Texts.of("lab.facts"), scroll(new FactsView(model)));
+        pages.add(Texts.of("lab.changes"), scroll(changes));
+        pages.add(Texts.of("lab.squares"), scroll(squares));
         ScrollPane scrolled = scroll(numbers);
         VBox.setVgrow(scrolled, Priority.ALWAYS);
-        pages.add("Numbers", new VBox(8, scrolled, candidates));
-        pages.add("Ending", scroll(ending));
-        pages.add("Note", note);
+        pages.add(Texts.of("lab.numbers"), new VBox(8, scrolled, candidates));
+        pages.add(Texts.of("lab.ending"), scroll(ending));
+        pages.add(Texts.of("lab.note"), note);
         content.getChildren()
                 .addAll(
-                        bar(Widgets.primary("lab-exercise", "Set as exercise", setExercise)),
+                        bar(
+                                Widgets.primary(
+                                        "lab-exercise",
+                                        Texts.of("lab.set-as-exercise"),
+                                        setExercise)),
                         pages.place());
         session.currentProperty().addListener(o -> refresh());
         content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
-        pages.show("Facts");
+        pages.show(Texts.of("lab.facts"));
     }
 
     private static ScrollPane scroll(VBox page) {
@@ -109,11 +120,11 @@ public final class LabDesk implements Desk {
         if (content.getScene() == null) {
             return;
         }
-        if (pages.isFront("Numbers")) {
+        if (pages.isFront(Texts.of("lab.numbers"))) {
             explanation.show();
-        } else if (pages.isFront("Changes")) {
+        } else if (pages.isFront(Texts.of("lab.changes"))) {
             changes.show();
-        } else if (pages.isFront("Squares")) {
+        } else if (pages.isFront(Texts.of("lab.squares"))) {
             squares.show();
         }
         ending.show();
@@ -126,7 +137,7 @@ public final class LabDesk implements Desk {
 
     @Override
     public String name() {
-        return "Lab";
+        return Texts.of("lab.lab");
     }
 
     @Override
@@ -151,7 +162,7 @@ public final class LabDesk implements Desk {
 
     @Override
     public void pressed(int square) {
-        if (pages.isFront("Squares")) {
+        if (pages.isFront(Texts.of("lab.squares"))) {
             squares.pressed(square);
         }
     }
@@ -174,31 +185,32 @@ public final class LabDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Measure how hard it is", "Shortcut+M", this::measure));
-        commands.add(new Command("What is the threat?", "Shortcut+T", this::threat));
-        commands.add(new Command("Are there enough checks?", "", this::checks));
-        commands.add(new Command("Solve this ending", "Shortcut+G", this::solve));
+        commands.add(
+                new Command(Texts.of("lab.measure-how-hard-it-is"), "Shortcut+M", this::measure));
+        commands.add(new Command(Texts.of("lab.what-is-the-threat"), "Shortcut+T", this::threat));
+        commands.add(new Command(Texts.of("lab.are-there-enough-checks"), "", this::checks));
+        commands.add(new Command(Texts.of("lab.solve-this-ending"), "Shortcut+G", this::solve));
         commands.addAll(candidates.commands());
         return commands;
     }
 
     private void measure() {
-        pages.show("Numbers");
+        pages.show(Texts.of("lab.numbers"));
         difficulty.measure();
     }
 
     private void threat() {
-        pages.show("Numbers");
+        pages.show(Texts.of("lab.numbers"));
         questions.threat();
     }
 
     private void checks() {
-        pages.show("Numbers");
+        pages.show(Texts.of("lab.numbers"));
         questions.checks();
     }
 
     private void solve() {
-        pages.show("Ending");
+        pages.show(Texts.of("lab.ending"));
         ending.solve();
     }
 }

@@ -23,6 +23,7 @@ import org.zeroply.coach.insight.FactSink;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
 import org.zeroply.desktop.board.BoardOverlay;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
@@ -106,7 +107,7 @@ public final class LabModel {
         shown = Optional.of(position);
         clearOverlay();
         facts.setAll(Insight.of(position));
-        searching.set("looking further …");
+        searching.set(Texts.of("lab.looking-further"));
         SearchedInsight insight = new SearchedInsight(services.marking(), SearchedInsight.NODES);
         search =
                 services.scheduler()
@@ -120,9 +121,9 @@ public final class LabModel {
                                                             cancellation,
                                                             () ->
                                                                     searching.set(
-                                                                            "looking for "
-                                                                                    + doing
-                                                                                    + " …")),
+                                                                            Texts.of(
+                                                                                    "lab.looking-for",
+                                                                                    doing))),
                                             cancellation);
                                     return !cancellation.isCancelled();
                                 },
@@ -134,7 +135,7 @@ public final class LabModel {
                         .whenFailed(
                                 reason -> {
                                     if (isShown(position)) {
-                                        searching.set("not searched further");
+                                        searching.set(Texts.of("lab.not-searched-further"));
                                     }
                                 });
     }
@@ -219,19 +220,19 @@ public final class LabModel {
         String before = node.annotation().after();
         String sentence = fact.sentence() + ".";
         if (before.contains(sentence)) {
-            services.messages().say("The note says that already.");
+            services.messages().say(Texts.of("lab.the-note-says-that-already"));
             return;
         }
         String note = before.isEmpty() ? sentence : before + " " + sentence;
         List<Mark> marks = new ArrayList<>(node.annotation().marks());
         fact.drawn().stream().filter(m -> !marks.contains(m)).forEach(marks::add);
         session.editor().annotate(node, a -> a.withAfter(note).withMarks(marks));
-        services.messages().say("Pinned to the note of this position. Ctrl+Z takes it off.");
+        services.messages().say(Texts.of("lab.pinned-to-the-note-of"));
     }
 
     /** Puts the line that proves a fact into the sheet; a pass at its head stays a pass. */
     public void adopt(Fact fact) {
         session.editor().addLine(session.current(), fact.line());
-        services.messages().say("The line is in the sheet. Ctrl+Z takes it out.");
+        services.messages().say(Texts.of("lab.the-line-is-in-the"));
     }
 }

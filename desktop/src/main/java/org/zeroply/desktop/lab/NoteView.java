@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.database.FileTrouble;
 
@@ -27,10 +28,8 @@ final class NoteView extends VBox {
         text.setId("note-text");
         Widgets.tabLeaves(text);
         text.setWrapText(true);
-        text.setPromptText(
-                "Your words on this position. Facts you pin are written here; the note is the"
-                        + " comment on the move in the sheet.");
-        text.setAccessibleText("Note on this position");
+        text.setPromptText(Texts.of("lab.your-words-on-this-position"));
+        text.setAccessibleText(Texts.of("lab.note-on-this-position"));
         text.focusedProperty()
                 .addListener(
                         (o, was, is) -> {
@@ -43,8 +42,11 @@ final class NoteView extends VBox {
                 .addAll(
                         text,
                         Widgets.row(
-                                Widgets.button("print-note", "Print with diagram", this::choose),
-                                Widgets.label("a PDF of one page, or a PNG", "faded")));
+                                Widgets.button(
+                                        "print-note",
+                                        Texts.of("lab.print-with-diagram"),
+                                        this::choose),
+                                Widgets.label(Texts.of("lab.a-pdf-of-one-page"), "faded")));
         noted = model.session().current();
         model.session()
                 .currentProperty()
@@ -74,7 +76,7 @@ final class NoteView extends VBox {
 
     private void choose() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Print the note");
+        chooser.setTitle(Texts.of("lab.print-the-note"));
         chooser.setInitialFileName("note.pdf");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
@@ -91,12 +93,12 @@ final class NoteView extends VBox {
                         () -> {
                             try {
                                 PageFile.write(image, file);
-                                return "Printed to " + file + ".";
+                                return Texts.of("lab.printed-to", file);
                             } catch (IOException e) {
-                                return file
-                                        + " cannot be written: "
-                                        + FileTrouble.reason(e)
-                                        + ". The note is kept in the sheet.";
+                                return Texts.of(
+                                        "lab.cannot-be-written-the-note",
+                                        file,
+                                        FileTrouble.reason(e));
                             }
                         },
                         services.messages()::say);

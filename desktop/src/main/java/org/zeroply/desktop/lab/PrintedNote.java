@@ -17,6 +17,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.BoardView;
+import org.zeroply.desktop.texts.Texts;
 
 /** A page of A4 with the diagram of a position, its marks, and the note on it. */
 final class PrintedNote {
@@ -68,14 +69,15 @@ final class PrintedNote {
         return node.parent()
                 .map(
                         p ->
-                                "After "
-                                        + Line.number(p.position(), true)
-                                        + San.write(p.position(), node.move()))
-                .orElse("Position");
+                                Texts.of(
+                                        "lab.after-2",
+                                        Line.number(p.position(), true),
+                                        San.write(p.position(), node.move())))
+                .orElse(Texts.of("lab.position"));
     }
 
     private static String toMove(Node node) {
-        return node.position().sideToMove().word() + " to move";
+        return Texts.of("lab.to-move", node.position().sideToMove().word());
     }
 
     /** The page as a picture. */

@@ -10,6 +10,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
@@ -39,10 +40,14 @@ final class QuestionsView extends VBox {
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.label("Ask", "sheet-title"),
+                                Widgets.label(Texts.of("lab.ask"), "sheet-title"),
                                 Widgets.spacer(),
-                                Widgets.button("ask-threat", "What is the threat?", this::threat),
-                                Widgets.button("ask-checks", "Enough checks?", this::checks)),
+                                Widgets.button(
+                                        "ask-threat",
+                                        Texts.of("lab.what-is-the-threat"),
+                                        this::threat),
+                                Widgets.button(
+                                        "ask-checks", Texts.of("lab.enough-checks"), this::checks)),
                         answer);
         session.currentProperty().addListener(o -> answer.setText(""));
     }
@@ -50,43 +55,43 @@ final class QuestionsView extends VBox {
     void threat() {
         Position position = session.current().position();
         if (position.inCheck()) {
-            answer.setText("The side to move is in check; it cannot pass.");
+            answer.setText(Texts.of("lab.the-side-to-move-is"));
             return;
         }
         ask(
-                "Looking for the threat",
+                Texts.of("lab.looking-for-the-threat"),
                 cancellation -> {
                     Position passed = position.play(Move.NULL);
                     return new MoveEvaluator(services.marking(), NODES, cancellation)
                             .choice(passed)
                             .map(c -> threat(passed, c.best()))
-                            .orElse("The opponent has no legal move.");
+                            .orElse(Texts.of("lab.the-opponent-has-no-legal"));
                 });
     }
 
     private static String threat(Position passed, Weighed best) {
         boolean white = passed.toBoard().sideToMove() == 0;
         Score own = white ? best.score() : best.score().negated();
-        return "If "
-                + (white ? "Black" : "White")
-                + " passed: "
-                + Line.numbered(passed, Line.start(best.line(), SHOWN))
-                + "  ("
-                + best.expected().verdict(white).words()
-                + ", "
-                + own.text()
-                + ").";
+        return Texts.of(
+                "lab.if-passed",
+                white ? Texts.of("lab.black-2") : Texts.of("lab.white"),
+                Line.numbered(passed, Line.start(best.line(), SHOWN)),
+                best.expected().verdict(white).words(),
+                own.text());
     }
 
     void checks() {
         Position position = session.current().position();
         ask(
-                "Searching the checks",
+                Texts.of("lab.searching-the-checks"),
                 cancellation -> {
                     CheckSequence found =
                             new CheckSearch(CHECK_NODES, cancellation)
                                     .search(position, MOST_CHECKS);
-                    String side = position.toBoard().sideToMove() == 0 ? "White" : "Black";
+                    String side =
+                            position.toBoard().sideToMove() == 0
+                                    ? Texts.of("lab.white")
+                                    : Texts.of("lab.black-2");
                     String line =
                             found.line().isEmpty()
                                     ? ""
@@ -99,10 +104,10 @@ final class QuestionsView extends VBox {
 
     private static String words(String side, CheckSequence.Outcome outcome) {
         return switch (outcome) {
-            case MATES -> side + "'s checks lead to mate:";
-            case GOES_ON -> side + " can go on checking for ever:";
-            case RUNS_OUT -> side + "'s checks run out.";
-            case UNCLEAR -> side + "'s checks: unclear, not settled within the limits.";
+            case MATES -> Texts.of("lab.s-checks-lead-to-mate", side);
+            case GOES_ON -> Texts.of("lab.can-go-on-checking-for", side);
+            case RUNS_OUT -> Texts.of("lab.s-checks-run-out", side);
+            case UNCLEAR -> Texts.of("lab.s-checks-unclear-not-settled", side);
         };
     }
 

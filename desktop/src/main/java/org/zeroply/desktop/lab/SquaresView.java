@@ -25,6 +25,7 @@ import org.zeroply.coach.fact.tactics.Contest;
 import org.zeroply.coach.fact.tactics.ForcingMoves;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Questions about squares, answered on the board: control, contests, routes, forcing moves. */
 final class SquaresView extends VBox {
@@ -33,8 +34,8 @@ final class SquaresView extends VBox {
 
     private final LabModel model;
     private final ToggleGroup maps = new ToggleGroup();
-    private final TextField contest = field("contest-square", "Square, such as d5");
-    private final TextField route = field("route-squares", "From and to, such as f1 d5");
+    private final TextField contest = field("contest-square", Texts.of("lab.square-such-as-d5"));
+    private final TextField route = field("route-squares", Texts.of("lab.from-and-to-such-as"));
     private final Label contestAnswer = answer("contest-answer");
     private final Label routeAnswer = answer("route-answer");
     private final Label mapWords = answer("map-words");
@@ -48,29 +49,36 @@ final class SquaresView extends VBox {
         FlowPane choices = new FlowPane(6, 6);
         choices.getChildren()
                 .addAll(
-                        map("who", "Who controls more", this::lead),
-                        map("white-one", "White in one move", () -> reach(Side.WHITE, 1)),
-                        map("white-two", "White in two", () -> reach(Side.WHITE, 2)),
-                        map("black-one", "Black in one move", () -> reach(Side.BLACK, 1)),
-                        map("black-two", "Black in two", () -> reach(Side.BLACK, 2)));
+                        map("who", Texts.of("lab.who-controls-more"), this::lead),
+                        map(
+                                "white-one",
+                                Texts.of("lab.white-in-one-move"),
+                                () -> reach(Side.WHITE, 1)),
+                        map("white-two", Texts.of("lab.white-in-two"), () -> reach(Side.WHITE, 2)),
+                        map(
+                                "black-one",
+                                Texts.of("lab.black-in-one-move"),
+                                () -> reach(Side.BLACK, 1)),
+                        map("black-two", Texts.of("lab.black-in-two"), () -> reach(Side.BLACK, 2)));
         contest.setOnAction(e -> contest());
         route.setOnAction(e -> route());
         getChildren()
                 .addAll(
-                        Widgets.heading("Control"),
+                        Widgets.heading(Texts.of("lab.control")),
                         choices,
                         mapWords,
-                        Widgets.heading("Contest of a square"),
+                        Widgets.heading(Texts.of("lab.contest-of-a-square")),
                         Widgets.row(
-                                contest, Widgets.label("or press a square on the board", "faded")),
+                                contest,
+                                Widgets.label(Texts.of("lab.or-press-a-square-on"), "faded")),
                         contestAnswer,
-                        Widgets.heading("Routes of a piece"),
+                        Widgets.heading(Texts.of("lab.routes-of-a-piece")),
                         Widgets.row(
                                 route,
                                 Widgets.label(
-                                        "all shortest safe ways, others stand still", "faded")),
+                                        Texts.of("lab.all-shortest-safe-ways-others"), "faded")),
                         routeAnswer,
-                        Widgets.heading("Forcing moves"),
+                        Widgets.heading(Texts.of("lab.forcing-moves")),
                         forcing);
     }
 
@@ -122,7 +130,7 @@ final class SquaresView extends VBox {
             String list =
                     moves.from()
                             .map(from -> list(from, moves))
-                            .orElse("not now: the other side is in check");
+                            .orElse(Texts.of("lab.not-now-the-other-side"));
             words.append(words.isEmpty() ? "" : "\n").append(side.word()).append(": ").append(list);
         }
         forcing.setText(words.toString());
@@ -135,7 +143,7 @@ final class SquaresView extends VBox {
                     move.exchange() == 0
                             ? ""
                             : String.format(Locale.ROOT, " %+.2f", move.exchange() / 100.0);
-            String threat = move.threatensMate() ? " threatens mate" : "";
+            String threat = move.threatensMate() ? Texts.of("lab.threatens-mate") : "";
             words.add(San.write(from, move.move()) + exchange + threat);
         }
         return words.isEmpty() ? "none" : String.join(", ", words);
@@ -162,7 +170,7 @@ final class SquaresView extends VBox {
             }
         }
         model.overlayProperty().set(new BoardOverlay(List.of(), tones, signs));
-        mapWords.setText("+ White has so many men more on the square, – Black, = as many.");
+        mapWords.setText(Texts.of("lab.white-has-so-many-men"));
     }
 
     private void reach(Side side, int moves) {
@@ -182,12 +190,14 @@ final class SquaresView extends VBox {
         }
         model.overlayProperty().set(new BoardOverlay(List.of(), tones, signs));
         mapWords.setText(
-                side.word()
-                        + (moves == 1 ? " attacks or guards " : " can reach in two moves ")
-                        + Long.bitCount(squares)
-                        + " squares, "
-                        + Long.bitCount(safe)
-                        + " of them without meeting an enemy guard (guarded ones are marked !).");
+                Texts.of(
+                        "lab.squares-of-them-without-meeting",
+                        side.word()
+                                + (moves == 1
+                                        ? Texts.of("lab.attacks-or-guards")
+                                        : Texts.of("lab.can-reach-in-two-moves"))
+                                + Long.bitCount(squares),
+                        Long.bitCount(safe)));
     }
 
     // ---- Questions ------------------------------------------------------------------------------
@@ -201,7 +211,7 @@ final class SquaresView extends VBox {
     private void contest() {
         int square = Square.parse(contest.getText().strip());
         if (square < 0) {
-            contestAnswer.setText("Write one square, such as d5.");
+            contestAnswer.setText(Texts.of("lab.write-one-square-such-as"));
             return;
         }
         Scene scene = new Scene(model.position());
@@ -228,7 +238,7 @@ final class SquaresView extends VBox {
                                 .filter(p -> p.type() != PieceType.PAWN)
                                 .isPresent();
         if (to < 0 || !piece) {
-            routeAnswer.setText("Write the square of a piece and where it is to go: f1 d5.");
+            routeAnswer.setText(Texts.of("lab.write-the-square-of-a"));
             return;
         }
         Routes routes = new Routes(new Scene(model.position()), from, FAR);
@@ -241,9 +251,11 @@ final class SquaresView extends VBox {
                                 .toList());
         routeAnswer.setText(
                 ways.isEmpty()
-                        ? "No safe way of up to " + FAR + " moves."
+                        ? Texts.of("lab.no-safe-way-of-up", FAR)
                         : routes.movesTo(to)
-                                + (routes.movesTo(to) == 1 ? " move: " : " moves: ")
+                                + (routes.movesTo(to) == 1
+                                        ? Texts.of("lab.one-move")
+                                        : Texts.of("lab.moves"))
                                 + list);
         model.overlayProperty()
                 .set(

@@ -21,6 +21,7 @@ import org.zeroply.coach.lesson.LessonQuestion;
 import org.zeroply.coach.lesson.Reply;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Student;
@@ -41,9 +42,12 @@ final class AlonePage extends VBox {
     private final Label words = Widgets.wrapped("", "lesson-words");
     private final TextField answer = new TextField();
     private final Label told = Widgets.wrapped("", "plain");
-    private final Button take = Widgets.button("alone-answer-it", "Answer", this::answer);
-    private final Button next = Widgets.primary("alone-next", "Go on", this::next);
-    private final Button show = Widgets.quiet("alone-show", "Show me", this::giveUp);
+    private final Button take =
+            Widgets.button("alone-answer-it", Texts.of("lessons.answer"), this::answer);
+    private final Button next =
+            Widgets.primary("alone-next", Texts.of("lessons.go-on"), this::next);
+    private final Button show =
+            Widgets.quiet("alone-show", Texts.of("lessons.show-me"), this::giveUp);
     private Optional<GivenLesson> lesson = Optional.empty();
     private OptionalLong id = OptionalLong.empty();
     private boolean answered;
@@ -59,8 +63,8 @@ final class AlonePage extends VBox {
         this.onMove = onMove;
         setId("alone-page");
         student.setId("alone-student");
-        student.setAccessibleText("Who goes through the lesson");
-        student.setPromptText("Who are you?");
+        student.setAccessibleText(Texts.of("lessons.who-goes-through-the-lesson"));
+        student.setPromptText(Texts.of("lessons.who-are-you"));
         Widgets.texts(student, Student::name);
         head.setId("alone-head");
         Widgets.tellCut(head);
@@ -69,7 +73,7 @@ final class AlonePage extends VBox {
         words.setId("alone-words");
         told.setId("alone-told");
         answer.setId("alone-answer");
-        answer.setAccessibleText("Your answer");
+        answer.setAccessibleText(Texts.of("lessons.your-answer"));
         answer.setOnAction(e -> answer());
         HBox.setHgrow(answer, Priority.ALWAYS);
         VBox sheet = new VBox(8, prompt, moves, table, words);
@@ -82,8 +86,11 @@ final class AlonePage extends VBox {
                         told,
                         Widgets.row(answer, take, show),
                         Widgets.row(
-                                Widgets.button("alone-back", "Back", this::back),
-                                Widgets.quiet("alone-again", "From the beginning", this::again)));
+                                Widgets.button("alone-back", Texts.of("lessons.back"), this::back),
+                                Widgets.quiet(
+                                        "alone-again",
+                                        Texts.of("lessons.from-the-beginning"),
+                                        this::again)));
         show();
     }
 
@@ -137,7 +144,7 @@ final class AlonePage extends VBox {
 
     private void next() {
         if (question().isPresent() && !answered) {
-            messages.say("Answer first, or have it shown.");
+            messages.say(Texts.of("lessons.answer-first-or-have-it"));
             return;
         }
         lesson.ifPresent(GivenLesson::reveal);
@@ -184,7 +191,7 @@ final class AlonePage extends VBox {
             return;
         }
         if (student.getValue() == null) {
-            messages.say("Say who you are first: the answer goes into your file.");
+            messages.say(Texts.of("lessons.say-who-you-are-first"));
             return;
         }
         try {
@@ -210,10 +217,9 @@ final class AlonePage extends VBox {
     private void show() {
         Optional<Slide> slide = lesson.map(GivenLesson::own);
         head.setText(
-                lesson.map(l -> l.lesson().title() + ", " + l.place()).orElse("No lesson is open"));
-        prompt.setText(
-                slide.map(Slide::prompt)
-                        .orElse("Open a lesson on the page Plan; it can be learnt alone here."));
+                lesson.map(l -> l.lesson().title() + ", " + l.place())
+                        .orElse(Texts.of("lessons.no-lesson-is-open")));
+        prompt.setText(slide.map(Slide::prompt).orElse(Texts.of("lessons.open-a-lesson-on-the")));
         moves.setText(slide.map(GivePage::moves).orElse(""));
         slide.ifPresent(table::show);
         words.setText(slide.map(Slide::words).orElse(""));
@@ -225,7 +231,9 @@ final class AlonePage extends VBox {
         take.setDisable(!asks);
         show.setDisable(!asks);
         answer.setPromptText(
-                question().map(GivePage::expected).orElse("nothing is asked: read, and go on"));
+                question()
+                        .map(GivePage::expected)
+                        .orElse(Texts.of("lessons.nothing-is-asked-read-and")));
         next.setDisable(lesson.isEmpty() || lesson.get().isOver());
     }
 }

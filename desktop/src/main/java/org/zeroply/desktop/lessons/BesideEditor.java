@@ -14,6 +14,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.board.SmallBoard;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The positions beside that of a step, as small boards with what is different. */
 final class BesideEditor extends VBox {
@@ -40,10 +41,12 @@ final class BesideEditor extends VBox {
                         scroll,
                         Widgets.row(
                                 Widgets.quiet(
-                                        "step-put-beside", "Put the board beside it", this::put),
+                                        "step-put-beside",
+                                        Texts.of("lessons.put-the-board-beside-it"),
+                                        this::put),
                                 Widgets.quiet(
                                         "step-change-beside",
-                                        "Change something …",
+                                        Texts.of("lessons.change-something"),
                                         () ->
                                                 setUp.change(
                                                         model.session().tree().start(),
@@ -77,8 +80,8 @@ final class BesideEditor extends VBox {
         SmallBoard board = new SmallBoard(beside.position(), BOARD, palette);
         TextField words = new TextField(beside.words());
         words.setId("beside-words-" + (place + 1));
-        words.setPromptText("what is different");
-        words.setAccessibleText("What is different in position " + (place + 1));
+        words.setPromptText(Texts.of("lessons.what-is-different"));
+        words.setAccessibleText(Texts.of("lessons.what-is-different-in-position", place + 1));
         Widgets.whenTyped(words, () -> say(place, words.getText()));
         String cells =
                 beside.cells().stream()
@@ -89,7 +92,9 @@ final class BesideEditor extends VBox {
                         Widgets.label(cells, "faded"),
                         Widgets.spacer(),
                         Widgets.removing(
-                                "beside-remove-" + (place + 1), "Take out", () -> take(place)));
+                                "beside-remove-" + (place + 1),
+                                Texts.of("lessons.take-out"),
+                                () -> take(place)));
         VBox card = new VBox(board, words, foot);
         card.getStyleClass().add("beside-card");
         card.setMinWidth(CARD);

@@ -18,6 +18,7 @@ import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 
 /**
@@ -52,7 +53,7 @@ public final class ClassroomModel implements Projected {
     }
 
     private static String prompt(Node from, MoveTree tree) {
-        String who = from.position().sideToMove().word() + " to move";
+        String who = Texts.of("lessons.to-move", from.position().sideToMove().word());
         String players = LessonStep.players(tree);
         return players.isEmpty() ? who + "." : players + ". " + who + ".";
     }
@@ -87,7 +88,11 @@ public final class ClassroomModel implements Projected {
     public String place() {
         return lines() == 0
                 ? ""
-                : "line " + number() + " of " + lines() + (isOver() ? ", all revealed" : "");
+                : Texts.of(
+                        "lessons.line-of",
+                        number(),
+                        lines(),
+                        isOver() ? Texts.of("lessons.all-revealed") : "");
     }
 
     /** Reveals one more move; after the last one the next line, from where it branches off. */
@@ -158,7 +163,7 @@ public final class ClassroomModel implements Projected {
         Duration spent = Duration.between(began, clock.instant());
         Duration shown = given.map(g -> g.minus(spent)).orElse(spent);
         if (shown.isNegative()) {
-            return "time is up";
+            return Texts.of("lessons.time-is-up");
         }
         return MinutesSeconds.of(shown);
     }
@@ -171,10 +176,10 @@ public final class ClassroomModel implements Projected {
     private static String words(Node node) {
         List<String> words = new ArrayList<>();
         if (node.annotation().scheme().tempting()) {
-            words.add("Tempting, but wrong.");
+            words.add(Texts.of("lessons.tempting-but-wrong"));
         }
         if (node.annotation().scheme().equal()) {
-            words.add("As good as the main move.");
+            words.add(Texts.of("lessons.as-good-as-the-main"));
         }
         if (!node.annotation().scheme().points().isEmpty()) {
             words.add(
@@ -183,7 +188,9 @@ public final class ClassroomModel implements Projected {
                                     .collect(Collectors.joining(", "))
                             + ".");
         }
-        node.annotation().verdict().ifPresent(v -> words.add("Verdict: " + v.words() + "."));
+        node.annotation()
+                .verdict()
+                .ifPresent(v -> words.add(Texts.of("lessons.verdict", v.words())));
         if (!node.annotation().after().isEmpty()) {
             words.add(node.annotation().after());
         }
@@ -192,6 +199,6 @@ public final class ClassroomModel implements Projected {
 
     private static String points(PointRule rule) {
         String points = Counted.of(rule.points(), "point");
-        return rule.needsVerdict() ? points + " for the right verdict" : points;
+        return rule.needsVerdict() ? Texts.of("lessons.for-the-right-verdict", points) : points;
     }
 }

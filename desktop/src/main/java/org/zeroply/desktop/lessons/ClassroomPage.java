@@ -8,6 +8,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 
 /**
@@ -48,7 +49,8 @@ public final class ClassroomPage extends VBox {
         next.setId("lesson-next");
         count.setId("lesson-count");
         solution.setId("lesson-solution");
-        solution.setPlaceholder(Widgets.wrapped("There are no lines from here.", "empty-note"));
+        solution.setPlaceholder(
+                Widgets.wrapped(Texts.of("lessons.there-are-no-lines-from"), "empty-note"));
         solution.setCellFactory(v -> new WrappedCell());
         VBox sheet = new VBox(10, prompt, moves, words, next);
         sheet.getStyleClass().add("drill-page");
@@ -56,15 +58,22 @@ public final class ClassroomPage extends VBox {
         getChildren()
                 .addAll(
                         sheet,
-                        Widgets.heading("All lines, for you alone"),
+                        Widgets.heading(Texts.of("lessons.all-lines-for-you-alone")),
                         solution,
                         Widgets.row(
-                                Widgets.button("lesson-back", "Back", this::back),
-                                Widgets.button("lesson-reveal", "Reveal", this::reveal),
+                                Widgets.button("lesson-back", Texts.of("lessons.back"), this::back),
+                                Widgets.button(
+                                        "lesson-reveal", Texts.of("lessons.reveal"), this::reveal),
                                 Widgets.spacer(),
                                 count,
-                                Widgets.button("lesson-here", "Whole screen", this::here),
-                                Widgets.button("lesson-apart", "Second window", this::apart)));
+                                Widgets.button(
+                                        "lesson-here",
+                                        Texts.of("lessons.whole-screen"),
+                                        this::here),
+                                Widgets.button(
+                                        "lesson-apart",
+                                        Texts.of("lessons.second-window"),
+                                        this::apart)));
         show();
     }
 
@@ -116,14 +125,13 @@ public final class ClassroomPage extends VBox {
     private void show() {
         prompt.setText(
                 lesson.map(ClassroomModel::prompt)
-                        .orElse(
-                                "Choose an exercise and show it, or go to any position of a game, a"
-                                        + " moment or a repertoire and choose Show to the class. Page"
-                                        + " Down, Space, a clicker or the wheel reveal move after"
-                                        + " move; Page Up takes one back."));
+                        .orElse(Texts.of("lessons.choose-an-exercise-and-show")));
         moves.setText(lesson.map(ClassroomModel::moves).orElse(""));
         words.setText(lesson.map(ClassroomModel::words).orElse(""));
-        next.setText(lesson.filter(l -> !l.isOver()).map(l -> "Next: " + l.next()).orElse(""));
+        next.setText(
+                lesson.filter(l -> !l.isOver())
+                        .map(l -> Texts.of("lessons.next", l.next()))
+                        .orElse(""));
         for (Label label : List.of(moves, words, next)) {
             label.setManaged(!label.getText().isEmpty());
         }

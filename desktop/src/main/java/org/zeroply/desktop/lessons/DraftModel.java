@@ -16,6 +16,7 @@ import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.draft.LessonDraft;
 import org.zeroply.coach.lesson.draft.RepertoireLesson;
 import org.zeroply.coach.pattern.QueryReader;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
@@ -110,7 +111,7 @@ final class DraftModel {
     static Optional<String> problem(String text, List<String> suggestions) {
         String wanted = text.strip();
         if (wanted.isEmpty()) {
-            return Optional.of("Write or choose what the lesson is to be about.");
+            return Optional.of(Texts.of("lessons.write-or-choose-what-the"));
         }
         boolean known =
                 suggestions.contains(wanted)
@@ -125,7 +126,7 @@ final class DraftModel {
         String wanted = (whose < 0 ? text : text.substring(0, whose)).strip();
         services.scheduler()
                 .<Optional<Lesson>>longWork(
-                        "Drafting the lesson",
+                        Texts.of("lessons.drafting-the-lesson"),
                         (cancellation, progress) -> made(wanted, cancellation, progress::accept),
                         made ->
                                 made.ifPresentOrElse(
@@ -133,20 +134,18 @@ final class DraftModel {
                                         () ->
                                                 services.messages()
                                                         .say(
-                                                                "Nothing was found about "
-                                                                        + wanted
-                                                                        + " that could be shown or"
-                                                                        + " asked.")));
+                                                                Texts.of(
+                                                                        "lessons.nothing-was-found-about-that",
+                                                                        wanted))));
     }
 
     private void said(Lesson lesson) {
-        boolean lacks = lesson.steps().get(0).note().startsWith("Not found");
+        boolean lacks = lesson.steps().get(0).note().startsWith(LessonDraft.NOT_FOUND);
         services.messages()
                 .say(
-                        "Drafted; change everything as you like."
-                                + (lacks
-                                        ? " The note of the first step says what is missing."
-                                        : ""));
+                        Texts.of(
+                                "lessons.drafted-change-everything-as-you",
+                                lacks ? Texts.of("lessons.the-note-of-the-first") : ""));
     }
 
     private Optional<Lesson> made(

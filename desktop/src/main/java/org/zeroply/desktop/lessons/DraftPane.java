@@ -6,6 +6,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Asks what a lesson is to be about. */
 final class DraftPane extends VBox {
@@ -26,27 +27,25 @@ final class DraftPane extends VBox {
         about.setId("draft-about");
         about.setEditable(true);
         about.setMaxWidth(Double.MAX_VALUE);
-        about.setAccessibleText("What the lesson is about");
+        about.setAccessibleText(Texts.of("lessons.what-the-lesson-is-about"));
         about.setPromptText("isolated queen's pawn");
         about.getEditor().setOnAction(e -> draft(draft, close));
         about.getEditor().textProperty().addListener(o -> problem.setText(""));
         problem.setId("draft-problem");
         getChildren()
                 .addAll(
-                        Widgets.label("Draft a lesson", "sheet-title"),
+                        Widgets.label(Texts.of("lessons.draft-a-lesson"), "sheet-title"),
                         Widgets.wrapped(
-                                "Its examples and questions come from your games, its homework from"
-                                        + " your exercises. Name a theme in the words of the page"
-                                        + " Positions, or choose a kept query, a theme of your"
-                                        + " exercises, or chapters of a repertoire.",
-                                "plain"),
+                                Texts.of("lessons.its-examples-and-questions-come"), "plain"),
                         about,
                         problem,
                         Widgets.row(
                                 Widgets.spacer(),
-                                Widgets.quiet("draft-cancel", "Cancel", close),
+                                Widgets.quiet("draft-cancel", Texts.of("lessons.cancel"), close),
                                 Widgets.primary(
-                                        "draft-begin", "Draft it", () -> draft(draft, close))));
+                                        "draft-begin",
+                                        Texts.of("lessons.draft-it"),
+                                        () -> draft(draft, close))));
     }
 
     /** Offers these. */

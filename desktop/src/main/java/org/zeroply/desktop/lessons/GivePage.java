@@ -25,6 +25,7 @@ import org.zeroply.coach.lesson.Slide;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -57,10 +58,10 @@ final class GivePage extends VBox {
             new RowTable<>(
                     "give-class",
                     p -> p.student().id(),
-                    "No students yet: add them at the desk Students, and their answers are taken"
-                            + " down here.");
+                    Texts.of("lessons.no-students-yet-add-them"));
     private final Timeline ticking = new Timeline(new KeyFrame(Duration.seconds(1), e -> tick()));
-    private final Button reveal = Widgets.button("give-reveal", "Reveal", this::reveal);
+    private final Button reveal =
+            Widgets.button("give-reveal", Texts.of("lessons.reveal"), this::reveal);
     private Optional<Slide> shown = Optional.empty();
 
     /** The sign of the key that has just chosen a student; empty once it was typed. */
@@ -77,7 +78,7 @@ final class GivePage extends VBox {
         head.setId("give-head");
         Widgets.tellCut(head);
         jump.setId("give-jump");
-        jump.setAccessibleText("Jump to a step");
+        jump.setAccessibleText(Texts.of("lessons.jump-to-a-step"));
         jump.setPrefWidth(230);
         Widgets.texts(jump, this::named);
         jump.setOnAction(
@@ -96,49 +97,68 @@ final class GivePage extends VBox {
         next.setId("give-next");
         tally.setId("give-tally");
         answer.setId("give-answer");
-        answer.setAccessibleText("The answer of the chosen student");
+        answer.setAccessibleText(Texts.of("lessons.the-answer-of-the-chosen"));
         answer.setPrefColumnCount(18);
         answer.setOnAction(e -> take());
         answer.addEventFilter(KeyEvent.KEY_PRESSED, e -> key = "");
         answer.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
         HBox.setHgrow(answer, Priority.ALWAYS);
-        pupils.text("Key", 44, p -> key(p));
-        pupils.text("Student", 130, p -> p.student().name());
-        pupils.text("Answer", 90, p -> p.answer().map(a -> a.given().answer()).orElse(""));
+        pupils.text(Texts.of("lessons.key"), 44, p -> key(p));
+        pupils.text(Texts.of("lessons.student"), 130, p -> p.student().name());
+        pupils.text(
+                Texts.of("lessons.answer"),
+                90,
+                p -> p.answer().map(a -> a.given().answer()).orElse(""));
         pupils.text("", 90, p -> p.answer().map(a -> a.given().outcome().words()).orElse(""));
-        pupils.text("What to say", 160, GivingModel.Pupil::words);
+        pupils.text(Texts.of("lessons.what-to-say"), 160, GivingModel.Pupil::words);
         pupils.onOpen(p -> answer.requestFocus());
         pupils.onRemove(chosen -> chosen.forEach(p -> giving.leaveOut(p.student())));
         pupils.onMenu(
                 chosen ->
                         List.of(
                                 new Command(
-                                        "Not here today",
+                                        Texts.of("lessons.not-here-today"),
                                         "Delete",
                                         () -> chosen.forEach(p -> giving.leaveOut(p.student())))));
         VBox.setVgrow(pupils, Priority.ALWAYS);
         VBox sees = new VBox(8, prompt, moves, table, words);
         sees.getStyleClass().add("drill-page");
-        VBox own = new VBox(4, Widgets.heading("For you alone"), solution, note, next);
+        VBox own =
+                new VBox(
+                        4,
+                        Widgets.heading(Texts.of("lessons.for-you-alone")),
+                        solution,
+                        note,
+                        next);
         getChildren()
                 .addAll(
                         Widgets.row(head, Widgets.spacer(), jump, clock),
                         sees,
                         own,
-                        Widgets.heading("The class"),
+                        Widgets.heading(Texts.of("lessons.the-class")),
                         pupils,
                         Widgets.row(
                                 answer,
-                                Widgets.button("give-take", "Take down", this::take),
+                                Widgets.button(
+                                        "give-take", Texts.of("lessons.take-down"), this::take),
                                 tally),
                         Widgets.row(
-                                Widgets.button("give-back", "Back", this::back),
-                                Widgets.quiet("give-return", "Back to the step", this::toStep),
+                                Widgets.button("give-back", Texts.of("lessons.back"), this::back),
+                                Widgets.quiet(
+                                        "give-return",
+                                        Texts.of("lessons.back-to-the-step"),
+                                        this::toStep),
                                 Widgets.spacer(),
                                 Widgets.quiet(
-                                        "give-homework", "Set the homework", giving::setHomework),
-                                Widgets.button("give-here", "Whole screen", this::here),
-                                Widgets.button("give-apart", "Second window", this::apart)));
+                                        "give-homework",
+                                        Texts.of("lessons.set-the-homework"),
+                                        giving::setHomework),
+                                Widgets.button(
+                                        "give-here", Texts.of("lessons.whole-screen"), this::here),
+                                Widgets.button(
+                                        "give-apart",
+                                        Texts.of("lessons.second-window"),
+                                        this::apart)));
         ticking.setCycleCount(Animation.INDEFINITE);
         sceneProperty()
                 .addListener(
@@ -180,7 +200,7 @@ final class GivePage extends VBox {
             GivingModel.Pupil pupil = giving.pupils().get(i);
             commands.add(
                     new Command(
-                            "Answer of " + pupil.student().name(),
+                            Texts.of("lessons.answer-of", pupil.student().name()),
                             String.valueOf(i + 1),
                             chosenBy(String.valueOf(i + 1), pupil)));
         }
@@ -248,7 +268,7 @@ final class GivePage extends VBox {
     private void take() {
         Optional<GivingModel.Pupil> chosen = pupils.one();
         if (chosen.isEmpty()) {
-            messages.say("Choose who answered: press the key before the name.");
+            messages.say(Texts.of("lessons.choose-who-answered-press-the"));
             return;
         }
         try {
@@ -296,32 +316,34 @@ final class GivePage extends VBox {
         pupils.show(List.copyOf(giving.pupils()));
         head.setText(
                 given.map(g -> g.place() + ", " + g.shown().kind().words())
-                        .orElse("No lesson is given"));
+                        .orElse(Texts.of("lessons.no-lesson-is-given")));
         Optional<Slide> now = given.map(GivenLesson::slide);
         prompt.setText(
-                now.map(Slide::prompt)
-                        .orElse(
-                                "Open a lesson on the page Plan and choose Give the lesson. Page"
-                                        + " Down, Space or a clicker go on, Page Up goes back; what"
-                                        + " you try on the board is shown, and the lesson waits."));
+                now.map(Slide::prompt).orElse(Texts.of("lessons.open-a-lesson-on-the-page")));
         moves.setText(now.map(GivePage::moves).orElse(""));
         now.ifPresent(table::show);
         words.setText(now.map(Slide::words).orElse(""));
         Optional<LessonQuestion> question = given.flatMap(GivenLesson::question);
         solution.setText(
-                question.map(q -> "Answer: " + q.solution())
-                        .filter(t -> !t.equals("Answer: "))
+                question.map(LessonQuestion::solution)
+                        .filter(answer -> !answer.isEmpty())
+                        .map(answer -> Texts.of("lessons.answer-2", answer))
                         .orElse(""));
         note.setText(given.map(g -> g.shown().note()).orElse(""));
         next.setText(
                 given.map(GivenLesson::next)
-                        .map(n -> n.isEmpty() ? "That was the last step." : "Next: " + n)
+                        .map(
+                                n ->
+                                        n.isEmpty()
+                                                ? Texts.of("lessons.that-was-the-last-step")
+                                                : Texts.of("lessons.next", n))
                         .orElse(""));
         for (Label label : List.of(prompt, moves, words, solution, note, next)) {
             label.setManaged(!label.getText().isEmpty());
         }
         answer.setDisable(question.isEmpty());
-        answer.setPromptText(question.map(GivePage::expected).orElse("nothing is asked now"));
+        answer.setPromptText(
+                question.map(GivePage::expected).orElse(Texts.of("lessons.nothing-is-asked-now")));
         tally.setText(giving.tally());
         reveal.setDisable(given.isEmpty() || given.get().isOver());
         tick();
@@ -361,13 +383,13 @@ final class GivePage extends VBox {
 
     static String expected(LessonQuestion question) {
         return switch (question.asked()) {
-            case MOVE -> "a move, such as Nf3";
-            case CHOOSE -> "a move or its number";
-            case PLAN -> "the number of a plan";
-            case VERDICT -> "a verdict: +- +/- += = =+ -/+ -+";
-            case SQUARES -> "squares, such as d5 e6";
-            case NUMBER -> "a number";
-            case TRUE -> "true or false";
+            case MOVE -> Texts.of("lessons.a-move-such-as-nf3");
+            case CHOOSE -> Texts.of("lessons.a-move-or-its-number");
+            case PLAN -> Texts.of("lessons.the-number-of-a-plan");
+            case VERDICT -> Texts.of("lessons.a-verdict");
+            case SQUARES -> Texts.of("lessons.squares-such-as-d5-e6");
+            case NUMBER -> Texts.of("lessons.a-number");
+            case TRUE -> Texts.of("lessons.true-or-false");
         };
     }
 }

@@ -21,6 +21,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.Reply;
 import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.library.student.LessonAnswer;
 import org.zeroply.library.student.Student;
@@ -108,12 +109,15 @@ public final class GivenLesson implements Projected {
                     .filter(RevealedLines.Row::present)
                     .map(RevealedLines.Row::last)
                     .findFirst()
-                    .orElse(own().asks().isPresent() ? "the answer" : "the next words");
+                    .orElse(
+                            own().asks().isPresent()
+                                    ? Texts.of("lessons.the-answer")
+                                    : Texts.of("lessons.the-next-words"));
         }
         if (step + 1 < slides.size()) {
             LessonStep then = lesson.steps().get(step + 1);
             String title = then.title().isEmpty() ? "" : ": " + then.title();
-            return "step " + (step + 2) + ", " + then.kind().words() + title;
+            return Texts.of("lessons.step", step + 2, then.kind().words(), title);
         }
         return "";
     }
@@ -234,7 +238,7 @@ public final class GivenLesson implements Projected {
 
     @Override
     public String place() {
-        return "step " + (step + 1) + " of " + slides.size();
+        return Texts.of("lessons.step-of", step + 1, slides.size());
     }
 
     @Override
@@ -245,6 +249,8 @@ public final class GivenLesson implements Projected {
         }
         int given = asked.get().seconds();
         int left = given == 0 ? seconds() : given - seconds();
-        return left < 0 ? "time is up" : MinutesSeconds.of(Duration.ofSeconds(left));
+        return left < 0
+                ? Texts.of("lessons.time-is-up")
+                : MinutesSeconds.of(Duration.ofSeconds(left));
     }
 }

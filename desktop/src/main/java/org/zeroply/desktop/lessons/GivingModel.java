@@ -20,6 +20,7 @@ import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.Reply;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.UndoTrail;
 import org.zeroply.library.Library;
@@ -180,11 +181,11 @@ public final class GivingModel {
             services.messages()
                     .say(
                             homework.isEmpty()
-                                    ? "The lesson has no homework: add a step of that kind."
-                                    : "Nobody is there to get homework.");
+                                    ? Texts.of("lessons.the-lesson-has-no-homework")
+                                    : Texts.of("lessons.nobody-is-there-to-get"));
             return;
         }
-        String reason = "from the lesson " + given.orElseThrow().lesson().title();
+        String reason = Texts.of("lessons.from-the-lesson", given.orElseThrow().lesson().title());
         long due = LocalDate.now(clock.withZone(ZoneId.systemDefault())).toEpochDay() + DAYS;
         List<Student> to = List.copyOf(present);
         services.scheduler()
@@ -194,10 +195,10 @@ public final class GivingModel {
                                 services.messages()
                                         .say(
                                                 count == 0
-                                                        ? "They have all of it already."
-                                                        : Counted.of(count, "assignment")
-                                                                + " made, due in a week. The plans"
-                                                                + " of the students show them."));
+                                                        ? Texts.of("lessons.they-have-all-of-it")
+                                                        : Texts.of(
+                                                                "lessons.made-due-in-a-week",
+                                                                Counted.of(count, "assignment"))));
     }
 
     private int assign(List<LessonStep> homework, List<Student> to, String reason, long due) {

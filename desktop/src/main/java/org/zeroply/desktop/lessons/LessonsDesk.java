@@ -15,16 +15,17 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Desk;
 import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.PageSwitch;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Lessons: planned step by step, given to a class, learnt alone, and what was answered. */
 public final class LessonsDesk implements Desk {
 
-    private static final String PLAN = "Plan";
-    private static final String GIVE = "Give";
-    private static final String ALONE = "Alone";
-    private static final String RECORD = "Record";
+    private static final String PLAN = Texts.of("lessons.plan");
+    private static final String GIVE = Texts.of("lessons.give");
+    private static final String ALONE = Texts.of("lessons.alone");
+    private static final String RECORD = Texts.of("lessons.record");
 
     private final Runnable boardChanged;
     private final LessonsModel model;
@@ -35,7 +36,7 @@ public final class LessonsDesk implements Desk {
     private final GivePage give;
     private final AlonePage alone;
     private final RecordPage record;
-    private final PageSwitch pages = new PageSwitch("Lessons", this::turned);
+    private final PageSwitch pages = new PageSwitch(Texts.of("lessons.lessons"), this::turned);
     private final VBox content = new VBox();
     private Optional<Side> seen = Optional.empty();
 
@@ -136,7 +137,7 @@ public final class LessonsDesk implements Desk {
 
     @Override
     public String name() {
-        return "Lessons";
+        return Texts.of("lessons.lessons");
     }
 
     @Override
@@ -218,23 +219,39 @@ public final class LessonsDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("New lesson", "", () -> model.create("A new lesson")));
-        commands.add(new Command("Draft a lesson", "Shortcut+D", this::draft));
-        commands.add(new Command("Give the lesson", "Shortcut+G", this::begin));
+        commands.add(
+                new Command(
+                        Texts.of("lessons.new-lesson"),
+                        "",
+                        () -> model.create(Texts.of("lessons.a-new-lesson"))));
+        commands.add(new Command(Texts.of("lessons.draft-a-lesson"), "Shortcut+D", this::draft));
+        commands.add(new Command(Texts.of("lessons.give-the-lesson"), "Shortcut+G", this::begin));
         if (pages.isFront(GIVE)) {
-            commands.add(new Command("Reveal the next", "Page Down", give::reveal));
-            commands.add(new Command("Reveal one more", "Space", give::reveal));
-            commands.add(new Command("Hide the last again", "Page Up", give::back));
+            commands.add(
+                    new Command(Texts.of("lessons.reveal-the-next"), "Page Down", give::reveal));
+            commands.add(new Command(Texts.of("lessons.reveal-one-more"), "Space", give::reveal));
+            commands.add(
+                    new Command(Texts.of("lessons.hide-the-last-again"), "Page Up", give::back));
             commands.addAll(give.commands());
         } else if (pages.isFront(PLAN)) {
-            commands.add(new Command("Type a move", "Enter", plan.annotations()::typeMove));
-            commands.add(new Command("Move the step up", "Alt+Up", () -> plan.shift(-1)));
-            commands.add(new Command("Move the step down", "Alt+Down", () -> plan.shift(1)));
-            commands.add(Command.of("Handout of the lesson …", plan::save));
-            commands.add(Command.of("Remove the lesson", plan::remove));
+            commands.add(
+                    new Command(
+                            Texts.of("lessons.type-a-move"),
+                            "Enter",
+                            plan.annotations()::typeMove));
+            commands.add(
+                    new Command(
+                            Texts.of("lessons.move-the-step-up"), "Alt+Up", () -> plan.shift(-1)));
+            commands.add(
+                    new Command(
+                            Texts.of("lessons.move-the-step-down"),
+                            "Alt+Down",
+                            () -> plan.shift(1)));
+            commands.add(Command.of(Texts.of("lessons.handout-of-the-lesson"), plan::save));
+            commands.add(Command.of(Texts.of("lessons.remove-the-lesson"), plan::remove));
         }
-        commands.add(Command.of("Lesson: whole screen", give::here));
-        commands.add(Command.of("Lesson: second window", give::apart));
+        commands.add(Command.of(Texts.of("lessons.lesson-whole-screen"), give::here));
+        commands.add(Command.of(Texts.of("lessons.lesson-second-window"), give::apart));
         return commands;
     }
 

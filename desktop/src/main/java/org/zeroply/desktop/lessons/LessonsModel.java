@@ -13,6 +13,7 @@ import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonCheck;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.OpenSeries;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -148,14 +149,14 @@ public final class LessonsModel {
     /** Adds a step at the end of the open lesson; without one a new lesson begins with it. */
     public void bring(LessonStep step) {
         if (lesson.isEmpty()) {
-            String title = step.title().isEmpty() ? "A new lesson" : step.title();
+            String title = step.title().isEmpty() ? Texts.of("lessons.a-new-lesson") : step.title();
             add(new Lesson(title, List.of(step)), () -> {});
-            services.messages().say("A new lesson begins with it.");
+            services.messages().say(Texts.of("lessons.a-new-lesson-begins-with"));
             return;
         }
         Lesson open = lesson.get();
         change(open.with(open.steps().size(), step), open.steps().size());
-        services.messages().say("It is the last step of the lesson " + open.title() + " now.");
+        services.messages().say(Texts.of("lessons.it-is-the-last-step", open.title()));
     }
 
     // ---- Changing -------------------------------------------------------------------------------
@@ -189,12 +190,11 @@ public final class LessonsModel {
         lesson.ifPresent(
                 l -> {
                     if (l.steps().size() == 1) {
-                        services.messages()
-                                .say("A lesson has at least one step; remove the lesson instead.");
+                        services.messages().say(Texts.of("lessons.a-lesson-has-at-least"));
                         return;
                     }
                     change(l.without(place), Math.min(place, l.steps().size() - 2));
-                    services.messages().say("The step is taken out. Undo brings it back.");
+                    services.messages().say(Texts.of("lessons.the-step-is-taken-out"));
                 });
     }
 

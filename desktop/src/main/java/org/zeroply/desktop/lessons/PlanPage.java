@@ -29,6 +29,7 @@ import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.report.LessonHandout;
 import org.zeroply.library.sheet.SheetRow;
@@ -60,8 +61,8 @@ final class PlanPage extends VBox {
         sheet = new LineSheetView(model.session(), false);
         annotations = new AnnotationBar(model.session(), services.messages());
         lessons.setId("lesson-chooser");
-        lessons.setAccessibleText("Which lesson");
-        lessons.setPromptText("No lesson yet");
+        lessons.setAccessibleText(Texts.of("lessons.which-lesson"));
+        lessons.setPromptText(Texts.of("lessons.no-lesson-yet"));
         Widgets.texts(lessons, SheetRow::title);
         lessons.setOnAction(
                 e -> {
@@ -71,23 +72,18 @@ final class PlanPage extends VBox {
                     }
                 });
         title.setId("lesson-title");
-        title.setAccessibleText("Name of the lesson");
-        title.setPromptText("Name of the lesson");
+        title.setAccessibleText(Texts.of("lessons.name-of-the-lesson"));
+        title.setPromptText(Texts.of("lessons.name-of-the-lesson"));
         title.getStyleClass().add("title-field");
         HBox.setHgrow(lessons, Priority.ALWAYS);
         lessons.setMaxWidth(Double.MAX_VALUE);
         lessons.setPrefWidth(200);
         Widgets.whenTyped(title, () -> model.rename(title.getText()));
         steps.setId("lesson-steps");
-        steps.setAccessibleText("Steps of the lesson");
+        steps.setAccessibleText(Texts.of("lessons.steps-of-the-lesson"));
         steps.setCellFactory(v -> new StepCell(this::lacks, this::move));
         steps.setPlaceholder(
-                Widgets.wrapped(
-                        "A lesson is an ordered set of positions on one idea: what is shown, what is"
-                                + " asked, what is compared, and homework. Choose New, or Draft one"
-                                + " from a theme; from any position of another desk Put into the"
-                                + " lesson adds a step.",
-                        "empty-note"));
+                Widgets.wrapped(Texts.of("lessons.a-lesson-is-an-ordered"), "empty-note"));
         steps.getSelectionModel()
                 .selectedIndexProperty()
                 .addListener(
@@ -129,13 +125,13 @@ final class PlanPage extends VBox {
                 .ifPresentOrElse(
                         lesson ->
                                 saver.choose(
-                                                "Take the lesson home",
+                                                Texts.of("lessons.take-the-lesson-home"),
                                                 "lesson.html",
                                                 "html",
                                                 "pdf",
                                                 "pgn")
                                         .ifPresent(file -> save(lesson, file)),
-                        () -> services.messages().say("Choose a lesson first."));
+                        () -> services.messages().say(Texts.of("lessons.choose-a-lesson-first")));
     }
 
     /** Writes a page that plays, a PDF with the solutions beside it, or PGN. */
@@ -146,30 +142,36 @@ final class PlanPage extends VBox {
     private HBox head(Runnable draft) {
         return Widgets.row(
                 lessons,
-                Widgets.quiet("lesson-new", "New", () -> model.create("A new lesson")),
-                Widgets.quiet("lesson-draft", "Draft …", draft),
-                Widgets.quiet("lesson-save", "Handout …", this::save),
-                Widgets.removing("lesson-remove", "Remove", this::remove));
+                Widgets.quiet(
+                        "lesson-new",
+                        Texts.of("lessons.new"),
+                        () -> model.create(Texts.of("lessons.a-new-lesson"))),
+                Widgets.quiet("lesson-draft", Texts.of("lessons.draft"), draft),
+                Widgets.quiet("lesson-save", Texts.of("lessons.handout"), this::save),
+                Widgets.removing("lesson-remove", Texts.of("lessons.remove"), this::remove));
     }
 
     private HBox tools() {
         return Widgets.row(
-                Widgets.button("step-add", "Add a step", () -> model.addStep(StepKind.SHOW)),
-                Widgets.quiet("step-up", "Up", () -> shift(-1)),
-                Widgets.quiet("step-down", "Down", () -> shift(1)),
+                Widgets.button(
+                        "step-add",
+                        Texts.of("lessons.add-a-step"),
+                        () -> model.addStep(StepKind.SHOW)),
+                Widgets.quiet("step-up", Texts.of("lessons.up"), () -> shift(-1)),
+                Widgets.quiet("step-down", Texts.of("lessons.down"), () -> shift(1)),
                 Widgets.spacer(),
-                Widgets.removing("step-remove", "Take out", model::removeStep));
+                Widgets.removing("step-remove", Texts.of("lessons.take-out"), model::removeStep));
     }
 
     private List<Command> menu() {
         return List.of(
-                Command.of("Add a step", () -> model.addStep(StepKind.SHOW)),
-                Command.of("Add a question", () -> model.addStep(StepKind.ASK)),
+                Command.of(Texts.of("lessons.add-a-step"), () -> model.addStep(StepKind.SHOW)),
+                Command.of(Texts.of("lessons.add-a-question"), () -> model.addStep(StepKind.ASK)),
                 Menus.LINE,
-                new Command("Move up", "Alt+Up", () -> shift(-1)),
-                new Command("Move down", "Alt+Down", () -> shift(1)),
+                new Command(Texts.of("lessons.move-up"), "Alt+Up", () -> shift(-1)),
+                new Command(Texts.of("lessons.move-down"), "Alt+Down", () -> shift(1)),
                 Menus.LINE,
-                new Command("Take out", "Delete", model::removeStep));
+                new Command(Texts.of("lessons.take-out"), "Delete", model::removeStep));
     }
 
     private void key(KeyEvent e) {
@@ -196,7 +198,11 @@ final class PlanPage extends VBox {
     /** The lessons, to be opened by their names. */
     List<Command> choices() {
         return model.lessons().stream()
-                .map(row -> Command.of("Lesson " + row.title(), () -> model.open(row.id())))
+                .map(
+                        row ->
+                                Command.of(
+                                        Texts.of("lessons.lesson", row.title()),
+                                        () -> model.open(row.id())))
                 .toList();
     }
 
@@ -207,11 +213,11 @@ final class PlanPage extends VBox {
     Button give(Runnable begin) {
         return Widgets.primary(
                 "lesson-give",
-                "Give the lesson",
+                Texts.of("lessons.give-the-lesson"),
                 () -> {
                     flush();
                     if (model.lesson().isEmpty()) {
-                        services.messages().say("Choose a lesson, or make a new one, first.");
+                        services.messages().say(Texts.of("lessons.choose-a-lesson-or-make"));
                     } else {
                         begin.run();
                     }

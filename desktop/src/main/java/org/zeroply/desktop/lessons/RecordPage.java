@@ -12,6 +12,7 @@ import org.zeroply.chess.notation.Counted;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.library.student.LessonAnswer;
 
@@ -30,8 +31,7 @@ final class RecordPage extends VBox {
             new RowTable<LessonAnswer>(
                             "record-table",
                             LessonAnswer::uuid,
-                            "Nobody has answered anything in this lesson yet. Give it to a class, or"
-                                    + " let a student go through it on the page Alone.")
+                            Texts.of("lessons.nobody-has-answered-anything-in"))
                     .several();
 
     RecordPage(Messages messages, AnswersModel answers, LessonsModel model) {
@@ -42,19 +42,26 @@ final class RecordPage extends VBox {
         this.zone = ZoneId.systemDefault();
         setId("record-page");
         sum.setId("record-sum");
-        table.text("Student", 130, a -> names.getOrDefault(a.studentId(), "in the bin"));
-        table.text("Step", 48, a -> String.valueOf(a.asked().step() + 1));
-        table.text("Question", 190, a -> a.asked().prompt());
-        table.text("Answer", 90, a -> a.given().answer());
+        table.text(
+                Texts.of("lessons.student"),
+                130,
+                a -> names.getOrDefault(a.studentId(), Texts.of("lessons.in-the-bin")));
+        table.text(Texts.of("lessons.step-2"), 48, a -> String.valueOf(a.asked().step() + 1));
+        table.text(Texts.of("lessons.question"), 190, a -> a.asked().prompt());
+        table.text(Texts.of("lessons.answer"), 90, a -> a.given().answer());
         table.text("", 100, a -> a.given().outcome().words());
-        table.text("Seconds", 68, a -> String.valueOf(a.given().seconds()));
-        table.text("When", 120, a -> WHEN.format(a.given().at().atZone(zone)));
+        table.text(Texts.of("lessons.seconds"), 68, a -> String.valueOf(a.given().seconds()));
+        table.text(Texts.of("lessons.when"), 120, a -> WHEN.format(a.given().at().atZone(zone)));
         table.onRemove(this::remove);
         table.onMenu(
                 chosen ->
                         chosen.isEmpty()
                                 ? List.of()
-                                : List.of(new Command("Take out", "Delete", () -> remove(chosen))));
+                                : List.of(
+                                        new Command(
+                                                Texts.of("lessons.take-out"),
+                                                "Delete",
+                                                () -> remove(chosen))));
         VBox.setVgrow(table, Priority.ALWAYS);
         getChildren().addAll(sum, table);
     }
@@ -82,20 +89,19 @@ final class RecordPage extends VBox {
         sum.setText(
                 read.answers().isEmpty()
                         ? ""
-                        : Counted.of(read.answers().size(), "answer")
-                                + " of "
-                                + Counted.of(students, "student")
-                                + ", "
-                                + Math.round(100 * share)
-                                + " of 100 right, a near one counted as half.");
+                        : Texts.of(
+                                "lessons.of-of-100-right-a",
+                                Counted.of(read.answers().size(), "answer"),
+                                Counted.of(students, "student"),
+                                Math.round(100 * share)));
     }
 
     private void remove(List<LessonAnswer> chosen) {
         answers.takeOut(chosen, model.trail(), this::shown);
         messages.say(
-                Counted.of(chosen.size(), "answer")
-                        + " taken out, here and in the students' files. Undo brings "
-                        + (chosen.size() == 1 ? "it" : "them")
-                        + " back.");
+                Texts.of(
+                        "lessons.taken-out-here-and-in",
+                        Counted.of(chosen.size(), "answer"),
+                        chosen.size() == 1 ? "it" : "them"));
     }
 }

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /**
  * A step of a lesson in its list: its number, what it does, its name, and a sign where something is
@@ -121,7 +122,7 @@ final class StepCell extends ListCell<LessonStep> {
         String name = step.title().isEmpty() ? told(step) : step.title();
         Label text = new Label(name);
         Widgets.tellCut(text);
-        Label sign = Widgets.label(incomplete ? "! incomplete" : "", "step-lacks");
+        Label sign = Widgets.label(incomplete ? Texts.of("lessons.incomplete") : "", "step-lacks");
         sign.setMinWidth(USE_PREF_SIZE);
         setGraphic(new HBox(8, number, kind, text, Widgets.spacer(), sign));
         setPrefWidth(0);

@@ -28,6 +28,7 @@ import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -44,23 +45,24 @@ public final class StepEditor extends VBox {
     private final Messages messages;
     private final TreeSession session;
     private final ComboBox<StepKind> kind = new ComboBox<>();
-    private final TextField title = field("title", "Name of the step", 200);
+    private final TextField title = field("title", Texts.of("lessons.name-of-the-step"), 200);
     private final TextField seconds = field("seconds", "sec", 52);
-    private final TextArea words = area("words", "What the class reads at its beginning", 2);
-    private final TextField note = field("note", "For you alone: what to say, what to watch", 300);
-    private final TextField themes = field("themes", "themes, with commas", 160);
+    private final TextArea words = area("words", Texts.of("lessons.what-the-class-reads-at"), 2);
+    private final TextField note = field("note", Texts.of("lessons.for-you-alone-what-to"), 300);
+    private final TextField themes = field("themes", Texts.of("lessons.themes-with-commas"), 160);
     private final ComboBox<Asked> asked = new ComboBox<>();
-    private final TextField prompt = field("prompt", "What is asked", 240);
+    private final TextField prompt = field("prompt", Texts.of("lessons.what-is-asked"), 240);
     private final TextField answer = field("answer", "", 120);
-    private final TextArea choices =
-            area("choices", "right: Open the g-file | Said to whoever chooses it", 3);
-    private final TextField right = field("right", "said to the right answer", 200);
-    private final TextField tempting = field("tempting", "said to the tempting one", 200);
-    private final TextField wrong = field("wrong", "said to all others", 200);
+    private final TextArea choices = area("choices", Texts.of("lessons.right-open-the-g-file"), 3);
+    private final TextField right =
+            field("right", Texts.of("lessons.said-to-the-right-answer"), 200);
+    private final TextField tempting =
+            field("tempting", Texts.of("lessons.said-to-the-tempting-one"), 200);
+    private final TextField wrong = field("wrong", Texts.of("lessons.said-to-all-others"), 200);
     private final BesideEditor beside;
-    private final TextField stops = field("stops", "12 25: moves of either side by then", 160);
-    private final CheckBox alsoRight = new CheckBox("also right");
-    private final CheckBox isTempting = new CheckBox("tempting, but wrong");
+    private final TextField stops = field("stops", Texts.of("lessons.12-25-moves-of-either"), 160);
+    private final CheckBox alsoRight = new CheckBox(Texts.of("lessons.also-right"));
+    private final CheckBox isTempting = new CheckBox(Texts.of("lessons.tempting-but-wrong-2"));
     private final HBox time = Widgets.together(seconds, label("sec"));
     private final HBox asks;
     private final HBox answers;
@@ -78,34 +80,38 @@ public final class StepEditor extends VBox {
         setId("step-editor");
         getStyleClass().add("scheme");
         kind.setId("step-kind");
-        kind.setAccessibleText("What the step does");
+        kind.setAccessibleText(Texts.of("lessons.what-the-step-does"));
         kind.getItems().addAll(StepKind.values());
         Widgets.texts(kind, StepKind::words);
         asked.setId("step-asked");
-        asked.setAccessibleText("What is asked for");
+        asked.setAccessibleText(Texts.of("lessons.what-is-asked-for"));
         asked.getItems().addAll(Asked.values());
         Widgets.texts(asked, Asked::words);
         alsoRight.setId("step-also-right");
         isTempting.setId("step-is-tempting");
         ToggleButton more =
-                Widgets.toggle("step-more", "More ▾", "Themes, and what is said to answers");
+                Widgets.toggle(
+                        "step-more",
+                        Texts.of("lessons.more"),
+                        Texts.of("lessons.themes-and-what-is-said"));
         says =
                 new VBox(
                         6,
-                        Widgets.row(label("Themes"), themes),
-                        Widgets.row(label("Right"), right),
-                        Widgets.row(label("Tempting"), tempting),
-                        Widgets.row(label("Others"), wrong));
+                        Widgets.row(label(Texts.of("lessons.themes")), themes),
+                        Widgets.row(label(Texts.of("lessons.right")), right),
+                        Widgets.row(label(Texts.of("lessons.tempting")), tempting),
+                        Widgets.row(label(Texts.of("lessons.others")), wrong));
         says.visibleProperty().bind(more.selectedProperty());
         says.managedProperty().bind(says.visibleProperty());
         asks = Widgets.row(asked, prompt);
-        answers = Widgets.row(label("Answer"), answer);
+        answers = Widgets.row(label(Texts.of("lessons.answer")), answer);
         stopRow =
                 Widgets.row(
-                        label("Stops"),
+                        label(Texts.of("lessons.stops")),
                         stops,
-                        Widgets.quiet("step-stop-here", "Stop here", this::stopHere));
-        moveRow = Widgets.row(label("The chosen move is"), alsoRight, isTempting);
+                        Widgets.quiet(
+                                "step-stop-here", Texts.of("lessons.stop-here"), this::stopHere));
+        moveRow = Widgets.row(label(Texts.of("lessons.the-chosen-move-is")), alsoRight, isTempting);
         for (TextInputControl wide :
                 List.of(title, words, note, prompt, choices, right, tempting, wrong, themes)) {
             HBox.setHgrow(wide, Priority.ALWAYS);
@@ -166,7 +172,14 @@ public final class StepEditor extends VBox {
         tag(right, LessonStep.RIGHT);
         tag(tempting, LessonStep.TEMPTING);
         tag(wrong, LessonStep.WRONG);
-        done(seconds, text -> tag(LessonStep.SECONDS, text, "\\d{0,4}", "a number of seconds"));
+        done(
+                seconds,
+                text ->
+                        tag(
+                                LessonStep.SECONDS,
+                                text,
+                                "\\d{0,4}",
+                                Texts.of("lessons.a-number-of-seconds")));
         done(
                 stops,
                 text ->
@@ -174,7 +187,7 @@ public final class StepEditor extends VBox {
                                 LessonStep.STOPS,
                                 text,
                                 "[\\d\\s,]*",
-                                "numbers of moves, such as 12 25"));
+                                Texts.of("lessons.numbers-of-moves-such-as")));
         done(answer, this::saveAnswer);
         done(words, text -> session.editor().comment(session.tree().root(), flat(text)));
         done(choices, this::saveChoices);
@@ -206,7 +219,7 @@ public final class StepEditor extends VBox {
 
     private void tag(String name, String value, String form, String example) {
         if (!value.strip().matches(form)) {
-            messages.say("'" + value + "' does not fit here: " + example + ".");
+            messages.say(Texts.of("lessons.does-not-fit-here", value, example));
             show();
             return;
         }
@@ -249,7 +262,7 @@ public final class StepEditor extends VBox {
         LessonQuestion question = with.question();
         boolean fits = text.isBlank() || question.isComplete();
         if (!fits) {
-            messages.say("'" + text + "' does not fit here: " + GivePage.expected(question) + ".");
+            messages.say(Texts.of("lessons.does-not-fit-here", text, GivePage.expected(question)));
             show();
             return;
         }
@@ -261,10 +274,7 @@ public final class StepEditor extends VBox {
         Optional<String> unreadable =
                 rows.stream().filter(r -> AnswerChoice.read(r).isEmpty()).findFirst();
         if (unreadable.isPresent()) {
-            messages.say(
-                    "A row begins with right:, tempting: or wrong:, and '"
-                            + unreadable.get()
-                            + "' does not.");
+            messages.say(Texts.of("lessons.a-row-begins-with-right", unreadable.get()));
             return;
         }
         edit(s -> s.numbered(LessonStep.CHOICE, rows));

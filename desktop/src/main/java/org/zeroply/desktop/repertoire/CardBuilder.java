@@ -25,6 +25,7 @@ import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.desktop.board.BoardOverlay;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Builds an if-then card by pressing squares on the board; its text can be typed just as well. */
 final class CardBuilder extends VBox {
@@ -41,12 +42,14 @@ final class CardBuilder extends VBox {
     private final ToggleGroup ways = new ToggleGroup();
     private final ToggleButton not = toggle("card-not", "not");
     private final ToggleButton or = toggle("card-or", "or");
-    private final ToggleButton unless = toggle("card-unless", "as exception");
-    private final MenuButton more = new MenuButton("More conditions");
+    private final ToggleButton unless = toggle("card-unless", Texts.of("repertoire.as-exception"));
+    private final MenuButton more = new MenuButton(Texts.of("repertoire.more-conditions"));
     private final TextArea text = new TextArea();
     private final Label state = Widgets.wrapped("", "plain");
-    private final Button keep = Widgets.button("card-keep", "Keep the card", this::keep);
-    private final Button tryIt = Widgets.button("card-try", "Try it on the games", this::tryIt);
+    private final Button keep =
+            Widgets.button("card-keep", Texts.of("repertoire.keep-the-card"), this::keep);
+    private final Button tryIt =
+            Widgets.button("card-try", Texts.of("repertoire.try-it-on-the-games"), this::tryIt);
     private final Label tried = Widgets.wrapped("", "plain");
     private final FindingList games = new FindingList("card-games", "");
     private Consumer<String> done = t -> {};
@@ -66,7 +69,7 @@ final class CardBuilder extends VBox {
         text.setPrefRowCount(3);
         text.setMinHeight(70);
         text.setPromptText("IF white knight on e5 THEN play f6: drive it away UNLESS …");
-        text.setAccessibleText("The card as text");
+        text.setAccessibleText(Texts.of("repertoire.the-card-as-text"));
         text.textProperty().addListener(o -> check());
         state.setId("card-state");
         tried.setId("card-tried");
@@ -75,15 +78,11 @@ final class CardBuilder extends VBox {
         model.session().revisionProperty().addListener(o -> turned());
         getChildren()
                 .addAll(
-                        Widgets.label("A card: if … then …", "sheet-title"),
-                        Widgets.wrapped(
-                                "Choose what to say, then press on the board; again takes it back. What"
-                                        + " has no button is typed below, or found under More"
-                                        + " conditions.",
-                                "plain"));
-        not.setTooltip(Widgets.wide("The next condition must not be so."));
-        or.setTooltip(Widgets.wide("The last condition or the next one."));
-        unless.setTooltip(Widgets.wide("The next condition goes after UNLESS."));
+                        Widgets.label(Texts.of("repertoire.a-card-if-then"), "sheet-title"),
+                        Widgets.wrapped(Texts.of("repertoire.choose-what-to-say-then"), "plain"));
+        not.setTooltip(Widgets.wide(Texts.of("repertoire.the-next-condition-must-not")));
+        or.setTooltip(Widgets.wide(Texts.of("repertoire.the-last-condition-or-the")));
+        unless.setTooltip(Widgets.wide(Texts.of("repertoire.the-next-condition-goes-after")));
         for (CardDraftModel.Group group : CardDraftModel.Group.values()) {
             getChildren().add(choices(group));
         }
@@ -95,7 +94,12 @@ final class CardBuilder extends VBox {
                         text,
                         state,
                         Widgets.row(
-                                keep, tryIt, Widgets.button("card-cancel", "Cancel", this::cancel)),
+                                keep,
+                                tryIt,
+                                Widgets.button(
+                                        "card-cancel",
+                                        Texts.of("repertoire.cancel"),
+                                        this::cancel)),
                         tried,
                         games);
         show(CardTrialModel.Shown.NOTHING);

@@ -16,36 +16,81 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.pattern.Situation;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardReader;
+import org.zeroply.desktop.texts.Texts;
 
 /** An if-then card while it is being built: pressed squares and typed text make the same card. */
 final class CardDraftModel {
 
     /** What a pressed square means. */
     enum Way {
-        MAN("A man there", "Press a man: it stands there.", Group.MEN),
-        EMPTY("Nothing there", "Press a square: nothing stands there.", Group.MEN),
-        CASTLED("Castled", "Press a king: it has castled.", Group.MEN),
-        ATTACKED_BY_US("We attack it", "Press a square that a man of ours attacks.", Group.SQUARES),
-        ATTACKED_BY_THEM(
-                "They attack it", "Press a square that a man of theirs attacks.", Group.SQUARES),
-        COVERED_BY_US("We cover it", "The same, also through men of our own.", Group.SQUARES),
-        COVERED_BY_THEM("They cover it", "The same, also through men of their own.", Group.SQUARES),
-        MORE_MEN(
-                "We outnumber them",
-                "More of our men bear on the square than of theirs.",
+        MAN(
+                Texts.of("repertoire.a-man-there"),
+                Texts.of("repertoire.press-a-man-it-stands"),
+                Group.MEN),
+        EMPTY(
+                Texts.of("repertoire.nothing-there"),
+                Texts.of("repertoire.press-a-square-nothing-stands"),
+                Group.MEN),
+        CASTLED(
+                Texts.of("repertoire.castled"),
+                Texts.of("repertoire.press-a-king-it-has"),
+                Group.MEN),
+        ATTACKED_BY_US(
+                Texts.of("repertoire.we-attack-it"),
+                Texts.of("repertoire.press-a-square-that-a"),
                 Group.SQUARES),
-        PAWNS("Formation", "Press the pawns of a side one by one.", Group.PAWNS),
-        FILE_OPEN("Open file", "Press a square of a file without pawns.", Group.PAWNS),
-        ISOLATED("Isolated", "Press an isolated pawn.", Group.PAWNS),
-        DOUBLED("Doubled", "Press a doubled pawn.", Group.PAWNS),
-        BACKWARD("Backward", "Press a backward pawn.", Group.PAWNS),
-        PASSED("Passed", "Press a passed pawn.", Group.PAWNS),
-        POSSIBLE("A move is possible", "Press from where, then to where.", Group.MOVES),
-        THEY_CAN(
-                "They could play",
-                "Press from where, then to where; as if they were to move.",
+        ATTACKED_BY_THEM(
+                Texts.of("repertoire.they-attack-it"),
+                Texts.of("repertoire.press-a-square-that-a-man"),
+                Group.SQUARES),
+        COVERED_BY_US(
+                Texts.of("repertoire.we-cover-it"),
+                Texts.of("repertoire.the-same-also-through-men"),
+                Group.SQUARES),
+        COVERED_BY_THEM(
+                Texts.of("repertoire.they-cover-it"),
+                Texts.of("repertoire.the-same-also-through-men-of"),
+                Group.SQUARES),
+        MORE_MEN(
+                Texts.of("repertoire.we-outnumber-them"),
+                Texts.of("repertoire.more-of-our-men-bear"),
+                Group.SQUARES),
+        PAWNS(
+                Texts.of("repertoire.formation"),
+                Texts.of("repertoire.press-the-pawns-of-a"),
+                Group.PAWNS),
+        FILE_OPEN(
+                Texts.of("repertoire.open-file"),
+                Texts.of("repertoire.press-a-square-of-a"),
+                Group.PAWNS),
+        ISOLATED(
+                Texts.of("repertoire.isolated"),
+                Texts.of("repertoire.press-an-isolated-pawn"),
+                Group.PAWNS),
+        DOUBLED(
+                Texts.of("repertoire.doubled"),
+                Texts.of("repertoire.press-a-doubled-pawn"),
+                Group.PAWNS),
+        BACKWARD(
+                Texts.of("repertoire.backward"),
+                Texts.of("repertoire.press-a-backward-pawn"),
+                Group.PAWNS),
+        PASSED(
+                Texts.of("repertoire.passed"),
+                Texts.of("repertoire.press-a-passed-pawn"),
+                Group.PAWNS),
+        POSSIBLE(
+                Texts.of("repertoire.a-move-is-possible"),
+                Texts.of("repertoire.press-from-where-then-to"),
                 Group.MOVES),
-        PLAY("Then play", "Press from where, then to where: what the card asks for.", Group.MOVES);
+        THEY_CAN(
+                Texts.of("repertoire.they-could-play"),
+                Texts.of("repertoire.press-from-where-then-to-where"),
+                Group.MOVES),
+        PLAY(
+                Texts.of("repertoire.then-play"),
+                Texts.of("repertoire.press-from-where-then-to-where-what"),
+                Group.MOVES);
 
         private final String words;
         private final String says;
@@ -73,10 +118,10 @@ final class CardDraftModel {
 
     /** What ways have in common. */
     enum Group {
-        MEN("Men"),
-        SQUARES("Squares"),
-        PAWNS("Pawns"),
-        MOVES("Moves");
+        MEN(Texts.of("repertoire.men")),
+        SQUARES(Texts.of("repertoire.squares")),
+        PAWNS(Texts.of("repertoire.pawns")),
+        MOVES(Texts.of("repertoire.moves"));
 
         private final String words;
 
@@ -147,15 +192,15 @@ final class CardDraftModel {
     String state(String card, Node at) {
         if (card.isEmpty() || card.contains("…")) {
             return conditions.isEmpty()
-                    ? "No condition yet."
-                    : "Now say what to do: Then play and two squares, or type it after THEN.";
+                    ? Texts.of("repertoire.no-condition-yet")
+                    : Texts.of("repertoire.now-say-what-to-do");
         }
         return CardReader.problem(card)
                 .orElseGet(
                         () ->
                                 CardReader.read(card).applies(Situation.after(at))
-                                        ? "It reads well, and holds in this position."
-                                        : "It reads well; in this position it does not hold.");
+                                        ? Texts.of("repertoire.it-reads-well-and-holds")
+                                        : Texts.of("repertoire.it-reads-well-in-this"));
     }
 
     /** A square was pressed. */

@@ -12,6 +12,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.repertoire.card.Card;
 import org.zeroply.coach.repertoire.card.CardTrial;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.sheet.SheetKind;
@@ -57,7 +58,7 @@ final class CardTrialModel {
     void start(Card card, Side side) {
         services.scheduler()
                 .longWork(
-                        "Trying the card on the games",
+                        Texts.of("repertoire.trying-the-card-on-the"),
                         (cancellation, progress) -> look(card, side, cancellation, progress),
                         shown::set);
     }
@@ -84,31 +85,35 @@ final class CardTrialModel {
     }
 
     private Remark finding(CardTrial.Case c, SheetRow row) {
-        String text = row.title() + ", move " + (c.ply() + 1) / 2 + ": " + c.played();
+        String text = Texts.of("repertoire.move", row.title(), (c.ply() + 1) / 2, c.played());
         return new Remark(
                 kind(c.followed()), text, row.heading().result(), () -> openGame.accept(row.id()));
     }
 
     /** What became of a card in a game. */
     static String kind(Optional<Boolean> followed) {
-        return followed.map(f -> f ? "Followed" : "Not followed").orElse("Applied");
+        return followed.map(
+                        f ->
+                                f
+                                        ? Texts.of("repertoire.followed")
+                                        : Texts.of("repertoire.not-followed"))
+                .orElse(Texts.of("repertoire.applied"));
     }
 
     private static String summary(CardTrial trial) {
         if (trial.cases().isEmpty()) {
-            return "It applied in none of " + trial.games() + " games.";
+            return Texts.of("repertoire.it-applied-in-none-of", trial.games());
         }
         String all =
-                "It applied in "
-                        + trial.cases().size()
-                        + " of "
-                        + trial.games()
-                        + " games"
-                        + scored(trial.applied());
+                Texts.of(
+                        "repertoire.it-applied-in-of-games",
+                        trial.cases().size(),
+                        trial.games(),
+                        scored(trial.applied()));
         return trial.followed().count() + trial.other().count() == 0
                 ? all + "."
                 : String.format(
-                        "%s: followed in %d%s, not followed in %d%s.",
+                        Texts.of("repertoire.followed-in-not-followed-in"),
                         all,
                         trial.followed().count(),
                         scored(trial.followed()),
@@ -119,6 +124,9 @@ final class CardTrialModel {
     private static String scored(CardTrial.Tally tally) {
         return tally.score().isEmpty()
                 ? ""
-                : String.format(Locale.ROOT, " (score %.0f%%)", 100 * tally.score().getAsDouble());
+                : String.format(
+                        Locale.ROOT,
+                        Texts.of("repertoire.score"),
+                        100 * tally.score().getAsDouble());
     }
 }

@@ -27,6 +27,7 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.training.drill.Drill;
 import org.zeroply.coach.training.drill.EveningMemory;
 import org.zeroply.coach.training.drill.Question;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Student;
 
@@ -124,7 +125,8 @@ public final class DrillModel {
 
     /** Questions answered, and those known at the first try, in words. */
     public String score() {
-        return drill.map(d -> d.answered() + " answered, " + d.right() + " right at once")
+        return drill.map(
+                        d -> Texts.of("repertoire.answered-right-at-once", d.answered(), d.right()))
                 .orElse("");
     }
 
@@ -168,7 +170,7 @@ public final class DrillModel {
         }
         if (!model.isReadForStudent()) {
             waiting = OptionalInt.of(minutes);
-            String said = "Reading what " + student.get().name() + " knows …";
+            String said = Texts.of("repertoire.reading-what-knows", student.get().name());
             shown.set(new Shown("", List.of(), said, Stage.IDLE));
             return;
         }
@@ -211,7 +213,10 @@ public final class DrillModel {
         Drill d = drill.orElseThrow();
         boolean timeOver = secondsLeft() == 0;
         if (timeOver || !d.begin()) {
-            finish(timeOver ? "The time is over." : "Nothing more is due today.");
+            finish(
+                    timeOver
+                            ? Texts.of("repertoire.the-time-is-over")
+                            : Texts.of("repertoire.nothing-more-is-due-today"));
             return;
         }
         moving = true;
@@ -232,7 +237,7 @@ public final class DrillModel {
     /** Ends the drill; what was answered is kept. */
     public void stop() {
         if (isRunning()) {
-            finish("Stopped.");
+            finish(Texts.of("repertoire.stopped"));
         }
     }
 
@@ -253,7 +258,7 @@ public final class DrillModel {
                         .map(q -> new Shown(words(q), choices(q), said, Stage.ASKING))
                         .orElse(
                                 new Shown(
-                                        "The line is over. Go on with Space.",
+                                        Texts.of("repertoire.the-line-is-over-go"),
                                         List.of(),
                                         said,
                                         Stage.LINE_OVER)));
@@ -262,13 +267,13 @@ public final class DrillModel {
     private static String words(Question question) {
         if (question instanceof Question.WhichMove move) {
             return move.mustKnow()
-                    ? "A move you must know. What do you play?"
-                    : "What do you play?";
+                    ? Texts.of("repertoire.a-move-you-must-know")
+                    : Texts.of("repertoire.what-do-you-play");
         }
         if (question instanceof Question.WhatThen then) {
-            return "From here on: if " + then.card().when() + ", what then?";
+            return Texts.of("repertoire.from-here-on-if-what", then.card().when());
         }
-        return "Which plan belongs to this position?";
+        return Texts.of("repertoire.which-plan-belongs-to-this");
     }
 
     private static List<String> choices(Question question) {
@@ -287,7 +292,7 @@ public final class DrillModel {
         Drill d = drill.orElseThrow();
         Drill.Outcome outcome = d.answer(node.move());
         if (outcome == Drill.Outcome.RIGHT) {
-            follow("Right: " + San.write(expected.position(), node.move()) + ".");
+            follow(Texts.of("repertoire.right", San.write(expected.position(), node.move())));
             return;
         }
         String played = San.write(expected.position(), node.move());
@@ -301,13 +306,10 @@ public final class DrillModel {
     private void told(Drill.Outcome outcome, String tried) {
         String said =
                 switch (outcome) {
-                    case ANOTHER ->
-                            tried
-                                    + " is in the repertoire too, but not what you learn here. Another"
-                                    + " try.";
-                    case WRONG -> tried + " is not it. " + idea() + " Another try.";
+                    case ANOTHER -> Texts.of("repertoire.is-in-the-repertoire-too", tried);
+                    case WRONG -> Texts.of("repertoire.is-not-it-another-try", tried, idea());
                     case SHOWN -> answer();
-                    case RIGHT -> "Right.";
+                    case RIGHT -> Texts.of("repertoire.right-2");
                 };
         Stage stage = outcome == Drill.Outcome.SHOWN ? Stage.ANSWERED : Stage.ASKING;
         Shown now = shown.get();
@@ -333,9 +335,9 @@ public final class DrillModel {
         }
         Drill.Outcome outcome = drill.orElseThrow().answer(choices.get(index));
         if (outcome == Drill.Outcome.RIGHT) {
-            follow("Right: " + choices.get(index));
+            follow(Texts.of("repertoire.right-3", choices.get(index)));
         } else {
-            told(outcome, "That");
+            told(outcome, Texts.of("repertoire.that"));
         }
     }
 
@@ -370,11 +372,13 @@ public final class DrillModel {
     private String idea() {
         Question question = drill.orElseThrow().question().orElseThrow();
         if (question instanceof Question.WhichMove move) {
-            return move.idea().map(i -> "The idea: " + i).orElseGet(() -> earlierIdea(move));
+            return move.idea()
+                    .map(i -> Texts.of("repertoire.the-idea", i))
+                    .orElseGet(() -> earlierIdea(move));
         }
         return question instanceof Question.WhatThen then
-                ? "The card: IF " + then.card().when() + " THEN …"
-                : "Think of the pawns: which of them can break?";
+                ? Texts.of("repertoire.the-card-if-then", then.card().when())
+                : Texts.of("repertoire.think-of-the-pawns-which");
     }
 
     /** Where no idea is written, that of an earlier position, else how the line goes on. */
@@ -388,22 +392,22 @@ public final class DrillModel {
                             .flatMap(v -> v.repertoire().at(node.position()))
                             .flatMap(Spot::idea);
             if (idea.isPresent()) {
-                return "The idea of the line: " + idea.get();
+                return Texts.of("repertoire.the-idea-of-the-line", idea.get());
             }
         }
-        return "No idea is written here yet. It is a move of the "
-                + asked.spot().position().pieceAt(asked.move().from()).orElseThrow().type().word()
-                + ".";
+        return Texts.of(
+                "repertoire.no-idea-is-written-here",
+                asked.spot().position().pieceAt(asked.move().from()).orElseThrow().type().word());
     }
 
     private String answer() {
         Question question = drill.orElseThrow().question().orElseThrow();
         if (question instanceof Question.WhichMove move) {
-            return "It is "
-                    + San.write(move.spot().position(), move.move())
-                    + ". "
-                    + move.idea().map(i -> "The idea: " + i).orElse("");
+            return Texts.of(
+                    "repertoire.it-is",
+                    San.write(move.spot().position(), move.move()),
+                    move.idea().map(i -> Texts.of("repertoire.the-idea", i)).orElse(""));
         }
-        return "It is: " + question.answer();
+        return Texts.of("repertoire.it-is-2", question.answer());
     }
 }

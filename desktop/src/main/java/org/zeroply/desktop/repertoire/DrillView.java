@@ -24,6 +24,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.repertoire.RepertoireModel.Chapter;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 
@@ -52,14 +53,14 @@ final class DrillView extends VBox {
         page.getStyleClass().addAll("lab-page", "drill-page");
         VBox.setVgrow(page, Priority.ALWAYS);
         move.setId("drill-move");
-        move.setPromptText("Type a move, or play it on the board");
-        move.setAccessibleText("Your move in notation; Enter plays it");
+        move.setPromptText(Texts.of("repertoire.type-a-move-or-play"));
+        move.setAccessibleText(Texts.of("repertoire.your-move-in-notation-enter"));
         move.setPrefColumnCount(22);
         move.setOnAction(e -> type());
         minutes.setId("drill-minutes");
         minutes.getItems().addAll(5, 10, 15, 20, 30, 45);
         minutes.setValue(15);
-        minutes.setAccessibleText("Minutes");
+        minutes.setAccessibleText(Texts.of("repertoire.minutes"));
         ticking.setCycleCount(Animation.INDEFINITE);
         getChildren().add(page);
         drill.shownProperty().addListener(o -> show());
@@ -73,8 +74,8 @@ final class DrillView extends VBox {
         long left = drill.secondsLeft();
         String time =
                 left == 0
-                        ? "time is over, the line is finished first"
-                        : MinutesSeconds.of(left) + " left";
+                        ? Texts.of("repertoire.time-is-over-the-line")
+                        : Texts.of("repertoire.left", MinutesSeconds.of(left));
         return drill.isRunning() ? time + "   " + drill.score() : "";
     }
 
@@ -101,12 +102,19 @@ final class DrillView extends VBox {
         ticking.play();
         clock.setText(clockText());
         DrillModel.Shown now = drill.shownProperty().get();
-        add(Widgets.row(Widgets.label("Drill", "sheet-title"), Widgets.spacer(), clock));
+        add(
+                Widgets.row(
+                        Widgets.label(Texts.of("repertoire.drill"), "sheet-title"),
+                        Widgets.spacer(),
+                        clock));
         Label asked = Widgets.wrapped(now.asked(), "drill-asked");
         asked.setId("drill-asked");
         add(asked);
         String so = drill.line();
-        add(Widgets.wrapped(so.isEmpty() ? "From the first move." : so, "drill-line"));
+        add(
+                Widgets.wrapped(
+                        so.isEmpty() ? Texts.of("repertoire.from-the-first-move") : so,
+                        "drill-line"));
         Label said = Widgets.wrapped(now.said(), "drill-said");
         said.setId("drill-said");
         List<String> choices = now.stage() == DrillModel.Stage.ASKING ? now.choices() : List.of();
@@ -128,12 +136,12 @@ final class DrillView extends VBox {
             add(move);
         }
         add(said);
-        Button on = button("drill-on", "Go on  Space", drill::goOn);
+        Button on = button("drill-on", Texts.of("repertoire.go-on-space"), drill::goOn);
         boolean asking = now.stage() == DrillModel.Stage.ASKING;
         on.setVisible(!asking);
         on.setManaged(!asking);
-        Button help = button("drill-help", "Idea  I", drill::help);
-        Button show = button("drill-show", "Show it  S", drill::giveUp);
+        Button help = button("drill-help", Texts.of("repertoire.idea-i"), drill::help);
+        Button show = button("drill-show", Texts.of("repertoire.show-it-s"), drill::giveUp);
         help.setDisable(!asking);
         show.setDisable(!asking);
         add(
@@ -142,12 +150,8 @@ final class DrillView extends VBox {
                         help,
                         show,
                         Widgets.spacer(),
-                        button("drill-stop", "Stop", drill::stop)));
-        add(
-                Widgets.wrapped(
-                        "Enter types a move. Their moves come by likelihood. A wrong move shows the idea first; what was"
-                                + " not known comes again in a later line.",
-                        "faded"));
+                        button("drill-stop", Texts.of("repertoire.stop"), drill::stop)));
+        add(Widgets.wrapped(Texts.of("repertoire.enter-types-a-move-their"), "faded"));
         // Whoever types goes on typing; otherwise the keys belong to the page.
         if (typing && drill.awaitsMove()) {
             move.requestFocus();
@@ -176,38 +180,31 @@ final class DrillView extends VBox {
             add(over);
         }
         if (model.studentProperty().get().isEmpty()) {
-            add(Widgets.wrapped("Choose above who learns.", "drill-asked"));
-            add(
-                    Widgets.wrapped(
-                            "Each student has a memory of their own: what was known comes again after"
-                                    + " days, then weeks, then months; what was not, tomorrow.",
-                            "plain"));
+            add(Widgets.wrapped(Texts.of("repertoire.choose-above-who-learns"), "drill-asked"));
+            add(Widgets.wrapped(Texts.of("repertoire.each-student-has-a-memory"), "plain"));
             model.viewProperty().get().ifPresent(v -> add(club(v)));
             return;
         }
         if (model.viewProperty().get().isEmpty()) {
-            add(Widgets.wrapped("There is no repertoire yet.", "drill-asked"));
+            add(Widgets.wrapped(Texts.of("repertoire.there-is-no-repertoire-yet"), "drill-asked"));
             return;
         }
         RepertoireView view = model.viewProperty().get().get();
         DrillProgress all = sum(view.learning().chapters());
         add(
                 Widgets.wrapped(
-                        model.studentProperty().get().get().name()
-                                + ": "
-                                + all.due()
-                                + " due, "
-                                + all.fresh()
-                                + " new of "
-                                + all.questions()
-                                + "; "
-                                + Words.percent(all.share())
-                                + " known today.",
+                        Texts.of(
+                                "repertoire.due-new-of-known-today",
+                                model.studentProperty().get().get().name(),
+                                all.due(),
+                                all.fresh(),
+                                all.questions(),
+                                Words.percent(all.share())),
                         "drill-asked"));
         ComboBox<Chapter> only = new ComboBox<>();
         only.setId("drill-chapter");
-        only.setPromptText("All chapters");
-        only.setAccessibleText("Chapter that is asked");
+        only.setPromptText(Texts.of("repertoire.all-chapters"));
+        only.setAccessibleText(Texts.of("repertoire.chapter-that-is-asked"));
         only.setConverter(new ChapterText());
         List<Chapter> ours =
                 model.chapters().stream().filter(c -> c.side() == model.side()).toList();
@@ -225,7 +222,8 @@ final class DrillView extends VBox {
                                                 : OptionalInt.of(ours.indexOf(only.getValue()))));
         add(
                 Widgets.row(
-                        Widgets.button("drill-begin", "Begin  Space", this::begin),
+                        Widgets.button(
+                                "drill-begin", Texts.of("repertoire.begin-space"), this::begin),
                         minutes,
                         Widgets.label("minutes", "plain"),
                         only));
@@ -247,20 +245,21 @@ final class DrillView extends VBox {
     }
 
     private static RowTable<Chapter> standing(List<Chapter> chapters) {
-        RowTable<Chapter> table = new RowTable<>("drill-standing", Chapter::id, "No chapter.");
+        RowTable<Chapter> table =
+                new RowTable<>("drill-standing", Chapter::id, Texts.of("repertoire.no-chapter"));
         table.setPrefHeight(HEADER + ROW * Math.max(3, chapters.size()));
         table.setFocusTraversable(false);
-        table.text("Chapter", 160, Chapter::title);
-        column(table, "Asked", DrillProgress::questions);
-        column(table, "New", DrillProgress::fresh);
-        column(table, "Due", DrillProgress::due);
+        table.text(Texts.of("repertoire.chapter"), 160, Chapter::title);
+        column(table, Texts.of("repertoire.asked"), DrillProgress::questions);
+        column(table, Texts.of("repertoire.new"), DrillProgress::fresh);
+        column(table, Texts.of("repertoire.due"), DrillProgress::due);
         table.figure(
-                "Known",
+                Texts.of("repertoire.known"),
                 64,
                 c -> c.standing().map(DrillProgress::share).orElse(-1.0),
                 share -> share < 0 ? "" : Words.percent(share));
-        column(table, "Answers", DrillProgress::asked);
-        column(table, "At once", DrillProgress::rightFirst);
+        column(table, Texts.of("repertoire.answers"), DrillProgress::asked);
+        column(table, Texts.of("repertoire.at-once"), DrillProgress::rightFirst);
         table.show(chapters);
         return table;
     }
@@ -277,15 +276,24 @@ final class DrillView extends VBox {
     /** Where each student stands in this repertoire; a click chooses one. */
     private RowTable<RepertoireView.Learner> club(RepertoireView view) {
         RowTable<RepertoireView.Learner> table =
-                new RowTable<>("drill-club", l -> l.student().id(), "No student yet.");
+                new RowTable<>(
+                        "drill-club", l -> l.student().id(), Texts.of("repertoire.no-student-yet"));
         table.setPrefHeight(HEADER + ROW * Math.max(3, view.learning().club().size()));
-        table.text("Student", 150, l -> l.student().name());
-        table.text("Moves", 70, l -> l.school().map(Approach::word).orElse("for all"));
-        table.figure("New", 52, l -> l.standing().fresh(), String::valueOf);
-        table.figure("Due", 52, l -> l.standing().due(), String::valueOf);
-        table.figure("Known", 64, l -> l.standing().share(), Words::percent);
-        table.figure("Answers", 72, l -> l.standing().asked(), String::valueOf);
-        table.figure("At once", 70, l -> l.standing().rightFirst(), String::valueOf);
+        table.text(Texts.of("repertoire.student"), 150, l -> l.student().name());
+        table.text(
+                Texts.of("repertoire.moves"),
+                70,
+                l -> l.school().map(Approach::word).orElse(Texts.of("repertoire.for-all")));
+        table.figure(Texts.of("repertoire.new"), 52, l -> l.standing().fresh(), String::valueOf);
+        table.figure(Texts.of("repertoire.due"), 52, l -> l.standing().due(), String::valueOf);
+        table.figure(Texts.of("repertoire.known"), 64, l -> l.standing().share(), Words::percent);
+        table.figure(
+                Texts.of("repertoire.answers"), 72, l -> l.standing().asked(), String::valueOf);
+        table.figure(
+                Texts.of("repertoire.at-once"),
+                70,
+                l -> l.standing().rightFirst(),
+                String::valueOf);
         table.onChoose(l -> model.studentProperty().set(Optional.of(l.student())));
         table.show(view.learning().club());
         return table;
@@ -300,21 +308,24 @@ final class DrillView extends VBox {
     List<Command> commands() {
         List<Command> commands = new ArrayList<>();
         if (drill.isRunning()) {
-            commands.add(new Command("Go on", "Space", drill::goOn));
-            commands.add(new Command("Show the idea", "I", drill::help));
-            commands.add(new Command("Show the answer", "S", drill::giveUp));
-            commands.add(new Command("Stop the drill", "Shortcut+Period", drill::stop));
-            commands.add(new Command("Type a move", "Enter", move::requestFocus));
+            commands.add(new Command(Texts.of("repertoire.go-on"), "Space", drill::goOn));
+            commands.add(new Command(Texts.of("repertoire.show-the-idea"), "I", drill::help));
+            commands.add(new Command(Texts.of("repertoire.show-the-answer"), "S", drill::giveUp));
+            commands.add(
+                    new Command(
+                            Texts.of("repertoire.stop-the-drill"), "Shortcut+Period", drill::stop));
+            commands.add(
+                    new Command(Texts.of("repertoire.type-a-move"), "Enter", move::requestFocus));
             for (int i = 0; i < 4; i++) {
                 int index = i;
                 commands.add(
                         new Command(
-                                "Choose answer " + (i + 1),
+                                Texts.of("repertoire.choose-answer", i + 1),
                                 String.valueOf(i + 1),
                                 () -> drill.choose(index)));
             }
         } else {
-            commands.add(new Command("Begin the drill", "Space", this::begin));
+            commands.add(new Command(Texts.of("repertoire.begin-the-drill"), "Space", this::begin));
         }
         return commands;
     }
@@ -322,7 +333,7 @@ final class DrillView extends VBox {
     private static final class ChapterText extends StringConverter<Chapter> {
         @Override
         public String toString(Chapter chapter) {
-            return chapter == null ? "All chapters" : chapter.title();
+            return chapter == null ? Texts.of("repertoire.all-chapters") : chapter.title();
         }
 
         @Override

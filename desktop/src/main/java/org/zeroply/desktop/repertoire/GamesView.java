@@ -5,6 +5,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The repertoire against games: how a player's games left it, and preparing against a player. */
 final class GamesView extends VBox {
@@ -16,27 +17,34 @@ final class GamesView extends VBox {
         super(8);
         this.games = games;
         FindingList list =
-                new FindingList(
-                        "games-findings",
-                        "Choose a player of the library's games. Compare tells who left the"
-                                + " repertoire first, and what it cost; Prepare looks at the player"
-                                + " as an opponent. Cards tells in which games one applied; Orders"
-                                + " the ways to the position on the board.");
+                new FindingList("games-findings", Texts.of("repertoire.choose-a-player-of-the"));
         player.setId("games-player");
-        player.setPromptText("Player");
-        player.setAccessibleText("Player");
+        player.setPromptText(Texts.of("repertoire.player"));
+        player.setAccessibleText(Texts.of("repertoire.player"));
         player.setPrefWidth(230);
         getChildren()
                 .addAll(
                         Widgets.row(
                                 player,
-                                Widgets.button("compare", "Compare", () -> games.compare(chosen())),
-                                Widgets.button("prepare", "Prepare", () -> games.prepare(chosen())),
+                                Widgets.button(
+                                        "compare",
+                                        Texts.of("repertoire.compare"),
+                                        () -> games.compare(chosen())),
+                                Widgets.button(
+                                        "prepare",
+                                        Texts.of("repertoire.prepare"),
+                                        () -> games.prepare(chosen())),
                                 Widgets.spacer(),
-                                Widgets.button("check-cards", "Cards", games::checkCards),
-                                Widgets.button("orders", "Orders to here", games::orders)),
+                                Widgets.button(
+                                        "check-cards",
+                                        Texts.of("repertoire.cards"),
+                                        games::checkCards),
+                                Widgets.button(
+                                        "orders",
+                                        Texts.of("repertoire.orders-to-here"),
+                                        games::orders)),
                         list,
-                        Widgets.row(list.step("game-step", "Open it")));
+                        Widgets.row(list.step("game-step", Texts.of("repertoire.open-it"))));
         games.foundProperty().addListener((o, was, is) -> list.show(is));
         games.playersProperty()
                 .addListener(

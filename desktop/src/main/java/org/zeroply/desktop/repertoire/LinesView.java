@@ -23,6 +23,7 @@ import org.zeroply.desktop.sheet.AnnotationBar;
 import org.zeroply.desktop.sheet.LineSheetView;
 import org.zeroply.desktop.sheet.MoveCommands;
 import org.zeroply.desktop.sheet.SheetColumn;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** The chapters, the open one as a line sheet, and what is said at its moves. */
@@ -36,10 +37,7 @@ final class LinesView extends VBox {
     private final RepertoireModel model;
     private final RowTable<Chapter> table =
             new RowTable<>(
-                    "chapters",
-                    Chapter::id,
-                    "No repertoire yet. Chapter → New chapter for White, or bring in a PGN file on"
-                            + " the page Merge.");
+                    "chapters", Chapter::id, Texts.of("repertoire.no-repertoire-yet-chapter-new"));
     private final LineSheetView sheet;
     private final NoteEditor notes;
     private final AnnotationBar annotations;
@@ -53,17 +51,17 @@ final class LinesView extends VBox {
                         List.of(
                                 new SheetColumn(
                                         "likely",
-                                        "How likely a game of ours comes into the line",
+                                        Texts.of("repertoire.how-likely-a-game-of"),
                                         COLUMN,
                                         own -> inView(v -> likely(v, own))),
                                 new SheetColumn(
                                         "kept",
-                                        "How many of the games that enter the line find an answer all along it",
+                                        Texts.of("repertoire.how-many-of-the-games"),
                                         COLUMN,
                                         own -> inView(v -> answered(v, own))),
                                 new SheetColumn(
                                         "due",
-                                        "Questions of the line that are new or due, or when the next one is",
+                                        Texts.of("repertoire.questions-of-the-line-that"),
                                         COLUMN,
                                         own -> inView(v -> due(v, own)))));
         notes = new NoteEditor(model, cards);
@@ -88,13 +86,29 @@ final class LinesView extends VBox {
     }
 
     private void chapters() {
-        table.text("For", 56, c -> c.side().word());
-        table.text("Chapter", 190, Chapter::title);
-        table.figure("Moves", 62, Chapter::moves, String::valueOf);
-        table.figure("New", 50, c -> standing(c, DrillProgress::fresh), LinesView::known);
-        table.figure("Due", 50, c -> standing(c, DrillProgress::due), LinesView::known);
-        table.figure("Known", 64, c -> share(c, DrillProgress::share), LinesView::part);
-        table.figure("At once", 70, c -> share(c, LinesView::right), LinesView::part);
+        table.text(Texts.of("repertoire.for"), 56, c -> c.side().word());
+        table.text(Texts.of("repertoire.chapter"), 190, Chapter::title);
+        table.figure(Texts.of("repertoire.moves"), 62, Chapter::moves, String::valueOf);
+        table.figure(
+                Texts.of("repertoire.new"),
+                50,
+                c -> standing(c, DrillProgress::fresh),
+                LinesView::known);
+        table.figure(
+                Texts.of("repertoire.due"),
+                50,
+                c -> standing(c, DrillProgress::due),
+                LinesView::known);
+        table.figure(
+                Texts.of("repertoire.known"),
+                64,
+                c -> share(c, DrillProgress::share),
+                LinesView::part);
+        table.figure(
+                Texts.of("repertoire.at-once"),
+                70,
+                c -> share(c, LinesView::right),
+                LinesView::part);
         table.onChoose(
                 c -> {
                     if (!isOpen(c)) {
@@ -108,10 +122,12 @@ final class LinesView extends VBox {
                         chosen.isEmpty()
                                 ? List.of()
                                 : List.of(
-                                        Command.of("Open", () -> model.open(chosen.get(0).id())),
+                                        Command.of(
+                                                Texts.of("repertoire.open"),
+                                                () -> model.open(chosen.get(0).id())),
                                         Menus.LINE,
                                         new Command(
-                                                "Remove",
+                                                Texts.of("repertoire.remove"),
                                                 "Delete",
                                                 () -> model.remove(chosen.get(0)))));
     }
@@ -198,9 +214,9 @@ final class LinesView extends VBox {
             }
         }
         if (asked > 0) {
-            return asked + " now";
+            return Texts.of("repertoire.now", asked);
         }
-        return next == Long.MAX_VALUE ? "–" : "in " + (next - learning.today()) + " d";
+        return next == Long.MAX_VALUE ? "–" : Texts.of("repertoire.in-d", next - learning.today());
     }
 
     // ---- What the desk asks for -----------------------------------------------------------------

@@ -24,6 +24,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The repertoire as a picture: as high as likely, toned by knowledge or by risk. */
 final class MapView extends VBox {
@@ -36,8 +37,8 @@ final class MapView extends VBox {
     private final Pane paper = new Pane(canvas);
     private final Label words = Widgets.wrapped("", "plain");
     private final Label legend = Widgets.label("", "faded");
-    private final ToggleButton risk = new ToggleButton("Risk");
-    private final ToggleButton knowledge = new ToggleButton("Knowledge");
+    private final ToggleButton risk = new ToggleButton(Texts.of("repertoire.risk"));
+    private final ToggleButton knowledge = new ToggleButton(Texts.of("repertoire.knowledge"));
     private Palette palette = Palette.PAPER;
     private List<Move> root = List.of();
     private List<Move> chosen = List.of();
@@ -67,7 +68,7 @@ final class MapView extends VBox {
         paper.setId("repertoire-map");
         paper.getStyleClass().add("map-paper");
         paper.setFocusTraversable(true);
-        paper.setAccessibleText("Map of the repertoire; arrows choose a move, Enter zooms in");
+        paper.setAccessibleText(Texts.of("repertoire.map-of-the-repertoire-arrows"));
         VBox.setVgrow(paper, Priority.ALWAYS);
         paper.setMinHeight(120);
         getChildren()
@@ -76,8 +77,10 @@ final class MapView extends VBox {
                                 knowledge,
                                 risk,
                                 legend,
-                                Widgets.button("map-in", "Zoom in", this::zoomIn),
-                                Widgets.button("map-out", "Zoom out", this::zoomOut)),
+                                Widgets.button(
+                                        "map-in", Texts.of("repertoire.zoom-in"), this::zoomIn),
+                                Widgets.button(
+                                        "map-out", Texts.of("repertoire.zoom-out"), this::zoomOut)),
                         paper,
                         words);
         paper.widthProperty().addListener(o -> resize());
@@ -119,8 +122,8 @@ final class MapView extends VBox {
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         legend.setText(
                 risk.isSelected()
-                        ? "the redder, the likelier a reply without an answer"
-                        : "the fuller, the surer it is known today; their moves are blank");
+                        ? Texts.of("repertoire.the-redder-the-likelier-a")
+                        : Texts.of("repertoire.the-fuller-the-surer-it"));
         g.setFont(Font.font("B612", TEXT));
         for (MapLayout.Field field : fields) {
             draw(g, field);
@@ -184,13 +187,11 @@ final class MapView extends VBox {
     private String words() {
         Optional<RepertoireView> view = model.viewProperty().get();
         if (view.isEmpty() || fields.isEmpty()) {
-            return "Nothing to draw yet: the repertoire has no moves.";
+            return Texts.of("repertoire.nothing-to-draw-yet-the");
         }
         Optional<MapLayout.Field> field = field();
         if (field.isEmpty()) {
-            return "A field is as high as a game is likely to come there. Arrows or a click choose a"
-                    + " move and show it on the board; Enter or a double click zooms in, Backspace"
-                    + " out.";
+            return Texts.of("repertoire.a-field-is-as-high");
         }
         RepertoireView v = view.get();
         Position start = v.repertoire().starts().get(0).position();
@@ -198,10 +199,14 @@ final class MapView extends VBox {
         String line = Line.numbered(start, f.path());
         String likely =
                 MapLayout.likelihood(v, f.path())
-                        .map(p -> Words.percent(p) + " of the games come there")
+                        .map(p -> Texts.of("repertoire.of-the-games-come-there", Words.percent(p)))
                         .orElse("");
-        String known = f.known().map(k -> "; known today: " + Words.percent(k)).orElse("");
-        String open = f.risk() > 0.0005 ? "; without an answer: " + Words.percent(f.risk()) : "";
+        String known =
+                f.known().map(k -> Texts.of("repertoire.known-today", Words.percent(k))).orElse("");
+        String open =
+                f.risk() > 0.0005
+                        ? Texts.of("repertoire.without-an-answer", Words.percent(f.risk()))
+                        : "";
         return line + "\n" + likely + known + open + ".";
     }
 

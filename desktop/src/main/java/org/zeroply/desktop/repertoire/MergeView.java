@@ -22,6 +22,7 @@ import org.zeroply.coach.repertoire.Merge;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -30,17 +31,15 @@ import org.zeroply.desktop.work.TreeSession;
  */
 final class MergeView extends VBox {
 
-    private static final String WHOLE = "whole lines";
+    private static final String WHOLE = Texts.of("repertoire.whole-lines");
 
     private final Services services;
     private final RepertoireModel model;
     private final Supplier<TreeSession> game;
     private final Label source = Widgets.wrapped("", "plain");
     private final FindingList list =
-            new FindingList(
-                    "merge-plan",
-                    "Choose where the lines come from. Nothing changes before you press Merge.");
-    private final Button merge = Widgets.button("merge", "Merge", this::merge);
+            new FindingList("merge-plan", Texts.of("repertoire.choose-where-the-lines-come"));
+    private final Button merge = Widgets.button("merge", Texts.of("repertoire.merge"), this::merge);
     private final ComboBox<String> depth = new ComboBox<>();
     private List<MoveTree> whole = List.of();
     private List<MoveTree> incoming = List.of();
@@ -55,17 +54,30 @@ final class MergeView extends VBox {
         this.game = game;
         source.setId("merge-source");
         depth.setId("merge-depth");
-        depth.setAccessibleText("As far as which move lines are taken");
+        depth.setAccessibleText(Texts.of("repertoire.as-far-as-which-move"));
         depth.getItems()
-                .addAll("to move 8", "to move 10", "to move 12", "to move 15", "to move 20", WHOLE);
-        depth.setValue("to move 15");
+                .addAll(
+                        Texts.of("repertoire.to-move-8"),
+                        Texts.of("repertoire.to-move-10"),
+                        Texts.of("repertoire.to-move-12"),
+                        Texts.of("repertoire.to-move-15"),
+                        Texts.of("repertoire.to-move-20"),
+                        WHOLE);
+        depth.setValue(Texts.of("repertoire.to-move-15"));
         depth.setOnAction(e -> cut());
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.button("merge-file", "From a file …", this::file),
-                                Widgets.button("merge-paste", "Paste", this::paste),
-                                Widgets.button("merge-game", "The open game", this::openGame),
+                                Widgets.button(
+                                        "merge-file",
+                                        Texts.of("repertoire.from-a-file"),
+                                        this::file),
+                                Widgets.button(
+                                        "merge-paste", Texts.of("repertoire.paste"), this::paste),
+                                Widgets.button(
+                                        "merge-game",
+                                        Texts.of("repertoire.the-open-game"),
+                                        this::openGame),
                                 Widgets.spacer(),
                                 depth,
                                 merge),
@@ -77,7 +89,7 @@ final class MergeView extends VBox {
 
     private void file() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Lines to bring in");
+        chooser.setTitle(Texts.of("repertoire.lines-to-bring-in"));
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PGN", "*.pgn"));
         File file = chooser.showOpenDialog(getScene().getWindow());
         if (file != null) {
@@ -95,12 +107,14 @@ final class MergeView extends VBox {
 
     private void paste() {
         String text = Clipboard.getSystemClipboard().getString();
-        take(text == null ? List.of() : PgnReader.readAll(text), "the clipboard");
+        take(
+                text == null ? List.of() : PgnReader.readAll(text),
+                Texts.of("repertoire.the-clipboard"));
     }
 
     private void openGame() {
         String pgn = PgnWriter.write(game.get().tree());
-        take(PgnReader.readAll(pgn), "the open game");
+        take(PgnReader.readAll(pgn), Texts.of("repertoire.the-open-game-2"));
     }
 
     /** Looks at lines; what cannot be read is told. */
@@ -113,13 +127,13 @@ final class MergeView extends VBox {
                         .toList();
         long problems = entries.stream().filter(PgnEntry.Problem.class::isInstance).count();
         source.setText(
-                "From "
-                        + name
-                        + ": "
-                        + Counted.of(whole.size(), "tree")
-                        + (problems == 0
+                Texts.of(
+                        "repertoire.from",
+                        name,
+                        Counted.of(whole.size(), "tree"),
+                        problems == 0
                                 ? "."
-                                : "; " + problems + " could not be read and stay out."));
+                                : Texts.of("repertoire.could-not-be-read-and", problems)));
         cut();
     }
 
@@ -159,12 +173,11 @@ final class MergeView extends VBox {
         return white.isBlank() || black.isBlank()
                 ? Optional.empty()
                 : Optional.of(
-                        "From "
-                                + white
-                                + " – "
-                                + black
-                                + (date.isEmpty() ? "" : ", " + date)
-                                + ".");
+                        Texts.of(
+                                "repertoire.from-2",
+                                white,
+                                black,
+                                date.isEmpty() ? "" : ", " + date));
     }
 
     private void plan() {
@@ -176,11 +189,17 @@ final class MergeView extends VBox {
                 some |= !plan.isEmpty();
                 add(plan, found);
             } catch (IllegalArgumentException e) {
-                found.add(new Remark("Left out", e.getMessage(), "", () -> {}));
+                found.add(
+                        new Remark(Texts.of("repertoire.left-out"), e.getMessage(), "", () -> {}));
             }
         }
         if (!incoming.isEmpty() && found.isEmpty()) {
-            found.add(new Remark("Nothing new", "The chapter has all of it.", "", () -> {}));
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.nothing-new"),
+                            Texts.of("repertoire.the-chapter-has-all-of"),
+                            "",
+                            () -> {}));
         }
         list.show(found);
         merge.setDisable(!some || model.session().id().isEmpty());
@@ -189,16 +208,29 @@ final class MergeView extends VBox {
     private static void add(Merge plan, List<Remark> found) {
         for (Merge.Conflict c : plan.conflicts()) {
             String text =
-                    (c.line().isEmpty() ? "At the start" : c.line())
-                            + ": "
-                            + c.ours()
-                            + " is recommended, "
-                            + c.theirs()
-                            + " would come in";
-            found.add(new Remark("Conflict", text, "stays " + c.ours(), () -> {}));
+                    Texts.of(
+                            "repertoire.is-recommended-would-come-in",
+                            c.line().isEmpty() ? Texts.of("repertoire.at-the-start") : c.line(),
+                            c.ours(),
+                            c.theirs());
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.conflict"),
+                            text,
+                            Texts.of("repertoire.stays", c.ours()),
+                            () -> {}));
         }
-        plan.added().forEach(l -> found.add(new Remark("New", l, "", () -> {})));
-        plan.remarks().forEach(l -> found.add(new Remark("Says more", l, "", () -> {})));
+        plan.added()
+                .forEach(l -> found.add(new Remark(Texts.of("repertoire.new"), l, "", () -> {})));
+        plan.remarks()
+                .forEach(
+                        l ->
+                                found.add(
+                                        new Remark(
+                                                Texts.of("repertoire.says-more"),
+                                                l,
+                                                "",
+                                                () -> {})));
     }
 
     private void merge() {
@@ -213,9 +245,7 @@ final class MergeView extends VBox {
         }
         int added = model.session().tree().nodes().size() - before;
         services.messages()
-                .say(
-                        Counted.of(added, "move")
-                                + " brought in. Ctrl+Z takes them back step by step.");
+                .say(Texts.of("repertoire.brought-in-ctrl-z-takes", Counted.of(added, "move")));
         source.setText("");
         plan();
     }

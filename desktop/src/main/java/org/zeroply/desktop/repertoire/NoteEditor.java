@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.repertoire.card.CardReader;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 
 /** What the repertoire says about the move on the board: its standing, the idea, the cards. */
@@ -25,15 +26,30 @@ final class NoteEditor extends VBox {
     private final TreeSession session;
     private final CardBuilder builder;
     private final ToggleButton main =
-            Widgets.toggle("note-main", "Main", "The recommended move here");
+            Widgets.toggle(
+                    "note-main",
+                    Texts.of("repertoire.main"),
+                    Texts.of("repertoire.the-recommended-move-here"));
     private final ToggleButton must =
-            Widgets.toggle("note-must", "Must know", "To be known by heart");
+            Widgets.toggle(
+                    "note-must",
+                    Texts.of("repertoire.must-know"),
+                    Texts.of("repertoire.to-be-known-by-heart"));
     private final ToggleButton trap =
-            Widgets.toggle("note-trap", "Trap", "Set for a likely reply that loses");
+            Widgets.toggle(
+                    "note-trap",
+                    Texts.of("repertoire.trap"),
+                    Texts.of("repertoire.set-for-a-likely-reply"));
     private final ToggleButton quiet =
-            Widgets.toggle("note-quiet", "Quiet", "For the quiet school");
+            Widgets.toggle(
+                    "note-quiet",
+                    Texts.of("repertoire.quiet"),
+                    Texts.of("repertoire.for-the-quiet-school"));
     private final ToggleButton sharp =
-            Widgets.toggle("note-sharp", "Sharp", "For the sharp school");
+            Widgets.toggle(
+                    "note-sharp",
+                    Texts.of("repertoire.sharp"),
+                    Texts.of("repertoire.for-the-sharp-school"));
     private final TextField idea = new TextField();
     private final TextField accept = new TextField();
     private final VBox cards = new VBox(2);
@@ -46,11 +62,11 @@ final class NoteEditor extends VBox {
         this.builder = builder;
         setId("note-editor");
         idea.setId("note-idea");
-        idea.setPromptText("The idea here: break, weak squares, wing, manoeuvre, exchange wanted");
-        idea.setAccessibleText("Idea of the position after this move");
+        idea.setPromptText(Texts.of("repertoire.the-idea-here-break-weak"));
+        idea.setAccessibleText(Texts.of("repertoire.idea-of-the-position-after"));
         accept.setId("note-accept");
-        accept.setPromptText("Why you accept what it costs");
-        accept.setAccessibleText("Why you accept what the engine holds against this move");
+        accept.setPromptText(Texts.of("repertoire.why-you-accept-what-it"));
+        accept.setAccessibleText(Texts.of("repertoire.why-you-accept-what-the"));
         accept.setPrefColumnCount(17);
         accept.setMinWidth(90);
         HBox.setHgrow(accept, Priority.ALWAYS);
@@ -61,7 +77,11 @@ final class NoteEditor extends VBox {
         trap.setOnAction(e -> change(n -> n.withTrap(trap.isSelected())));
         quiet.setOnAction(e -> school(quiet, Approach.QUIET));
         sharp.setOnAction(e -> school(sharp, Approach.SHARP));
-        Button card = Widgets.button("note-card", "Add a card", () -> builder.begin(this::addCard));
+        Button card =
+                Widgets.button(
+                        "note-card",
+                        Texts.of("repertoire.add-a-card"),
+                        () -> builder.begin(this::addCard));
         HBox.setHgrow(idea, Priority.ALWAYS);
         getChildren()
                 .addAll(
@@ -116,8 +136,11 @@ final class NoteEditor extends VBox {
                             label.setTooltip(new Tooltip(why));
                         });
         Button change =
-                Widgets.button("", "Change", () -> builder.begin(text, t -> replace(text, t)));
-        Button remove = Widgets.button("", "Remove", () -> replace(text, ""));
+                Widgets.button(
+                        "",
+                        Texts.of("repertoire.change"),
+                        () -> builder.begin(text, t -> replace(text, t)));
+        Button remove = Widgets.button("", Texts.of("repertoire.remove"), () -> replace(text, ""));
         change.getStyleClass().add("quiet-button");
         remove.getStyleClass().add("quiet-button");
         return new HBox(6, label, change, remove);

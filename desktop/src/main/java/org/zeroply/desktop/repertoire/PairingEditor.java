@@ -10,22 +10,38 @@ import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.library.transfer.PairingTable;
 
 /** What is written of the chosen pairing: who plays, the result, the day, and the coach's words. */
 final class PairingEditor extends VBox {
 
-    private static final String OPEN = "not over";
+    private static final String OPEN = Texts.of("repertoire.not-over");
 
     private final TournamentsModel model;
     private final Messages messages;
-    private final TextField white = field("pairing-white", "White", "White, with the rating");
-    private final TextField black = field("pairing-black", "Black", "Black, with the rating");
+    private final TextField white =
+            field(
+                    "pairing-white",
+                    Texts.of("repertoire.white"),
+                    Texts.of("repertoire.white-with-the-rating"));
+    private final TextField black =
+            field(
+                    "pairing-black",
+                    Texts.of("repertoire.black"),
+                    Texts.of("repertoire.black-with-the-rating"));
     private final ComboBox<String> result = new ComboBox<>();
-    private final TextField day = field("pairing-day", "Day", "The day of the round: 2026-12-04");
+    private final TextField day =
+            field(
+                    "pairing-day",
+                    Texts.of("repertoire.day"),
+                    Texts.of("repertoire.the-day-of-the-round"));
     private final TextField note =
-            field("pairing-note", "Your words for this round", "Your words for this round");
+            field(
+                    "pairing-note",
+                    Texts.of("repertoire.your-words-for-this-round"),
+                    Texts.of("repertoire.your-words-for-this-round"));
     private Optional<Pairing> shown = Optional.empty();
     private boolean showing;
 
@@ -35,7 +51,7 @@ final class PairingEditor extends VBox {
         this.messages = messages;
         setId("pairing-editor");
         result.setId("pairing-result");
-        result.setAccessibleText("Result");
+        result.setAccessibleText(Texts.of("repertoire.result"));
         result.getItems().add(OPEN);
         GameResult.played().forEach(r -> result.getItems().add(GameResult.shown(r)));
         result.setMinWidth(USE_PREF_SIZE);
@@ -84,7 +100,7 @@ final class PairingEditor extends VBox {
             shown = Optional.of(now);
             model.changeChosen(p -> now);
         } catch (IllegalArgumentException e) {
-            messages.say("Not taken over: " + e.getMessage() + ".");
+            messages.say(Texts.of("repertoire.not-taken-over", e.getMessage()));
             fill(shown, false);
         }
     }

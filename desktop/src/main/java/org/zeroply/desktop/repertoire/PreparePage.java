@@ -29,6 +29,7 @@ import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.report.RoundSheet;
@@ -42,7 +43,7 @@ final class PreparePage extends VBox {
     /** The rounds take no more of a low page. */
     private static final double SHARE = 0.42;
 
-    private static final String EVERYBODY = "All pairings";
+    private static final String EVERYBODY = Texts.of("repertoire.all-pairings");
 
     private final Services services;
     private final TournamentsModel model;
@@ -55,22 +56,15 @@ final class PreparePage extends VBox {
     private final ComboBox<String> player = new ComboBox<>();
     private final TextField typed = new TextField();
     private final PairingEditor editor;
-    private final Button primary = Widgets.primary("round-prepare", "Look ahead", this::primary);
+    private final Button primary =
+            Widgets.primary("round-prepare", Texts.of("repertoire.look-ahead"), this::primary);
     private final RowTable<TournamentsModel.Row> rounds =
             new RowTable<>(
                     "rounds",
                     TournamentsModel.Row::place,
-                    "A tournament holds who plays whom, and the results. Choose Tournament, Read a"
-                            + " table, and paste what the organiser published; or type a pairing"
-                            + " below.");
+                    Texts.of("repertoire.a-tournament-holds-who-plays"));
     private final FindingList list =
-            new FindingList(
-                    "round-findings",
-                    "Choose a round. Look ahead tells what the opponent is likely to play against the"
-                            + " repertoire, four positions to repeat tonight, where their"
-                            + " experience ends, and a side step. After the game, bring it in and"
-                            + " look back: what it showed can go into the repertoire and the"
-                            + " homework.");
+            new FindingList("round-findings", Texts.of("repertoire.choose-a-round-look-ahead"));
     private boolean showing;
 
     /**
@@ -97,16 +91,17 @@ final class PreparePage extends VBox {
         choosers();
         columns();
         typed.setId("round-type");
-        typed.setAccessibleText("Type a pairing; Enter adds it");
-        typed.setPromptText("Type a pairing: 4. Ann Ek – Bo Lind 1-0");
+        typed.setAccessibleText(Texts.of("repertoire.type-a-pairing-enter-adds"));
+        typed.setPromptText(Texts.of("repertoire.type-a-pairing-4-ann"));
         typed.setOnAction(e -> type());
         HBox.setHgrow(typed, Priority.ALWAYS);
         VBox.setVgrow(rounds, Priority.ALWAYS);
         HBox add =
                 Widgets.row(
                         typed,
-                        Widgets.quiet("round-add", "Add", this::type),
-                        Widgets.removing("round-take-out", "Take out", model::takeOut));
+                        Widgets.quiet("round-add", Texts.of("repertoire.add"), this::type),
+                        Widgets.removing(
+                                "round-take-out", Texts.of("repertoire.take-out"), model::takeOut));
         VBox above = new VBox(6, rounds, add);
         above.setMinHeight(110);
         VBox below = new VBox(6, editor, list, tools());
@@ -121,7 +116,8 @@ final class PreparePage extends VBox {
                         above,
                         below);
         VBox.setVgrow(split, Priority.ALWAYS);
-        MenuButton menu = Menus.button("tournament-menu", "Tournament", ofTournament());
+        MenuButton menu =
+                Menus.button("tournament-menu", Texts.of("repertoire.tournament"), ofTournament());
         Widgets.leaveFocus(menu);
         getChildren().addAll(Widgets.row(tournaments, player, menu), split);
         model.revisionProperty().addListener(o -> show());
@@ -133,8 +129,8 @@ final class PreparePage extends VBox {
 
     private void choosers() {
         tournaments.setId("tournament-chooser");
-        tournaments.setAccessibleText("Which tournament");
-        tournaments.setPromptText("No tournament yet");
+        tournaments.setAccessibleText(Texts.of("repertoire.which-tournament"));
+        tournaments.setPromptText(Texts.of("repertoire.no-tournament-yet"));
         Widgets.texts(tournaments, SheetRow::title);
         tournaments.setMaxWidth(Double.MAX_VALUE);
         tournaments.setPrefWidth(160);
@@ -147,7 +143,7 @@ final class PreparePage extends VBox {
                     }
                 });
         player.setId("round-player");
-        player.setAccessibleText("For whom the rounds are looked at");
+        player.setAccessibleText(Texts.of("repertoire.for-whom-the-rounds-are"));
         player.setPrefWidth(160);
         player.setOnAction(
                 e -> {
@@ -161,14 +157,17 @@ final class PreparePage extends VBox {
 
     private void columns() {
         rounds.figure(
-                "Round",
+                Texts.of("repertoire.round"),
                 54,
                 r -> r.pairing().round() * 10_000 + r.pairing().board(),
                 n -> n / 10_000 + (n % 10_000 == 0 ? "" : "." + n % 10_000));
-        rounds.text("White", 150, r -> r.pairing().white().name());
-        rounds.text("Result", 62, r -> result(r.pairing()));
-        rounds.text("Black", 150, r -> r.pairing().isBye() ? "nobody" : r.pairing().black().name());
-        rounds.text("Day", 86, r -> r.pairing().date());
+        rounds.text(Texts.of("repertoire.white"), 150, r -> r.pairing().white().name());
+        rounds.text(Texts.of("repertoire.result"), 62, r -> result(r.pairing()));
+        rounds.text(
+                Texts.of("repertoire.black"),
+                150,
+                r -> r.pairing().isBye() ? "nobody" : r.pairing().black().name());
+        rounds.text(Texts.of("repertoire.day"), 86, r -> r.pairing().date());
         rounds.onChoose(
                 row -> {
                     if (!showing) {
@@ -190,36 +189,37 @@ final class PreparePage extends VBox {
             return List.of();
         }
         List<Command> commands = new ArrayList<>();
-        commands.add(new Command("Look ahead", "Enter", round::prepare));
-        commands.add(Command.of("Look back at its game", round::learn));
+        commands.add(new Command(Texts.of("repertoire.look-ahead"), "Enter", round::prepare));
+        commands.add(Command.of(Texts.of("repertoire.look-back-at-its-game"), round::learn));
         commands.add(Menus.LINE);
         for (String result : GameResult.played()) {
             commands.add(
                     Command.of(
-                            "Result " + GameResult.shown(result),
+                            Texts.of("repertoire.result-2", GameResult.shown(result)),
                             () -> model.changeChosen(p -> p.with(result))));
         }
         commands.add(Menus.LINE);
-        commands.add(new Command("Take out", "Delete", model::takeOut));
+        commands.add(new Command(Texts.of("repertoire.take-out"), "Delete", model::takeOut));
         return commands;
     }
 
     private HBox tools() {
-        MenuButton bring = Menus.button("round-bring", "Bring the game in", bringing());
+        MenuButton bring =
+                Menus.button("round-bring", Texts.of("repertoire.bring-the-game-in"), bringing());
         return Widgets.row(
-                list.step("round-step", "Do it"),
+                list.step("round-step", Texts.of("repertoire.do-it")),
                 Widgets.spacer(),
-                Widgets.button("round-repeat", "Repeat tonight", this::repeat),
-                Widgets.button("round-sheet", "Sheet …", this::sheet),
+                Widgets.button("round-repeat", Texts.of("repertoire.repeat-tonight"), this::repeat),
+                Widgets.button("round-sheet", Texts.of("repertoire.sheet"), this::sheet),
                 bring);
     }
 
     private List<Command> ofTournament() {
         return List.of(
-                Command.of("Read a table of pairings …", this::table),
-                Command.of("Rename the tournament …", this::rename),
+                Command.of(Texts.of("repertoire.read-a-table-of-pairings"), this::table),
+                Command.of(Texts.of("repertoire.rename-the-tournament"), this::rename),
                 Menus.LINE,
-                Command.of("Remove the tournament", this::remove));
+                Command.of(Texts.of("repertoire.remove-the-tournament"), this::remove));
     }
 
     private void rename() {
@@ -228,9 +228,9 @@ final class PreparePage extends VBox {
                 .ifPresent(
                         t ->
                                 dialogs.text(
-                                        "Name of the tournament",
+                                        Texts.of("repertoire.name-of-the-tournament"),
                                         t.title(),
-                                        "Rename",
+                                        Texts.of("repertoire.rename"),
                                         model::rename));
     }
 
@@ -241,9 +241,9 @@ final class PreparePage extends VBox {
 
     private List<Command> bringing() {
         return List.of(
-                Command.of("Paste the game", this::paste),
-                Command.of("The game from a file …", this::file),
-                Command.of("The open game of the desk Games", this::openGame));
+                Command.of(Texts.of("repertoire.paste-the-game"), this::paste),
+                Command.of(Texts.of("repertoire.the-game-from-a-file"), this::file),
+                Command.of(Texts.of("repertoire.the-open-game-of-the"), this::openGame));
     }
 
     /** The one action of the page: what the chosen round asks for. */
@@ -287,12 +287,14 @@ final class PreparePage extends VBox {
                 .ifPresentOrElse(
                         brief ->
                                 saver.choose(
-                                                "The sheet of the round",
+                                                Texts.of("repertoire.the-sheet-of-the-round"),
                                                 "round-" + brief.pairing().round() + ".pdf",
                                                 "pdf",
                                                 "html")
                                         .ifPresent(this::sheet),
-                        () -> services.messages().say("Prepare the round first."));
+                        () ->
+                                services.messages()
+                                        .say(Texts.of("repertoire.prepare-the-round-first")));
     }
 
     /** Writes the sheet of the round to a file. */
@@ -315,7 +317,7 @@ final class PreparePage extends VBox {
 
     private void file() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("The game of the round");
+        chooser.setTitle(Texts.of("repertoire.the-game-of-the-round"));
         chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PGN", "*.pgn"));
         Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow())).ifPresent(this::file);
     }
@@ -328,7 +330,11 @@ final class PreparePage extends VBox {
     /** The tournaments, to be opened by their names. */
     List<Command> choices() {
         return model.all().stream()
-                .map(row -> Command.of("Tournament " + row.title(), () -> model.open(row.id())))
+                .map(
+                        row ->
+                                Command.of(
+                                        Texts.of("repertoire.tournament-2", row.title()),
+                                        () -> model.open(row.id())))
                 .toList();
     }
 
@@ -337,10 +343,13 @@ final class PreparePage extends VBox {
                 new ArrayList<>(
                         List.of(
                                 Command.of(
-                                        "Look ahead to the round, or back at its game",
+                                        Texts.of("repertoire.look-ahead-to-the-round"),
                                         this::primary),
-                                Command.of("Repeat what was prepared", this::repeat),
-                                Command.of("Sheet of the round …", this::sheet)));
+                                Command.of(
+                                        Texts.of("repertoire.repeat-what-was-prepared"),
+                                        this::repeat),
+                                Command.of(
+                                        Texts.of("repertoire.sheet-of-the-round"), this::sheet)));
         ofTournament().stream().filter(c -> !c.equals(Menus.LINE)).forEach(commands::add);
         commands.addAll(bringing());
         return commands;
@@ -369,7 +378,10 @@ final class PreparePage extends VBox {
             rounds.show(model.rows());
             model.chosen().ifPresent(row -> rounds.mark(row.place()));
             editor.show(model.chosen().map(TournamentsModel.Row::pairing));
-            primary.setText(round.gameProperty().get().isPresent() ? "Look back" : "Look ahead");
+            primary.setText(
+                    round.gameProperty().get().isPresent()
+                            ? Texts.of("repertoire.look-back")
+                            : Texts.of("repertoire.look-ahead"));
         } finally {
             showing = false;
         }

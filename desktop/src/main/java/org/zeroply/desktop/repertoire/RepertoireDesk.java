@@ -28,6 +28,7 @@ import org.zeroply.desktop.controls.Dialogs;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Student;
@@ -51,8 +52,9 @@ public final class RepertoireDesk implements Desk {
     private final RepertoireFiles files;
     private final Runnable boardChanged;
     private final VBox content = new VBox();
-    private final PageSwitch pages = new PageSwitch("Repertoire", this::turned);
-    private final MenuButton who = new MenuButton("No student");
+    private final PageSwitch pages =
+            new PageSwitch(Texts.of("repertoire.repertoire"), this::turned);
+    private final MenuButton who = new MenuButton(Texts.of("repertoire.no-student"));
     private Side seen = Side.WHITE;
 
     /**
@@ -87,27 +89,27 @@ public final class RepertoireDesk implements Desk {
                         new RoundModel(services, tournaments, model, drill, openGame),
                         dialogs,
                         game,
-                        () -> pages.show("Learn"));
+                        () -> pages.show(Texts.of("repertoire.learn")));
         files = new RepertoireFiles(services, model, content);
         RepertoireFindings findings =
                 new RepertoireFindings(
                         model,
-                        () -> pages.show("Lines"),
+                        () -> pages.show(Texts.of("repertoire.lines")),
                         () -> {
-                            pages.show("Lines");
+                            pages.show(Texts.of("repertoire.lines"));
                             lines.notes().writeAcceptance();
                         });
         VBox.setVgrow(cards, Priority.ALWAYS);
         content.setId("repertoire-desk");
         content.getStyleClass().add("desk");
-        pages.add("Lines", lines);
-        pages.add("Map", map);
-        pages.add("Tasks", new TaskView(services, model, findings));
-        pages.add("Games", games);
-        pages.add("Learn", learn);
-        pages.add("Merge", merge);
-        pages.add("Replies", statistics);
-        pages.add("Prepare", prepare);
+        pages.add(Texts.of("repertoire.lines"), lines);
+        pages.add(Texts.of("repertoire.map"), map);
+        pages.add(Texts.of("repertoire.tasks"), new TaskView(services, model, findings));
+        pages.add(Texts.of("repertoire.games"), games);
+        pages.add(Texts.of("repertoire.learn"), learn);
+        pages.add(Texts.of("repertoire.merge"), merge);
+        pages.add(Texts.of("repertoire.replies"), statistics);
+        pages.add(Texts.of("repertoire.prepare"), prepare);
         HBox tools = bar();
         content.getChildren().addAll(pages.row(), tools, pages.place());
         cards.activeProperty().addListener(o -> pages.show(pages.front()));
@@ -122,20 +124,26 @@ public final class RepertoireDesk implements Desk {
                         });
         model.schoolProperty().addListener(o -> people());
         people();
-        pages.show("Lines");
+        pages.show(Texts.of("repertoire.lines"));
     }
 
     private HBox bar() {
         who.setId("learner");
         Widgets.leaveFocus(who);
-        who.setAccessibleText("Who learns, and whose moves");
-        MenuButton chapterMenu = Menus.button("chapter-menu", "Chapter", ofChapters());
+        who.setAccessibleText(Texts.of("repertoire.who-learns-and-whose-moves"));
+        MenuButton chapterMenu =
+                Menus.button("chapter-menu", Texts.of("repertoire.chapter"), ofChapters());
         Widgets.leaveFocus(chapterMenu);
-        pages.setPrimary("Lines", Widgets.primary("drill-due", "Drill", () -> pages.show("Learn")));
-        pages.setPrimary("Prepare", prepare.primaryAction());
-        pages.lift("Tasks", "#audit-engine");
-        pages.lift("Games", "#compare");
-        pages.lift("Merge", "#merge");
+        pages.setPrimary(
+                Texts.of("repertoire.lines"),
+                Widgets.primary(
+                        "drill-due",
+                        Texts.of("repertoire.drill"),
+                        () -> pages.show(Texts.of("repertoire.learn"))));
+        pages.setPrimary(Texts.of("repertoire.prepare"), prepare.primaryAction());
+        pages.lift(Texts.of("repertoire.tasks"), "#audit-engine");
+        pages.lift(Texts.of("repertoire.games"), "#compare");
+        pages.lift(Texts.of("repertoire.merge"), "#merge");
         return Widgets.row(who, Widgets.spacer(), chapterMenu);
     }
 
@@ -144,20 +152,24 @@ public final class RepertoireDesk implements Desk {
         List<Command> all = new ArrayList<>();
         model.chapters()
                 .forEach(
-                        c -> all.add(Command.of("Chapter " + c.title(), () -> model.open(c.id()))));
+                        c ->
+                                all.add(
+                                        Command.of(
+                                                Texts.of("repertoire.chapter-2", c.title()),
+                                                () -> model.open(c.id()))));
         all.addAll(prepare.choices());
         return all;
     }
 
     private List<Command> ofChapters() {
         return List.of(
-                Command.of("New chapter for White …", () -> create(Side.WHITE)),
-                Command.of("New chapter for Black …", () -> create(Side.BLACK)),
-                Command.of("Rename the chapter …", this::rename),
-                Command.of("Remove the chapter", this::remove),
+                Command.of(Texts.of("repertoire.new-chapter-for-white"), () -> create(Side.WHITE)),
+                Command.of(Texts.of("repertoire.new-chapter-for-black"), () -> create(Side.BLACK)),
+                Command.of(Texts.of("repertoire.rename-the-chapter"), this::rename),
+                Command.of(Texts.of("repertoire.remove-the-chapter"), this::remove),
                 Menus.LINE,
-                Command.of("Save the repertoire (PGN) …", files::savePgn),
-                Command.of("Booklet (PDF or page) …", files::saveBooklet));
+                Command.of(Texts.of("repertoire.save-the-repertoire-pgn"), files::savePgn),
+                Command.of(Texts.of("repertoire.booklet-pdf-or-page"), files::saveBooklet));
     }
 
     // ---- Who learns -----------------------------------------------------------------------------
@@ -169,14 +181,14 @@ public final class RepertoireDesk implements Desk {
         ToggleGroup students = new ToggleGroup();
         choice(
                 students,
-                "Nobody",
+                Texts.of("repertoire.nobody"),
                 now.isEmpty(),
                 () -> model.studentProperty().set(Optional.empty()));
         for (Student student : model.students()) {
             boolean is = now.filter(s -> s.id() == student.id()).isPresent();
             choice(
                     students,
-                    "Student: " + student.name(),
+                    Texts.of("repertoire.student-2", student.name()),
                     is,
                     () -> model.studentProperty().set(Optional.of(student)));
         }
@@ -184,18 +196,18 @@ public final class RepertoireDesk implements Desk {
         ToggleGroup schools = new ToggleGroup();
         choice(
                 schools,
-                "What is recommended to all",
+                Texts.of("repertoire.what-is-recommended-to-all"),
                 school.isEmpty(),
                 () -> model.schoolProperty().set(Optional.empty()));
         for (Approach approach : Approach.values()) {
             choice(
                     schools,
-                    "The " + approach.word() + " moves",
+                    Texts.of("repertoire.the-moves", approach.word()),
                     school.equals(Optional.of(approach)),
                     () -> model.schoolProperty().set(Optional.of(approach)));
         }
         who.setText(
-                now.map(Student::name).orElse("No student")
+                now.map(Student::name).orElse(Texts.of("repertoire.no-student"))
                         + school.map(s -> ", " + s.word()).orElse(""));
     }
 
@@ -211,44 +223,44 @@ public final class RepertoireDesk implements Desk {
 
     private void create(Side side) {
         dialogs.text(
-                "A new chapter for " + side.word(),
-                "New chapter",
-                "Make it",
+                Texts.of("repertoire.a-new-chapter-for", side.word()),
+                Texts.of("repertoire.new-chapter"),
+                Texts.of("repertoire.make-it"),
                 title -> {
                     model.create(side, title);
-                    pages.show("Lines");
+                    pages.show(Texts.of("repertoire.lines"));
                 });
     }
 
     private void rename() {
         if (model.session().id().isPresent()) {
             dialogs.text(
-                    "Name of the chapter",
+                    Texts.of("repertoire.name-of-the-chapter"),
                     model.session().tree().tag("Event"),
-                    "Rename",
+                    Texts.of("repertoire.rename"),
                     title -> model.session().editor().tag("Event", title));
         }
     }
 
     private void remove() {
         if (!model.removeOpen()) {
-            services.messages().say("Open the chapter that is to go.");
+            services.messages().say(Texts.of("repertoire.open-the-chapter-that-is"));
         }
     }
 
     // ---- Pages ----------------------------------------------------------------------------------
 
     private void turned(String name) {
-        if (!name.equals("Learn")) {
+        if (!name.equals(Texts.of("repertoire.learn"))) {
             drill.stop();
         }
         if (cards.activeProperty().get()) {
             pages.place().getChildren().setAll(cards);
         }
-        if (name.equals("Games")) {
+        if (name.equals(Texts.of("repertoire.games"))) {
             games.shown();
         }
-        if (name.equals("Prepare")) {
+        if (name.equals(Texts.of("repertoire.prepare"))) {
             prepare.shown();
         }
         boardChanged.run();
@@ -291,7 +303,7 @@ public final class RepertoireDesk implements Desk {
 
     @Override
     public String name() {
-        return "Repertoire";
+        return Texts.of("repertoire.repertoire");
     }
 
     @Override
@@ -348,7 +360,7 @@ public final class RepertoireDesk implements Desk {
 
     @Override
     public void undo() {
-        if (pages.isFront("Prepare")) {
+        if (pages.isFront(Texts.of("repertoire.prepare"))) {
             prepare.flush();
             tournaments.undo();
         } else {
@@ -358,7 +370,7 @@ public final class RepertoireDesk implements Desk {
 
     @Override
     public void redo() {
-        if (pages.isFront("Prepare")) {
+        if (pages.isFront(Texts.of("repertoire.prepare"))) {
             tournaments.redo();
         } else {
             session().redo();
@@ -378,13 +390,17 @@ public final class RepertoireDesk implements Desk {
                 .filter(RadioMenuItem.class::isInstance)
                 .forEach(item -> commands.add(Command.of(item.getText(), item::fire)));
         ofChapters().stream().filter(c -> !c.equals(Menus.LINE)).forEach(commands::add);
-        if (pages.isFront("Learn")) {
+        if (pages.isFront(Texts.of("repertoire.learn"))) {
             commands.addAll(learn.commands());
-        } else if (pages.isFront("Prepare")) {
+        } else if (pages.isFront(Texts.of("repertoire.prepare"))) {
             commands.addAll(prepare.commands());
         } else {
-            commands.add(new Command("Type a move", "Enter", lines::typeMove));
-            commands.add(new Command("Write the idea", "Shortcut+I", lines.notes()::writeIdea));
+            commands.add(new Command(Texts.of("repertoire.type-a-move"), "Enter", lines::typeMove));
+            commands.add(
+                    new Command(
+                            Texts.of("repertoire.write-the-idea"),
+                            "Shortcut+I",
+                            lines.notes()::writeIdea));
         }
         return commands;
     }

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.report.RepertoireBooklet;
 
@@ -26,7 +27,12 @@ final class RepertoireFiles {
 
     /** Asks where to, and writes the repertoire of the open chapter. */
     void savePgn() {
-        repertoire(r -> saver.saveText("Save the repertoire", "repertoire.pgn", () -> pgn(r)));
+        repertoire(
+                r ->
+                        saver.saveText(
+                                Texts.of("repertoire.save-the-repertoire"),
+                                "repertoire.pgn",
+                                () -> pgn(r)));
     }
 
     private static String pgn(Repertoire repertoire) {
@@ -37,7 +43,11 @@ final class RepertoireFiles {
     void saveBooklet() {
         repertoire(
                 r ->
-                        saver.choose("Save the booklet", "booklet.pdf", "pdf", "html")
+                        saver.choose(
+                                        Texts.of("repertoire.save-the-booklet"),
+                                        "booklet.pdf",
+                                        "pdf",
+                                        "html")
                                 .ifPresent(file -> saveBooklet(r, file)));
     }
 

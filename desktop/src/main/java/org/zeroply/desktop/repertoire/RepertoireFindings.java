@@ -15,6 +15,7 @@ import org.zeroply.coach.repertoire.Audit;
 import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 
 /** What can be said against a repertoire, as a list of things to do. */
 final class RepertoireFindings {
@@ -38,33 +39,55 @@ final class RepertoireFindings {
         Audit audit = new Audit(view.repertoire(), view.shares());
         List<Remark> found = new ArrayList<>();
         for (Audit.Contradiction c : audit.contradictions()) {
-            String text = String.join("  but  ", c.lines());
-            found.add(new Remark("Contradiction", text, "", () -> model.go(c.spot())));
+            String text = String.join(Texts.of("repertoire.but"), c.lines());
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.contradiction"),
+                            text,
+                            "",
+                            () -> model.go(c.spot())));
         }
         for (Audit.Unreadable u : audit.unreadable()) {
-            found.add(new Remark("Card", u.text(), "not readable", () -> model.go(u.spot())));
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.card"),
+                            u.text(),
+                            Texts.of("repertoire.not-readable"),
+                            () -> model.go(u.spot())));
         }
         for (Audit.BrokenCommand b : audit.brokenCommands()) {
-            found.add(new Remark("Command", b.text(), "not readable", () -> model.go(b.spot())));
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.command"),
+                            b.text(),
+                            Texts.of("repertoire.not-readable"),
+                            () -> model.go(b.spot())));
         }
         for (Audit.Gap g : audit.gaps(view.school())) {
             found.add(
                     new Remark(
-                                    "Gap",
+                                    Texts.of("repertoire.gap"),
                                     line(g.spot(), g.reply()),
                                     Words.percent(g.share()) + ", " + Counted.of(g.games(), "game"),
                                     () -> model.go(g.spot()))
-                            .with("Answer it", () -> play(g.spot(), g.reply())));
+                            .with(
+                                    Texts.of("repertoire.answer-it"),
+                                    () -> play(g.spot(), g.reply())));
         }
         for (Audit.DeadEnd d : audit.deadEnds()) {
-            found.add(new Remark("Dead end", d.line(), d.why(), () -> model.go(d.spot())));
+            found.add(
+                    new Remark(
+                            Texts.of("repertoire.dead-end"),
+                            d.line(),
+                            d.why(),
+                            () -> model.go(d.spot())));
         }
         for (Audit.Unreached u : audit.unreached()) {
             found.add(
                     new Remark(
-                            "Never played",
+                            Texts.of("repertoire.never-played"),
                             line(u.spot(), u.reply()),
-                            "none of " + Counted.of(u.games(), "game"),
+                            Texts.of("repertoire.none-of", Counted.of(u.games(), "game")),
                             () -> goOn(u.spot(), u.reply())));
         }
         return found;
@@ -79,30 +102,38 @@ final class RepertoireFindings {
         for (EngineAudit.Trap t : engine.traps()) {
             found.add(
                     new Remark(
-                            t.cost() > 5 ? "Fragile trap" : "Trap",
-                            line(t.spot(), t.move())
-                                    + ": "
-                                    + t.fall().reply()
-                                    + " ("
-                                    + Words.percent(t.fall().share())
-                                    + ") loses to "
-                                    + String.join(" ", t.fall().punishment()),
+                            t.cost() > 5
+                                    ? Texts.of("repertoire.fragile-trap")
+                                    : Texts.of("repertoire.trap"),
+                            Texts.of(
+                                    "repertoire.loses-to",
+                                    line(t.spot(), t.move()),
+                                    t.fall().reply(),
+                                    Words.percent(t.fall().share()),
+                                    String.join(" ", t.fall().punishment())),
                             points("gains", t.fall().gain()) + ", " + points("costs", t.cost()),
                             () -> goOn(t.spot(), t.move())));
         }
         for (EngineAudit.MustKnow m : engine.mustKnow()) {
             String by =
-                    m.found().map(f -> "found by " + Words.percent(f) + ", ").orElse("")
-                            + "from depth "
-                            + m.depth();
+                    Texts.of(
+                            "repertoire.from-depth",
+                            m.found()
+                                    .map(f -> Texts.of("repertoire.found-by", Words.percent(f)))
+                                    .orElse(""),
+                            m.depth());
             Remark finding =
                     new Remark(
-                            "Must know",
+                            Texts.of("repertoire.must-know"),
                             line(m.spot(), m.move()),
-                            m.marked() ? "marked; " + by : by,
+                            m.marked() ? Texts.of("repertoire.marked", by) : by,
                             () -> goOn(m.spot(), m.move()));
             found.add(
-                    m.marked() ? finding : finding.with("Mark it", () -> mark(m.spot(), m.move())));
+                    m.marked()
+                            ? finding
+                            : finding.with(
+                                    Texts.of("repertoire.mark-it"),
+                                    () -> mark(m.spot(), m.move())));
         }
         engine.costly().stream()
                 .filter(c -> accepted(c).isPresent())
@@ -112,18 +143,21 @@ final class RepertoireFindings {
 
     private Remark costly(EngineAudit.Costly c) {
         return new Remark(
-                        "Costly",
-                        line(c.spot(), c.move()) + ", better " + String.join(" ", c.better()),
+                        Texts.of("repertoire.costly"),
+                        Texts.of(
+                                "repertoire.better",
+                                line(c.spot(), c.move()),
+                                String.join(" ", c.better())),
                         points("loses", c.loss()),
                         () -> goOn(c.spot(), c.move()))
                 .with(
-                        "Accept it",
+                        Texts.of("repertoire.accept-it"),
                         () -> model.go(c.spot(), () -> step(c.spot(), c.move(), toAcceptance)));
     }
 
     private Remark acceptedOne(EngineAudit.Costly c) {
         return new Remark(
-                "Accepted",
+                Texts.of("repertoire.accepted"),
                 line(c.spot(), c.move()) + ": " + accepted(c).orElse(""),
                 points("loses", c.loss()),
                 () -> goOn(c.spot(), c.move()));
@@ -138,7 +172,7 @@ final class RepertoireFindings {
     }
 
     private static String points(String what, double points) {
-        return String.format(Locale.ROOT, "%s %.0f points", what, points);
+        return String.format(Locale.ROOT, Texts.of("repertoire.points"), what, points);
     }
 
     /** A line with one move more. */
@@ -210,7 +244,9 @@ final class RepertoireFindings {
         List<Integer> told = new ArrayList<>(List.of(1, 3, 5, 7, 10, 15));
         return told.stream()
                 .filter(n -> n <= byMove.size())
-                .map(n -> "move " + n + ": " + Words.percent(byMove.get(n - 1)))
-                .collect(Collectors.joining("   ", "Still in the repertoire   ", ""));
+                .map(n -> Texts.of("repertoire.move-2", n, Words.percent(byMove.get(n - 1))))
+                .collect(
+                        Collectors.joining(
+                                "   ", Texts.of("repertoire.still-in-the-repertoire"), ""));
     }
 }

@@ -24,6 +24,7 @@ import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.coach.review.profile.GameFigures;
 import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.review.ReviewedFigures;
@@ -108,18 +109,22 @@ final class RepertoireGamesModel {
     private void ask(Optional<String> player, Asking asking) {
         Optional<RepertoireView> view = model.viewProperty().get();
         if (view.isEmpty() || player.isEmpty()) {
-            services.messages().say("Choose a player first.");
+            services.messages().say(Texts.of("repertoire.choose-a-player-first"));
             return;
         }
         services.scheduler()
                 .longWork(
-                        "Reading the games of " + player.get(),
+                        Texts.of("repertoire.reading-the-games-of", player.get()),
                         (cancellation, progress) ->
                                 asking.run(view.get(), player.get(), cancellation, progress),
                         told -> {
                             found.set(told);
                             services.messages()
-                                    .say(told.isEmpty() ? "There is nothing to tell." : "");
+                                    .say(
+                                            told.isEmpty()
+                                                    ? Texts.of(
+                                                            "repertoire.there-is-nothing-to-tell")
+                                                    : "");
                         });
     }
 
@@ -167,21 +172,22 @@ final class RepertoireGamesModel {
                         told.add(
                                 0,
                                 new Remark(
-                                        "Forgotten",
-                                        spot.line().isEmpty() ? "At the start" : spot.line(),
-                                        times + " times",
+                                        Texts.of("repertoire.forgotten"),
+                                        spot.line().isEmpty()
+                                                ? Texts.of("repertoire.at-the-start")
+                                                : spot.line(),
+                                        Texts.of("repertoire.times", times),
                                         () -> model.go(spot)));
                     }
                 });
         if (games.isEmpty()) {
             told.add(
                     new Remark(
-                            "No games",
-                            "The library has no game of "
-                                    + name
-                                    + " with "
-                                    + view.repertoire().side().word()
-                                    + ".",
+                            Texts.of("repertoire.no-games"),
+                            Texts.of(
+                                    "repertoire.the-library-has-no-game",
+                                    name,
+                                    view.repertoire().side().word()),
                             "",
                             () -> {}));
         }
@@ -195,7 +201,7 @@ final class RepertoireGamesModel {
 
     private static String words(CardCheck check, String played, String game) {
         int move = (check.ply() + 1) / 2;
-        return check.card().text() + ": " + played + ", move " + move + " of " + game;
+        return Texts.of("repertoire.move-of", check.card().text(), played, move, game);
     }
 
     private Remark left(GameComparison c, OptionalDouble loss) {
@@ -204,25 +210,27 @@ final class RepertoireGamesModel {
                         + ", "
                         + c.game().tag("Date")
                         + ": ";
-        String here = c.spot().line().isEmpty() ? "at once" : c.spot().line();
+        String here =
+                c.spot().line().isEmpty() ? Texts.of("repertoire.at-once-2") : c.spot().line();
         String next = RepertoireFindings.line(c.spot(), c.played());
         String text =
                 switch (c.leftBy()) {
-                    case US -> opponent + next + " for " + c.recommended();
-                    case THEM -> opponent + next + " has no answer here";
-                    case END -> opponent + "the repertoire ends at " + here;
-                    case NOBODY -> opponent + "stayed in the repertoire";
+                    case US -> Texts.of("repertoire.for-2", opponent + next, c.recommended());
+                    case THEM -> Texts.of("repertoire.has-no-answer-here", opponent + next);
+                    case END -> Texts.of("repertoire.the-repertoire-ends-at", opponent, here);
+                    case NOBODY -> Texts.of("repertoire.stayed-in-the-repertoire", opponent);
                 };
         String kind =
                 switch (c.leftBy()) {
-                    case US -> "Left by us";
-                    case THEM -> "By them";
-                    case END -> "Ended";
-                    case NOBODY -> "Stayed";
+                    case US -> Texts.of("repertoire.left-by-us");
+                    case THEM -> Texts.of("repertoire.by-them");
+                    case END -> Texts.of("repertoire.ended");
+                    case NOBODY -> Texts.of("repertoire.stayed");
                 };
         String cost =
                 loss.orElse(0) >= 0.5
-                        ? String.format(Locale.ROOT, "%.0f points", loss.getAsDouble())
+                        ? String.format(
+                                Locale.ROOT, Texts.of("repertoire.points-2"), loss.getAsDouble())
                         : "";
         return new Remark(kind, text, cost, () -> model.go(c.spot()));
     }
@@ -230,9 +238,9 @@ final class RepertoireGamesModel {
     private static Remark card(CardCheck check, MoveTree game) {
         String title = game.tag("White") + " – " + game.tag("Black");
         return new Remark(
-                "Card",
-                words(check, check.played() + " was played", title),
-                "not followed",
+                Texts.of("repertoire.card"),
+                words(check, Texts.of("repertoire.was-played", check.played()), title),
+                Texts.of("repertoire.not-followed-2"),
                 () -> {});
     }
 
@@ -245,7 +253,7 @@ final class RepertoireGamesModel {
                 v ->
                         services.scheduler()
                                 .longWork(
-                                        "Looking for the cards in all games",
+                                        Texts.of("repertoire.looking-for-the-cards-in"),
                                         (cancellation, progress) ->
                                                 spoken(v, cancellation, progress),
                                         found::set));
@@ -269,11 +277,18 @@ final class RepertoireGamesModel {
                                         words(check, check.played(), row.title()),
                                         row.heading().date(),
                                         () -> {})
-                                .with("Open it", () -> openGame.accept(row.id())));
+                                .with(
+                                        Texts.of("repertoire.open-it"),
+                                        () -> openGame.accept(row.id())));
             }
         }
         if (told.isEmpty()) {
-            told.add(new Remark("No card", "No card applied in any game.", "", () -> {}));
+            told.add(
+                    new Remark(
+                            Texts.of("repertoire.no-card"),
+                            Texts.of("repertoire.no-card-applied-in-any"),
+                            "",
+                            () -> {}));
         }
         return told;
     }
@@ -289,18 +304,23 @@ final class RepertoireGamesModel {
         if (games.isEmpty()) {
             return List.of(
                     new Remark(
-                            "No games",
-                            "The library has no game of " + name + " against our colour.",
+                            Texts.of("repertoire.no-games"),
+                            Texts.of("repertoire.the-library-has-no-game-of", name),
                             "",
                             () -> {}));
         }
         Preparation preparation = new Preparation(view.repertoire(), games, view.school());
         List<Remark> told = new ArrayList<>();
         for (Preparation.Stop s : preparation.toRepeat(REPEAT)) {
-            told.add(stop("Repeat", s));
+            told.add(stop(Texts.of("repertoire.repeat"), s));
         }
         for (Preparation.Stop s : preparation.stops()) {
-            told.add(stop(s.experienceEnds() ? "New to them" : "Likely", s));
+            told.add(
+                    stop(
+                            s.experienceEnds()
+                                    ? Texts.of("repertoire.new-to-them")
+                                    : Texts.of("repertoire.likely"),
+                            s));
         }
         told.addAll(losses(name, view.repertoire().side().other(), cancellation));
         MoveEvaluator evaluator = new MoveEvaluator(services.marking(), NODES, cancellation);
@@ -312,11 +332,13 @@ final class RepertoireGamesModel {
             if (loss <= SOUND) {
                 told.add(
                         new Remark(
-                                "Side step",
-                                RepertoireFindings.line(s.spot(), s.move())
-                                        + " instead of "
-                                        + s.instead(),
-                                String.format(Locale.ROOT, "loses %.0f points", loss),
+                                Texts.of("repertoire.side-step"),
+                                Texts.of(
+                                        "repertoire.instead-of",
+                                        RepertoireFindings.line(s.spot(), s.move()),
+                                        s.instead()),
+                                String.format(
+                                        Locale.ROOT, Texts.of("repertoire.loses-points"), loss),
                                 () -> model.go(s.spot())));
             }
         }
@@ -329,8 +351,8 @@ final class RepertoireGamesModel {
         if (figures.isEmpty()) {
             return List.of(
                     new Remark(
-                            "Their losses",
-                            "None of these games is reviewed yet; the Review desk does it.",
+                            Texts.of("repertoire.their-losses"),
+                            Texts.of("repertoire.none-of-these-games-is"),
                             "",
                             () -> {}));
         }
@@ -338,11 +360,12 @@ final class RepertoireGamesModel {
                 .map(
                         o ->
                                 new Remark(
-                                        "Their losses",
+                                        Texts.of("repertoire.their-losses"),
                                         o.name(),
-                                        o.loss().text()
-                                                + " points a move, "
-                                                + Counted.of(o.loss().games(), "game"),
+                                        Texts.of(
+                                                "repertoire.points-a-move",
+                                                o.loss().text(),
+                                                Counted.of(o.loss().games(), "game")),
                                         () -> {}))
                 .toList();
     }
@@ -362,7 +385,7 @@ final class RepertoireGamesModel {
         Optional<RepertoireView> view = model.viewProperty().get();
         Optional<Spot> spot = model.spot();
         if (view.isEmpty() || spot.isEmpty()) {
-            services.messages().say("The position on the board is not in the repertoire.");
+            services.messages().say(Texts.of("repertoire.the-position-on-the-board"));
             return;
         }
         RepertoireView v = view.get();
@@ -380,10 +403,10 @@ final class RepertoireGamesModel {
                 order.line()
                         + (order.allows().isEmpty()
                                 ? ""
-                                : "; allows " + String.join(", ", order.allows()))
+                                : Texts.of("repertoire.allows", String.join(", ", order.allows())))
                         + (order.avoids().isEmpty()
                                 ? ""
-                                : "; avoids " + String.join(", ", order.avoids()));
-        return new Remark("Order", text, "", () -> model.go(spot));
+                                : Texts.of("repertoire.avoids", String.join(", ", order.avoids())));
+        return new Remark(Texts.of("repertoire.order"), text, "", () -> model.go(spot));
     }
 }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 
 /** Opens the repertoire of a side where that of the other one is open, and does something in it. */
@@ -30,7 +31,7 @@ final class RepertoireOpener {
         Optional<RepertoireModel.Chapter> chapter =
                 model.chapters().stream().filter(c -> c.side() == side).findFirst();
         if (chapter.isEmpty()) {
-            services.messages().say("There is no chapter for " + side.word() + ".");
+            services.messages().say(Texts.of("repertoire.there-is-no-chapter-for", side.word()));
             return;
         }
         waiting =

@@ -21,6 +21,7 @@ import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.training.drill.Memory;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.OpenSheet;
 import org.zeroply.desktop.work.Services;
@@ -90,7 +91,7 @@ final class RoundGameModel {
         Side side = tournaments.side().orElseThrow();
         services.scheduler()
                 .longWork(
-                        "Looking at the game",
+                        Texts.of("repertoire.looking-at-the-game"),
                         (cancellation, progress) -> find(id, side, student, cancellation),
                         found -> {
                             if (still.getAsBoolean()) {
@@ -145,30 +146,39 @@ final class RoundGameModel {
                         () ->
                                 remarks.add(
                                         RoundRemarks.remark(
-                                                "Repertoire",
-                                                "The game was never in the repertoire.",
+                                                Texts.of("repertoire.repertoire"),
+                                                Texts.of("repertoire.the-game-was-never-in"),
                                                 "")));
         switch (found.review()) {
             case "done" -> found.moments().forEach(m -> remarks.add(moment(m, found, student)));
             case "waiting" ->
                     remarks.add(
                             RoundRemarks.remark(
-                                    "Review",
-                                    "The first pass over the game goes on; its moments come here.",
+                                    Texts.of("repertoire.review"),
+                                    Texts.of("repertoire.the-first-pass-over-the"),
                                     ""));
             case "failed" ->
                     remarks.add(
                             RoundRemarks.remark(
-                                    "Review",
-                                    "It could not be reviewed; see the desk Review.",
+                                    Texts.of("repertoire.review"),
+                                    Texts.of("repertoire.it-could-not-be-reviewed"),
                                     ""));
             default ->
                     remarks.add(
-                            RoundRemarks.remark("Review", "The game is not reviewed yet.", "")
-                                    .with("Review it", () -> services.reviews().add(List.of(id))));
+                            RoundRemarks.remark(
+                                            Texts.of("repertoire.review"),
+                                            Texts.of("repertoire.the-game-is-not-reviewed"),
+                                            "")
+                                    .with(
+                                            Texts.of("repertoire.review-it"),
+                                            () -> services.reviews().add(List.of(id))));
         }
         if (found.review().equals("done") && found.moments().isEmpty()) {
-            remarks.add(RoundRemarks.remark("Moments", "Nothing to stop at for this side.", ""));
+            remarks.add(
+                    RoundRemarks.remark(
+                            Texts.of("repertoire.moments"),
+                            Texts.of("repertoire.nothing-to-stop-at-for"),
+                            ""));
         }
         return remarks;
     }
@@ -179,16 +189,22 @@ final class RoundGameModel {
         String line = RepertoireFindings.line(comparison.spot(), comparison.played());
         remarks.add(
                 new Remark(
-                        "Repertoire",
+                        Texts.of("repertoire.repertoire"),
                         switch (comparison.leftBy()) {
-                            case US -> "We left it: " + line + " for " + comparison.recommended();
-                            case THEM -> "They left it: " + line;
-                            case END -> "It ends before " + line;
-                            case NOBODY -> "The game stayed in it";
+                            case US ->
+                                    Texts.of(
+                                            "repertoire.we-left-it-for",
+                                            line,
+                                            comparison.recommended());
+                            case THEM -> Texts.of("repertoire.they-left-it", line);
+                            case END -> Texts.of("repertoire.it-ends-before", line);
+                            case NOBODY -> Texts.of("repertoire.the-game-stayed-in-it");
                         },
                         asked.loss().orElse(0) >= 0.5
                                 ? String.format(
-                                        Locale.ROOT, "%.0f points", asked.loss().getAsDouble())
+                                        Locale.ROOT,
+                                        Texts.of("repertoire.points-2"),
+                                        asked.loss().getAsDouble())
                                 : "",
                         () -> go(found, comparison.spot())));
         for (RoundGame.Change change : asked.changes()) {
@@ -209,26 +225,31 @@ final class RoundGameModel {
         String proof = Line.numbered(position, Line.start(add.answer().line(), 8));
         String loss = String.format(Locale.ROOT, "%.0f", add.loss());
         return new Remark(
-                        "To add",
+                        Texts.of("repertoire.to-add"),
                         RepertoireFindings.line(add.spot(), add.words()),
-                        (add.played()
-                                        ? "as played, loses " + loss + " points"
-                                        : "the engine's answer")
-                                + "; goes on "
-                                + proof,
+                        Texts.of(
+                                "repertoire.goes-on",
+                                add.played()
+                                        ? Texts.of("repertoire.as-played-loses-points", loss)
+                                        : Texts.of("repertoire.the-engines-answer"),
+                                proof),
                         () -> go(found, add.spot()))
-                .with("Put it into the repertoire", () -> put(add, found));
+                .with(Texts.of("repertoire.put-it-into-the-repertoire"), () -> put(add, found));
     }
 
     private Remark repeat(RoundGame.Repeat repeat, Found found, Optional<Student> student) {
         String move = San.write(repeat.spot().position(), repeat.recommended());
         Remark remark =
                 new Remark(
-                        "Forgotten",
+                        Texts.of("repertoire.forgotten"),
                         RepertoireFindings.line(repeat.spot(), move),
-                        student.map(Student::name).orElse("no student"),
+                        student.map(Student::name).orElse(Texts.of("repertoire.no-student-2")),
                         () -> go(found, repeat.spot()));
-        return student.map(s -> remark.with("Ask it again today", () -> ask(repeat, s)))
+        return student.map(
+                        s ->
+                                remark.with(
+                                        Texts.of("repertoire.ask-it-again-today"),
+                                        () -> ask(repeat, s)))
                 .orElse(remark);
     }
 
@@ -240,14 +261,17 @@ final class RoundGameModel {
                         + moment.text();
         Remark remark =
                 new Remark(
-                        "Moment",
+                        Texts.of("repertoire.moment"),
                         text,
-                        String.format(Locale.ROOT, "%.0f points", moment.move().loss().points()),
+                        String.format(
+                                Locale.ROOT,
+                                Texts.of("repertoire.points-2"),
+                                moment.move().loss().points()),
                         () -> {});
         return student.map(
                         s ->
                                 remark.with(
-                                        "Set as homework",
+                                        Texts.of("repertoire.set-as-homework"),
                                         () -> homework.set(moment, found.game(), s)))
                 .orElse(remark);
     }
@@ -279,8 +303,8 @@ final class RoundGameModel {
         tournaments.trail().did(new Written(session));
         services.messages()
                 .say(
-                        "In the chapter " + session.tree().tag("Event") + ".",
-                        new Messages.Action("Undo", tournaments::undo));
+                        Texts.of("repertoire.in-the-chapter", session.tree().tag("Event")),
+                        new Messages.Action(Texts.of("repertoire.undo"), tournaments::undo));
     }
 
     /** A change of a chapter, which is taken back here as long as nothing else was done there. */
@@ -333,8 +357,12 @@ final class RoundGameModel {
                                             () -> keep(repeat, student, before.forgotten(today)));
                             services.messages()
                                     .say(
-                                            student.name() + " is asked this again today.",
-                                            new Messages.Action("Undo", tournaments::undo));
+                                            Texts.of(
+                                                    "repertoire.is-asked-this-again-today",
+                                                    student.name()),
+                                            new Messages.Action(
+                                                    Texts.of("repertoire.undo"),
+                                                    tournaments::undo));
                         });
     }
 

@@ -6,6 +6,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.draft.MomentExercise;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.review.Moment;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.UndoTrail;
@@ -47,12 +48,12 @@ final class RoundHomework {
                                         () ->
                                                 services.messages()
                                                         .say(
-                                                                "No exercise: nothing is to be"
-                                                                        + " found in this position.")));
+                                                                Texts.of(
+                                                                        "repertoire.no-exercise-nothing-is-to"))));
     }
 
     private void assign(long exercise, MoveTree game, Student student) {
-        String reason = "from the game " + game.tag("White") + " – " + game.tag("Black");
+        String reason = Texts.of("repertoire.from-the-game", game.tag("White"), game.tag("Black"));
         long tomorrow = today.getAsLong() + 1;
         services.scheduler()
                 .library(
@@ -73,8 +74,10 @@ final class RoundHomework {
                             trail.did(() -> withdraw(assigned, student), () -> again(assigned));
                             services.messages()
                                     .say(
-                                            "Homework of " + student.name() + " for tomorrow.",
-                                            new Messages.Action("Undo", undo));
+                                            Texts.of(
+                                                    "repertoire.homework-of-for-tomorrow",
+                                                    student.name()),
+                                            new Messages.Action(Texts.of("repertoire.undo"), undo));
                         });
     }
 
@@ -94,7 +97,9 @@ final class RoundHomework {
                                     .forEach(a -> services.library().assignments().remove(a.id()));
                             return true;
                         },
-                        done -> services.messages().say("The homework is taken back."));
+                        done ->
+                                services.messages()
+                                        .say(Texts.of("repertoire.the-homework-is-taken-back")));
     }
 
     private void again(Assignment assigned) {
@@ -104,6 +109,8 @@ final class RoundHomework {
                             services.library().assignments().add(assigned);
                             return true;
                         },
-                        done -> services.messages().say("It is homework again."));
+                        done ->
+                                services.messages()
+                                        .say(Texts.of("repertoire.it-is-homework-again")));
     }
 }

@@ -20,6 +20,7 @@ import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
@@ -145,8 +146,7 @@ final class RoundModel {
     private boolean isReady() {
         boolean ready = tournaments.chosen().isPresent() && tournaments.side().isPresent();
         if (!ready) {
-            services.messages()
-                    .say("Choose a round, and above the table for whom it is looked at.");
+            services.messages().say(Texts.of("repertoire.choose-a-round-and-above"));
         }
         return ready;
     }
@@ -167,7 +167,9 @@ final class RoundModel {
             show(
                     List.of(
                             RoundRemarks.remark(
-                                    "No opponent", "There is nobody to prepare for.", "")));
+                                    Texts.of("repertoire.no-opponent"),
+                                    Texts.of("repertoire.there-is-nobody-to-prepare"),
+                                    "")));
             return;
         }
         Optional<Student> who = student();
@@ -175,7 +177,7 @@ final class RoundModel {
         long today = repertoire.today();
         services.scheduler()
                 .longWork(
-                        "Preparing round " + pairing.round(),
+                        Texts.of("repertoire.preparing-round", pairing.round()),
                         (cancellation, progress) ->
                                 new RoundBriefs(
                                                 services.library(),
@@ -216,15 +218,16 @@ final class RoundModel {
     void repeat(Runnable begun) {
         Optional<RoundPlan> plan = brief.flatMap(RoundBrief::plan);
         if (plan.filter(p -> !p.repeat().isEmpty()).isEmpty()) {
-            services.messages().say("Prepare the round first; there is nothing to repeat yet.");
+            services.messages().say(Texts.of("repertoire.prepare-the-round-first-there"));
             return;
         }
         Optional<Student> who = student();
         if (who.isEmpty()) {
             services.messages()
                     .say(
-                            tournaments.player().orElse("Nobody")
-                                    + " is no student of the library; add one on the desk Students.");
+                            Texts.of(
+                                    "repertoire.is-no-student-of-the",
+                                    tournaments.player().orElse(Texts.of("repertoire.nobody"))));
             return;
         }
         Set<Position> positions =
@@ -254,7 +257,7 @@ final class RoundModel {
         Tournament tournament = tournaments.tournament().orElseThrow();
         Pairing pairing = tournaments.chosen().orElseThrow().pairing();
         List<MoveTree> fit = new ArrayList<>();
-        String problem = "There is no game in it.";
+        String problem = Texts.of("repertoire.there-is-no-game-in");
         for (PgnEntry entry : entries) {
             if (entry instanceof PgnEntry.Problem unread) {
                 problem = unread.message();
@@ -273,8 +276,9 @@ final class RoundModel {
                     .say(
                             fit.isEmpty()
                                     ? problem
-                                    : Counted.of(fit.size(), "game")
-                                            + " may be this one; bring in the one that is meant.");
+                                    : Texts.of(
+                                            "repertoire.may-be-this-one-bring",
+                                            Counted.of(fit.size(), "game")));
         }
     }
 
@@ -292,8 +296,10 @@ final class RoundModel {
                             services.reviews().add(List.of(id));
                             services.messages()
                                     .say(
-                                            "The game is in the library and is reviewed now.",
-                                            new Messages.Action("Open", () -> openGame.accept(id)));
+                                            Texts.of("repertoire.the-game-is-in-the"),
+                                            new Messages.Action(
+                                                    Texts.of("repertoire.open"),
+                                                    () -> openGame.accept(id)));
                             game.set(OptionalLong.of(id));
                             learn();
                         });
@@ -317,8 +323,7 @@ final class RoundModel {
         }
         OptionalLong id = game.get();
         if (id.isEmpty()) {
-            services.messages()
-                    .say("The game is not in the library yet: bring it in, or import it on Games.");
+            services.messages().say(Texts.of("repertoire.the-game-is-not-in"));
             return;
         }
         repertoire.flush();

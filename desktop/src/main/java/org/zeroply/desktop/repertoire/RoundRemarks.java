@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.repertoire.Preparation.Stop;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.desktop.controls.Remark;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.report.RoundSheet;
 import org.zeroply.library.tournament.RoundBrief;
 
@@ -47,24 +48,39 @@ final class RoundRemarks {
         Side side = brief.side();
         String games =
                 met.games().isEmpty()
-                        ? "no game of theirs with " + side.other().word() + " in the library"
-                        : Counted.of(met.games().size(), "game")
-                                + " with "
-                                + side.other().word()
-                                + (met.newest().isEmpty() ? "" : ", the newest " + met.newest());
-        remarks.add(remark("Opponent", met.entrant().words() + ": " + games, standing(met)));
+                        ? Texts.of("repertoire.no-game-of-theirs-with", side.other().word())
+                        : Texts.of(
+                                "repertoire.with",
+                                Counted.of(met.games().size(), "game"),
+                                side.other().word(),
+                                met.newest().isEmpty()
+                                        ? ""
+                                        : Texts.of("repertoire.the-newest", met.newest()));
+        remarks.add(
+                remark(
+                        Texts.of("repertoire.opponent"),
+                        met.entrant().words() + ": " + games,
+                        standing(met)));
         Optional<RoundPlan> plan = brief.plan();
-        plan.ifPresent(p -> p.repeat().forEach(s -> remarks.add(stop("Repeat", s))));
+        plan.ifPresent(
+                p -> p.repeat().forEach(s -> remarks.add(stop(Texts.of("repertoire.repeat"), s))));
         plan.flatMap(RoundPlan::step).ifPresent(s -> remarks.add(step(s)));
-        plan.ifPresent(p -> p.likely().forEach(s -> remarks.add(stop("Likely", s))));
-        plan.ifPresent(p -> p.ends().forEach(s -> remarks.add(stop("New to them", s))));
+        plan.ifPresent(
+                p -> p.likely().forEach(s -> remarks.add(stop(Texts.of("repertoire.likely"), s))));
+        plan.ifPresent(
+                p ->
+                        p.ends()
+                                .forEach(
+                                        s ->
+                                                remarks.add(
+                                                        stop(
+                                                                Texts.of("repertoire.new-to-them"),
+                                                                s))));
         if (plan.isEmpty()) {
             remarks.add(
                     remark(
-                            "No repertoire",
-                            "The library has no chapter for "
-                                    + side.word()
-                                    + "; make one with Chapter above.",
+                            Texts.of("repertoire.no-repertoire"),
+                            Texts.of("repertoire.the-library-has-no-chapter", side.word()),
                             ""));
         }
         brief.openings().forEach(o -> remarks.add(played(o)));
@@ -75,10 +91,10 @@ final class RoundRemarks {
     private Remark game(RoundBrief.GameOf game) {
         String opening = game.opening().isEmpty() ? "" : ", " + game.opening();
         return remark(
-                        "Their game",
+                        Texts.of("repertoire.their-game"),
                         game.players() + "  " + GameResult.shown(game.result()) + opening,
                         game.date())
-                .with("Open the game", () -> openGame.accept(game.id()));
+                .with(Texts.of("repertoire.open-the-game"), () -> openGame.accept(game.id()));
     }
 
     private static String standing(RoundBrief.Opponent met) {
@@ -87,7 +103,9 @@ final class RoundRemarks {
 
     private Remark played(RoundBrief.Played played) {
         return remark(
-                "Plays", played.name() + brief.lossIn(played), Counted.of(played.games(), "game"));
+                Texts.of("repertoire.plays"),
+                played.name() + brief.lossIn(played),
+                Counted.of(played.games(), "game"));
     }
 
     static Remark remark(String kind, String text, String detail) {
@@ -98,7 +116,7 @@ final class RoundRemarks {
         return new Remark(
                 kind,
                 stop.recommended().isEmpty()
-                        ? (stop.line() + "  no move yet").strip()
+                        ? (Texts.of("repertoire.no-move-yet", stop.line())).strip()
                         : RepertoireFindings.line(stop.spot(), stop.recommended()),
                 Words.percent(stop.probability()) + ", " + Counted.of(stop.games(), "game"),
                 () -> go.accept(brief.side(), stop.spot().position()));
@@ -108,9 +126,9 @@ final class RoundRemarks {
         Position position = step.step().spot().position();
         List<Move> proof = Line.start(step.proof().line(), PROOF);
         return new Remark(
-                "Side step",
+                Texts.of("repertoire.side-step"),
                 RoundSheet.words(step),
-                "The engine goes on " + Line.numbered(position, proof),
+                Texts.of("repertoire.the-engine-goes-on", Line.numbered(position, proof)),
                 () -> go.accept(brief.side(), position));
     }
 }

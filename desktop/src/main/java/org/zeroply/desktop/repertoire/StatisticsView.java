@@ -16,6 +16,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.library.index.GameFilter;
@@ -30,10 +31,10 @@ final class StatisticsView extends VBox {
             new RowTable<>(
                     "statistics",
                     PositionStatistics.Played::move,
-                    "No game of the library came here. Games are brought in on the Games desk.");
-    private final TextField player = field("stat-player", "Player", 6);
-    private final TextField rating = field("stat-rating", "Rating", 4);
-    private final TextField from = field("stat-from", "Year", 3);
+                    Texts.of("repertoire.no-game-of-the-library"));
+    private final TextField player = field("stat-player", Texts.of("repertoire.player"), 6);
+    private final TextField rating = field("stat-rating", Texts.of("repertoire.rating"), 4);
+    private final TextField from = field("stat-from", Texts.of("repertoire.year"), 3);
     private final ComboBox<String> result = new ComboBox<>();
     private final ComboBox<PositionStatistics.Sample> sample = new ComboBox<>();
     private Task<?> asking = Task.none();
@@ -48,19 +49,39 @@ final class StatisticsView extends VBox {
         this.model = model;
         moves.setMinHeight(56);
         VBox.setVgrow(moves, Priority.ALWAYS);
-        moves.text("Move", 80, p -> San.write(shown, p.move()));
-        moves.figure("Games", 66, PositionStatistics.Played::games, String::valueOf);
-        moves.figure("Our score", 84, this::score, s -> s < 0 ? "–" : Math.round(100 * s) + "%");
-        moves.figure("Rating", 70, PositionStatistics.Played::averageRating, StatisticsView::known);
-        moves.figure("Last", 60, PositionStatistics.Played::lastYear, StatisticsView::known);
+        moves.text(Texts.of("repertoire.move-3"), 80, p -> San.write(shown, p.move()));
+        moves.figure(
+                Texts.of("repertoire.games"),
+                66,
+                PositionStatistics.Played::games,
+                String::valueOf);
+        moves.figure(
+                Texts.of("repertoire.our-score"),
+                84,
+                this::score,
+                s -> s < 0 ? "–" : Math.round(100 * s) + "%");
+        moves.figure(
+                Texts.of("repertoire.rating"),
+                70,
+                PositionStatistics.Played::averageRating,
+                StatisticsView::known);
+        moves.figure(
+                Texts.of("repertoire.last"),
+                60,
+                PositionStatistics.Played::lastYear,
+                StatisticsView::known);
         moves.onOpen(p -> model.session().current().child(p.move()).ifPresent(model.session()::go));
         result.setId("stat-result");
         result.getItems()
-                .addAll("Results", GameResult.WHITE_WINS, GameResult.DRAW, GameResult.BLACK_WINS);
-        result.setValue("Results");
+                .addAll(
+                        Texts.of("repertoire.results"),
+                        GameResult.WHITE_WINS,
+                        GameResult.DRAW,
+                        GameResult.BLACK_WINS);
+        result.setValue(Texts.of("repertoire.results"));
         result.setOnAction(e -> ask());
         sample.setId("stat-sample");
-        sample.setPromptText("Games");
+        sample.setPromptText(Texts.of("repertoire.games"));
         sample.setMaxWidth(Double.MAX_VALUE);
         sample.setConverter(new SampleText());
         sample.setOnAction(
@@ -107,7 +128,7 @@ final class StatisticsView extends VBox {
                 least.matches("\\d{1,4}") ? Integer.parseInt(least) : 0,
                 from.getText().strip(),
                 "",
-                word.equals("Results") ? "" : word);
+                word.equals(Texts.of("repertoire.results")) ? "" : word);
     }
 
     private void ask() {

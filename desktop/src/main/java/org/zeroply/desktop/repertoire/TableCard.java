@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.transfer.PairingTable;
 
@@ -27,9 +28,10 @@ final class TableCard extends VBox {
     private final Runnable close;
     private final TextArea text = new TextArea();
     private final TextField title = new TextField();
-    private final CheckBox anew = new CheckBox("A new tournament, named");
+    private final CheckBox anew = new CheckBox(Texts.of("repertoire.a-new-tournament-named"));
     private final Label told = Widgets.wrapped("", "faded");
-    private final Button bring = Widgets.primary("table-bring", "Bring it in", this::bring);
+    private final Button bring =
+            Widgets.primary("table-bring", Texts.of("repertoire.bring-it-in"), this::bring);
     private boolean named;
 
     TableCard(Services services, TournamentsModel model, Runnable close) {
@@ -41,16 +43,14 @@ final class TableCard extends VBox {
         setMaxSize(640, 560);
         setPrefWidth(640);
         text.setId("table-text");
-        text.setAccessibleText("Pairings and results");
-        text.setPromptText(
-                "Round 1, 2026-12-04\n1. Ann Ek – Bo Lind 1-0\n2. Cy Moe – Di Oy\n\nor a table with a"
-                        + " head: Round, White, Black, Result");
+        text.setAccessibleText(Texts.of("repertoire.pairings-and-results"));
+        text.setPromptText(Texts.of("repertoire.round-1-2026-12-04"));
         text.setPrefRowCount(12);
         text.textProperty().addListener(o -> look());
         Widgets.tabLeaves(text);
         title.setId("table-title");
-        title.setAccessibleText("Name of the new tournament");
-        title.setPromptText("Name of the tournament");
+        title.setAccessibleText(Texts.of("repertoire.name-of-the-new-tournament"));
+        title.setPromptText(Texts.of("repertoire.name-of-the-tournament"));
         title.textProperty().addListener((o, was, is) -> named |= title.isFocused());
         HBox.setHgrow(title, Priority.ALWAYS);
         anew.setId("table-new");
@@ -63,19 +63,19 @@ final class TableCard extends VBox {
         VBox.setVgrow(text, Priority.ALWAYS);
         getChildren()
                 .addAll(
-                        Widgets.label("Pairings and results", "sheet-title"),
+                        Widgets.label(Texts.of("repertoire.pairings-and-results"), "sheet-title"),
                         Widgets.wrapped(
-                                "Paste what the organiser published, or type it: lines, tables, charts"
-                                        + " with a column a round, or games. What is there already is"
-                                        + " completed, never replaced.",
-                                "plain"),
+                                Texts.of("repertoire.paste-what-the-organiser-published"), "plain"),
                         text,
                         Widgets.row(anew, title),
                         told,
                         Widgets.row(
-                                Widgets.button("table-file", "From a file …", this::file),
+                                Widgets.button(
+                                        "table-file",
+                                        Texts.of("repertoire.from-a-file"),
+                                        this::file),
                                 Widgets.spacer(),
-                                Widgets.button("table-leave", "Leave", close),
+                                Widgets.button("table-leave", Texts.of("repertoire.leave"), close),
                                 bring));
         look();
         Platform.runLater(text::requestFocus);
@@ -83,7 +83,7 @@ final class TableCard extends VBox {
 
     private void file() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Pairings and results");
+        chooser.setTitle(Texts.of("repertoire.pairings-and-results"));
         Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow())).ifPresent(this::file);
     }
 
@@ -107,9 +107,11 @@ final class TableCard extends VBox {
 
     private static String words(PairingTable.Read read) {
         StringBuilder words = new StringBuilder(Counted.of(read.pairings().size(), "pairing"));
-        words.append(" read.");
+        words.append(Texts.of("repertoire.lines-read"));
         if (!read.unread().isEmpty()) {
-            words.append(' ').append(Counted.of(read.unread().size(), "line")).append(" not:");
+            words.append(' ')
+                    .append(Counted.of(read.unread().size(), "line"))
+                    .append(Texts.of("repertoire.lines-not-read"));
         }
         read.unread().stream()
                 .limit(TOLD)
@@ -125,7 +127,7 @@ final class TableCard extends VBox {
     private void bring() {
         PairingTable.Read read = read();
         if (anew.isSelected() && title.getText().isBlank()) {
-            told.setText("Name the new tournament.");
+            told.setText(Texts.of("repertoire.name-the-new-tournament"));
             title.requestFocus();
             return;
         }

@@ -9,6 +9,7 @@ import org.zeroply.coach.repertoire.EngineAudit;
 import org.zeroply.desktop.controls.FindingList;
 import org.zeroply.desktop.controls.Remark;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 
@@ -21,8 +22,7 @@ final class TaskView extends VBox {
     private final RepertoireModel model;
     private final RepertoireFindings findings;
     private final FindingList list =
-            new FindingList(
-                    "findings", "Nothing is missing: every reply of the games is answered.");
+            new FindingList("findings", Texts.of("repertoire.nothing-is-missing-every-reply"));
     private final Label reach = Widgets.wrapped("", "plain");
     private Optional<EngineAudit.Findings> engine = Optional.empty();
     private Task<?> reading = Task.none();
@@ -38,9 +38,12 @@ final class TaskView extends VBox {
                         reach,
                         list,
                         Widgets.row(
-                                list.step("finding-step", "Answer it"),
+                                list.step("finding-step", Texts.of("repertoire.answer-it")),
                                 Widgets.spacer(),
-                                Widgets.button("audit-engine", "Ask the engine", this::ask)));
+                                Widgets.button(
+                                        "audit-engine",
+                                        Texts.of("repertoire.ask-the-engine"),
+                                        this::ask)));
         model.viewProperty().addListener(o -> show());
         sceneProperty().addListener(o -> show());
         show();
@@ -80,7 +83,7 @@ final class TaskView extends VBox {
         RepertoireView v = view.get();
         services.scheduler()
                 .longWork(
-                        "The engine looks at the repertoire",
+                        Texts.of("repertoire.the-engine-looks-at-the"),
                         (cancellation, progress) ->
                                 new EngineAudit(
                                                 v.repertoire(),
@@ -94,8 +97,9 @@ final class TaskView extends VBox {
                             services.messages()
                                     .say(
                                             found.isPresent()
-                                                    ? "The engine has looked at every position of ours."
-                                                    : "Cancelled.");
+                                                    ? Texts.of(
+                                                            "repertoire.the-engine-has-looked-at")
+                                                    : Texts.of("repertoire.cancelled"));
                             show();
                         });
     }

@@ -17,6 +17,7 @@ import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.PairingMerge;
 import org.zeroply.coach.repertoire.tournament.PlayerName;
 import org.zeroply.coach.repertoire.tournament.Tournament;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.OpenSeries;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.UndoTrail;
@@ -265,9 +266,7 @@ final class TournamentsModel {
                             Tournament now = series.now().orElseThrow();
                             if (now.size() == 1) {
                                 services.messages()
-                                        .say(
-                                                "A tournament has at least one pairing; remove the"
-                                                        + " tournament instead.");
+                                        .say(Texts.of("repertoire.a-tournament-has-at-least"));
                                 return;
                             }
                             series.change(now.without(row.place()));
@@ -275,7 +274,7 @@ final class TournamentsModel {
                             chosen = next();
                             told();
                             services.messages()
-                                    .say("The pairing is taken out. Undo brings it back.");
+                                    .say(Texts.of("repertoire.the-pairing-is-taken-out"));
                         });
     }
 
@@ -295,9 +294,8 @@ final class TournamentsModel {
             return Optional.of(
                     read.unread().stream()
                             .findFirst()
-                            .map(u -> "Not read: " + u.reason() + ".")
-                            .orElse(
-                                    "Type it as 4. Ann Ek – Bo Lind, with a result if there is one."));
+                            .map(u -> Texts.of("repertoire.not-read", u.reason()))
+                            .orElse(Texts.of("repertoire.type-it-as-4-ann")));
         }
         bring(read, Optional.empty());
         return Optional.empty();
@@ -343,13 +341,19 @@ final class TournamentsModel {
     private static String words(PairingMerge merge, PairingTable.Read read) {
         List<String> words = new ArrayList<>();
         words.add(
-                Counted.of(merge.added(), "new pairing") + ", " + merge.changed() + " completed.");
+                Texts.of(
+                        "repertoire.completed",
+                        Counted.of(merge.added(), Texts.of("repertoire.new-pairing")),
+                        merge.changed()));
         if (!read.unread().isEmpty()) {
-            words.add(Counted.of(read.unread().size(), "line") + " not read.");
+            words.add(Texts.of("repertoire.not-read-2", Counted.of(read.unread().size(), "line")));
         }
         merge.doubtful().stream().limit(1).forEach(words::add);
         if (merge.doubtful().size() > 1) {
-            words.add(merge.doubtful().size() - 1 + " more contradict what is there.");
+            words.add(
+                    Texts.of(
+                            "repertoire.more-contradict-what-is-there",
+                            merge.doubtful().size() - 1));
         }
         return String.join(" ", words);
     }

@@ -19,6 +19,7 @@ import org.zeroply.coach.review.OpeningTempi;
 import org.zeroply.coach.review.PlayerReview;
 import org.zeroply.coach.review.SpentTempo;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The figures of both players: losses by phase, errors, time, and the opening in tempi. */
 final class FiguresView extends VBox {
@@ -48,13 +49,23 @@ final class FiguresView extends VBox {
             return;
         }
         GameReview told = review.get();
-        told.course().ifPresent(c -> group("The game", Widgets.wrapped(c.text(), "plain")));
-        group("Players", players(told));
-        group("The opening in tempi", opening(told));
+        told.course()
+                .ifPresent(
+                        c ->
+                                group(
+                                        Texts.of("review.the-game"),
+                                        Widgets.wrapped(c.text(), "plain")));
+        group(Texts.of("review.players"), players(told));
+        group(Texts.of("review.the-opening-in-tempi"), opening(told));
         SpentTempo.sentence(told.game().mainLine(), SpentTempo.MOVES)
                 .map(t -> Widgets.wrapped(t, "plain"))
                 .ifPresent(getChildren()::add);
-        told.departure().ifPresent(d -> group("Known games", Widgets.wrapped(d.text(), "plain")));
+        told.departure()
+                .ifPresent(
+                        d ->
+                                group(
+                                        Texts.of("review.known-games"),
+                                        Widgets.wrapped(d.text(), "plain")));
     }
 
     private void group(String heading, Node content) {
@@ -92,10 +103,18 @@ final class FiguresView extends VBox {
         GridPane grid = grid(review.players().size(), 110);
         figure(grid, review, "", p -> p.side().word());
         for (Phase phase : Phase.values()) {
-            figure(grid, review, "Loss a move, " + phase.word(), p -> loss(p, phase));
+            figure(grid, review, Texts.of("review.loss-a-move", phase.word()), p -> loss(p, phase));
         }
-        figure(grid, review, "Loss a move, whole game", p -> number(p.meanLossOfAll()));
-        figure(grid, review, "Engine's first choice", p -> percent(p.firstChoices()));
+        figure(
+                grid,
+                review,
+                Texts.of("review.loss-a-move-whole-game"),
+                p -> number(p.meanLossOfAll()));
+        figure(
+                grid,
+                review,
+                Texts.of("review.engines-first-choice"),
+                p -> percent(p.firstChoices()));
         for (GradeFigure g : GradeFigure.values()) {
             figure(grid, review, g.label(), p -> String.valueOf(g.of(p)));
         }
@@ -103,12 +122,12 @@ final class FiguresView extends VBox {
             figure(
                     grid,
                     review,
-                    "Seconds a move",
+                    Texts.of("review.seconds-a-move"),
                     p -> p.secondsAMove().map(FiguresView::number).orElse("–"));
             figure(
                     grid,
                     review,
-                    "Errors in the last two minutes",
+                    Texts.of("review.errors-in-the-last-two"),
                     p -> String.valueOf(p.errors().inTimeTrouble()));
         }
         return grid;
@@ -137,7 +156,15 @@ final class FiguresView extends VBox {
 
     private static GridPane opening(GameReview review) {
         GridPane grid = grid(4, 86);
-        row(grid, List.of("", "developed", "castled", "pawn moves", "moved twice"), "faded");
+        row(
+                grid,
+                List.of(
+                        "",
+                        "developed",
+                        "castled",
+                        Texts.of("review.pawn-moves"),
+                        Texts.of("review.moved-twice")),
+                "faded");
         for (int moves : OPENING_MOVES) {
             if (review.game().mainLine().size() < 2 * moves) {
                 continue;
@@ -150,11 +177,11 @@ final class FiguresView extends VBox {
                 row(
                         grid,
                         List.of(
-                                "After move "
-                                        + moves
-                                        + ", "
-                                        + p.side().word()
-                                        + (lead > 0 ? "  (ahead by " + lead + ")" : ""),
+                                Texts.of(
+                                        "review.after-move",
+                                        moves,
+                                        p.side().word(),
+                                        lead > 0 ? Texts.of("review.ahead-by", lead) : ""),
                                 String.valueOf(t.developed()),
                                 t.castled() ? "yes" : "no",
                                 String.valueOf(t.pawnMoves()),

@@ -8,6 +8,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.review.MoveReview;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
@@ -41,7 +42,7 @@ record Guess(MoveReview truth, Move move) {
     /** What is said to a move that is known. */
     String answer() {
         return move.equals(truth.choice())
-                ? san() + " is the move."
+                ? Texts.of("review.is-the-move", san())
                 : answer(expected().orElseThrow());
     }
 
@@ -60,13 +61,13 @@ record Guess(MoveReview truth, Move move) {
         Loss lost = Loss.between(truth.before(), expected);
         double loss = lost.points();
         if (!lost.exceeds(Weighed.EQUAL)) {
-            return san() + " is as good as the engine's move " + truth.better() + ".";
+            return Texts.of("review.is-as-good-as-the", san(), truth.better());
         }
         return String.format(
                 Locale.ROOT,
                 loss < MoveReview.DUBIOUS
-                        ? "%s is nearly as good: %.0f points of a hundred less than %s."
-                        : "%s gives away %.0f points of a hundred; better is %s.",
+                        ? Texts.of("review.is-nearly-as-good-points")
+                        : Texts.of("review.gives-away-points-of-a"),
                 san(),
                 loss,
                 truth.better());

@@ -26,6 +26,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.library.review.ReviewStore;
 
@@ -85,7 +86,7 @@ final class MomentView extends VBox {
         row.getStyleClass().add("moment-row");
         row.setFocusTraversable(true);
         row.setAccessibleRole(AccessibleRole.BUTTON);
-        row.setAccessibleText("Moment " + moment.number() + ": " + name + ", " + title.getText());
+        row.setAccessibleText(Texts.of("review.moment", moment.number(), name, title.getText()));
         row.setOnMouseClicked(e -> model.select(moment));
         Menus.offer(row, this::commands);
         row.setOnKeyPressed(
@@ -103,22 +104,27 @@ final class MomentView extends VBox {
      */
     private List<Command> commands() {
         List<Command> all = new ArrayList<>();
-        all.add(Command.of("Show the moment", () -> model.select(moment)));
+        all.add(Command.of(Texts.of("review.show-the-moment"), () -> model.select(moment)));
         if (!model.isHidden(moment)) {
             all.add(Menus.LINE);
             all.add(Command.of(keeping(), () -> model.keep(moment)));
             all.add(Command.of(dismissing(), () -> model.dismiss(moment)));
-            all.add(Command.of("Set as exercise", () -> actions.setAsExercise(moment)));
+            all.add(
+                    Command.of(
+                            Texts.of("review.set-as-exercise"),
+                            () -> actions.setAsExercise(moment)));
         }
         return all;
     }
 
     private String keeping() {
-        return moment.decision() == ReviewStore.Decision.KEPT ? "Open again" : "Keep";
+        return moment.decision() == ReviewStore.Decision.KEPT
+                ? Texts.of("review.open-again")
+                : Texts.of("review.keep");
     }
 
     private String dismissing() {
-        return moment.isDismissed() ? "Take back" : "Dismiss";
+        return moment.isDismissed() ? Texts.of("review.take-back") : Texts.of("review.dismiss");
     }
 
     private String kind() {
@@ -128,7 +134,7 @@ final class MomentView extends VBox {
     /** Who is to move, without the move. */
     private String move() {
         var position = moment.moment().move().position();
-        return "Move " + position.fullmoveNumber() + ", " + position.sideToMove().word();
+        return Texts.of("review.move", position.fullmoveNumber(), position.sideToMove().word());
     }
 
     private String figures() {
@@ -136,17 +142,17 @@ final class MomentView extends VBox {
         String loss =
                 move.loss().points() < 0.5
                         ? ""
-                        : String.format(Locale.ROOT, "%.0f points", move.loss().points());
+                        : String.format(
+                                Locale.ROOT, Texts.of("review.points"), move.loss().points());
         return switch (moment.decision()) {
             case OPEN -> loss;
-            case KEPT -> loss + "   kept";
-            case DISMISSED -> loss + "   dismissed";
+            case KEPT -> Texts.of("review.kept", loss);
+            case DISMISSED -> Texts.of("review.dismissed", loss);
         };
     }
 
     private String question() {
-        return moment.moment().move().side().word()
-                + " to move. What would you play? Make the move on the board.";
+        return Texts.of("review.to-move-what-would-you", moment.moment().move().side().word());
     }
 
     private Label answer() {
@@ -164,7 +170,7 @@ final class MomentView extends VBox {
         String engine =
                 String.format(
                         Locale.ROOT,
-                        "Engine: %s %s with %s; %s expected %.0f, after %s %.0f.",
+                        Texts.of("review.engine-with-expected-after"),
                         move.before().verdict(move.side() == Side.WHITE).symbol(),
                         white(move).text(),
                         move.better(),
@@ -175,7 +181,7 @@ final class MomentView extends VBox {
         Label label = Widgets.wrapped(engine, "faded");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Label yours = new Label("Yours:");
+        Label yours = new Label(Texts.of("review.yours"));
         yours.setMinWidth(Region.USE_PREF_SIZE);
         HBox row = Widgets.row(label, gap, Widgets.together(yours, verdict()));
         row.setAlignment(Pos.CENTER_LEFT);
@@ -190,7 +196,7 @@ final class MomentView extends VBox {
     private ComboBox<Optional<Verdict>> verdict() {
         ComboBox<Optional<Verdict>> verdict = new ComboBox<>();
         verdict.setId("moment-verdict");
-        verdict.setAccessibleText("Your verdict on the move");
+        verdict.setAccessibleText(Texts.of("review.your-verdict-on-the-move"));
         verdict.setMinWidth(110);
         verdict.getItems().add(Optional.empty());
         for (Verdict v : Verdict.values()) {
@@ -209,8 +215,8 @@ final class MomentView extends VBox {
     private TextField comment() {
         TextField field = new TextField();
         field.setId("moment-comment");
-        field.setPromptText("Your words on this move; they go into the game");
-        field.setAccessibleText("Your comment on the move");
+        field.setPromptText(Texts.of("review.your-words-on-this-move"));
+        field.setAccessibleText(Texts.of("review.your-comment-on-the-move"));
         Optional<Node> node = model.node(moment);
         field.setDisable(node.isEmpty());
         field.setText(node.map(n -> n.annotation().after()).orElse(""));
@@ -235,10 +241,10 @@ final class MomentView extends VBox {
                 Widgets.row(
                         Widgets.button("moment-keep", keeping(), () -> model.keep(moment)),
                         Widgets.button("moment-dismiss", dismissing(), () -> model.dismiss(moment)),
-                        Widgets.button("moment-reword", "Reword", this::reword),
+                        Widgets.button("moment-reword", Texts.of("review.reword"), this::reword),
                         Widgets.button(
                                 "moment-exercise",
-                                "Set as exercise",
+                                Texts.of("review.set-as-exercise"),
                                 () -> actions.setAsExercise(moment)),
                         students());
         bar.setAlignment(Pos.CENTER_LEFT);
@@ -249,11 +255,11 @@ final class MomentView extends VBox {
         MenuButton menu =
                 Menus.button(
                         "moment-student",
-                        "To a student",
+                        Texts.of("review.to-a-student"),
                         actions.students().stream()
                                 .map(s -> Command.of(s.name(), () -> actions.addToFile(moment, s)))
                                 .toList());
-        menu.setAccessibleText("Put it into a student's file");
+        menu.setAccessibleText(Texts.of("review.put-it-into-a-students"));
         menu.setDisable(menu.getItems().isEmpty());
         return menu;
     }
@@ -265,14 +271,16 @@ final class MomentView extends VBox {
         area.setId("moment-words");
         area.setWrapText(true);
         area.setPrefRowCount(3);
-        area.setAccessibleText("Your words for this moment");
+        area.setAccessibleText(Texts.of("review.your-words-for-this-moment"));
         Button done =
                 Widgets.button(
-                        "moment-words-done", "Done", () -> model.reword(moment, area.getText()));
+                        "moment-words-done",
+                        Texts.of("review.done"),
+                        () -> model.reword(moment, area.getText()));
         Button theirs =
                 Widgets.button(
                         "moment-words-back",
-                        "The program's words",
+                        Texts.of("review.the-programs-words"),
                         () -> model.reword(moment, moment.moment().text()));
         HBox bar = Widgets.row(done, theirs);
         int at = 1;

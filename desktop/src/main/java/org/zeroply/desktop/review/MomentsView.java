@@ -17,6 +17,7 @@ import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.texts.Texts;
 
 /** The moments of a game as cards; the one that is looked at is open. */
 final class MomentsView extends VBox {
@@ -66,17 +67,17 @@ final class MomentsView extends VBox {
                             departure.setText(text);
                             departure.setTooltip(text.isEmpty() ? null : new Tooltip(text));
                         });
-        ToggleButton guess = new ToggleButton("Guess first");
+        ToggleButton guess = new ToggleButton(Texts.of("review.guess-first"));
         guess.setId("guess-first");
         Widgets.leaveFocus(guess);
         guess.setMinWidth(Region.USE_PREF_SIZE);
-        guess.setTooltip(new Tooltip("The better move stays hidden until a move was tried"));
+        guess.setTooltip(new Tooltip(Texts.of("review.the-better-move-stays-hidden")));
         guess.selectedProperty().bindBidirectional(model.guessingProperty());
-        Button own = new Button("Add a moment");
+        Button own = new Button(Texts.of("review.add-a-moment"));
         own.setId("moment-add");
         Widgets.leaveFocus(own);
         own.setMinWidth(Region.USE_PREF_SIZE);
-        own.setTooltip(new Tooltip("Makes the move just played on the board a moment of yours"));
+        own.setTooltip(new Tooltip(Texts.of("review.makes-the-move-just-played")));
         own.setOnAction(e -> actions.choose());
         HBox tools = Widgets.row(departure, own, guess);
         tools.setAlignment(Pos.CENTER_LEFT);

@@ -28,6 +28,7 @@ import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.drawing.TrendPlot;
 import org.zeroply.library.report.Report;
@@ -68,13 +69,13 @@ final class PlayerView extends VBox {
         this.opener = opener;
         setId("player-page");
         player.setId("player");
-        player.setPromptText("Choose a player");
-        player.setAccessibleText("Player");
+        player.setPromptText(Texts.of("review.choose-a-player"));
+        player.setAccessibleText(Texts.of("review.player"));
         player.setMinWidth(220);
         player.setOnAction(e -> build());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Button report = new Button("Report as PDF or page");
+        Button report = new Button(Texts.of("review.report-as-pdf-or-page"));
         report.setId("player-report");
         report.setOnAction(e -> shown.ifPresent(f -> print.accept(report(f))));
         HBox tools = Widgets.row(player, gap, report);
@@ -130,7 +131,7 @@ final class PlayerView extends VBox {
                         .toList();
         services.scheduler()
                 .longWork(
-                        "Reading the games of " + name,
+                        Texts.of("review.reading-the-games-of", name),
                         (cancellation, progress) -> {
                             List<GameFigures> figures = new ArrayList<>();
                             for (ReviewStore.Entry game : games) {
@@ -146,7 +147,8 @@ final class PlayerView extends VBox {
                                     : Optional.of(found(name, figures, games));
                         },
                         found -> {
-                            services.messages().say(found.isEmpty() ? "Broken off." : "");
+                            services.messages()
+                                    .say(found.isEmpty() ? Texts.of("review.broken-off") : "");
                             shown = found;
                             show();
                         });
@@ -159,8 +161,8 @@ final class PlayerView extends VBox {
                         services.library().sheets(),
                         profile.worst().stream().map(Profile.ThemeFigures::theme).toList());
         long nodes = games.isEmpty() ? 0 : games.get(0).nodes();
-        String engines = String.join(" and ", known.engines(games));
-        String stamp = engines + ", " + nodes + " nodes a search";
+        String engines = String.join(Texts.of("review.and"), known.engines(games));
+        String stamp = Texts.of("review.nodes-a-search", engines, nodes);
         return new Found(profile, exercises, stamp);
     }
 
@@ -179,40 +181,38 @@ final class PlayerView extends VBox {
             page.getChildren()
                     .add(
                             Widgets.wrapped(
-                                    "Choose a player whose games have been reviewed. The more games,"
-                                            + " the surer the figures.",
-                                    "empty-note"));
+                                    Texts.of("review.choose-a-player-whose-games"), "empty-note"));
             return;
         }
         Profile profile = shown.get().profile();
         page.getChildren()
                 .addAll(
                         Widgets.wrapped(
-                                profile.games().size()
-                                        + (profile.games().size() == 1 ? " game" : " games")
-                                        + ", "
-                                        + profile.overall().text()
-                                        + " points lost a move; "
-                                        + profile.change()
-                                        + ".",
+                                Texts.of(
+                                        "review.points-lost-a-move",
+                                        profile.games().size()
+                                                + (profile.games().size() == 1
+                                                        ? Texts.of("review.game")
+                                                        : Texts.of("review.games")),
+                                        profile.overall().text(),
+                                        profile.change()),
                                 "plain"),
                         new PlotView(
                                 "trend",
                                 new TrendPlot(profile),
                                 palette,
-                                "Loss over time: " + profile.change()),
-                        Widgets.wrapped(
-                                "Each ring is a game, the earliest first; the line is the trend, the"
-                                        + " band where it lies with 95% certainty.",
-                                "faded"),
-                        Widgets.wrapped("What to work on", "fact-group"));
+                                Texts.of("review.loss-over-time", profile.change())),
+                        Widgets.wrapped(Texts.of("review.each-ring-is-a-game"), "faded"),
+                        Widgets.wrapped(Texts.of("review.what-to-work-on"), "fact-group"));
         if (profile.worst().isEmpty()) {
             page.getChildren()
-                    .add(Widgets.wrapped("No error has a theme that could be named.", "faded"));
+                    .add(Widgets.wrapped(Texts.of("review.no-error-has-a-theme"), "faded"));
         }
         profile.worst().forEach(this::theme);
         page.getChildren()
-                .addAll(Widgets.wrapped("Where the points went", "fact-group"), table(profile));
+                .addAll(
+                        Widgets.wrapped(Texts.of("review.where-the-points-went"), "fact-group"),
+                        table(profile));
     }
 
     private void theme(Profile.ThemeFigures theme) {
@@ -221,7 +221,7 @@ final class PlayerView extends VBox {
                         Widgets.wrapped(
                                 String.format(
                                         Locale.ROOT,
-                                        "%s: missed %d, allowed %d, %.0f points in all",
+                                        Texts.of("review.missed-allowed-points-in-all"),
                                         theme.theme().words(),
                                         theme.missed(),
                                         theme.allowed(),
@@ -236,20 +236,21 @@ final class PlayerView extends VBox {
                                             + e.game().title()
                                             + String.format(
                                                     Locale.ROOT,
-                                                    "   %.0f points",
+                                                    Texts.of("review.points-2"),
                                                     e.error().loss()),
                                     () -> opener.game(e.game().id(), e.error().ply())));
         }
         List<SheetRow> exercises =
                 shown.orElseThrow().exercises().getOrDefault(theme.theme(), List.of());
         for (SheetRow row : exercises) {
-            page.getChildren().add(link("Train: " + row.title(), () -> opener.exercise(row.id())));
+            page.getChildren()
+                    .add(
+                            link(
+                                    Texts.of("review.train", row.title()),
+                                    () -> opener.exercise(row.id())));
         }
         if (exercises.isEmpty()) {
-            Label none =
-                    Widgets.wrapped(
-                            "No exercise of the library has this theme yet; set one from a moment.",
-                            "faded");
+            Label none = Widgets.wrapped(Texts.of("review.no-exercise-of-the-library"), "faded");
             none.setPadding(UNDER_LINKS);
             page.getChildren().add(none);
         }
@@ -276,12 +277,12 @@ final class PlayerView extends VBox {
             column.setMinWidth(Region.USE_PREF_SIZE);
             grid.getColumnConstraints().add(column);
         }
-        row(grid, "faded", "", "loss a move", "moves", "games");
+        row(grid, "faded", "", Texts.of("review.loss-a-move-2"), "moves", "games");
         profile.byPhase().forEach((phase, e) -> row(grid, phase.word(), e));
-        profile.bySide().forEach((side, e) -> row(grid, "with " + side.word(), e));
+        profile.bySide().forEach((side, e) -> row(grid, Texts.of("review.with", side.word()), e));
         if (profile.inCalm().games() > 0) {
-            row(grid, "with time on the clock", profile.inCalm());
-            row(grid, "with less than two minutes", profile.inTrouble());
+            row(grid, Texts.of("review.with-time-on-the-clock"), profile.inCalm());
+            row(grid, Texts.of("review.with-less-than-two-minutes"), profile.inTrouble());
         }
         row(grid, "faded", "", "", "", "");
         for (Profile.OpeningFigures o : profile.byOpening().stream().limit(6).toList()) {

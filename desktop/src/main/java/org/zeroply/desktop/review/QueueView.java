@@ -17,6 +17,7 @@ import org.zeroply.chess.tree.GameResult;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.ReviewQueue;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.review.ReviewStore;
@@ -46,27 +47,37 @@ final class QueueView extends VBox {
                 new RowTable<ReviewStore.Entry>(
                                 "queue-table",
                                 ReviewStore.Entry::sheetId,
-                                "No games are queued. Press Queue all games, or choose a game on the"
-                                        + " Games desk and press Review this game.")
+                                Texts.of("review.no-games-are-queued-press"))
                         .several();
-        table.text("White", 130, e -> e.heading().white());
-        table.text("Black", 130, e -> e.heading().black());
-        table.text("Result", 60, e -> GameResult.shown(e.heading().result()));
-        table.text("State", 92, this::state);
+        table.text(Texts.of("review.white"), 130, e -> e.heading().white());
+        table.text(Texts.of("review.black"), 130, e -> e.heading().black());
+        table.text(Texts.of("review.result"), 60, e -> GameResult.shown(e.heading().result()));
+        table.text(Texts.of("review.state"), 92, this::state);
         table.figure(
-                "Moments",
+                Texts.of("review.moments"),
                 78,
                 e -> isDone(e) ? e.summary().moments() : -1,
                 n -> n < 0 ? "" : String.valueOf(n));
-        table.figure("Loss W", 66, e -> e.summary().whiteLoss().orElse(-1.0), QueueView::number);
-        table.figure("Loss B", 66, e -> e.summary().blackLoss().orElse(-1.0), QueueView::number);
+        table.figure(
+                Texts.of("review.loss-w"),
+                66,
+                e -> e.summary().whiteLoss().orElse(-1.0),
+                QueueView::number);
+        table.figure(
+                Texts.of("review.loss-b"),
+                66,
+                e -> e.summary().blackLoss().orElse(-1.0),
+                QueueView::number);
         table.onOpen(e -> openSelected());
         table.onRemove(chosen -> withdraw());
         table.onMenu(
                 chosen ->
                         List.of(
-                                new Command("Open", "Enter", this::openSelected),
-                                new Command("Take out of the queue", "Delete", this::withdraw)));
+                                new Command(Texts.of("review.open"), "Enter", this::openSelected),
+                                new Command(
+                                        Texts.of("review.take-out-of-the-queue"),
+                                        "Delete",
+                                        this::withdraw)));
         queue.entries()
                 .addListener(
                         (javafx.beans.Observable o) -> table.show(List.copyOf(queue.entries())));
@@ -78,21 +89,25 @@ final class QueueView extends VBox {
 
     private HBox tools() {
         budget.setId("review-budget");
-        budget.setAccessibleText("Nodes for each search");
+        budget.setAccessibleText(Texts.of("review.nodes-for-each-search"));
         budget.getItems().addAll(BUDGETS);
         Widgets.texts(
                 budget,
                 item ->
                         item < 100_000
-                                ? "Quick look"
-                                : item < 500_000 ? "Normal look" : "Thorough look");
+                                ? Texts.of("review.quick-look")
+                                : item < 500_000
+                                        ? Texts.of("review.normal-look")
+                                        : Texts.of("review.thorough-look"));
         budget.setValue(BUDGETS.get(1));
         budget.setOnAction(e -> queue.setNodes(budget.getValue()));
         HBox tools =
                 Widgets.row(
-                        Widgets.button("queue-all", "Queue all games", this::queueAll),
-                        Widgets.button("queue-open", "Open", this::openSelected),
-                        Widgets.button("queue-withdraw", "Take out", this::withdraw),
+                        Widgets.button(
+                                "queue-all", Texts.of("review.queue-all-games"), this::queueAll),
+                        Widgets.button("queue-open", Texts.of("review.open"), this::openSelected),
+                        Widgets.button(
+                                "queue-withdraw", Texts.of("review.take-out"), this::withdraw),
                         budget);
         tools.setAlignment(Pos.CENTER_LEFT);
         return tools;
@@ -107,10 +122,10 @@ final class QueueView extends VBox {
         bar.setId("queue-progress");
         bar.progressProperty().bind(queue.partProperty());
         bar.visibleProperty().bind(queue.runningProperty());
-        Button go = Widgets.button("queue-go", "Go on", queue::start);
+        Button go = Widgets.button("queue-go", Texts.of("review.go-on"), queue::start);
         go.visibleProperty().bind(queue.runningProperty().not());
         go.managedProperty().bind(go.visibleProperty());
-        Button pause = Widgets.button("queue-pause", "Pause", queue::pause);
+        Button pause = Widgets.button("queue-pause", Texts.of("review.pause"), queue::pause);
         pause.visibleProperty().bind(queue.runningProperty());
         pause.managedProperty().bind(pause.visibleProperty());
         Region gap = new Region();
@@ -129,8 +144,8 @@ final class QueueView extends VBox {
                 queue.runningProperty().get() && queue.currentProperty().get() == entry.sheetId();
         return switch (entry.state()) {
             case DONE -> "done";
-            case FAILED -> "failed: " + entry.problem();
-            case WAITING -> now ? "under way" : "waits";
+            case FAILED -> Texts.of("review.failed", entry.problem());
+            case WAITING -> now ? Texts.of("review.under-way") : "waits";
         };
     }
 
@@ -141,7 +156,7 @@ final class QueueView extends VBox {
     private void openSelected() {
         ReviewStore.Entry entry = table.getSelectionModel().getSelectedItem();
         if (entry == null) {
-            services.messages().say("Choose a game of the queue first.");
+            services.messages().say(Texts.of("review.choose-a-game-of-the"));
         } else {
             open.accept(entry.sheetId());
         }
@@ -154,7 +169,7 @@ final class QueueView extends VBox {
                         .toList();
         if (!ids.isEmpty()) {
             queue.withdraw(ids);
-            services.messages().say("Taken out of the queue; what is done stays.");
+            services.messages().say(Texts.of("review.taken-out-of-the-queue"));
         }
     }
 

@@ -24,6 +24,7 @@ import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.CourseStrip;
 import org.zeroply.desktop.games.GamesDesk;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.report.Report;
@@ -32,7 +33,11 @@ import org.zeroply.library.student.Student;
 /** Review: the first pass over games, and the coach's second one. It looks at the open game. */
 public final class ReviewDesk implements Desk {
 
-    private static final Set<String> WITH_STRIP = Set.of("Moments", "Figures", "Trial");
+    private static final Set<String> WITH_STRIP =
+            Set.of(
+                    Texts.of("review.moments"),
+                    Texts.of("review.figures"),
+                    Texts.of("review.trial"));
 
     private final Services services;
     private final GamesDesk games;
@@ -44,7 +49,7 @@ public final class ReviewDesk implements Desk {
     private final PlayerView player;
     private final TrialView trial;
     private final VBox content = new VBox();
-    private final PageSwitch pages = new PageSwitch("Review", this::turned);
+    private final PageSwitch pages = new PageSwitch(Texts.of("review.review"), this::turned);
     private List<Student> students = List.of();
 
     /**
@@ -68,11 +73,11 @@ public final class ReviewDesk implements Desk {
         ScrollPane figures = new ScrollPane(new FiguresView(model));
         figures.setFitToWidth(true);
         figures.getStyleClass().add("paper");
-        pages.add("Moments", moments);
-        pages.add("Figures", figures);
-        pages.add("Player", player);
-        pages.add("Trial", trial);
-        pages.add("Queue", new QueueView(services, this::open));
+        pages.add(Texts.of("review.moments"), moments);
+        pages.add(Texts.of("review.figures"), figures);
+        pages.add(Texts.of("review.player"), player);
+        pages.add(Texts.of("review.trial"), trial);
+        pages.add(Texts.of("review.queue"), new QueueView(services, this::open));
         pages.place().setSpacing(8);
         content.getChildren().addAll(bar(), pages.place());
         model.onBoardProperty().addListener(o -> boardChanged.run());
@@ -85,14 +90,17 @@ public final class ReviewDesk implements Desk {
         model.guessingProperty().addListener(o -> boardChanged.run());
         model.selectedProperty().addListener(o -> boardChanged.run());
         content.sceneProperty().addListener((o, was, is) -> model.activeProperty().set(is != null));
-        pages.show("Moments");
+        pages.show(Texts.of("review.moments"));
     }
 
     private HBox bar() {
-        Button review = Widgets.primary("review-this", "Review this game", this::reviewThis);
-        List.of("Moments", "Figures", "Trial").forEach(name -> pages.setPrimary(name, review));
-        pages.lift("Player", "#player-report");
-        pages.lift("Queue", "#queue-all");
+        Button review =
+                Widgets.primary(
+                        "review-this", Texts.of("review.review-this-game"), this::reviewThis);
+        List.of(Texts.of("review.moments"), Texts.of("review.figures"), Texts.of("review.trial"))
+                .forEach(name -> pages.setPrimary(name, review));
+        pages.lift(Texts.of("review.player"), "#player-report");
+        pages.lift(Texts.of("review.queue"), "#queue-all");
         return pages.row();
     }
 
@@ -100,12 +108,14 @@ public final class ReviewDesk implements Desk {
     private MenuButton out() {
         return Menus.button(
                 "review-save",
-                "Save as",
+                Texts.of("review.save-as"),
                 List.of(
                         Command.of(
-                                "Report of the game (PDF or page) …",
+                                Texts.of("review.report-of-the-game-pdf"),
                                 () -> files.gameReport().ifPresent(files::save)),
-                        Command.of("Annotated game (PGN) …", () -> files.saveAnnotated())));
+                        Command.of(
+                                Texts.of("review.annotated-game-pgn"),
+                                () -> files.saveAnnotated())));
     }
 
     private void turned(String name) {
@@ -162,17 +172,17 @@ public final class ReviewDesk implements Desk {
 
     private void open(long sheetId) {
         games.open(sheetId);
-        pages.show("Moments");
+        pages.show(Texts.of("review.moments"));
     }
 
     private void reviewThis() {
         games.flush();
         if (games.session().id().isEmpty()) {
-            services.messages().say("Save the game first: make or paste its moves.");
+            services.messages().say(Texts.of("review.save-the-game-first-make"));
             return;
         }
         services.reviews().add(List.of(games.session().id().getAsLong()));
-        services.messages().say("Queued. The moments come when the review is done.");
+        services.messages().say(Texts.of("review.queued-the-moments-come-when"));
     }
 
     private final class Opener implements PlayerView.Opener {
@@ -211,9 +221,7 @@ public final class ReviewDesk implements Desk {
         private void drafted(Optional<Long> exercise) {
             exercise.ifPresentOrElse(
                     openExercise::accept,
-                    () ->
-                            services.messages()
-                                    .say("No exercise: nothing is to be found in this position."));
+                    () -> services.messages().say(Texts.of("review.no-exercise-nothing-is-to")));
         }
 
         @Override
@@ -227,7 +235,9 @@ public final class ReviewDesk implements Desk {
                                         .add(student.id(), id, moment.ply(), text(moment));
                                 return student.name();
                             },
-                            name -> services.messages().say("In the file of " + name + "."));
+                            name ->
+                                    services.messages()
+                                            .say(Texts.of("review.in-the-file-of", name)));
         }
 
         private String text(MomentCard moment) {
@@ -237,7 +247,7 @@ public final class ReviewDesk implements Desk {
         @Override
         public void choose() {
             if (!model.choose()) {
-                services.messages().say("Go to a move of the reviewed game that is no moment yet.");
+                services.messages().say(Texts.of("review.go-to-a-move-of"));
             }
         }
 
@@ -256,7 +266,7 @@ public final class ReviewDesk implements Desk {
 
     @Override
     public String name() {
-        return "Review";
+        return Texts.of("review.review");
     }
 
     @Override
@@ -306,23 +316,30 @@ public final class ReviewDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("Next moment", "Page Down", () -> model.step(1)));
-        commands.add(new Command("Previous moment", "Page Up", () -> model.step(-1)));
-        commands.add(new Command("On to the next moment", "Space", () -> model.step(1)));
-        commands.add(new Command("Keep the moment", "K", () -> here(model::keep)));
-        commands.add(new Command("Dismiss the moment", "D", () -> here(model::dismiss)));
+        commands.add(new Command(Texts.of("review.next-moment"), "Page Down", () -> model.step(1)));
+        commands.add(
+                new Command(Texts.of("review.previous-moment"), "Page Up", () -> model.step(-1)));
         commands.add(
                 new Command(
-                        "Set the moment as exercise",
+                        Texts.of("review.on-to-the-next-moment"), "Space", () -> model.step(1)));
+        commands.add(new Command(Texts.of("review.keep-the-moment"), "K", () -> here(model::keep)));
+        commands.add(
+                new Command(
+                        Texts.of("review.dismiss-the-moment"), "D", () -> here(model::dismiss)));
+        commands.add(
+                new Command(
+                        Texts.of("review.set-the-moment-as-exercise"),
                         "Shortcut+E",
                         () -> here(m -> new Actions().setAsExercise(m))));
-        commands.add(new Command("Add a moment", "M", () -> new Actions().choose()));
+        commands.add(
+                new Command(Texts.of("review.add-a-moment"), "M", () -> new Actions().choose()));
         commands.add(
                 new Command(
-                        "Guess first",
+                        Texts.of("review.guess-first"),
                         "Shortcut+G",
                         () -> model.guessingProperty().set(!model.guessingProperty().get())));
-        commands.add(new Command("Review this game", "Shortcut+R", this::reviewThis));
+        commands.add(
+                new Command(Texts.of("review.review-this-game"), "Shortcut+R", this::reviewThis));
         return commands;
     }
 
@@ -330,6 +347,8 @@ public final class ReviewDesk implements Desk {
         model.selectedProperty()
                 .get()
                 .filter(m -> !model.isHidden(m))
-                .ifPresentOrElse(action, () -> services.messages().say("Choose a moment first."));
+                .ifPresentOrElse(
+                        action,
+                        () -> services.messages().say(Texts.of("review.choose-a-moment-first")));
     }
 }

@@ -12,6 +12,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.desktop.controls.FileSaver;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.report.GameReport;
 import org.zeroply.library.report.Report;
@@ -36,7 +37,7 @@ final class ReviewFiles {
     private Optional<GameReview> review() {
         Optional<GameReview> review = model.reviewProperty().get();
         if (review.isEmpty()) {
-            services.messages().say("There is no review of this game yet.");
+            services.messages().say(Texts.of("review.there-is-no-review-of"));
         }
         return review.map(r -> r.with(model.cards().stream().map(MomentCard::moment).toList()));
     }
@@ -58,7 +59,7 @@ final class ReviewFiles {
 
     /** Asks where to, and writes a report. */
     void save(Report report) {
-        saver.choose("Save the report", "report.pdf", "pdf", "html")
+        saver.choose(Texts.of("review.save-the-report"), "report.pdf", "pdf", "html")
                 .ifPresent(file -> save(report, file));
     }
 
@@ -73,7 +74,9 @@ final class ReviewFiles {
                 .ifPresent(
                         pgn ->
                                 saver.saveText(
-                                        "Save the annotated game", "annotated.pgn", () -> pgn));
+                                        Texts.of("review.save-the-annotated-game"),
+                                        "annotated.pgn",
+                                        () -> pgn));
     }
 
     /** The game with grades, lines and words, without what was dismissed. */

@@ -26,6 +26,7 @@ import org.zeroply.coach.review.Annotator;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.review.ReviewStore;
@@ -142,7 +143,7 @@ public final class ReviewModel {
 
     /** Engine and nodes, for the foot of reports. */
     public String stamp() {
-        return reading.engine() + ", " + nodes() + " nodes a search";
+        return Texts.of("review.nodes-a-search", reading.engine(), nodes());
     }
 
     // ---- Reading a review -----------------------------------------------------------------------
@@ -187,7 +188,7 @@ public final class ReviewModel {
             } else {
                 strongest(made).ifPresent(ReviewModel.this::select);
             }
-            return all.isEmpty() ? "No moment to stop at: a quiet, correct game." : "";
+            return all.isEmpty() ? Texts.of("review.no-moment-to-stop-at") : "";
         }
     }
 
@@ -332,7 +333,7 @@ public final class ReviewModel {
             reveal(moment, guess.move(), guess.answer());
             return;
         }
-        answer.set("Looking at " + guess.san() + " …");
+        answer.set(Texts.of("review.looking-at", guess.san()));
         long budget = nodes();
         services.scheduler()
                 .beside(
@@ -361,7 +362,7 @@ public final class ReviewModel {
     public void keep(MomentCard moment) {
         if (moment.decision() == ReviewStore.Decision.KEPT) {
             change(moment.decided(ReviewStore.Decision.OPEN));
-            services.messages().say("Open again. What was written into the game stays there.");
+            services.messages().say(Texts.of("review.open-again-what-was-written"));
             return;
         }
         node(moment)
@@ -374,7 +375,7 @@ public final class ReviewModel {
                                                 moment.moment(),
                                                 moment.said()));
         change(moment.decided(ReviewStore.Decision.KEPT));
-        services.messages().say("Kept: the line and the words are in the game.");
+        services.messages().say(Texts.of("review.kept-the-line-and-the"));
     }
 
     /** Throws a moment out of lists and reports, or takes it back. */
@@ -382,7 +383,10 @@ public final class ReviewModel {
         boolean out = moment.isDismissed();
         change(moment.decided(out ? ReviewStore.Decision.OPEN : ReviewStore.Decision.DISMISSED));
         services.messages()
-                .say(out ? "The moment is back." : "Dismissed; press again to take it back.");
+                .say(
+                        out
+                                ? Texts.of("review.the-moment-is-back")
+                                : Texts.of("review.dismissed-press-again-to-take"));
     }
 
     /** Puts the coach's words in place of the program's; none brings those back. */

@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.GameReview;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.Task;
 import org.zeroply.desktop.work.TreeSession;
@@ -131,20 +132,20 @@ final class ReviewReading {
         loaded = Optional.of(game.tree());
         outdated = false;
         nodes = entry.get().nodes();
-        state.set("Reading the review …");
+        state.set(Texts.of("review.reading-the-review"));
         read(entry.get().sheetId(), game.tree());
     }
 
     private String missing() {
         return game.tree().nodes().size() < 2
-                ? "Open a game to review it, or queue many on the Queue page."
-                : "This game has not been reviewed. Press Review this game.";
+                ? Texts.of("review.open-a-game-to-review")
+                : Texts.of("review.this-game-has-not-been");
     }
 
     private static String waiting(ReviewStore.Entry entry) {
         return entry.state() == ReviewStore.State.FAILED
-                ? "The review failed: " + entry.problem()
-                : "This game waits in the queue; its moments come here when it is done.";
+                ? Texts.of("review.the-review-failed", entry.problem())
+                : Texts.of("review.this-game-waits-in-the");
     }
 
     private void read(long id, MoveTree tree) {
@@ -184,14 +185,16 @@ final class ReviewReading {
     private void reviewing(double part) {
         state.set(
                 String.format(
-                        Locale.ROOT, "Reviewing the game again … %d%%", Math.round(100 * part)));
+                        Locale.ROOT,
+                        Texts.of("review.reviewing-the-game-again"),
+                        Math.round(100 * part)));
     }
 
     /** A review that could not be read is read again when the desk next comes to the front. */
     private void unread(MoveTree tree, String reason) {
         if (isLoaded(tree)) {
             loaded = Optional.empty();
-            state.set("The review could not be read. " + reason);
+            state.set(Texts.of("review.the-review-could-not-be", reason));
         }
     }
 
@@ -204,13 +207,7 @@ final class ReviewReading {
         state.set(reader.read(found.made().review(), found.notes()));
         String today = services.marking().name();
         if (!engine.equals(today)) {
-            services.messages()
-                    .say(
-                            "Reviewed by "
-                                    + engine
-                                    + ". Review the game again for the verdicts of "
-                                    + today
-                                    + ".");
+            services.messages().say(Texts.of("review.reviewed-by-review-the-game", engine, today));
         }
     }
 }

@@ -23,6 +23,7 @@ import org.zeroply.coach.play.Strength;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LineSheetView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
@@ -40,8 +41,10 @@ final class TrialView extends VBox {
     private final ReviewModel model;
     private final TreeSession played = new TreeSession();
     private final LineSheetView sheet = new LineSheetView(played, false);
-    private final ComboBox<Strength> white = strength("trial-white", "Strength of White");
-    private final ComboBox<Strength> black = strength("trial-black", "Strength of Black");
+    private final ComboBox<Strength> white =
+            strength("trial-white", Texts.of("review.strength-of-white"));
+    private final ComboBox<Strength> black =
+            strength("trial-black", Texts.of("review.strength-of-black"));
     private final ComboBox<Integer> games = new ComboBox<>();
     private final Label outcome = new Label();
     private final VBox results = new VBox(4);
@@ -57,7 +60,7 @@ final class TrialView extends VBox {
         games.setId("trial-games");
         games.getItems().addAll(20, 50, 100);
         games.setValue(20);
-        games.setAccessibleText("Number of games");
+        games.setAccessibleText(Texts.of("review.number-of-games"));
         outcome.setId("trial-outcome");
         outcome.setWrapText(true);
         outcome.setMinHeight(Region.USE_PREF_SIZE);
@@ -65,25 +68,25 @@ final class TrialView extends VBox {
         results.setId("trial-results");
         sheet.setId("trial-sheet");
         VBox.setVgrow(sheet, Priority.ALWAYS);
-        Label what =
-                new Label(
-                        "From the position on the board. The strengths are steps of this program's"
-                                + " own scale, not measured against people.");
+        Label what = new Label(Texts.of("review.from-the-position-on-the"));
         what.setWrapText(true);
         what.getStyleClass().add("faded");
-        HBox who = Widgets.row(new Label("White"), white, new Label("Black"), black);
+        HBox who =
+                Widgets.row(
+                        new Label(Texts.of("review.white")),
+                        white,
+                        new Label(Texts.of("review.black")),
+                        black);
         who.setAlignment(Pos.CENTER_LEFT);
         HBox doing =
                 Widgets.row(
-                        Widgets.button("trial-play", "Play it out", this::playOut),
-                        Widgets.button("trial-probe", "Probe with", this::probe),
+                        Widgets.button("trial-play", Texts.of("review.play-it-out"), this::playOut),
+                        Widgets.button("trial-probe", Texts.of("review.probe-with"), this::probe),
                         games,
                         new Label("games"));
         doing.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(what, who, doing, outcome, results, sheet);
-        outcome.setText(
-                "Play it out shows whether and how a position is won. The probe shows how often each"
-                        + " side scores, whatever the engine's verdict says.");
+        outcome.setText(Texts.of("review.play-it-out-shows-whether"));
     }
 
     void setPalette(Palette palette) {
@@ -103,7 +106,7 @@ final class TrialView extends VBox {
     private Optional<Position> position() {
         Position position = model.onBoardProperty().get().current().position();
         if (position.legalMoves().isEmpty()) {
-            services.messages().say("The game is over in this position; choose another.");
+            services.messages().say(Texts.of("review.the-game-is-over-in"));
             return Optional.empty();
         }
         return Optional.of(position);
@@ -118,7 +121,7 @@ final class TrialView extends VBox {
                         p ->
                                 services.scheduler()
                                         .longWork(
-                                                "Playing it out",
+                                                Texts.of("review.playing-it-out"),
                                                 (cancellation, progress) ->
                                                         new PlayOut(services.marking(), w, b)
                                                                 .play(p, number, cancellation),
@@ -134,12 +137,14 @@ final class TrialView extends VBox {
                         ? GameResult.WHITE_WINS
                         : game.whiteScore() == 0 ? GameResult.BLACK_WINS : GameResult.DRAW;
         outcome.setText(
-                (game.decided() ? GameResult.shown(result) + ": " : "Not decided: ")
-                        + game.how()
-                        + " after "
-                        + (game.moves().size() + 1) / 2
-                        + " moves. The arrows go through it.");
-        services.messages().say("Played out.");
+                Texts.of(
+                        "review.after-moves-the-arrows-go",
+                        (game.decided()
+                                        ? GameResult.shown(result) + ": "
+                                        : Texts.of("review.not-decided"))
+                                + game.how(),
+                        (game.moves().size() + 1) / 2));
+        services.messages().say(Texts.of("review.played-out"));
         model.show(played);
     }
 
@@ -154,7 +159,7 @@ final class TrialView extends VBox {
                         p ->
                                 services.scheduler()
                                         .longWork(
-                                                "Probing",
+                                                Texts.of("review.probing"),
                                                 (cancellation, progress) ->
                                                         new PracticalProbe(services.marking(), w, b)
                                                                 .run(
@@ -192,13 +197,13 @@ final class TrialView extends VBox {
 
     private void done(Position p, Strength w, Strength b, Optional<Probed> found) {
         if (found.isEmpty()) {
-            services.messages().say("The probe was broken off.");
+            services.messages().say(Texts.of("review.the-probe-was-broken-off"));
             return;
         }
         String text =
                 String.format(
                         Locale.ROOT,
-                        "Move %d, %s to move, %d against %d: %s. The engine promises White %.0f.",
+                        Texts.of("review.move-to-move-against-the"),
                         p.fullmoveNumber(),
                         p.sideToMove().word(),
                         w.rating(),
@@ -208,7 +213,7 @@ final class TrialView extends VBox {
         before.ifPresent(this::keepResult);
         before = Optional.of(text);
         outcome.setText(text);
-        services.messages().say("The probe is done.");
+        services.messages().say(Texts.of("review.the-probe-is-done"));
     }
 
     /** Earlier probes stay below the last one, to compare strengths and positions. */

@@ -12,6 +12,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Bar;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -26,14 +27,14 @@ public final class AnnotationBar extends VBox {
         this.session = session;
         getStyleClass().add("annotation-bar");
         move.setId("move-entry");
-        move.setPromptText("Type a move");
+        move.setPromptText(Texts.of("sheet.type-a-move"));
         move.setPrefWidth(120);
         move.setMinWidth(120);
-        move.setAccessibleText("Type a move in notation and press Enter");
+        move.setAccessibleText(Texts.of("sheet.type-a-move-in-notation"));
         move.setOnAction(e -> play(messages));
         comment.setId("comment");
-        comment.setPromptText("Your words on this move");
-        comment.setAccessibleText("Comment on the move");
+        comment.setPromptText(Texts.of("sheet.your-words-on-this-move"));
+        comment.setAccessibleText(Texts.of("sheet.comment-on-the-move"));
         Widgets.whenTyped(comment, this::saveComment);
         HBox.setHgrow(comment, Priority.ALWAYS);
         MoveCommands commands = new MoveCommands(session, messages);
@@ -44,7 +45,10 @@ public final class AnnotationBar extends VBox {
                             sign(
                                     "verdict-" + verdict.name(),
                                     "",
-                                    "Your verdict: " + verdict.symbol() + ", " + verdict.words(),
+                                    Texts.of(
+                                            "sheet.your-verdict",
+                                            verdict.symbol(),
+                                            verdict.words()),
                                     () -> commands.toggle(verdict)));
             Button last = (Button) grades.getChildren().get(grades.getChildren().size() - 1);
             last.setGraphic(VerdictSign.drawn(verdict));
@@ -55,7 +59,7 @@ public final class AnnotationBar extends VBox {
                             sign(
                                     "nag-" + nag,
                                     Nag.show(nag),
-                                    "Grade the move " + Nag.show(nag),
+                                    Texts.of("sheet.grade-the-move", Nag.show(nag)),
                                     () -> commands.grade(nag)));
         }
         getChildren().addAll(Widgets.row(move, comment), grades);

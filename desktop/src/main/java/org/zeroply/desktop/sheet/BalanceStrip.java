@@ -5,6 +5,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.desktop.board.Palette;
+import org.zeroply.desktop.texts.Texts;
 
 /** A thin strip that steps up and down with the material after each ply, White's lead upwards. */
 public final class BalanceStrip extends Canvas {
@@ -39,9 +40,10 @@ public final class BalanceStrip extends Canvas {
             before = now;
         }
         setAccessibleText(
-                "Balance after each move: "
-                        + String.join(
-                                " ", hundredths.stream().map(MaterialBalance::print).toList()));
+                Texts.of(
+                        "sheet.balance-after-each-move",
+                        String.join(
+                                " ", hundredths.stream().map(MaterialBalance::print).toList())));
     }
 
     private static double y(int hundredths, double height) {

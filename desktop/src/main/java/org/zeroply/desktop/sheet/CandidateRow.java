@@ -16,6 +16,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
@@ -63,18 +64,17 @@ final class CandidateRow extends VBox {
         numbers.setMinWidth(USE_PREF_SIZE);
         numbers.setPrefWidth(80);
         numbers.setTooltip(
-                Widgets.wide(
-                        verdict.words()
-                                + ". Points from White's side, and the part of a point that White"
-                                + " scores of it."));
+                Widgets.wide(Texts.of("sheet.points-from-whites-side-and", verdict.words())));
         List<Move> moves = Line.start(c.line(), MOST);
         CandidateLine line = new CandidateLine(position, moves, palette);
         HBox.setHgrow(line, Priority.ALWAYS);
         Button out = Widgets.quiet("exclude", "out", () -> actions.exclude(c.move()));
-        out.setTooltip(new Tooltip("Leave this move out"));
-        out.setAccessibleText("Leave this move out");
+        out.setTooltip(new Tooltip(Texts.of("sheet.leave-this-move-out")));
+        out.setAccessibleText(Texts.of("sheet.leave-this-move-out"));
         Widgets.leaveFocus(out);
-        ToggleButton more = Widgets.toggle("candidate-more", open ? "▾" : "▸", "The whole line");
+        ToggleButton more =
+                Widgets.toggle(
+                        "candidate-more", open ? "▾" : "▸", Texts.of("sheet.the-whole-line"));
         more.getStyleClass().add("quiet-button");
         more.setSelected(open);
         more.setOnAction(e -> actions.opened(c.move(), more.isSelected()));
@@ -89,8 +89,8 @@ final class CandidateRow extends VBox {
     private static HBox whole(Position position, Analysis.Candidate c, Actions actions) {
         Label words = Widgets.wrapped(Line.numbered(position, c.line()), "candidate-whole");
         HBox.setHgrow(words, Priority.ALWAYS);
-        Button adopt = Widgets.quiet("candidate-adopt", "Adopt", actions::adopt);
-        adopt.setTooltip(new Tooltip("Take the line into the sheet"));
+        Button adopt = Widgets.quiet("candidate-adopt", Texts.of("sheet.adopt"), actions::adopt);
+        adopt.setTooltip(new Tooltip(Texts.of("sheet.take-the-line-into-the")));
         HBox row = new HBox(8, words, adopt);
         row.getStyleClass().add("candidate-open");
         return row;

@@ -24,6 +24,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.LiveAnalysis;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.desktop.work.WindowMemory;
@@ -64,7 +65,11 @@ public final class CandidatesView extends VBox {
         getStyleClass().add("candidates");
         leftOut =
                 Widgets.row(
-                        left, Widgets.button("include-all", "All moves again", live::includeAll));
+                        left,
+                        Widgets.button(
+                                "include-all",
+                                Texts.of("sheet.all-moves-again"),
+                                live::includeAll));
         state.setId("engine-state");
         state.setMinWidth(0);
         exact.setId("engine-exact");
@@ -88,21 +93,21 @@ public final class CandidatesView extends VBox {
     }
 
     private HBox controls() {
-        CheckBox running = new CheckBox("Engine");
+        CheckBox running = new CheckBox(Texts.of("sheet.engine"));
         running.setId("engine-running");
         running.selectedProperty().bindBidirectional(live.runningProperty());
-        CheckBox locked = new CheckBox("stay here");
+        CheckBox locked = new CheckBox(Texts.of("sheet.stay-here"));
         locked.setId("engine-locked");
-        locked.setTooltip(new Tooltip("Keep analysing this position while the board moves on"));
+        locked.setTooltip(new Tooltip(Texts.of("sheet.keep-analysing-this-position-while")));
         locked.selectedProperty().bindBidirectional(live.lockedProperty());
-        CheckBox second = new CheckBox("second engine");
+        CheckBox second = new CheckBox(Texts.of("sheet.second-engine"));
         second.setId("engine-second");
         second.selectedProperty().bindBidirectional(live.secondProperty());
         second.visibleProperty().bind(live.settingsProperty().map(s -> !s.program().isBlank()));
         second.managedProperty().bind(second.visibleProperty());
         ComboBox<Integer> count = new ComboBox<>();
         count.setId("engine-lines");
-        count.setAccessibleText("Number of lines");
+        count.setAccessibleText(Texts.of("sheet.number-of-lines"));
         Widgets.texts(count, n -> Counted.of(n, "line"));
         count.getStyleClass().add("small");
         for (int i = 1; i <= LiveAnalysis.MOST_LINES; i++) {
@@ -119,7 +124,7 @@ public final class CandidatesView extends VBox {
                         exact,
                         state,
                         Widgets.spacer(),
-                        Widgets.quiet("next-best", "Next best", this::nextBest),
+                        Widgets.quiet("next-best", Texts.of("sheet.next-best"), this::nextBest),
                         count);
         for (javafx.scene.Node node : List.of(running, locked, second, exact)) {
             ((Region) node).setMinWidth(USE_PREF_SIZE);
@@ -154,9 +159,9 @@ public final class CandidatesView extends VBox {
         LiveAnalysis.Finding found = finding.get();
         Analysis analysis = found.analysis();
         state.setText(
-                (stays ? "another position, " : "")
+                (stays ? Texts.of("sheet.another-position") : "")
                         + String.format(
-                                "depth %d  ·  %,dk/s",
+                                Texts.of("sheet.depth"),
                                 analysis.depth(),
                                 analysis.nodes() / Math.max(1, analysis.millis())));
         if (found.isExact()) {
@@ -211,12 +216,13 @@ public final class CandidatesView extends VBox {
         leftOut.setManaged(leftOut.isVisible());
         if (leftOut.isVisible()) {
             left.setText(
-                    "Left out: "
-                            + String.join(
+                    Texts.of(
+                            "sheet.left-out",
+                            String.join(
                                     ", ",
                                     live.excluded().stream()
                                             .map(m -> San.write(position.get(), m))
-                                            .toList()));
+                                            .toList())));
         }
     }
 
@@ -270,10 +276,10 @@ public final class CandidatesView extends VBox {
     /** What can be done with the candidates. */
     public List<Command> commands() {
         return List.of(
-                new Command("Adopt the engine's first line", "F2", () -> adopt(0)),
-                new Command("Adopt the second line", "F3", () -> adopt(1)),
-                new Command("Adopt the third line", "F4", () -> adopt(2)),
-                new Command("Next best move of the engine", "F5", this::nextBest));
+                new Command(Texts.of("sheet.adopt-the-engines-first-line"), "F2", () -> adopt(0)),
+                new Command(Texts.of("sheet.adopt-the-second-line"), "F3", () -> adopt(1)),
+                new Command(Texts.of("sheet.adopt-the-third-line"), "F4", () -> adopt(2)),
+                new Command(Texts.of("sheet.next-best-move-of-the"), "F5", this::nextBest));
     }
 
     /** Leaves out the move that leads, so that the next one shows. */

@@ -19,6 +19,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.Command;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.TreeSession;
 
 /** The line sheet of a session: one ruled row per line, with balance strip, verdict and points. */
@@ -203,9 +204,7 @@ public final class LineSheetView extends ScrollPane {
         List<javafx.scene.Node> drawn = new ArrayList<>();
         drawn.add(probe);
         if (laidOut.isEmpty()) {
-            drawn.add(
-                    faint(
-                            "No moves yet. Move a man on the board, or press Enter and type a move."));
+            drawn.add(faint(Texts.of("sheet.no-moves-yet-move-a")));
         }
         String start = session.tree().root().annotation().after();
         if (!start.isEmpty()) {
@@ -248,7 +247,7 @@ public final class LineSheetView extends ScrollPane {
         if (rows == 0) {
             return Optional.empty();
         }
-        Label more = faint(rows + " more lines " + where + "; the sheet follows the move.");
+        Label more = faint(Texts.of("sheet.more-lines-the-sheet-follows", rows, where));
         more.getStyleClass().add("faded");
         return Optional.of(more);
     }
@@ -262,7 +261,9 @@ public final class LineSheetView extends ScrollPane {
     private void highlight() {
         Node current = session.current();
         setAccessibleText(
-                "Line sheet, at " + (current.isRoot() ? "the start" : Line.move(current)));
+                Texts.of(
+                        "sheet.line-sheet-at",
+                        current.isRoot() ? Texts.of("sheet.the-start") : Line.move(current)));
         boolean elsewhere = !current.isRoot() && laidOut.stream().noneMatch(this::isHere);
         if (elsewhere && all.stream().anyMatch(this::isHere)) {
             layOut();

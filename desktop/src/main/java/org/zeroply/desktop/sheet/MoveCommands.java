@@ -10,6 +10,7 @@ import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -36,30 +37,30 @@ public final class MoveCommands {
     /** Those that have keys. */
     public List<Command> list() {
         return List.of(
-                new Command("Delete from here", "Delete", this::delete),
-                new Command("Promote the variation", "Shortcut+Up", this::promote),
-                new Command("Demote the variation", "Shortcut+Down", this::demote));
+                new Command(Texts.of("sheet.delete-from-here"), "Delete", this::delete),
+                new Command(Texts.of("sheet.promote-the-variation"), "Shortcut+Up", this::promote),
+                new Command(Texts.of("sheet.demote-the-variation"), "Shortcut+Down", this::demote));
     }
 
     /** All of them, for the menu of a move. */
     public List<Command> menu() {
         List<Command> all = new ArrayList<>();
         for (int grade : GRADES) {
-            all.add(Command.of("Grade " + Nag.show(grade), () -> grade(grade)));
+            all.add(Command.of(Texts.of("sheet.grade", Nag.show(grade)), () -> grade(grade)));
         }
         all.add(Menus.LINE);
         for (Verdict verdict : Verdict.values()) {
             all.add(
                     Command.of(
-                            "Verdict " + verdict.symbol() + "  " + verdict.words(),
+                            Texts.of("sheet.verdict", verdict.symbol(), verdict.words()),
                             () -> toggle(verdict)));
         }
         all.add(Menus.LINE);
-        all.add(new Command("Promote the variation", "Shortcut+Up", this::promote));
-        all.add(new Command("Demote the variation", "Shortcut+Down", this::demote));
-        all.add(Command.of("Copy the line to here", this::copyLine));
+        all.add(new Command(Texts.of("sheet.promote-the-variation"), "Shortcut+Up", this::promote));
+        all.add(new Command(Texts.of("sheet.demote-the-variation"), "Shortcut+Down", this::demote));
+        all.add(Command.of(Texts.of("sheet.copy-the-line-to-here"), this::copyLine));
         all.add(Menus.LINE);
-        all.add(new Command("Delete from here", "Delete", this::delete));
+        all.add(new Command(Texts.of("sheet.delete-from-here"), "Delete", this::delete));
         return all;
     }
 
@@ -77,20 +78,22 @@ public final class MoveCommands {
 
     private void copyLine() {
         Widgets.toClipboard(Line.to(session.current()));
-        messages.say("The line is on the clipboard.");
+        messages.say(Texts.of("sheet.the-line-is-on-the"));
     }
 
     private void delete() {
         Node node = session.current();
         if (node.isRoot()) {
-            messages.say("Go to the move that is to go, with all that follows it.");
+            messages.say(Texts.of("sheet.go-to-the-move-that"));
             return;
         }
         int moves = count(node);
         session.editor().delete(node);
         messages.say(
-                moves == 1 ? "1 move deleted." : moves + " moves deleted.",
-                new Messages.Action("Undo", session::undo));
+                moves == 1
+                        ? Texts.of("sheet.1-move-deleted")
+                        : Texts.of("sheet.moves-deleted", moves),
+                new Messages.Action(Texts.of("sheet.undo"), session::undo));
     }
 
     private static int count(Node node) {

@@ -12,11 +12,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** The rows of an answer being written: a line of moves each, with a verdict. */
 final class AnswerRows extends VBox {
 
-    private static final String NO_VERDICT = "no verdict";
+    private static final String NO_VERDICT = Texts.of("solve.no-verdict");
 
     private final Function<String, Optional<String>> problem;
     private final Runnable changed;
@@ -60,8 +61,8 @@ final class AnswerRows extends VBox {
 
         Row(int number, String text) {
             line.setId("row-" + number);
-            line.setPromptText("Line " + number + ", as in 24.Rxe6 fxe6 25.Qg4");
-            line.setAccessibleText("Line " + number);
+            line.setPromptText(Texts.of("solve.line-as-in-24-rxe6", number));
+            line.setAccessibleText(Texts.of("solve.line", number));
             HBox.setHgrow(line, Priority.ALWAYS);
             verdict.setId("row-verdict-" + number);
             verdict.getItems().add(NO_VERDICT);

@@ -2,14 +2,15 @@ package org.zeroply.desktop.solve;
 
 import java.time.Duration;
 import java.util.Optional;
+import org.zeroply.desktop.texts.Texts;
 
 /** How long a solver sees the position. */
 enum Blindfold {
-    NEVER("Position stays", 0),
-    FLASH("Hidden after 5 s", 5),
-    HALF_A_MINUTE("Hidden after 30 s", 30),
-    MINUTE("Hidden after 1 min", 60),
-    THREE_MINUTES("Hidden after 3 min", 180);
+    NEVER(Texts.of("solve.position-stays"), 0),
+    FLASH(Texts.of("solve.hidden-after-5-s"), 5),
+    HALF_A_MINUTE(Texts.of("solve.hidden-after-30-s"), 30),
+    MINUTE(Texts.of("solve.hidden-after-1-min"), 60),
+    THREE_MINUTES(Texts.of("solve.hidden-after-3-min"), 180);
 
     private final String words;
     private final int seconds;

@@ -10,6 +10,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.marking.HoldGame;
 import org.zeroply.coach.exercise.marking.LineChecker;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.engine.analysis.Cancellation;
@@ -57,11 +58,10 @@ public final class HoldModel {
         session.go(expected);
         thinking = false;
         message.set(
-                "Hold for "
-                        + fresh.moves()
-                        + " moves against the engine at "
-                        + fresh.strength().rating()
-                        + ". Your move: play it on the board.");
+                Texts.of(
+                        "solve.hold-for-moves-against-the",
+                        fresh.moves(),
+                        fresh.strength().rating()));
     }
 
     private MoveEvaluator evaluator(Cancellation cancellation) {
@@ -88,10 +88,10 @@ public final class HoldModel {
 
     private void play(HoldGame now, Node node) {
         thinking = true;
-        message.set("The engine answers …");
+        message.set(Texts.of("solve.the-engine-answers"));
         services.scheduler()
                 .longWork(
-                        "The engine answers",
+                        Texts.of("solve.the-engine-answers-2"),
                         (cancellation, progress) -> now.play(node.move(), cancellation),
                         answer -> answered(now, node, answer))
                 .otherwise(() -> unanswered(now, node));
@@ -104,7 +104,7 @@ public final class HoldModel {
         }
         thinking = false;
         node.parent().ifPresent(session::go);
-        message.set("The engine did not answer. Play your move again, or commit what you have.");
+        message.set(Texts.of("solve.the-engine-did-not-answer"));
     }
 
     private void answered(HoldGame now, Node node, Optional<Move> answer) {
@@ -116,7 +116,7 @@ public final class HoldModel {
         session.go(expected);
         thinking = false;
         int made = now.steps().size();
-        message.set("Move " + made + " of " + now.moves() + " made. Your move.");
+        message.set(Texts.of("solve.move-of-made-your-move", made, now.moves()));
         if (now.isOver()) {
             stop();
             over.accept(now);

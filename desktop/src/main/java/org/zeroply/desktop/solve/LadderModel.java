@@ -8,6 +8,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.training.ladder.Ladder;
 import org.zeroply.coach.training.ladder.Rung;
+import org.zeroply.desktop.texts.Texts;
 
 /** One climb on the ladder: a rung higher for each right answer, over at the second wrong one. */
 public final class LadderModel {
@@ -67,9 +68,14 @@ public final class LadderModel {
     /** How far it came, in words. */
     public String result() {
         return wrong < WRONG_ALLOWED
-                ? "To the top: " + highest + " plies seen ahead."
+                ? Texts.of("solve.to-the-top-plies-seen", highest)
                 : highest == 0
-                        ? "Nothing was seen ahead this time; begin again with a shorter line."
-                        : highest + (highest == 1 ? " ply" : " plies") + " seen ahead.";
+                        ? Texts.of("solve.nothing-was-seen-ahead-this")
+                        : Texts.of(
+                                "solve.seen-ahead",
+                                highest
+                                        + (highest == 1
+                                                ? Texts.of("solve.one-ply")
+                                                : Texts.of("solve.plies")));
     }
 }

@@ -13,6 +13,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.training.ladder.Rung;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
@@ -38,11 +39,11 @@ final class LadderPage extends VBox {
         question.setId("ladder-question");
         said.setId("ladder-said");
         answer.setId("ladder-answer");
-        answer.setPromptText("Your answer, then Enter");
-        answer.setAccessibleText("Your answer");
+        answer.setPromptText(Texts.of("solve.your-answer-then-enter"));
+        answer.setAccessibleText(Texts.of("solve.your-answer"));
         answer.setOnAction(e -> answer());
         HBox.setHgrow(answer, Priority.ALWAYS);
-        Button give = Widgets.button("ladder-give", "Answer", this::answer);
+        Button give = Widgets.button("ladder-give", Texts.of("solve.answer"), this::answer);
         asked.getStyleClass().add("drill-page");
         asked.getChildren().addAll(moves, question, Widgets.row(answer, give), said);
         VBox.setVgrow(asked, Priority.ALWAYS);
@@ -50,11 +51,12 @@ final class LadderPage extends VBox {
                 .addAll(
                         Widgets.row(
                                 chooser,
-                                Widgets.button("ladder-begin", "Begin the climb", this::begin)),
+                                Widgets.button(
+                                        "ladder-begin",
+                                        Texts.of("solve.begin-the-climb"),
+                                        this::begin)),
                         asked);
-        show(
-                "Choose a line and begin. The moves are told, not played; every right answer goes a"
-                        + " ply deeper.");
+        show(Texts.of("solve.choose-a-line-and-begin"));
     }
 
     TreeSession session() {
@@ -69,7 +71,7 @@ final class LadderPage extends VBox {
         chooser.tree(
                 tree -> {
                     if (tree.mainLine().isEmpty()) {
-                        services.messages().say("This one has no line to imagine.");
+                        services.messages().say(Texts.of("solve.this-one-has-no-line"));
                         return;
                     }
                     session.open(new MoveTree(tree.start()), OptionalLong.empty());
@@ -96,7 +98,8 @@ final class LadderPage extends VBox {
     private void answer(LadderModel now) {
         Rung rung = now.rung().orElseThrow();
         boolean right = now.answer(answer.getText());
-        String told = right ? "Right: " : "No. After " + line(rung) + " it is: ";
+        String told =
+                right ? Texts.of("solve.right") : Texts.of("solve.no-after-it-is", line(rung));
         String words = told + rung.answerText() + ".";
         boolean over = now.rung().isEmpty();
         show(over ? words + " " + now.result() : words);

@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
@@ -18,8 +19,8 @@ final class LineChooser extends ComboBox<SheetRow> {
         this.services = services;
         setId(id);
         setPrefWidth(280);
-        setPromptText("Choose an exercise");
-        setAccessibleText("Choose an exercise");
+        setPromptText(Texts.of("solve.choose-an-exercise"));
+        setAccessibleText(Texts.of("solve.choose-an-exercise"));
         Widgets.texts(this, item -> item.title());
     }
 
@@ -42,7 +43,7 @@ final class LineChooser extends ComboBox<SheetRow> {
     void tree(Consumer<MoveTree> use) {
         SheetRow row = getValue();
         if (row == null) {
-            services.messages().say("Choose an exercise first.");
+            services.messages().say(Texts.of("solve.choose-an-exercise-first"));
             return;
         }
         services.scheduler().library(() -> services.library().sheets().load(row.id()), use);

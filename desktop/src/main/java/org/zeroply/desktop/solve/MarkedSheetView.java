@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.coach.exercise.marking.MarkedSheet;
 import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 
 /**
@@ -65,25 +66,27 @@ public final class MarkedSheetView extends ScrollPane {
     public void show(MarkedSheet marked, List<Ruling> rulings, int seconds) {
         MarkedSheet sheet = marked.with(rulings);
         content.getChildren().clear();
-        Label total = Widgets.label(sheet.points() + " of " + sheet.max() + " points", "total");
+        Label total =
+                Widgets.label(Texts.of("solve.of-points", sheet.points(), sheet.max()), "total");
         total.setId("marked-points");
         String verdict =
                 sheet.verdictRight()
-                        ? "✓ the verdict on the main line is right"
-                        : "✗ the verdict on the main line is wrong or missing";
-        String time = "time used " + MinutesSeconds.of(seconds);
+                        ? Texts.of("solve.the-verdict-on-the-main")
+                        : Texts.of("solve.the-verdict-on-the-main-line");
+        String time = Texts.of("solve.time-used", MinutesSeconds.of(seconds));
         HBox head = Widgets.row(total, Widgets.wrapped(verdict + "  ·  " + time, "faded"));
         content.getChildren().add(head);
         if (!sheet.lines().isEmpty()) {
-            content.getChildren().add(Widgets.label("How deep you saw", "part"));
+            content.getChildren().add(Widgets.label(Texts.of("solve.how-deep-you-saw"), "part"));
             sheet.lines().forEach(l -> content.getChildren().add(line(l)));
         }
-        content.getChildren().add(Widgets.label("Marking scheme: press a line to play it", "part"));
+        content.getChildren()
+                .add(Widgets.label(Texts.of("solve.marking-scheme-press-a-line"), "part"));
         for (int i = 0; i < sheet.items().size(); i++) {
             content.getChildren().add(item(i, sheet.items().get(i), rulings));
         }
         if (!sheet.rows().isEmpty()) {
-            content.getChildren().add(Widgets.label("Rows written", "part"));
+            content.getChildren().add(Widgets.label(Texts.of("solve.rows-written"), "part"));
         }
         sheet.rows().forEach(r -> content.getChildren().add(row(r, rulings)));
         setVvalue(0);
@@ -100,11 +103,12 @@ public final class MarkedSheetView extends ScrollPane {
         seen.setMinWidth(82);
         String what =
                 line.seen() == 0
-                        ? "not seen"
+                        ? Texts.of("solve.not-seen")
                         : line.seen() == line.plies()
-                                ? "seen to its end"
-                                : "seen " + line.seen() + " of " + line.plies() + " plies";
-        String points = line.points() == 0 ? "" : ", " + line.earned() + " of " + line.points();
+                                ? Texts.of("solve.seen-to-its-end")
+                                : Texts.of("solve.seen-of-plies", line.seen(), line.plies());
+        String points =
+                line.points() == 0 ? "" : Texts.of("solve.of", line.earned(), line.points());
         Label text = Widgets.label(line.line(), "number");
         text.setWrapText(true);
         text.setMaxWidth(Double.MAX_VALUE);
@@ -131,10 +135,13 @@ public final class MarkedSheetView extends ScrollPane {
                 d -> {
                     Button button =
                             rulings.stream().anyMatch(r -> r.isAbout(own))
-                                    ? quiet("withdraw-" + index, "Take back", () -> d.withdraw(own))
+                                    ? quiet(
+                                            "withdraw-" + index,
+                                            Texts.of("solve.take-back"),
+                                            () -> d.withdraw(own))
                                     : quiet(
                                             "overrule-" + index,
-                                            "Overrule",
+                                            Texts.of("solve.overrule"),
                                             () -> edit(box, index, item.earned(), d));
                     top.getChildren().add(button);
                 });
@@ -154,12 +161,12 @@ public final class MarkedSheetView extends ScrollPane {
         }
         TextField points = new TextField(String.valueOf(earned));
         points.setId("ruling-points");
-        points.setAccessibleText("Points the coach gives");
+        points.setAccessibleText(Texts.of("solve.points-the-coach-gives"));
         points.setPrefWidth(56);
         TextField note = new TextField();
         note.setId("ruling-note");
-        note.setPromptText("Why");
-        note.setAccessibleText("Why");
+        note.setPromptText(Texts.of("solve.why"));
+        note.setAccessibleText(Texts.of("solve.why"));
         HBox.setHgrow(note, Priority.ALWAYS);
         Runnable keep =
                 () -> {
@@ -172,13 +179,15 @@ public final class MarkedSheetView extends ScrollPane {
                 };
         note.setOnAction(e -> keep.run());
         points.setOnAction(e -> keep.run());
-        HBox row = Widgets.row(points, note, Widgets.button("ruling-keep", "Keep", keep));
+        HBox row =
+                Widgets.row(
+                        points, note, Widgets.button("ruling-keep", Texts.of("solve.keep"), keep));
         box.getChildren().add(row);
         points.requestFocus();
     }
 
     private VBox row(MarkedSheet.RowMark row, List<Ruling> rulings) {
-        Label number = Widgets.label("row " + row.row(), "faded");
+        Label number = Widgets.label(Texts.of("solve.row", row.row()), "faded");
         number.setMinWidth(82);
         Label text = Widgets.label(row.text(), "pencil");
         text.setWrapText(true);
@@ -189,11 +198,12 @@ public final class MarkedSheetView extends ScrollPane {
         String wrong =
                 row.wrong().isEmpty()
                         ? ""
-                        : "Went wrong at "
-                                + row.wrong()
-                                + (row.overlooked().isEmpty()
+                        : Texts.of(
+                                "solve.went-wrong-at",
+                                row.wrong(),
+                                row.overlooked().isEmpty()
                                         ? "."
-                                        : "; overlooked was " + row.overlooked() + ".");
+                                        : Texts.of("solve.overlooked-was", row.overlooked()));
         List<String> notes =
                 List.of(what, wrong, row.proof()).stream().filter(n -> !n.isEmpty()).toList();
         String playable = row.proof().isEmpty() ? row.text() : row.proof();
@@ -215,7 +225,7 @@ public final class MarkedSheetView extends ScrollPane {
                     .add(
                             quiet(
                                     "withdraw-row-" + row.row(),
-                                    "Take back",
+                                    Texts.of("solve.take-back"),
                                     () -> decisions.withdraw(own)));
             return;
         }
@@ -227,7 +237,7 @@ public final class MarkedSheetView extends ScrollPane {
                     .add(
                             quiet(
                                     "grant-" + row.row(),
-                                    "Grant (G)",
+                                    Texts.of("solve.grant-g"),
                                     () -> decisions.grant(row.row())));
             box.addEventHandler(
                     KeyEvent.KEY_PRESSED,
@@ -249,7 +259,7 @@ public final class MarkedSheetView extends ScrollPane {
         }
         box.getStyleClass().add("playable");
         box.setFocusTraversable(true);
-        box.setAccessibleText("Play " + line);
+        box.setAccessibleText(Texts.of("solve.play", line));
         box.setOnMouseClicked(e -> play.accept(line));
         box.setOnKeyPressed(
                 e -> {

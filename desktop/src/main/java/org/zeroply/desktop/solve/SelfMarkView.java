@@ -14,13 +14,15 @@ import org.zeroply.coach.exercise.marking.SelfMarking;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** Work done on paper: the items of the scheme, to tick what the paper has. */
 final class SelfMarkView extends ScrollPane {
 
     private final Exercise exercise;
     private final List<CheckBox> boxes = new ArrayList<>();
-    private final CheckBox verdict = new CheckBox("The verdict on the main line was right");
+    private final CheckBox verdict =
+            new CheckBox(Texts.of("solve.the-verdict-on-the-main-line-was"));
     private final TextField minutes = new TextField();
     private final Label sum = Widgets.label("", "total");
 
@@ -43,15 +45,12 @@ final class SelfMarkView extends ScrollPane {
         VBox page = new VBox(7);
         page.getStyleClass().add("answer-rows");
         page.getChildren()
-                .add(
-                        Widgets.wrapped(
-                                "Tick what your paper has. The board shows the position; the"
-                                        + " solution is in the list.",
-                                "faded"));
+                .add(Widgets.wrapped(Texts.of("solve.tick-what-your-paper-has"), "faded"));
         List<MarkingScheme.Item> items = MarkingScheme.of(exercise.scheme()).items();
         for (int i = 0; i < items.size(); i++) {
             MarkingScheme.Item item = items.get(i);
-            String condition = item.rule().needsVerdict() ? ", with the right verdict" : "";
+            String condition =
+                    item.rule().needsVerdict() ? Texts.of("solve.with-the-right-verdict") : "";
             CheckBox box = new CheckBox(item.line() + "   " + item.rule().points() + condition);
             box.setId("tick-" + i);
             box.getStyleClass().add("number");
@@ -62,8 +61,8 @@ final class SelfMarkView extends ScrollPane {
         }
         verdict.setId("tick-verdict");
         minutes.setId("self-minutes");
-        minutes.setPromptText("Minutes");
-        minutes.setAccessibleText("Minutes used");
+        minutes.setPromptText(Texts.of("solve.minutes"));
+        minutes.setAccessibleText(Texts.of("solve.minutes-used"));
         minutes.setPrefWidth(90);
         sum.setId("self-sum");
         page.getChildren()
@@ -73,7 +72,10 @@ final class SelfMarkView extends ScrollPane {
                                 sum,
                                 Widgets.spacer(),
                                 minutes,
-                                Widgets.button("self-keep", "Keep", () -> keep.accept(ticks()))));
+                                Widgets.button(
+                                        "self-keep",
+                                        Texts.of("solve.keep"),
+                                        () -> keep.accept(ticks()))));
         setContent(page);
         add();
     }
@@ -90,7 +92,7 @@ final class SelfMarkView extends ScrollPane {
 
     private void add() {
         int points = SelfMarking.mark(exercise, ticked(), false).points();
-        sum.setText(points + " of " + exercise.maxPoints() + " points");
+        sum.setText(Texts.of("solve.of-points", points, exercise.maxPoints()));
     }
 
     private Ticks ticks() {

@@ -21,6 +21,7 @@ import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.training.planning.TurnedExercise;
 import org.zeroply.desktop.sheet.LinePlayer;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -147,7 +148,7 @@ final class SittingModel {
         warned = false;
         stage.set(Stage.NOTHING);
         if (wanted.isEmpty() || student.isEmpty()) {
-            prompt.set("Choose an exercise and who solves it. The clock starts with Begin.");
+            prompt.set(Texts.of("solve.choose-an-exercise-and-who"));
             return;
         }
         SolveTask now = wanted.get();
@@ -168,14 +169,12 @@ final class SittingModel {
         solving = Optional.of(next);
         scheme = tree;
         prompt.set(
-                next.exercise().prompt()
-                        + "  ("
-                        + next.exercise().minutes()
-                        + " minutes, "
-                        + next.exercise().maxPoints()
-                        + " points, about "
-                        + Math.round(expected)
-                        + " to be expected)");
+                Texts.of(
+                        "solve.minutes-points-about-to-be",
+                        next.exercise().prompt(),
+                        next.exercise().minutes(),
+                        next.exercise().maxPoints(),
+                        Math.round(expected)));
         session.open(new MoveTree(tree.start()), OptionalLong.empty());
         stage.set(Stage.READY);
     }
@@ -228,13 +227,10 @@ final class SittingModel {
                             boolean over = seconds > m.exercise().minutes() * 60L;
                             if (over && !warned) {
                                 warned = true;
-                                services.messages()
-                                        .say(
-                                                "The time is up; go on and commit when you are"
-                                                        + " ready.");
+                                services.messages().say(Texts.of("solve.the-time-is-up-go"));
                             }
                             String used = MinutesSeconds.of(seconds);
-                            time.set(over ? used + " (time is up)" : used);
+                            time.set(over ? Texts.of("solve.time-is-up", used) : used);
                             hidden.set(m.isHidden());
                         });
     }
@@ -258,7 +254,8 @@ final class SittingModel {
         if (stage.get() == Stage.HOLDING) {
             unkept.or(() -> hold.game().filter(g -> !g.steps().isEmpty()))
                     .ifPresentOrElse(
-                            this::held, () -> services.messages().say("Make a move first."));
+                            this::held,
+                            () -> services.messages().say(Texts.of("solve.make-a-move-first")));
         } else if (stage.get() == Stage.WRITING) {
             mark(solving.orElseThrow(), answer);
         }
@@ -270,7 +267,7 @@ final class SittingModel {
         stage.set(Stage.COMMITTED);
         services.scheduler()
                 .longWork(
-                        "Marking",
+                        Texts.of("solve.marking"),
                         (cancellation, progress) -> {
                             Attempt attempt =
                                     m.mark(answer, seconds, services.lineChecker(), cancellation);
@@ -280,12 +277,7 @@ final class SittingModel {
                         },
                         this::marked)
                 .otherwise(
-                        () ->
-                                again(
-                                        m,
-                                        Stage.WRITING,
-                                        "The answer was not marked; it is still here. Commit it"
-                                                + " once more."));
+                        () -> again(m, Stage.WRITING, Texts.of("solve.the-answer-was-not-marked")));
     }
 
     private void held(HoldGame game) {
@@ -297,11 +289,7 @@ final class SittingModel {
         stage.set(Stage.COMMITTED);
         log(
                 () -> m.held(game, seconds),
-                () ->
-                        again(
-                                m,
-                                Stage.HOLDING,
-                                "The game was not kept in the log. Commit it once more."));
+                () -> again(m, Stage.HOLDING, Texts.of("solve.the-game-was-not-kept")));
     }
 
     /** What was committed is not lost when marking it fails: it can be committed once more. */
@@ -349,10 +337,10 @@ final class SittingModel {
         stage.set(Stage.MARKED);
         services.messages()
                 .say(
-                        attempt.marking().points()
-                                + " of "
-                                + attempt.marking().max()
-                                + " points; kept in the log.");
+                        Texts.of(
+                                "solve.of-points-kept-in-the",
+                                attempt.marking().points(),
+                                attempt.marking().max()));
     }
 
     /** Plays a line of the scheme or of the answer on the board. */
@@ -369,7 +357,7 @@ final class SittingModel {
                 return Optional.of(candidate);
             }
         }
-        services.messages().say("No exercise is left. " + sitting.summary());
+        services.messages().say(Texts.of("solve.no-exercise-is-left", sitting.summary()));
         return Optional.empty();
     }
 

@@ -20,15 +20,16 @@ import org.zeroply.desktop.controls.PageSwitch;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.lessons.ClassroomModel;
 import org.zeroply.desktop.lessons.ClassroomPage;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 
 /** Solve: an exercise on paper, the ladder of seeing ahead, and solutions for a whole room. */
 public final class SolveDesk implements Desk {
 
-    private static final String ANSWER = "Answer";
-    private static final String LADDER = "Ladder";
-    private static final String CLASSROOM = "Classroom";
+    private static final String ANSWER = Texts.of("solve.answer");
+    private static final String LADDER = Texts.of("solve.ladder");
+    private static final String CLASSROOM = Texts.of("solve.classroom");
 
     private final Runnable boardChanged;
     private final SolvePage exercise;
@@ -37,7 +38,7 @@ public final class SolveDesk implements Desk {
     private final LineChooser lessonLine;
     private final ClassroomPage classroom;
     private final Clock clock;
-    private final PageSwitch pages = new PageSwitch("Solve", this::turned);
+    private final PageSwitch pages = new PageSwitch(Texts.of("solve.solve"), this::turned);
     private final VBox content = new VBox();
     private final SimpleObjectProperty<Boolean> hidden = new SimpleObjectProperty<>(false);
 
@@ -63,7 +64,8 @@ public final class SolveDesk implements Desk {
         pages.lift(LADDER, "#ladder-begin");
         pages.setPrimary(
                 CLASSROOM,
-                Widgets.primary("lesson-begin", "Show the exercise", this::showExercise));
+                Widgets.primary(
+                        "lesson-begin", Texts.of("solve.show-the-exercise"), this::showExercise));
         content.getChildren().addAll(pages.row(), pages.place());
         pages.show(ANSWER);
     }
@@ -111,7 +113,7 @@ public final class SolveDesk implements Desk {
 
     @Override
     public String name() {
-        return "Solve";
+        return Texts.of("solve.solve");
     }
 
     @Override
@@ -121,11 +123,10 @@ public final class SolveDesk implements Desk {
 
     @Override
     public TreeSession session() {
-        return switch (pages.front()) {
-            case LADDER -> ladder.session();
-            case CLASSROOM -> lesson;
-            default -> exercise.session();
-        };
+        if (pages.isFront(LADDER)) {
+            return ladder.session();
+        }
+        return pages.isFront(CLASSROOM) ? lesson : exercise.session();
     }
 
     @Override
@@ -171,14 +172,23 @@ public final class SolveDesk implements Desk {
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
         commands.addAll(exercise.commands());
-        commands.add(new Command("Next question of the ladder", "", ladder::begin));
+        commands.add(new Command(Texts.of("solve.next-question-of-the-ladder"), "", ladder::begin));
         if (pages.isFront(CLASSROOM)) {
-            commands.add(new Command("Reveal the next move", "Page Down", classroom::reveal));
-            commands.add(new Command("Reveal one more", "Space", classroom::reveal));
-            commands.add(new Command("Hide the last move again", "Page Up", classroom::back));
+            commands.add(
+                    new Command(
+                            Texts.of("solve.reveal-the-next-move"),
+                            "Page Down",
+                            classroom::reveal));
+            commands.add(
+                    new Command(Texts.of("solve.reveal-one-more"), "Space", classroom::reveal));
+            commands.add(
+                    new Command(
+                            Texts.of("solve.hide-the-last-move-again"),
+                            "Page Up",
+                            classroom::back));
         }
-        commands.add(Command.of("Classroom: whole screen", classroom::here));
-        commands.add(Command.of("Classroom: second window", classroom::apart));
+        commands.add(Command.of(Texts.of("solve.classroom-whole-screen"), classroom::here));
+        commands.add(Command.of(Texts.of("solve.classroom-second-window"), classroom::apart));
         return commands;
     }
 }

@@ -19,6 +19,7 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.Attempt;
@@ -37,12 +38,14 @@ final class SolvePage extends VBox {
     private final Label time = Widgets.label("0:00", "clock");
     private final ComboBox<Blindfold> blindfold = new ComboBox<>();
     private final AnswerRows rows;
-    private final Button begin = Widgets.button("begin", "Begin", this::begin);
+    private final Button begin = Widgets.button("begin", Texts.of("solve.begin"), this::begin);
     private final Button onPaper;
-    private final Button next = Widgets.button("next-exercise", "Next exercise", this::next);
+    private final Button next =
+            Widgets.button("next-exercise", Texts.of("solve.next-exercise"), this::next);
     private final Label summary = Widgets.label("", "faded");
-    private final Button add = Widgets.button("add-row", "New row", this::newRow);
-    private final Button commit = Widgets.button("commit", "Commit, final", this::commit);
+    private final Button add = Widgets.button("add-row", Texts.of("solve.new-row"), this::newRow);
+    private final Button commit =
+            Widgets.button("commit", Texts.of("solve.commit-final"), this::commit);
     private final ScrollPane paper;
     private final MarkedSheetView marked = new MarkedSheetView(this::play);
     private final Timeline ticking;
@@ -57,7 +60,7 @@ final class SolvePage extends VBox {
         model = new SittingModel(services, clock);
         rows = new AnswerRows(model::problem, this::flush);
         paper = new ScrollPane(rows);
-        onPaper = Widgets.button("on-paper", "Worked on paper", model::onPaper);
+        onPaper = Widgets.button("on-paper", Texts.of("solve.worked-on-paper"), model::onPaper);
         chooser =
                 new TaskChooser(
                         services,
@@ -70,7 +73,7 @@ final class SolvePage extends VBox {
         holding.setId("hold-message");
         holding.textProperty().bind(model.holdMessageProperty());
         blindfold.setId("solve-blindfold");
-        blindfold.setAccessibleText("How long the position is shown");
+        blindfold.setAccessibleText(Texts.of("solve.how-long-the-position-is"));
         blindfold.getItems().addAll(Blindfold.values());
         blindfold.setValue(Blindfold.NEVER);
         summary.setId("sitting");
@@ -189,7 +192,7 @@ final class SolvePage extends VBox {
         if (rows.answer().isEmpty()) {
             rows.clear();
             unfinished.lines().forEach(l -> rows.add(l, false));
-            services.messages().say("The unfinished answer is back.");
+            services.messages().say(Texts.of("solve.the-unfinished-answer-is-back"));
         }
     }
 
@@ -230,9 +233,9 @@ final class SolvePage extends VBox {
 
     List<Command> commands() {
         return List.of(
-                new Command("Begin", "", this::begin),
-                new Command("New row", "", this::newRow),
-                new Command("Worked on paper", "", model::onPaper),
-                new Command("Next exercise", "", this::next));
+                new Command(Texts.of("solve.begin"), "", this::begin),
+                new Command(Texts.of("solve.new-row"), "", this::newRow),
+                new Command(Texts.of("solve.worked-on-paper"), "", model::onPaper),
+                new Command(Texts.of("solve.next-exercise"), "", this::next));
     }
 }

@@ -3,6 +3,7 @@ package org.zeroply.desktop.solve;
 import java.util.ArrayList;
 import java.util.List;
 import org.zeroply.chess.notation.Counted;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.library.student.Attempt;
 
@@ -39,7 +40,10 @@ public final class SolveSession {
         int max = attempts.stream().mapToInt(a -> a.marking().max()).sum();
         int seconds = attempts.stream().mapToInt(a -> a.work().seconds()).sum();
         return String.format(
-                "This sitting: %s, %d of %d points in %s",
-                Counted.of(attempts.size(), "exercise"), points, max, MinutesSeconds.of(seconds));
+                Texts.of("solve.this-sitting-of-points-in"),
+                Counted.of(attempts.size(), "exercise"),
+                points,
+                max,
+                MinutesSeconds.of(seconds));
     }
 }

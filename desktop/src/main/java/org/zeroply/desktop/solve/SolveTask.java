@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.zeroply.chess.board.Symmetry;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.sheet.SheetRow;
 import org.zeroply.library.student.Assignment;
 
@@ -38,6 +39,6 @@ record SolveTask(long exercise, String title, Optional<Assignment> assignment) {
 
     /** The title in a list. */
     String label() {
-        return assignment.isPresent() ? "Assigned: " + title : title;
+        return assignment.isPresent() ? Texts.of("solve.assigned", title) : title;
     }
 }

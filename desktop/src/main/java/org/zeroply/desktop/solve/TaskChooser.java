@@ -9,6 +9,7 @@ import java.util.function.BooleanSupplier;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetKind;
@@ -45,14 +46,14 @@ final class TaskChooser {
         this.clock = clock;
         this.busy = busy;
         exercise.setId("solve-exercise");
-        exercise.setAccessibleText("Exercise to solve");
+        exercise.setAccessibleText(Texts.of("solve.exercise-to-solve"));
         exercise.setPrefWidth(260);
-        exercise.setPromptText("Choose an exercise");
+        exercise.setPromptText(Texts.of("solve.choose-an-exercise"));
         Widgets.texts(exercise, item -> item.label());
         exercise.valueProperty().addListener(o -> chosen.run());
         student.setId("solve-student");
-        student.setAccessibleText("Student who solves");
-        student.setPromptText("Who solves?");
+        student.setAccessibleText(Texts.of("solve.student-who-solves"));
+        student.setPromptText(Texts.of("solve.who-solves"));
         student.setPrefWidth(170);
         Widgets.texts(student, item -> item.name());
         student.valueProperty()

@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 
 /** A new student: name and rating; a namesake is asked about first. */
 final class NewStudentPane extends VBox {
@@ -18,7 +19,7 @@ final class NewStudentPane extends VBox {
     private final TextField name = new TextField();
     private final TextField rating = new TextField();
     private final Label problem = Widgets.wrapped("", "alarm");
-    private final Button add = Widgets.primary("student-add", "Add", this::add);
+    private final Button add = Widgets.primary("student-add", Texts.of("students.add"), this::add);
     private String asked = "";
 
     NewStudentPane(StudentsModel model, Runnable close) {
@@ -28,19 +29,21 @@ final class NewStudentPane extends VBox {
         setId("new-student");
         setMaxSize(420, USE_PREF_SIZE);
         name.setId("new-student-name");
-        name.setPromptText("Name");
-        name.setAccessibleText("Name of the new student");
+        name.setPromptText(Texts.of("students.name"));
+        name.setAccessibleText(Texts.of("students.name-of-the-new-student"));
         rating.setId("new-student-rating");
-        rating.setPromptText("Rating, if there is one");
-        rating.setAccessibleText("Rating of the new student");
+        rating.setPromptText(Texts.of("students.rating-if-there-is-one"));
+        rating.setAccessibleText(Texts.of("students.rating-of-the-new-student"));
         problem.setId("new-student-problem");
         name.setOnAction(e -> add());
         rating.setOnAction(e -> add());
-        HBox buttons = new HBox(8, Widgets.button("student-leave", "Leave", close), add);
+        HBox buttons =
+                new HBox(
+                        8, Widgets.button("student-leave", Texts.of("students.leave"), close), add);
         buttons.setAlignment(Pos.CENTER_RIGHT);
         getChildren()
                 .addAll(
-                        Widgets.label("New student", "sheet-title"),
+                        Widgets.label(Texts.of("students.new-student"), "sheet-title"),
                         name,
                         rating,
                         problem,
@@ -55,11 +58,8 @@ final class NewStudentPane extends VBox {
             problem.setText(wrong.get());
         } else if (model.hasNamesake(typed) && !asked.equalsIgnoreCase(typed)) {
             asked = typed;
-            problem.setText(
-                    typed
-                            + " is in the roster already. Press once more if this is somebody else"
-                            + " of the same name.");
-            add.setText("Add a namesake");
+            problem.setText(Texts.of("students.is-in-the-roster-already", typed));
+            add.setText(Texts.of("students.add-a-namesake"));
         } else {
             close.run();
             model.add(typed, StudentCard.number(rating.getText()));

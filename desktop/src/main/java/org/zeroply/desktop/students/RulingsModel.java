@@ -10,6 +10,7 @@ import org.zeroply.coach.exercise.marking.Granting;
 import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.coach.exercise.marking.WrittenAnswer;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetStore;
@@ -33,12 +34,12 @@ public final class RulingsModel {
     public void rule(Attempt attempt, Ruling ruling) {
         List<Ruling> rulings = without(attempt, ruling);
         rulings.add(ruling);
-        keep(attempt, rulings, "Decided; what was marked stands beside it.");
+        keep(attempt, rulings, Texts.of("students.decided-what-was-marked-stands"));
     }
 
     /** Takes a ruling back. */
     public void withdraw(Attempt attempt, Ruling ruling) {
-        keep(attempt, without(attempt, ruling), "Taken back; it counts as it was marked.");
+        keep(attempt, without(attempt, ruling), Texts.of("students.taken-back-it-counts-as"));
     }
 
     private static List<Ruling> without(Attempt attempt, Ruling ruling) {
@@ -69,11 +70,15 @@ public final class RulingsModel {
                                     a -> {
                                         services.messages()
                                                 .say(
-                                                        "Granted; the scheme has this line from"
-                                                                + " now on.");
+                                                        Texts.of(
+                                                                "students.granted-the-scheme-has-this"));
                                         decided.accept(a);
                                     },
-                                    () -> services.messages().say("This row cannot be granted."));
+                                    () ->
+                                            services.messages()
+                                                    .say(
+                                                            Texts.of(
+                                                                    "students.this-row-cannot-be-granted")));
                         });
     }
 

@@ -14,6 +14,7 @@ import org.zeroply.desktop.board.Palette;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.course.PlotView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.drawing.ScorePlot;
 import org.zeroply.library.drawing.ThemePlot;
@@ -30,9 +31,7 @@ final class StrengthView extends VBox {
     private final Label strength = Widgets.wrapped("", "plain");
     private final RowTable<Rated> table =
             new RowTable<>(
-                    "strength-table",
-                    Rated::id,
-                    "No exercises yet. Find some on the Exercises desk.");
+                    "strength-table", Rated::id, Texts.of("students.no-exercises-yet-find-some"));
     private final VBox picture = new VBox(4);
     private List<ThemeStrength> themes = List.of();
     private Optional<LibraryResults> results = Optional.empty();
@@ -44,11 +43,11 @@ final class StrengthView extends VBox {
         this.services = services;
         setId("strength");
         strength.setId("strength-words");
-        table.text("Exercise", 200, Rated::title);
-        table.text("Rated", 104, e -> rating(e).map(Rating::text).orElse(""));
-        table.figure("Tried", 56, e -> tries(e).size(), String::valueOf);
-        table.text("Expected", 96, this::expected);
-        table.text("Earned", 90, this::earned);
+        table.text(Texts.of("students.exercise"), 200, Rated::title);
+        table.text(Texts.of("students.rated"), 104, e -> rating(e).map(Rating::text).orElse(""));
+        table.figure(Texts.of("students.tried"), 56, e -> tries(e).size(), String::valueOf);
+        table.text(Texts.of("students.expected"), 96, this::expected);
+        table.text(Texts.of("students.earned"), 90, this::earned);
         table.onChoose(this::draw);
         table.setMinHeight(110);
         VBox.setVgrow(table, Priority.ALWAYS);
@@ -88,13 +87,17 @@ final class StrengthView extends VBox {
                 s -> {
                     int solved = now.attemptsOf(s.id()).size();
                     strength.setText(
-                            s.name()
-                                    + " solves like "
-                                    + now.student(s.id()).text()
-                                    + (s.rating() > 0 ? ", club rating " + s.rating() : "")
-                                    + ", by "
-                                    + solved
-                                    + (solved == 1 ? " exercise." : " exercises."));
+                            Texts.of(
+                                    "students.solves-like-by",
+                                    s.name(),
+                                    now.student(s.id()).text(),
+                                    s.rating() > 0
+                                            ? Texts.of("students.club-rating", s.rating())
+                                            : "",
+                                    solved,
+                                    solved == 1
+                                            ? Texts.of("students.one-exercise-solved")
+                                            : Texts.of("students.exercises-solved")));
                 });
         table.show(now.exercises());
         if (before == null) {
@@ -113,7 +116,7 @@ final class StrengthView extends VBox {
 
     private String expected(Rated e) {
         return results.flatMap(r -> student.map(s -> r.expectedPoints(s.id(), e)))
-                .map(p -> String.format(Locale.ROOT, "%.0f of %d", p, e.max()))
+                .map(p -> String.format(Locale.ROOT, Texts.of("students.of"), p, e.max()))
                 .orElse("");
     }
 
@@ -121,7 +124,7 @@ final class StrengthView extends VBox {
         return tries(e).stream()
                 .filter(a -> student.filter(s -> s.id() == a.studentId()).isPresent())
                 .findFirst()
-                .map(a -> a.marking().points() + " of " + a.marking().max())
+                .map(a -> Texts.of("students.of-2", a.marking().points(), a.marking().max()))
                 .orElse("–");
     }
 
@@ -129,9 +132,7 @@ final class StrengthView extends VBox {
         if (themes.isEmpty()) {
             return;
         }
-        String says =
-                "Strength by theme, weakest first, with the range it is in 19 times of 20; the"
-                        + " dashed line is all exercises together.";
+        String says = Texts.of("students.strength-by-theme-weakest-first");
         picture.getChildren()
                 .addAll(
                         Widgets.wrapped(says, "faded"),
@@ -160,8 +161,8 @@ final class StrengthView extends VBox {
                         .toList();
         String says =
                 points.isEmpty()
-                        ? "Nobody has tried this exercise; the dashed line is what to expect."
-                        : "Points earned by strength; the dashed line is what to expect.";
+                        ? Texts.of("students.nobody-has-tried-this-exercise")
+                        : Texts.of("students.points-earned-by-strength-the");
         picture.getChildren()
                 .addAll(
                         Widgets.label(says, "faded"),

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.library.student.Student;
 
@@ -33,13 +34,13 @@ final class StudentCard extends VBox {
         this.model = model;
         this.messages = messages;
         name.setId("student-name");
-        name.setPromptText("Name");
-        name.setAccessibleText("Name of the student");
+        name.setPromptText(Texts.of("students.name"));
+        name.setAccessibleText(Texts.of("students.name-of-the-student"));
         name.getStyleClass().add("title-field");
         name.setPrefWidth(220);
         rating.setId("student-rating");
-        rating.setPromptText("Rating");
-        rating.setAccessibleText("Rating of the student");
+        rating.setPromptText(Texts.of("students.rating"));
+        rating.setAccessibleText(Texts.of("students.rating-of-the-student"));
         rating.setPrefWidth(70);
         about.setId("student-about");
         Widgets.whenTyped(name, this::save);
@@ -59,21 +60,24 @@ final class StudentCard extends VBox {
         name.setText(now.map(l -> l.student().name()).orElse(""));
         int value = now.map(l -> l.student().rating()).orElse(0);
         rating.setText(value == 0 ? "" : String.valueOf(value));
-        about.setText(now.map(StudentCard::about).orElse("No student yet. Press New student."));
+        about.setText(
+                now.map(StudentCard::about).orElse(Texts.of("students.no-student-yet-press-new")));
         showing = false;
     }
 
     private static String about(StudentsModel.Line line) {
         String strength =
                 line.strength().isEmpty()
-                        ? "has not solved anything yet"
-                        : "solves like " + line.strength();
+                        ? Texts.of("students.has-not-solved-anything-yet")
+                        : Texts.of("students.solves-like", line.strength());
         String next =
                 line.next() < 0
-                        ? "nothing is assigned"
+                        ? Texts.of("students.nothing-is-assigned")
                         : line.due() > 0
-                                ? line.due() + " due now"
-                                : "next due " + DAY.format(LocalDate.ofEpochDay(line.next()));
+                                ? Texts.of("students.due-now", line.due())
+                                : Texts.of(
+                                        "students.next-due",
+                                        DAY.format(LocalDate.ofEpochDay(line.next())));
         return strength + "  ·  " + next;
     }
 
@@ -94,9 +98,7 @@ final class StudentCard extends VBox {
     /** What speaks against a name and a rating as they were typed. */
     static Optional<String> problem(String name, String rating) {
         boolean good = !name.isBlank() && rating.strip().matches("\\d{0,4}");
-        return good
-                ? Optional.empty()
-                : Optional.of("A student needs a name; the rating is a number or empty.");
+        return good ? Optional.empty() : Optional.of(Texts.of("students.a-student-needs-a-name"));
     }
 
     /** The rating that was typed; 0 where there is none. */

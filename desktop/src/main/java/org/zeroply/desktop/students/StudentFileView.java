@@ -11,6 +11,7 @@ import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.RowTable;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.student.LessonAnswer;
@@ -27,13 +28,12 @@ final class StudentFileView extends VBox {
             new RowTable<>(
                     "student-file-table",
                     f -> f.sheetId() + " " + f.ply(),
-                    "Nothing in the file yet. On the Review desk, open a moment and press To a"
-                            + " student.");
+                    Texts.of("students.nothing-in-the-file-yet"));
     private final RowTable<LessonAnswer> lessons =
             new RowTable<>(
                     "student-lessons",
                     LessonAnswer::uuid,
-                    "Nothing answered in a lesson yet: answers are taken down at the desk Lessons.");
+                    Texts.of("students.nothing-answered-in-a-lesson"));
     private final Label words = Widgets.wrapped("", "plain");
     private OptionalLong student = OptionalLong.empty();
 
@@ -46,8 +46,8 @@ final class StudentFileView extends VBox {
         this.session = session;
         this.opener = opener;
         setId("student-file");
-        table.text("Game", 200, StudentFile.Filed::game);
-        table.text("Moment", 240, StudentFile.Filed::text);
+        table.text(Texts.of("students.game"), 200, StudentFile.Filed::game);
+        table.text(Texts.of("students.moment"), 240, StudentFile.Filed::text);
         table.onChoose(this::show);
         table.onOpen(f -> openGame());
         table.onRemove(chosen -> remove());
@@ -56,15 +56,18 @@ final class StudentFileView extends VBox {
                         chosen.isEmpty()
                                 ? List.of()
                                 : List.of(
-                                        Command.of("Open the game", this::openGame),
+                                        Command.of(
+                                                Texts.of("students.open-the-game"), this::openGame),
                                         Menus.LINE,
                                         new Command(
-                                                "Take out of the file", "Delete", this::remove)));
-        lessons.text("Lesson", 130, a -> a.asked().lesson());
-        lessons.text("Question", 190, a -> a.asked().prompt());
-        lessons.text("Answer", 80, a -> a.given().answer());
+                                                Texts.of("students.take-out-of-the-file"),
+                                                "Delete",
+                                                this::remove)));
+        lessons.text(Texts.of("students.lesson"), 130, a -> a.asked().lesson());
+        lessons.text(Texts.of("students.question"), 190, a -> a.asked().prompt());
+        lessons.text(Texts.of("students.answer"), 80, a -> a.given().answer());
         lessons.text("", 100, a -> a.given().outcome().words());
-        lessons.text("When", 90, a -> day(a));
+        lessons.text(Texts.of("students.when"), 90, a -> day(a));
         VBox.setVgrow(lessons, Priority.ALWAYS);
         VBox.setVgrow(table, Priority.ALWAYS);
         words.setId("student-file-words");
@@ -74,9 +77,14 @@ final class StudentFileView extends VBox {
                         words,
                         Widgets.row(
                                 Widgets.button(
-                                        "student-file-open", "Open the game", this::openGame),
-                                Widgets.removing("student-file-remove", "Take out", this::remove)),
-                        Widgets.heading("Answers in lessons"),
+                                        "student-file-open",
+                                        Texts.of("students.open-the-game"),
+                                        this::openGame),
+                                Widgets.removing(
+                                        "student-file-remove",
+                                        Texts.of("students.take-out"),
+                                        this::remove)),
+                        Widgets.heading(Texts.of("students.answers-in-lessons")),
                         lessons);
     }
 
@@ -136,7 +144,7 @@ final class StudentFileView extends VBox {
     private void openGame() {
         StudentFile.Filed chosen = table.getSelectionModel().getSelectedItem();
         if (chosen == null) {
-            services.messages().say("Choose a moment of the file first.");
+            services.messages().say(Texts.of("students.choose-a-moment-of-the"));
             return;
         }
         opener.open(chosen.sheetId(), chosen.ply());
@@ -161,9 +169,7 @@ final class StudentFileView extends VBox {
                                     table.getItems().stream()
                                             .filter(m -> !m.equals(gone))
                                             .toList());
-                            services.messages()
-                                    .say(
-                                            "Taken out of the file; it is still in the game's review.");
+                            services.messages().say(Texts.of("students.taken-out-of-the-file"));
                         });
     }
 }

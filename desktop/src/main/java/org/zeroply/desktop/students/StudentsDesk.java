@@ -26,6 +26,7 @@ import org.zeroply.desktop.controls.Split;
 import org.zeroply.desktop.controls.Widgets;
 import org.zeroply.desktop.sheet.LinePlayer;
 import org.zeroply.desktop.solve.MarkedSheetView;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.MinutesSeconds;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.TreeSession;
@@ -49,10 +50,10 @@ public final class StudentsDesk implements Desk {
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("yyyy-MM-dd  HH:mm").withZone(ZoneId.systemDefault());
 
-    private static final String ATTEMPTS = "Attempts";
-    private static final String WEEK = "Week";
-    private static final String STRENGTH = "Strength";
-    private static final String FILE = "File";
+    private static final String ATTEMPTS = Texts.of("students.attempts");
+    private static final String WEEK = Texts.of("students.week");
+    private static final String STRENGTH = Texts.of("students.strength");
+    private static final String FILE = Texts.of("students.file");
     private static final double ROSTER = 236;
     private static final double ROSTER_PART = 0.34;
 
@@ -62,13 +63,14 @@ public final class StudentsDesk implements Desk {
     private final TreeSession session = new TreeSession();
     private final RowTable<StudentsModel.Line> roster =
             new RowTable<>(
-                    "students-table", l -> l.student().id(), "No students yet. Press New student.");
+                    "students-table",
+                    l -> l.student().id(),
+                    Texts.of("students.no-students-yet-press-new"));
     private final RowTable<Attempt> log =
             new RowTable<Attempt>(
                             "attempts-table",
                             Attempt::id,
-                            "No attempts yet. On the Solve desk an exercise is written down and"
-                                    + " marked.")
+                            Texts.of("students.no-attempts-yet-on-the"))
                     .several();
     private final RulingsModel rulings;
     private final MarkedSheetView marked =
@@ -76,7 +78,7 @@ public final class StudentsDesk implements Desk {
     private final StudentFileView file;
     private final StrengthView strength;
     private final WeekModel week;
-    private final PageSwitch pages = new PageSwitch("Students", this::turned);
+    private final PageSwitch pages = new PageSwitch(Texts.of("students.students"), this::turned);
     private final ReadOnlyObjectWrapper<BoardUse> use = new ReadOnlyObjectWrapper<>(BoardUse.SMALL);
     private final VBox content = new VBox();
 
@@ -116,8 +118,10 @@ public final class StudentsDesk implements Desk {
                 new StudentCard(
                         model,
                         services.messages(),
-                        Widgets.removing("student-remove", "Remove …", this::askRemove),
-                        Widgets.button("student-new", "New student", this::create));
+                        Widgets.removing(
+                                "student-remove", Texts.of("students.remove"), this::askRemove),
+                        Widgets.button(
+                                "student-new", Texts.of("students.new-student"), this::create));
         VBox right = new VBox(8, card, pages.row(), pages.place());
         right.getStyleClass().add("beside-list");
         Split whole =
@@ -137,34 +141,50 @@ public final class StudentsDesk implements Desk {
     }
 
     private void buildRoster() {
-        roster.text("Student", 120, l -> l.student().name());
+        roster.text(Texts.of("students.student"), 120, l -> l.student().name());
         roster.figure(
-                "Rating", 64, l -> l.student().rating(), r -> r == 0 ? "" : String.valueOf(r));
-        roster.figure("Due", 46, StudentsModel.Line::due, d -> d == 0 ? "" : String.valueOf(d));
+                Texts.of("students.rating"),
+                64,
+                l -> l.student().rating(),
+                r -> r == 0 ? "" : String.valueOf(r));
+        roster.figure(
+                Texts.of("students.due"),
+                46,
+                StudentsModel.Line::due,
+                d -> d == 0 ? "" : String.valueOf(d));
         roster.onChoose(line -> model.choose(Optional.of(line)));
         roster.onRemove(lines -> askRemove(lines.get(0).student()));
         roster.onMenu(
                 lines ->
                         lines.isEmpty()
-                                ? List.of(Command.of("New student …", this::create))
+                                ? List.of(
+                                        Command.of(
+                                                Texts.of("students.new-student-2"), this::create))
                                 : List.of(
-                                        Command.of("New student …", this::create),
-                                        Command.of("Week", () -> pages.show(WEEK)),
-                                        Command.of("Strength", () -> pages.show(STRENGTH)),
+                                        Command.of(
+                                                Texts.of("students.new-student-2"), this::create),
+                                        Command.of(
+                                                Texts.of("students.week"), () -> pages.show(WEEK)),
+                                        Command.of(
+                                                Texts.of("students.strength"),
+                                                () -> pages.show(STRENGTH)),
                                         Menus.LINE,
                                         new Command(
-                                                "Remove …",
+                                                Texts.of("students.remove"),
                                                 "Delete",
                                                 () -> askRemove(lines.get(0).student()))));
         roster.setMinWidth(120);
     }
 
     private void buildLog() {
-        log.text("When", 134, a -> WHEN.format(a.work().beganAt()));
-        log.text("Exercise", 150, a -> a.work().title());
-        log.figure("Points", 84, StudentsDesk::share, s -> s.text());
-        log.figure("Time", 60, a -> a.work().seconds(), MinutesSeconds::of);
-        log.text("Verdict", 66, a -> a.marking().verdictRight() ? "right" : "wrong");
+        log.text(Texts.of("students.when"), 134, a -> WHEN.format(a.work().beganAt()));
+        log.text(Texts.of("students.exercise"), 150, a -> a.work().title());
+        log.figure(Texts.of("students.points"), 84, StudentsDesk::share, s -> s.text());
+        log.figure(Texts.of("students.time"), 60, a -> a.work().seconds(), MinutesSeconds::of);
+        log.text(
+                Texts.of("students.verdict"),
+                66,
+                a -> a.marking().verdictRight() ? "right" : "wrong");
         log.onChoose(this::open);
         log.onRemove(model::remove);
         log.onMenu(
@@ -173,7 +193,9 @@ public final class StudentsDesk implements Desk {
                                 ? List.of()
                                 : List.of(
                                         new Command(
-                                                "Remove", "Delete", () -> model.remove(chosen))));
+                                                Texts.of("students.remove-2"),
+                                                "Delete",
+                                                () -> model.remove(chosen))));
         log.setMinHeight(60);
     }
 
@@ -187,7 +209,7 @@ public final class StudentsDesk implements Desk {
         }
 
         String text() {
-            return points + " of " + max;
+            return Texts.of("students.of-2", points, max);
         }
     }
 
@@ -302,28 +324,36 @@ public final class StudentsDesk implements Desk {
                 student,
                 belongings ->
                         dialogs.ask(
-                                "Remove " + student.name() + "?",
-                                along(belongings)
-                                        + " The bin keeps it all for 30 days, and Undo brings it"
-                                        + " back.",
+                                Texts.of("students.remove-3", student.name()),
+                                Texts.of("students.the-bin-keeps-it-all", along(belongings)),
                                 List.of(
                                         new Dialogs.Answer(
                                                 "student-remove-yes",
-                                                "Remove",
+                                                Texts.of("students.remove-2"),
                                                 () -> model.remove(student)),
                                         new Dialogs.Answer(
-                                                "student-remove-no", "Keep", () -> {}))));
+                                                "student-remove-no",
+                                                Texts.of("students.keep"),
+                                                () -> {}))));
     }
 
     private static String along(BinStore.Belongings b) {
         List<String> parts = new ArrayList<>();
         count(parts, b.attempts(), "attempt", "attempts");
         count(parts, b.assignments(), "assignment", "assignments");
-        count(parts, b.moments(), "moment of games", "moments of games");
-        count(parts, b.remembered(), "remembered question", "remembered questions");
+        count(
+                parts,
+                b.moments(),
+                Texts.of("students.moment-of-games"),
+                Texts.of("students.moments-of-games"));
+        count(
+                parts,
+                b.remembered(),
+                Texts.of("students.remembered-question"),
+                Texts.of("students.remembered-questions"));
         return parts.isEmpty()
-                ? "Nothing else goes along."
-                : "Along go " + String.join(", ", parts) + ".";
+                ? Texts.of("students.nothing-else-goes-along")
+                : Texts.of("students.along-go", String.join(", ", parts));
     }
 
     private static void count(List<String> parts, int count, String one, String many) {
@@ -341,7 +371,7 @@ public final class StudentsDesk implements Desk {
 
     @Override
     public String name() {
-        return "Students";
+        return Texts.of("students.students");
     }
 
     @Override
@@ -385,7 +415,7 @@ public final class StudentsDesk implements Desk {
                 .map(
                         l ->
                                 Command.of(
-                                        "Student " + l.student().name(),
+                                        Texts.of("students.student-2", l.student().name()),
                                         () -> model.choose(Optional.of(l))))
                 .toList();
     }
@@ -393,8 +423,8 @@ public final class StudentsDesk implements Desk {
     @Override
     public List<Command> commands() {
         List<Command> commands = new ArrayList<>(pages.commands());
-        commands.add(new Command("New student", "Shortcut+N", this::create));
-        commands.add(Command.of("Remove the student …", this::askRemove));
+        commands.add(new Command(Texts.of("students.new-student"), "Shortcut+N", this::create));
+        commands.add(Command.of(Texts.of("students.remove-the-student"), this::askRemove));
         return commands;
     }
 

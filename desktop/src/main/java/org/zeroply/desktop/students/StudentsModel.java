@@ -11,6 +11,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Removal;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.desktop.work.UndoTrail;
@@ -161,7 +162,8 @@ public final class StudentsModel {
                         () -> services.library().students().add(name, rating),
                         made -> {
                             read(Optional.of(made.id()));
-                            services.messages().say(made.name() + " is in the roster.");
+                            services.messages()
+                                    .say(Texts.of("students.is-in-the-roster", made.name()));
                         });
     }
 
@@ -203,8 +205,8 @@ public final class StudentsModel {
         removal.remove(
                 gone.stream().map(a -> new BinStore.Item(BinStore.Kind.ATTEMPT, a.id())).toList(),
                 gone.size() == 1
-                        ? "attempt at " + gone.get(0).work().title()
-                        : gone.size() + " attempts");
+                        ? Texts.of("students.attempt-at", gone.get(0).work().title())
+                        : Texts.of("students.attempts-2", gone.size()));
     }
 
     /** Shows an attempt as it is after a decision, where its old self was. */

@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.training.planning.WeekPlan;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Messages;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.Library;
@@ -104,15 +105,15 @@ final class WeekModel {
     private String words(StudentPlan now) {
         long due = now.due().stream().filter(d -> d.day() <= today()).count();
         long open = now.assignments().stream().filter(Assignment::isOpen).count();
-        return now.student().name()
-                + ": "
-                + open
-                + (open == 1 ? " exercise" : " exercises")
-                + " to solve; "
-                + due
-                + (due == 1
-                        ? " that was missed is due again."
-                        : " that were missed are due again.");
+        return Texts.of(
+                "students.to-solve",
+                now.student().name(),
+                open,
+                open == 1 ? Texts.of("students.one-exercise") : Texts.of("students.exercises"),
+                due,
+                due == 1
+                        ? Texts.of("students.that-was-missed-is-due")
+                        : Texts.of("students.that-were-missed-are-due"));
     }
 
     /** Proposes a week of so many minutes. */
@@ -125,9 +126,8 @@ final class WeekModel {
         services.messages()
                 .say(
                         week.isEmpty()
-                                ? "Nothing fits: no exercise is due, and none is of the right"
-                                        + " hardness and untried."
-                                : "Proposed; drag the cards as you like.");
+                                ? Texts.of("students.nothing-fits-no-exercise-is")
+                                : Texts.of("students.proposed-drag-the-cards-as"));
         change(
                 library -> {
                     for (int i = 0; i < week.size(); i++) {
@@ -159,7 +159,8 @@ final class WeekModel {
                                                                 Symmetry.SAME,
                                                                 day,
                                                                 exercise.minutes(),
-                                                                "chosen by the coach")));
+                                                                Texts.of(
+                                                                        "students.chosen-by-the-coach"))));
     }
 
     /** Moves an assignment to another day. */
@@ -180,7 +181,7 @@ final class WeekModel {
         if (a.state() == Assignment.State.DONE) {
             change(l -> l.assignments().marked(a.id()));
         } else {
-            services.messages().say("This is " + a.state().word() + ", not done.");
+            services.messages().say(Texts.of("students.this-is-not-done", a.state().word()));
         }
     }
 
@@ -196,6 +197,9 @@ final class WeekModel {
                                         .findFirst()
                                         .ifPresent(
                                                 x -> change(l -> l.assignments().remove(x.id()))));
-        services.messages().say("Taken out: " + a.name() + ".", new Messages.Action("Undo", undo));
+        services.messages()
+                .say(
+                        Texts.of("students.taken-out", a.name()),
+                        new Messages.Action(Texts.of("students.undo"), undo));
     }
 }

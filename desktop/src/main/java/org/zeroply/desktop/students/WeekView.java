@@ -23,6 +23,7 @@ import javafx.scene.layout.VBox;
 import org.zeroply.desktop.controls.Command;
 import org.zeroply.desktop.controls.Menus;
 import org.zeroply.desktop.controls.Widgets;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.desktop.work.Services;
 import org.zeroply.library.student.Assignment;
 import org.zeroply.library.student.LibraryResults;
@@ -51,10 +52,10 @@ final class WeekView extends VBox {
         words.setId("plan-words");
         minutes.setId("plan-minutes");
         minutes.setPrefWidth(56);
-        minutes.setAccessibleText("Minutes a week");
+        minutes.setAccessibleText(Texts.of("students.minutes-a-week"));
         exercise.setId("plan-exercise");
-        exercise.setPromptText("An exercise");
-        exercise.setAccessibleText("An exercise to assign");
+        exercise.setPromptText(Texts.of("students.an-exercise"));
+        exercise.setAccessibleText(Texts.of("students.an-exercise-to-assign"));
         exercise.setPrefWidth(190);
         Widgets.texts(exercise, item -> item.title());
         days.setId("plan-days");
@@ -66,27 +67,44 @@ final class WeekView extends VBox {
         getChildren()
                 .addAll(
                         Widgets.row(
-                                Widgets.quiet("plan-before", "‹ Week", () -> turn(-WeekModel.DAYS)),
-                                Widgets.quiet("plan-today", "Today", this::toToday),
-                                Widgets.quiet("plan-after", "Week ›", () -> turn(WeekModel.DAYS)),
+                                Widgets.quiet(
+                                        "plan-before",
+                                        Texts.of("students.week-2"),
+                                        () -> turn(-WeekModel.DAYS)),
+                                Widgets.quiet(
+                                        "plan-today", Texts.of("students.today"), this::toToday),
+                                Widgets.quiet(
+                                        "plan-after",
+                                        Texts.of("students.week-3"),
+                                        () -> turn(WeekModel.DAYS)),
                                 Widgets.spacer(),
                                 exercise,
-                                Widgets.button("plan-assign", "Assign", this::assign),
+                                Widgets.button(
+                                        "plan-assign", Texts.of("students.assign"), this::assign),
                                 minutes,
                                 Widgets.label("min", "faded"),
-                                Widgets.button("plan-propose", "Propose a week", this::propose)),
+                                Widgets.button(
+                                        "plan-propose",
+                                        Texts.of("students.propose-a-week"),
+                                        this::propose)),
                         words,
                         scroll,
                         Widgets.row(
-                                Widgets.button("plan-earlier", "Earlier", () -> move(-1)),
-                                Widgets.button("plan-later", "Later", () -> move(1)),
+                                Widgets.button(
+                                        "plan-earlier",
+                                        Texts.of("students.earlier"),
+                                        () -> move(-1)),
+                                Widgets.button(
+                                        "plan-later", Texts.of("students.later"), () -> move(1)),
                                 Widgets.button(
                                         "plan-marked",
-                                        "Gone through",
+                                        Texts.of("students.gone-through"),
                                         () -> chosen(model::goneThrough)),
                                 Widgets.spacer(),
                                 Widgets.removing(
-                                        "plan-remove", "Take out", () -> chosen(model::remove))));
+                                        "plan-remove",
+                                        Texts.of("students.take-out"),
+                                        () -> chosen(model::remove))));
         model.planProperty().addListener(o -> show());
         show();
     }
@@ -109,7 +127,9 @@ final class WeekView extends VBox {
     private VBox day(long day) {
         LocalDate date = LocalDate.ofEpochDay(day);
         Label heading =
-                Widgets.wrapped(day == model.today() ? "Today" : DAY.format(date), "week-day");
+                Widgets.wrapped(
+                        day == model.today() ? Texts.of("students.today") : DAY.format(date),
+                        "week-day");
         VBox column = new VBox(6, heading);
         column.setId("plan-day-" + (day - model.today()));
         column.getStyleClass().add("week-column");
@@ -152,9 +172,10 @@ final class WeekView extends VBox {
         Label title = Widgets.wrapped(a.name(), "week-title");
         Label about =
                 Widgets.wrapped(
-                        a.homework().minutes()
-                                + " min, "
-                                + (overdue ? "overdue" : a.state().word()),
+                        Texts.of(
+                                "students.min",
+                                a.homework().minutes(),
+                                overdue ? "overdue" : a.state().word()),
                         overdue ? "alarm" : "faded");
         VBox card = new VBox(2, title, about);
         card.setId("assignment-" + a.id());
@@ -189,11 +210,16 @@ final class WeekView extends VBox {
                 });
         List<Command> offered =
                 List.of(
-                        Command.of("A day earlier", () -> model.move(a, a.dueDay() - 1)),
-                        Command.of("A day later", () -> model.move(a, a.dueDay() + 1)),
-                        Command.of("Gone through", () -> model.goneThrough(a)),
+                        Command.of(
+                                Texts.of("students.a-day-earlier"),
+                                () -> model.move(a, a.dueDay() - 1)),
+                        Command.of(
+                                Texts.of("students.a-day-later"),
+                                () -> model.move(a, a.dueDay() + 1)),
+                        Command.of(Texts.of("students.gone-through"), () -> model.goneThrough(a)),
                         Menus.LINE,
-                        new Command("Take out", "Delete", () -> model.remove(a)));
+                        new Command(
+                                Texts.of("students.take-out"), "Delete", () -> model.remove(a)));
         Menus.offer(card, () -> offered);
         card.setAlignment(Pos.TOP_LEFT);
         return card;
@@ -218,7 +244,7 @@ final class WeekView extends VBox {
     private void propose() {
         String typed = minutes.getText().strip();
         if (!typed.matches("[1-9]\\d{0,3}")) {
-            services.messages().say("Say how many minutes the week has, such as 60.");
+            services.messages().say(Texts.of("students.say-how-many-minutes-the"));
             return;
         }
         model.propose(Integer.parseInt(typed));
@@ -226,7 +252,7 @@ final class WeekView extends VBox {
 
     private void assign() {
         if (exercise.getValue() == null) {
-            services.messages().say("Choose an exercise first.");
+            services.messages().say(Texts.of("students.choose-an-exercise-first"));
         } else {
             model.assign(exercise.getValue(), model.today() + 1);
         }
@@ -234,7 +260,7 @@ final class WeekView extends VBox {
 
     private void chosen(Consumer<Assignment> use) {
         chosen.ifPresentOrElse(
-                use, () -> services.messages().say("Choose a card of the week first."));
+                use, () -> services.messages().say(Texts.of("students.choose-a-card-of-the")));
     }
 
     private void move(int by) {

@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.sheet.SheetStep;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.sheet.SheetStore.State;
@@ -200,9 +201,7 @@ public final class AutoSave implements Saving {
         writing = false;
         problem.set("");
         if (sheet.id().isPresent() && sheet.id().getAsLong() != id) {
-            messages.say(
-                    "Another program has changed this sheet meanwhile. Its version stays as it is;"
-                            + " yours is kept beside it.");
+            messages.say(Texts.of("work.another-program-has-changed-this"));
         }
         sheet.stored(id, states.get(states.size() - 1).tree());
         pending.subList(0, states.size()).clear();
@@ -261,8 +260,8 @@ public final class AutoSave implements Saving {
                         } else if (same) {
                             messages.say(
                                     step == SheetStep.UNDO
-                                            ? "Nothing more to take back here."
-                                            : "Nothing to make again here.");
+                                            ? Texts.of("work.nothing-more-to-take-back")
+                                            : Texts.of("work.nothing-to-make-again-here"));
                         }
                     });
         }

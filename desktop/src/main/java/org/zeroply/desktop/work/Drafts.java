@@ -8,6 +8,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetStore;
@@ -31,7 +32,7 @@ public final class Drafts {
                 SchemeDraft drafter, DoubleConsumer progress, Cancellation cancellation);
     }
 
-    private static final String DRAFTED = "Drafted; change lines and points as you like.";
+    private static final String DRAFTED = Texts.of("work.drafted-change-lines-and-points");
 
     private final Library library;
     private final Scheduler scheduler;
@@ -74,7 +75,7 @@ public final class Drafts {
             Consumer<Optional<Long>> done,
             Consumer<Made> afterwards) {
         scheduler.<Optional<Made>>longWork(
-                "Drafting the exercise",
+                Texts.of("work.drafting-the-exercise"),
                 (cancellation, progress) ->
                         how.draft(with.get(), progress::accept, cancellation).map(this::add),
                 made -> {
@@ -101,7 +102,7 @@ public final class Drafts {
     public void fill(TreeSession session, Drafting how) {
         MoveTree tree = session.tree();
         scheduler.<Optional<MoveTree>>longWork(
-                "Drafting the scheme",
+                Texts.of("work.drafting-the-scheme"),
                 (cancellation, progress) -> how.draft(first(), progress::accept, cancellation),
                 drafted -> drafted.ifPresent(first -> fill(session, tree, first, how)));
     }
@@ -125,11 +126,11 @@ public final class Drafts {
     }
 
     private void refine(Drafting how, Consumer<MoveTree> done) {
-        messages.say(DRAFTED + " It is looked at longer now.");
+        messages.say(Texts.of("work.it-is-looked-at-longer", DRAFTED));
         scheduler
                 .<Optional<MoveTree>>submit(
                         Scheduler.Lane.REFINING,
-                        "Refining the draft",
+                        Texts.of("work.refining-the-draft"),
                         (cancellation, progress) ->
                                 how.draft(drafter.get(), progress::accept, cancellation))
                 .whenDone(refined -> refined.ifPresent(done));
@@ -171,8 +172,8 @@ public final class Drafts {
         boolean same = PgnWriter.write(session.tree()).equals(first);
         messages.say(
                 same
-                        ? "The draft holds: a longer look says the same."
-                        : "The draft is refined. Undo brings the first version back.");
+                        ? Texts.of("work.the-draft-holds-a-longer")
+                        : Texts.of("work.the-draft-is-refined-undo"));
     }
 
     /**
@@ -197,6 +198,6 @@ public final class Drafts {
     }
 
     private void leftOut() {
-        messages.say("The exercise was changed meanwhile; the new draft is left out.");
+        messages.say(Texts.of("work.the-exercise-was-changed-meanwhile"));
     }
 }

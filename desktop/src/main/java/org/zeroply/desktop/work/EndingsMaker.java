@@ -4,6 +4,7 @@ import java.io.UncheckedIOException;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
@@ -31,7 +32,7 @@ public final class EndingsMaker implements AutoCloseable {
         if (tables.count() == EndingTables.total()) {
             return;
         }
-        say("making exact endings: " + tables.count() + " of " + EndingTables.total());
+        say(Texts.of("work.making-exact-endings-of", tables.count(), EndingTables.total()));
         scheduler
                 .submit(
                         Scheduler.Lane.ENDINGS,
@@ -48,7 +49,10 @@ public final class EndingsMaker implements AutoCloseable {
             tables.generateMissing(
                     1,
                     (ending, done, of) ->
-                            say(done == of ? "" : "making exact endings: " + done + " of " + of),
+                            say(
+                                    done == of
+                                            ? ""
+                                            : Texts.of("work.making-exact-endings-of", done, of)),
                     cancellation);
         } catch (UncheckedIOException e) {
             say(e.getMessage());

@@ -19,6 +19,7 @@ import org.zeroply.coach.exercise.find.GameSearch;
 import org.zeroply.coach.exercise.find.Prospect;
 import org.zeroply.coach.exercise.find.Wishes;
 import org.zeroply.coach.review.RememberingEngine;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -91,7 +92,7 @@ public final class ExerciseSearch implements AutoCloseable {
     }
 
     private String stamp() {
-        return engine.name() + " " + nodes() + " with defence";
+        return Texts.of("work.with-defence", engine.name(), nodes());
     }
 
     private void refresh(String stamp) {
@@ -108,8 +109,9 @@ public final class ExerciseSearch implements AutoCloseable {
                                 searched == 0
                                         ? ""
                                         : waiting == 0
-                                                ? "All games have been looked through."
-                                                : Counted.of(waiting, "game") + " to go.");
+                                                ? Texts.of("work.all-games-have-been-looked")
+                                                : Texts.of(
+                                                        "work.to-go", Counted.of(waiting, "game")));
                     }
                 });
     }
@@ -172,7 +174,7 @@ public final class ExerciseSearch implements AutoCloseable {
 
     private void tell(int waiting, int done, long began) {
         String left = TimeLeft.words(done, began, waiting);
-        String words = "Looking through games: " + waiting + " to go" + left;
+        String words = Texts.of("work.looking-through-games-to-go", waiting, left);
         Platform.runLater(
                 () -> {
                     part.set(0);
@@ -203,7 +205,7 @@ public final class ExerciseSearch implements AutoCloseable {
                         reason -> {
                             cancellation.cancel();
                             running.set(false);
-                            state.set("Stopped: " + reason);
+                            state.set(Texts.of("work.stopped", reason));
                         });
     }
 

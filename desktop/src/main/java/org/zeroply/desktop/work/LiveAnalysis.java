@@ -17,6 +17,7 @@ import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisRequest;
 import org.zeroply.engine.analysis.Cancellation;
@@ -207,7 +208,8 @@ public final class LiveAnalysis implements AutoCloseable {
                 run(other.get(), request, exact, current);
                 return;
             } catch (EngineFailure e) {
-                Platform.runLater(() -> problem.set(e.getMessage() + " Our own engine goes on."));
+                Platform.runLater(
+                        () -> problem.set(Texts.of("work.our-own-engine-goes-on", e.getMessage())));
             }
         }
         run(own, request, exact, current);

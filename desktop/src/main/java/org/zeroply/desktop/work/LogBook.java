@@ -9,6 +9,7 @@ import java.util.logging.FileHandler;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.database.FileTrouble;
 
 /**
@@ -63,7 +64,7 @@ public final class LogBook implements AutoCloseable {
         try {
             return Files.exists(file) ? Files.readString(file) : "";
         } catch (IOException e) {
-            return "The log " + file + " could not be read: " + FileTrouble.reason(e) + "\n";
+            return Texts.of("work.the-log-could-not-be", file, FileTrouble.reason(e));
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.OptionalLong;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import org.zeroply.chess.notation.TreeSeries;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetRow;
@@ -348,6 +349,6 @@ public final class OpenSeries<S extends TreeSeries> {
     }
 
     private void noStep() {
-        services.messages().say("Nothing more to take back or make again here.");
+        services.messages().say(Texts.of("work.nothing-more-to-take-back-or"));
     }
 }

@@ -3,6 +3,7 @@ package org.zeroply.desktop.work;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.LongConsumer;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.sheet.BinStore;
 import org.zeroply.library.sheet.BinStore.Item;
 
@@ -80,8 +81,8 @@ public final class Removal {
         trail.did(() -> restore(items), () -> put(items));
         services.messages()
                 .say(
-                        "Removed: " + what + ". The bin keeps it for 30 days.",
-                        new Messages.Action("Undo", undo));
+                        Texts.of("work.removed-the-bin-keeps-it", what),
+                        new Messages.Action(Texts.of("work.undo"), undo));
     }
 
     private void put(List<Item> items) {
@@ -94,7 +95,7 @@ public final class Removal {
                 items,
                 false,
                 done -> {
-                    services.messages().say("It is back.");
+                    services.messages().say(Texts.of("work.it-is-back"));
                     back.accept(done);
                 });
     }

@@ -17,6 +17,7 @@ import javafx.collections.ObservableList;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.review.FirstPass;
 import org.zeroply.coach.review.RememberingEngine;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.EngineFailure;
@@ -224,7 +225,7 @@ public final class ReviewQueue implements AutoCloseable {
             // One game that cannot be reviewed must not end the reviews of the others.
             System.getLogger(ReviewQueue.class.getName())
                     .log(System.Logger.Level.ERROR, "a review failed", e);
-            String words = "It could not be reviewed: " + e.getMessage();
+            String words = Texts.of("work.it-could-not-be-reviewed", e.getMessage());
             library.reviews().failed(entry.sheetId(), entry.nodes(), words);
         }
     }
@@ -235,7 +236,11 @@ public final class ReviewQueue implements AutoCloseable {
                         .filter(e -> e.state() == ReviewStore.State.WAITING)
                         .count();
         String left = TimeLeft.words(done, began, waiting);
-        String words = (waiting == 1 ? "the last game" : waiting + " games to go") + left;
+        String words =
+                (waiting == 1
+                                ? Texts.of("work.the-last-game")
+                                : Texts.of("work.games-to-go", waiting))
+                        + left;
         Platform.runLater(
                 () -> {
                     current.set(entry.sheetId());
@@ -267,7 +272,7 @@ public final class ReviewQueue implements AutoCloseable {
         cancellation.cancel();
         running.set(false);
         current.set(0);
-        state.set("Stopped: " + reason);
+        state.set(Texts.of("work.stopped", reason));
     }
 
     @Override

@@ -18,6 +18,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.LibraryException;
 
@@ -186,14 +187,15 @@ public final class Scheduler implements AutoCloseable {
             failed(task, e.getMessage(), e);
         } catch (Exception | LinkageError | StackOverflowError | OutOfMemoryError e) {
             // An error ends this piece of work, not the thread that others wait for.
-            failed(task, "Something went wrong: " + words(e), e);
+            failed(task, Texts.of("work.something-went-wrong", words(e)), e);
         }
     }
 
     private static String words(Throwable e) {
         String message = e.getMessage();
-        return (message == null ? e.getClass().getSimpleName() : message)
-                + ". What was saved before is safe.";
+        return Texts.of(
+                "work.what-was-saved-before-is",
+                message == null ? e.getClass().getSimpleName() : message);
     }
 
     private void failed(Task<?> task, String reason, Throwable e) {

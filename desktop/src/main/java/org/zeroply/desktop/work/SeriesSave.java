@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.util.Duration;
 import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.library.sheet.SeriesStore;
 import org.zeroply.library.sheet.SheetStep;
 
@@ -139,11 +140,7 @@ public final class SeriesSave<S extends TreeSeries> implements Saving {
         known.put(now, states.get(states.size() - 1).series());
         if (was != now) {
             pending.replaceAll(p -> p.id() == was ? new Pending<>(now, p.state()) : p);
-            messages.say(
-                    "Another program has changed this "
-                            + word
-                            + " meanwhile. Its version stays as it is;"
-                            + " yours is kept beside it.");
+            messages.say(Texts.of("work.another-program-has-changed-this-meanwhile", word));
         }
         told.saved(was, now);
         write();

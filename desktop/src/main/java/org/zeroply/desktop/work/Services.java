@@ -11,6 +11,7 @@ import org.zeroply.coach.ending.EndingSolver;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.marking.LineChecker;
 import org.zeroply.coach.exercise.sound.SoundnessCheck;
+import org.zeroply.desktop.texts.Texts;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.EndingTables;
 import org.zeroply.engine.endings.Endings;
@@ -213,7 +214,7 @@ public final class Services implements AutoCloseable {
     }
 
     private void others() {
-        saves.lookAgain("Another program has changed this sheet.");
+        saves.lookAgain(Texts.of("work.another-program-has-changed-this-sheet"));
     }
 
     /** Ends all work and closes the library. */

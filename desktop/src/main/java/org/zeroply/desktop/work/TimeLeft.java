@@ -2,6 +2,7 @@ package org.zeroply.desktop.work;
 
 import java.time.Duration;
 import org.zeroply.chess.notation.Counted;
+import org.zeroply.desktop.texts.Texts;
 
 /** How long a row of like pieces of work will take, by those that are done. */
 final class TimeLeft {
@@ -21,6 +22,6 @@ final class TimeLeft {
         }
         Duration each = Duration.ofNanos((System.nanoTime() - began) / done);
         long minutes = Math.max(1, each.multipliedBy(waiting).toMinutes());
-        return ", about " + Counted.of(minutes, "minute") + " left";
+        return Texts.of("work.about-left", Counted.of(minutes, "minute"));
     }
 }

@@ -29,6 +29,9 @@ import org.zeroply.engine.analysis.Cancellation;
  */
 public final class LessonDraft {
 
+    /** The note of the first step begins so where something could not be found. */
+    public static final String NOT_FOUND = "Not found";
+
     /** Positions that are looked at for questions. */
     private static final int ASKED_ABOUT = 160;
 
@@ -128,7 +131,8 @@ public final class LessonDraft {
         }
         if (!missing.isEmpty()) {
             String note =
-                    "Not found among "
+                    NOT_FOUND
+                            + " among "
                             + Counted.of(found.size(), "position")
                             + ": "
                             + String.join(", ", missing)

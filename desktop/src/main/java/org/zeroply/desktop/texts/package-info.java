@@ -1,0 +1,2 @@
+/** What the window says, apart from the code that says it. */
+package org.zeroply.desktop.texts;
