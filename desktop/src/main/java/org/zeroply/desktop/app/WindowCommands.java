@@ -46,12 +46,15 @@ final class WindowCommands {
         return List.of(
                 new Command(Texts.of("app.import-files"), "Shortcut+O", intake::chooseImport),
                 new Command(Texts.of("app.paste-a-game-or-position"), "Shortcut+V", intake::paste),
-                new Command(Texts.of("app.set-up-a-position-2"), "Shortcut+P", bench::setUp));
+                new Command(
+                        Texts.of("app.set-up-a-position-2"),
+                        "Shortcut+P",
+                        () -> bench.desks().setUp()));
     }
 
     /** What works on the desk in front, by its keys. */
     List<Command> commands() {
-        Desk front = bench.front();
+        Desk front = bench.desks().front();
         List<Command> all = new ArrayList<>(front.commands());
         all.addAll(new TreeCommands(front, services, intake).list());
         all.add(new Command(Texts.of("app.flip-the-board"), "F", bench.column()::flip));
@@ -80,7 +83,7 @@ final class WindowCommands {
         all.add(new Command(Texts.of("app.bin-what-was-removed"), "", this::showBin));
         all.add(new Command(Texts.of("app.commands"), "Shortcut+K", bench::showCommands));
         all.addAll(help.commands());
-        List<Desk> desks = bench.desks();
+        List<Desk> desks = bench.desks().all();
         for (int i = 0; i < desks.size(); i++) {
             Desk desk = desks.get(i);
             all.add(new Command(desk.name(), "Shortcut+" + (i + 1), () -> bench.show(desk.name())));
@@ -103,13 +106,18 @@ final class WindowCommands {
     /** Where the position on the board can be taken. */
     private List<Command> ofPosition() {
         return List.of(
-                new Command(Texts.of("app.look-at-it-in-the"), "Shortcut+B", bench::sendToLab),
                 new Command(
-                        Texts.of("app.defend-this-position"), "Shortcut+Shift+D", bench::defend),
-                new Command(Texts.of("app.show-to-the-class"), "F6", bench::teach),
+                        Texts.of("app.look-at-it-in-the"), "Shortcut+B", bench.desks()::sendToLab),
                 new Command(
-                        Texts.of("app.put-into-the-lesson"), "Shortcut+Shift+L", bench::intoLesson),
-                new Command(Texts.of("app.set-up-a-position"), "Shortcut+P", bench::setUp));
+                        Texts.of("app.defend-this-position"),
+                        "Shortcut+Shift+D",
+                        bench.desks()::defend),
+                new Command(Texts.of("app.show-to-the-class"), "F6", bench.desks()::teach),
+                new Command(
+                        Texts.of("app.put-into-the-lesson"),
+                        "Shortcut+Shift+L",
+                        bench.desks()::intoLesson),
+                new Command(Texts.of("app.set-up-a-position"), "Shortcut+P", bench.desks()::setUp));
     }
 
     private List<Command> looks() {
@@ -150,8 +158,8 @@ final class WindowCommands {
     /** Every command there is, those of other desks with the name of their desk. */
     List<Command> palette() {
         List<Command> all = new ArrayList<>(commands());
-        for (Desk desk : bench.desks()) {
-            if (desk != bench.front()) {
+        for (Desk desk : bench.desks().all()) {
+            if (desk != bench.desks().front()) {
                 desk.commands().forEach(c -> all.add(elsewhere(desk, name(desk, c), c)));
             }
             desk.choices().forEach(c -> all.add(elsewhere(desk, c.name(), c)));
@@ -178,12 +186,12 @@ final class WindowCommands {
 
     /** What the menu of the board offers. */
     List<Command> boardMenu() {
-        List<Command> all = new ArrayList<>(bench.front().boardMenu());
+        List<Command> all = new ArrayList<>(bench.desks().front().boardMenu());
         if (!all.isEmpty()) {
             all.add(Menus.LINE);
         }
         all.add(new Command(Texts.of("app.flip-the-board"), "F", bench.column()::flip));
-        all.addAll(new TreeCommands(bench.front(), services, intake).ofPosition());
+        all.addAll(new TreeCommands(bench.desks().front(), services, intake).ofPosition());
         all.add(Command.of(Texts.of("app.copy-or-save-as-a"), this::picture));
         all.add(Menus.LINE);
         all.addAll(ofPosition());
@@ -230,7 +238,7 @@ final class WindowCommands {
         bench.dialogs()
                 .show(
                         new PicturePane(
-                                bench.front().session().current(),
+                                bench.desks().front().session().current(),
                                 bench.column().board().isFlipped(),
                                 bench.looks().light().palette(),
                                 new FileSaver(services, bench),
@@ -292,7 +300,7 @@ final class WindowCommands {
     }
 
     private void restored() {
-        bench.front().shown();
+        bench.desks().front().shown();
     }
 
     private void showEngines() {

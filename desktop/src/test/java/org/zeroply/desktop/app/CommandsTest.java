@@ -84,7 +84,7 @@ class CommandsTest extends WindowTest {
         List<String> twice = new ArrayList<>();
         robot.interact(
                 () -> {
-                    for (Desk desk : bench.desks()) {
+                    for (Desk desk : bench.desks().all()) {
                         bench.show(desk.name());
                         for (String page : pages(desk)) {
                             desk.showPage(page);
@@ -121,7 +121,7 @@ class CommandsTest extends WindowTest {
                 () -> {
                     bench.show("Games");
                     List<String> all = names(bench.window().palette());
-                    for (Desk desk : bench.desks()) {
+                    for (Desk desk : bench.desks().all()) {
                         for (Command c : desk.commands()) {
                             boolean there =
                                     all.contains(c.name())

@@ -77,7 +77,7 @@ class LayoutTest extends WindowTest {
             settle();
             fill();
             for (String page : pages()) {
-                Fx.run(() -> bench.front().showPage(page));
+                Fx.run(() -> bench.desks().front().showPage(page));
                 settle();
                 Fx.run(
                         () ->
@@ -89,7 +89,7 @@ class LayoutTest extends WindowTest {
     }
 
     private List<String> desks() {
-        return bench.desks().stream().map(Desk::name).toList();
+        return bench.desks().all().stream().map(Desk::name).toList();
     }
 
     /** Chooses the first row of each list, so that the page shows something. */

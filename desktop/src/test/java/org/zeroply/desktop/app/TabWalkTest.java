@@ -46,7 +46,7 @@ class TabWalkTest extends WindowTest {
     @Test
     void every_control_of_every_desk_is_reached_with_name_and_role(FxRobot robot) {
         List<String> problems = new ArrayList<>();
-        for (Desk desk : bench.desks()) {
+        for (Desk desk : bench.desks().all()) {
             robot.interact(() -> bench.show(desk.name()));
             WaitForAsyncUtils.waitForFxEvents();
             Set<Node> reached = walkUndisturbed(robot);
