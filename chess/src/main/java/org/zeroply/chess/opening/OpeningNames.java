@@ -9,8 +9,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
@@ -18,6 +21,28 @@ import org.zeroply.chess.tree.Node;
 
 /** Names of openings in general use, by position, so that every order of moves gets its name. */
 public final class OpeningNames {
+
+    /** Variations of many openings are called so: alone these words name none of them. */
+    private static final Set<String> OF_MANY =
+            Set.of(
+                    "classical",
+                    "two",
+                    "exchange",
+                    "closed",
+                    "modern",
+                    "advance",
+                    "normal",
+                    "fianchetto",
+                    "main",
+                    "four",
+                    "accelerated",
+                    "three",
+                    "open",
+                    "symmetrical",
+                    "quiet",
+                    "wing",
+                    "standard",
+                    "old");
 
     private static final OpeningNames SHIPPED = read();
 
@@ -66,6 +91,34 @@ public final class OpeningNames {
         Position after = before.play(San.read(before, moves.substring(last + 1)));
         reached.put(moves, after);
         return after;
+    }
+
+    /**
+     * Whether these words begin the name of an opening, or of a variation that has a name of its
+     * own; upper and lower case do not matter, nor does the American spelling of a defence.
+     */
+    public boolean has(String words) {
+        String wanted = spelled(words).toLowerCase(Locale.ROOT);
+        return !wanted.isEmpty()
+                && names.values().stream()
+                        .flatMap(OpeningNames::own)
+                        .map(part -> part.toLowerCase(Locale.ROOT))
+                        .filter(part -> part.startsWith(wanted))
+                        .anyMatch(part -> (part + " ").charAt(wanted.length()) == ' ');
+    }
+
+    /** The opening's name, and that of the variation if it is called so alone. */
+    private static Stream<String> own(String name) {
+        String[] parts = name.split(": ");
+        boolean alone =
+                parts.length > 1
+                        && !OF_MANY.contains(parts[1].toLowerCase(Locale.ROOT).split("\\W", 2)[0]);
+        return alone ? Stream.of(parts) : Stream.of(parts[0]);
+    }
+
+    /** What is said of an opening, with its defence spelled as in the names. */
+    public static String spelled(String words) {
+        return words.strip().replace("efense", "efence");
     }
 
     /** How many there are. */

@@ -43,4 +43,27 @@ class OpeningNamesTest {
         String pgn = "[SetUp \"1\"]\n[FEN \"8/8/8/4k3/8/4K3/4P3/8 w - - 0 1\"]\n\n1. Kd3 *";
         assertThat(names.of(line(pgn))).isEmpty();
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '"',
+            value = {
+                "Sicilian|true",
+                "sicilian defence|true",
+                "Sicilian Defense|true",
+                "King's Indian|true",
+                "Four Knights|true",
+                "Najdorf|true",
+                // Words that begin no name, and those that many variations are called by.
+                "Sicil|false",
+                "Gambit|false",
+                "Exchange|false",
+                "closed|false",
+                "white knight on d5|false",
+                "\"\"|false"
+            })
+    void what_an_opening_is_called_by_is_known(String words, boolean named) {
+        assertThat(names.has(words)).isEqualTo(named);
+    }
 }

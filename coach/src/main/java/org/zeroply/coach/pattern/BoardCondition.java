@@ -162,6 +162,11 @@ sealed interface BoardCondition extends Condition {
             return name().toLowerCase(Locale.ROOT);
         }
 
+        /** Files a to d, or e to h. */
+        long squares() {
+            return this == QUEENSIDE ? Squares.QUEENSIDE : ~Squares.QUEENSIDE;
+        }
+
         Wing under(Symmetry way) {
             return way.isMirrored() ? this == KINGSIDE ? QUEENSIDE : KINGSIDE : this;
         }

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Attacks;
@@ -233,20 +234,39 @@ final class BoardPhrases {
                             "minor-piece ending",
                             w -> new MaterialCondition.Ending(Optional.of(Men.MINORS))));
 
+    /** What a pawn is, once or several at a time. */
+    private static final String SUCH =
+            "((?:isolated|doubled|backward|passed)(?: (?:isolated|doubled|backward|passed))*)";
+
     static final List<Phrase> PAWNS =
             List.of(
+                    Phrase.of(
+                            "<side> (?:two|2) connected passed pawns(?: on <place>)?",
+                            "white two connected passed pawns on the 6th rank",
+                            w ->
+                                    new PawnCondition.ConnectedPassed(
+                                            w.side(1), w.place(2, w.side(1)))),
+                    Phrase.of(
+                            "<side> (?:has )?<few>(?: pawns?)? against <few>(?: pawns?)? on the <wing>",
+                            "white 4 pawns against 3 on the kingside",
+                            w ->
+                                    new PawnCondition.OnWing(
+                                            w.side(1),
+                                            w.number(2),
+                                            w.number(3),
+                                            w.wing(4).orElseThrow())),
                     Phrase.of(
                             "<side> tripled pawns",
                             "white tripled pawns",
                             w -> new PawnCondition.Tripled(w.side(1))),
                     Phrase.of(
-                            "(?:at least )?<few> <side> "
-                                    + "(isolated|doubled|backward|passed) pawns(?: on <place>)?",
+                            "(?:at least )?<few> <side> " + SUCH + " pawns(?: on <place>)?",
                             "at least 2 white passed pawns",
                             w -> pawnsAre(w, w.side(2), w.number(1))),
                     Phrase.of(
                             "<side> (?:(?:at least )?<few> |an? )?"
-                                    + "(isolated|doubled|backward|passed) pawns?(?: on <place>)?",
+                                    + SUCH
+                                    + " pawns?(?: on <place>)?",
                             "black isolated pawn on d5",
                             w -> pawnsAre(w, w.side(1), w.number(2))),
                     Phrase.of(
@@ -307,8 +327,11 @@ final class BoardPhrases {
     private BoardPhrases() {}
 
     private static Condition pawnsAre(Phrase.Words w, Side side, int least) {
-        FactKind kind = FactKind.valueOf(w.text(3).toUpperCase(Locale.ROOT));
-        return new PawnCondition.PawnIs(side, kind, w.place(4, side), least);
+        Set<FactKind> kinds =
+                Stream.of(w.text(3).split(" "))
+                        .map(word -> FactKind.valueOf(word.toUpperCase(Locale.ROOT)))
+                        .collect(Collectors.toSet());
+        return new PawnCondition.PawnIs(side, kinds, w.place(4, side), least);
     }
 
     /** A man on a square and a pawn on one of those from which it guards that square. */

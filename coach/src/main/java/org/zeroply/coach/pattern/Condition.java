@@ -28,6 +28,8 @@ public sealed interface Condition
                 MaterialCondition,
                 PawnCondition,
                 FactCondition,
+                TargetCondition,
+                RookEnding,
                 MoveCondition,
                 EventCondition,
                 MomentCondition {

@@ -33,7 +33,7 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR)\\b)))|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR|(?:BY|AT|ON|AFTER) MOVE)\\b)))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
@@ -46,6 +46,31 @@ public final class ConditionReader {
     /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
     private static final Pattern HAS =
             Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
+
+    /** What a side has is said of it also behind the next {@code and}. */
+    private static final Pattern HAD =
+            Pattern.compile("^(?:white|black) has ", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NAMED_SIDE =
+            Pattern.compile("\\b(?:white|black)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** What coaches speak of and no fact proves, and what can be asked in its place. */
+    private static final Map<String, List<String>> JUDGED =
+            Map.of(
+                    "zugzwang", List.of("black frozen", "black tied man", "pawn ending"),
+                    "fortress", List.of("locked chains", "opposite-coloured bishops"),
+                    "initiative",
+                            List.of(
+                                    "white ahead in development",
+                                    "white has more space",
+                                    "white threat concrete"),
+                    "attack", List.of("white pawn storm", "black exposed king", "white threat"),
+                    "counterplay", List.of("white played a break", "white passed pawn"),
+                    "compensation", List.of("white sacrificed a pawn", "black is a pawn up"),
+                    "prophylaxis", List.of("black threat", "white ignored threat"));
+
+    /** Stands for an {@code and} behind what a side has. */
+    private static final String ALSO = "ALSO";
 
     private static final Pattern LACKS =
             Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
@@ -125,11 +150,16 @@ public final class ConditionReader {
         while (sign.find()) {
             add(words, text.substring(end, sign.start()));
             String word = sign.group().toUpperCase(Locale.ROOT);
-            words.add(word.equals(",") ? "AND" : word);
+            boolean also = sign.group().equals("and") && HAD.matcher(last(words)).find();
+            words.add(also ? ALSO : word.equals(",") ? "AND" : word);
             end = sign.end();
         }
         add(words, text.substring(end));
         return words;
+    }
+
+    private static String last(List<String> words) {
+        return words.isEmpty() ? "" : words.get(words.size() - 1);
     }
 
     private static void add(List<String> words, String text) {
@@ -154,10 +184,31 @@ public final class ConditionReader {
 
     private Condition both() {
         List<Condition> parts = new ArrayList<>(List.of(single()));
-        while (next("AND")) {
-            parts.add(single());
+        while (true) {
+            Matcher had = HAD.matcher(at == 0 ? "" : words.get(at - 1));
+            if (next(ALSO)) {
+                parts.add(had.find() ? alsoHas(had.group()) : single());
+            } else if (next("AND")) {
+                parts.add(single());
+            } else {
+                break;
+            }
         }
         return parts.size() == 1 ? parts.get(0) : new Condition.All(parts);
+    }
+
+    /** What the side before has besides, unless it can only be said of both. */
+    private Condition alsoHas(String sideHas) {
+        String text = at < words.size() ? words.get(at) : "";
+        Optional<Condition> own =
+                NAMED_SIDE.matcher(text).find()
+                        ? Optional.empty()
+                        : single(Synonyms.usual(sideHas + text));
+        if (own.isPresent()) {
+            words.set(at++, sideHas + text);
+            return own.get();
+        }
+        return single();
     }
 
     /** Two NOTs are none, however many there are. */
@@ -289,6 +340,14 @@ public final class ConditionReader {
     }
 
     private static String problem(String text) {
+        String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(?:white|black|mutual) ", "");
+        if (JUDGED.containsKey(bare)) {
+            return "'"
+                    + text
+                    + "' is a judgement of a whole position, which no fact proves; near it are: "
+                    + String.join(", ", JUDGED.get(bare))
+                    + ".";
+        }
         if (QueryReader.isOfGame(text)) {
             return "'"
                     + text

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.tactics.theme.Theme;
@@ -64,8 +65,25 @@ final class FactPhrases {
                                             w.men(2),
                                             w.place(5, w.side(1)))));
 
+    /** Men that something is aimed at, a group in all. */
+    private static final String TARGETS =
+            "((?:(?:the|an?|its) )?<one>(?:(?:, | and |, and )(?:(?:the|an?|its) )?<one>){0,3})"
+                    .replace("<one>", "(?:king|queen|rook|bishop|knight)");
+
     static final List<Phrase> FACTS =
             List.of(
+                    Phrase.of(
+                            "<side> (?:<men> )?fork (?:of|on) " + TARGETS + "(?: by an? <men>)?",
+                            "white knight fork of the king and queen",
+                            w -> targets(w, FactKind.FORK, w.maybe(4).isPresent() ? 4 : 2, 3)),
+                    Phrase.of(
+                            "<side> skewer (?:of|on) (?=the )" + TARGETS,
+                            "white skewer of the king and rook",
+                            w -> targets(w, FactKind.SKEWER, 0, 2)),
+                    Phrase.of(
+                            "<side> discovered attack on " + TARGETS,
+                            "white discovered attack on the queen",
+                            w -> targets(w, FactKind.DISCOVERED_ATTACK, 0, 2)),
                     Phrase.of(
                             "(?:<side> )?("
                                     + longestFirst(
@@ -92,6 +110,28 @@ final class FactPhrases {
                                             w.place(4, w.maybeSide(1).orElse(Side.WHITE)))));
 
     private FactPhrases() {}
+
+    /** The numbers are those of the groups; 0 for none. */
+    private static Condition targets(Phrase.Words w, FactKind kind, int by, int aimed) {
+        Men who = by > 0 && w.maybe(by).isPresent() ? w.men(by) : Men.ANY;
+        List<PieceType> men =
+                Stream.of(w.text(aimed).split(", and |, | and "))
+                        .map(man -> man.substring(man.lastIndexOf(' ') + 1))
+                        .map(man -> PieceType.valueOf(man.toUpperCase(Locale.ROOT)))
+                        .toList();
+        int most = kind == FactKind.FORK ? men.size() : kind == FactKind.SKEWER ? 2 : 1;
+        if (men.size() > most) {
+            throw new IllegalArgumentException(
+                    "A "
+                            + kind.words()
+                            + " is aimed at "
+                            + most
+                            + " at most: "
+                            + w.text(aimed)
+                            + ".");
+        }
+        return new TargetCondition(kind, w.side(1), who, men);
+    }
 
     private static Stream<String> kinds() {
         return Stream.concat(Insight.kinds().stream(), SearchedInsight.kinds().stream())

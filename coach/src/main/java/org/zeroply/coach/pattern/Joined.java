@@ -66,6 +66,12 @@ final class Joined {
                             + Place.SEVERAL_RANKS
                             + ")(?!-)\\b(?! (?:(?:is|are) )?(?:open|half-open|empty))"
                             + "|\\bbetween (?:move|moves) \\d{1,3} and (?:move )?\\d"
+                            + "|(?<=\\b(?:fork|skewer) (?:of|on) |\\bforks )"
+                            + MEN
+                            + "(?=\\s*(?:[,;)]|$|\\b(?:and|or|by)\\b))"
+                            + "|\\bking (?-i:and) pawns?(?= end(?:ing|game)\\b)"
+                            + "|(?<=\\bmate with )"
+                            + MEN
                             + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
                             + MEN
                             + END,

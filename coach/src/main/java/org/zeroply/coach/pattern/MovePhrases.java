@@ -114,6 +114,10 @@ final class MovePhrases {
                             "white sacrificed a queen",
                             w -> sacrificed(w, Place.ANYWHERE)),
                     Phrase.of(
+                            "<side> (?:sacrificed|sacrifices)(?: something| a man)? on <place>",
+                            "white sacrificed a queen",
+                            w -> sacrificedAnything(w.side(1), w.place(2, w.side(1)))),
+                    Phrase.of(
                             "<side> (?:sacrificed|sacrifices) the exchange on <square>",
                             "white sacrificed the exchange",
                             w ->
@@ -176,6 +180,10 @@ final class MovePhrases {
                             "smothered mate by white",
                             w -> mate(w.side(1), w.men(2), w.place(3, w.side(1)))),
                     Phrase.of(
+                            "<side> mate with (?:the |an? )?(bishop and (?:the |an? )?knight|(?:the )?two bishops)",
+                            "smothered mate by white",
+                            w -> bareMate(w.side(1), w.text(2).contains("knight") ? "KBN" : "KBB")),
+                    Phrase.of(
                             "<side> mate on <place>",
                             "smothered mate by white",
                             w -> mate(w.side(1), Men.ANY, w.place(2, w.side(1)))),
@@ -190,6 +198,16 @@ final class MovePhrases {
                                     new EventCondition.Mate(
                                             w.side(2),
                                             w.maybe(1).map(MovePhrases::mate).orElse(Theme.MATE))));
+
+    /** The mate is given with no other men on the board than these. */
+    private static Condition bareMate(Side side, String men) {
+        return new Condition.All(
+                List.of(
+                        new EventCondition.Mate(side, Theme.MATE),
+                        side == Side.WHITE
+                                ? MaterialCondition.Exactly.of(men, "K")
+                                : MaterialCondition.Exactly.of("K", men)));
+    }
 
     /** The mate is given by a man, or on a square. */
     private static Condition mate(Side side, Men by, Place where) {
@@ -215,6 +233,26 @@ final class MovePhrases {
                         new EventCondition.Sacrificed(
                                 w.side(1), what, EventCondition.Sacrificed.USUAL),
                         new MoveCondition.JustMoved(w.side(1), moved, where)));
+    }
+
+    /** A piece, the exchange, a rook or a queen was given on a square; not a mere pawn. */
+    private static Condition sacrificedAnything(Side side, Place where) {
+        return new Condition.All(
+                List.of(
+                        new Condition.Any(
+                                Stream.of(
+                                                Sacrifice.PIECE,
+                                                Sacrifice.EXCHANGE,
+                                                Sacrifice.ROOK,
+                                                Sacrifice.QUEEN)
+                                        .<Condition>map(
+                                                what ->
+                                                        new EventCondition.Sacrificed(
+                                                                side,
+                                                                what,
+                                                                EventCondition.Sacrificed.USUAL))
+                                        .toList()),
+                        new MoveCondition.JustMoved(side, Men.ANY, where)));
     }
 
     /** What the first side gave and took; where is in the last group. */

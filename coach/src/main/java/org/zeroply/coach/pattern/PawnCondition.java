@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
@@ -15,8 +16,16 @@ import org.zeroply.coach.fact.structure.PawnSets;
 /** How the pawns stand. */
 sealed interface PawnCondition extends Condition {
 
-    /** So many pawns of a side at least are isolated, doubled, backward or passed. */
-    record PawnIs(Side side, FactKind kind, Place place, int least) implements PawnCondition {
+    /**
+     * So many pawns of a side at least are isolated, doubled, backward or passed.
+     *
+     * @param kinds what each of them is, one at least
+     */
+    record PawnIs(Side side, Set<FactKind> kinds, Place place, int least) implements PawnCondition {
+        public PawnIs {
+            kinds = Set.copyOf(kinds);
+        }
+
         @Override
         public boolean holds(Situation situation) {
             long own = pawns(situation, side);
@@ -26,6 +35,14 @@ sealed interface PawnCondition extends Condition {
         }
 
         private long such(long own, long theirs) {
+            long all = own;
+            for (FactKind kind : kinds) {
+                all &= such(kind, own, theirs);
+            }
+            return all;
+        }
+
+        private long such(FactKind kind, long own, long theirs) {
             return switch (kind) {
                 case ISOLATED -> PawnSets.isolated(own);
                 case DOUBLED -> PawnSets.doubled(own);
@@ -39,12 +56,14 @@ sealed interface PawnCondition extends Condition {
         public String text() {
             String many = least == 1 ? "" : "at least " + least + " ";
             String pawns = least == 1 ? " pawn" : " pawns";
-            return many + Condition.word(side) + " " + kind.word() + pawns + place.behind();
+            String such =
+                    kinds.stream().sorted().map(FactKind::word).collect(Collectors.joining(" "));
+            return many + Condition.word(side) + " " + such + pawns + place.behind();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new PawnIs(way.side(side), kind, place.under(way), least);
+            return new PawnIs(way.side(side), kinds, place.under(way), least);
         }
 
         @Override
@@ -217,15 +236,72 @@ sealed interface PawnCondition extends Condition {
         }
     }
 
+    /** Two passed pawns on neighbouring files, both there. */
+    record ConnectedPassed(Side side, Place place) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long passed =
+                    PawnSets.passed(side, pawns(situation, side), pawns(situation, side.other()))
+                            & place.squares();
+            for (int file = 0; file < 7; file++) {
+                if ((passed & Squares.ofFile(file)) != 0
+                        && (passed & Squares.ofFile(file + 1)) != 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " two connected passed pawns" + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new ConnectedPassed(way.side(side), place.under(way));
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    /** So many pawns of a side, and so many of the other, on a wing: files a to d or e to h. */
+    record OnWing(Side side, int own, int theirs, BoardCondition.Wing wing)
+            implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return Long.bitCount(pawns(situation, side) & wing.squares()) == own
+                    && Long.bitCount(pawns(situation, side.other()) & wing.squares()) == theirs;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + own
+                    + (own == 1 ? " pawn" : " pawns")
+                    + " against "
+                    + theirs
+                    + " on the "
+                    + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new OnWing(way.side(side), own, theirs, wing.under(way));
+        }
+    }
+
     /** A side has more pawns than the other on a wing, files a to d or e to h. */
     record Majority(Side side, BoardCondition.Wing wing) implements PawnCondition {
 
         @Override
         public boolean holds(Situation situation) {
-            long on =
-                    wing == BoardCondition.Wing.QUEENSIDE ? Squares.QUEENSIDE : ~Squares.QUEENSIDE;
-            return Long.bitCount(pawns(situation, side) & on)
-                    > Long.bitCount(pawns(situation, side.other()) & on);
+            return Long.bitCount(pawns(situation, side) & wing.squares())
+                    > Long.bitCount(pawns(situation, side.other()) & wing.squares());
         }
 
         @Override

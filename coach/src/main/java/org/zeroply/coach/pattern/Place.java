@@ -25,6 +25,8 @@ record Place(long squares) {
 
     private static final long EDGE = 0xFF818181818181FFL;
 
+    private static final long CORNERS = 0x8100000000000081L;
+
     private static final long LONG_DIAGONALS = 0x8142241818244281L;
 
     /** So few squares of a diagonal are told one by one. */
@@ -65,7 +67,7 @@ record Place(long squares) {
 
     /** How the places with a name are written, but for files and single squares. */
     static final String NAMED =
-            "the kingside|the queenside|the centre|the edge|the rim|a light square|a dark square"
+            "the kingside|the queenside|the centre|the edge|the rim|(?:the|a) corner|a light square|a dark square"
                     + "|(?:(?:the|a|either) )?long diagonal|(?:the )?[a-h][1-8]-[a-h][1-8] diagonal"
                     + "|(?:the |its )?[1-8](?:st|nd|rd|th)(?: rank)?|rank [1-8]"
                     + "|(?:the |its )?"
@@ -103,6 +105,7 @@ record Place(long squares) {
             case "the queenside" -> new Place(Squares.QUEENSIDE);
             case "the centre" -> new Place(Squares.CENTRE);
             case "the edge", "the rim" -> new Place(EDGE);
+            case "the corner", "a corner" -> new Place(CORNERS);
             case "a light square" -> new Place(Squares.LIGHT);
             case "a dark square" -> new Place(~Squares.LIGHT);
             default -> {
@@ -199,6 +202,9 @@ record Place(long squares) {
         }
         if (squares == EDGE) {
             return "the edge";
+        }
+        if (squares == CORNERS) {
+            return "a corner";
         }
         if (squares == LONG_DIAGONALS) {
             return "a long diagonal";

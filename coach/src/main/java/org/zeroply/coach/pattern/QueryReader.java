@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.GameResult;
 
 /**
@@ -20,13 +21,17 @@ import org.zeroply.chess.tree.GameResult;
 public final class QueryReader {
 
     private static final Pattern THEN =
-            words("\\bTHEN(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
+            words(
+                    "\\b(?:(?:AND\\s+)?THEN|(?:AND\\s+)?FOLLOWED BY|LEADING TO)(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
     private static final Pattern FOR =
             words("(.+?)\\s+(?:FOR|LASTING)\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
 
     /** At the end of a step it means the same as behind THEN. */
     private static final Pattern WITHIN =
             words("(.+?),?\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+
+    /** A square that stands alone between THEN and THEN is one that a pawn goes to. */
+    private static final Pattern PAWN_MOVE = words("[a-h][1-8]");
 
     private static final Pattern CLAUSE =
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
@@ -36,6 +41,16 @@ public final class QueryReader {
 
     private static final Pattern SAID_OF_GAME = words(OUTCOME);
 
+    /** Who won a game and in how many moves, which are two things. */
+    private static final Pattern WON_IN =
+            words(
+                    "\\b(white|black) (won|wins|lost|loses) (?:the game )?(?:in|within)"
+                            + " ((?:at most|under|fewer than|less than) )?(\\d{1,3}) moves");
+
+    /** Between two parts, and before the name of an opening that is said behind a condition. */
+    private static final Pattern PARTS =
+            words("(\\s*(?:,|;|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z]))");
+
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
             words(
@@ -44,6 +59,11 @@ public final class QueryReader {
                             + OUTCOME
                             + ")"
                             + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
+
+    /** What is left at the end and at the beginning where a part was taken out. */
+    private static final Pattern JOINT = words("\\s*(?:,|\\bAND|\\bin (?:the|an?))$");
+
+    private static final Pattern LEADING = words("^\\s*(?:,|AND\\b)\\s*");
 
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
@@ -110,7 +130,7 @@ public final class QueryReader {
         if (ConditionReader.isJoinedOtherwise(text)) {
             return text;
         }
-        Matcher game = GAME.matcher(text);
+        Matcher game = GAME.matcher(withoutOpening(inMoves(text)));
         while (game.find()) {
             if (game.group(1) != null) {
                 clause(game.group(1));
@@ -119,6 +139,67 @@ public final class QueryReader {
             }
         }
         return game.replaceAll(" ");
+    }
+
+    private static String inMoves(String text) {
+        return WON_IN.matcher(text)
+                .replaceAll(
+                        m -> {
+                            String bound = m.group(3) == null ? "at most" : m.group(3).strip();
+                            String few = bound.equalsIgnoreCase("under") ? "fewer than" : bound;
+                            return String.format(
+                                    "%s %s, game of %s %s moves",
+                                    m.group(1),
+                                    m.group(2).toLowerCase(Locale.ROOT).startsWith("w")
+                                            ? "won"
+                                            : "lost",
+                                    few,
+                                    m.group(4));
+                        });
+    }
+
+    /**
+     * Takes out the name of an opening that stands among the conditions, alone or as in {@code
+     * knight on d5 in the Dutch}, unless it says something of the position.
+     */
+    private String withoutOpening(String text) {
+        Matcher part = PARTS.matcher(text);
+        int from = 0;
+        StringBuilder left = new StringBuilder();
+        while (from <= text.length()) {
+            boolean more = part.find(from);
+            String said = text.substring(from, more ? part.start() : text.length());
+            String bare = said.strip().replaceFirst("^[Tt]he ", "");
+            if (isOpening(bare)) {
+                games("opening", bare);
+                int before = left.toString().stripTrailing().length();
+                left.setLength(before);
+                Matcher joint = JOINT.matcher(left);
+                if (joint.find()) {
+                    left.setLength(joint.start());
+                }
+            } else {
+                left.append(said);
+            }
+            if (!more) {
+                break;
+            }
+            left.append(part.group());
+            from = part.end();
+        }
+        return LEADING.matcher(left).replaceFirst("");
+    }
+
+    private static boolean isOpening(String said) {
+        if (!OpeningNames.shipped().has(said)) {
+            return false;
+        }
+        try {
+            ConditionReader.all(said);
+            return false;
+        } catch (IllegalArgumentException e) {
+            return true;
+        }
     }
 
     /** The result of a game that a side won or lost; drawn where none is named. */
@@ -158,6 +239,9 @@ public final class QueryReader {
         Matcher lasting = FOR.matcher(bare);
         boolean lasts = lasting.matches();
         String what = lasts ? lasting.group(1) : bare;
+        if (PAWN_MOVE.matcher(what).matches()) {
+            what = "just played " + what;
+        }
         int plies = lasts ? plies(lasting.group(2), lasting.group(3)) : 1;
         steps.add(
                 new QueryStep(ConditionReader.together(ConditionReader.all(what)), plies, within));
@@ -214,6 +298,7 @@ public final class QueryReader {
                                             DRAWN.contains(value) ? GameResult.DRAW : value);
                             case "since", "until" -> GamesAsked.date(value);
                             case "rated" -> rating(value);
+                            case "opening" -> OpeningNames.spelled(value);
                             default -> value;
                         });
     }

@@ -17,6 +17,31 @@ sealed interface RuleCondition extends Condition {
         return situation.board().sideToMove() == side.ordinal();
     }
 
+    /**
+     * The whole game has so many moves; where it is not known how it went on this never holds.
+     *
+     * @param moves full moves; one that Black has not answered counts
+     */
+    record GameLength(MaterialCondition.Bound bound, int moves) implements RuleCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return situation
+                    .game()
+                    .filter(g -> bound.allows((g.plies() + 1) / 2, moves))
+                    .isPresent();
+        }
+
+        @Override
+        public String text() {
+            return "game of " + bound.words() + " " + moves + " moves";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+
     /** The last move gave check. */
     record JustChecked(Side side, Kind kind) implements RuleCondition {
 

@@ -78,6 +78,18 @@ final class RulePhrases {
                             "position reached 3 times",
                             w -> new RuleCondition.Reached(w.number(1))),
                     Phrase.of(
+                            "<side> (lucena|philidor)(?: position)?",
+                            "white Lucena position",
+                            w ->
+                                    new RookEnding(
+                                            w.side(1),
+                                            RookEnding.Kind.valueOf(
+                                                    w.text(2).toUpperCase(Locale.ROOT)))),
+                    Phrase.of(
+                            "game of <bound> <number> moves",
+                            "game of at most 25 moves",
+                            w -> new RuleCondition.GameLength(w.bound(1), w.bounded(2))),
+                    Phrase.of(
                             "(?:(?:in )?the )?(opening|middlegame|ending)",
                             "in the ending",
                             w ->

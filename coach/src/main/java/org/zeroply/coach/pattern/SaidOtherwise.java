@@ -23,11 +23,14 @@ final class SaidOtherwise {
             both (rooks|knights|bishops) => two $1
             both (king|queen)s => both $1
             minor piece ending => minor-piece ending
+            (?:in|into) (?:the|a) corner => on a corner
+            ^(?:an? |the )([a-z'-]+(?: [a-z'-]+)? (?:structure|formation)) => $1
             (?:gives|gave) up|sacs|sacked => sacrificed
             sac => sacrifice
             ^without => no
             ^with =>
             endgame => ending
+            king and pawns? ending => pawn ending
             twice => 2 times
             thrice => 3 times
             (?:in |on )?(?:an? |the )?<side>'s (?:move|turn)(?: to move)? => $1 to move
@@ -40,8 +43,26 @@ final class SaidOtherwise {
             <side> missed a chance => $1 moment missed-chance
             ^missed (?:a )?chance => moment missed-chance
             ^(?:an? )?(?:unpunished|missed) (?:blunder|error) => moment unpunished-error
+            <side> missed (?:a|the) (?:win|draw) => $1 moment missed-chance
+            <side> (?:blundered|blunders|blunder) => $1 moment turn
+            ^(?:an? )?blunder => moment turn
+            ^(?:a )?miniature$ => game of at most 25 moves
+            ^(?:an? |the )?game (?:is )?shorter than (<number>|\\d+) moves$ => game of fewer than $1 moves
+            ^(?:an? |the )?game (?:is )?longer than (<number>|\\d+) moves$ => game of more than $1 moves
+            ^<side> (deflection|decoy|interference|clearance|windmill|desperado|in-between move) => $1 motif move $2
+            ^(?:an? )?(deflection|decoy|interference|clearance|windmill|desperado|in-between move) => motif move $1
+            ^<side> (?:removal|removes) (?:of )?the (?:defender|guard) => $1 motif move guard removed
+            ^(?:the )?removal of the (?:defender|guard) => motif move guard removed
 
             # What was played
+            ^(?-i:([KQRBN][a-h]?[1-8]?x?[a-h][1-8][+#]?|[a-h]x[a-h][1-8](?:=?[QRBN])?[+#]?|O-O(?:-O)?[+#]?))$ => just played $1
+            ^<side> sacrifice on => $1 sacrificed on
+            ^sacrifice on => sacrificed on
+            ^(?:an? )?underpromotion to an? (rook|bishop|knight) => just promoted to a $1
+            (?<!\\w )perpetual$ => perpetual check
+            <square> break => played a break on $1
+            <side> (<man>) (?:reaches|reached|enters|entered|invades|invaded) (?:on )?(the|its|[a-h][1-8]) => $1 just moved a $2 to $3
+            (knight|bishop|rook|queen|king) route ([a-h][1-8]) => $1 travelled $2
             (<given>) sacrifice by <side> => $2 sacrificed a $1
             exchange sacrifice by <side> => $1 sacrificed the exchange
             (white |black |)(<given>) sacrifice => $1sacrificed a $2
@@ -79,6 +100,7 @@ final class SaidOtherwise {
             (castle[sd]?) (?:short|(?:to|on) the kingside) => $1 kingside
             (?:just )?castles => just castled
             <side>(?: king has| king) castled => $1 castled
+            <side>(?: king|)(?: has| is|)(?: still|) (?:not(?: yet|) castled(?: yet|)|uncastled) (?:by|at|on|after) move => no $1 castled from move
             <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
             <side> (?:did not|didn't|never) castled? => no $1 castled
             uncastled <side> king|<side> (?:king )?uncastled => no $1$2 castled
@@ -86,6 +108,7 @@ final class SaidOtherwise {
             <side> (?:cannot|can not|can't|can no longer|may not) castle => no $1 may castle
             <side> (?:has )?lost the right to castle => no $1 may castle
             ^no castling$ => neither side castled
+            bishops of opposite colou?rs? => opposite-coloured bishops
             opposite(?:[- ]sides?|[- ]wings?|) castling => castled on opposite wings
             same[- ](?:side|wing) castling|castled on the same (?:side|wing) => castled on the same wing
             king (?:held |stuck )?in the middle => king in the centre
@@ -93,12 +116,16 @@ final class SaidOtherwise {
 
             # Pawns and files
             pawn majority => majority
+            ^<side> tripled pawns on => at least 3 $1 pawns on
+            ^tripled pawns on => at least 3 pawns on
+            (?:double|pair of) rooks on the => doubled rooks on the
+            pigs on => two rooks on
             (kingside|queenside) majority => majority on the $1
             open files => open file
             passers? => passed pawn
             pawns(?= [a-h][1-8]) => pawns on
             (<man>) <square>$ => $1 on $2
-            (outside|protected|connected|blockaded) passed pawns? => passed $1
+            (?<!two |2 )(outside|protected|connected|blockaded) passed pawns? => passed $1
             (isolated|doubled|backward|passed) ([a-h])[- ]pawns? => $1 pawn on the $2-file
             IQP|isolani => isolated queen's pawn
             (open|closed) centre|centre (?:is )?(open|closed) => centre $1$2
@@ -154,6 +181,10 @@ final class SaidOtherwise {
             ^en prise$ => hanging man
             ^pinned to => piece pinned to
             double attack => fork
+            absolute pin => pin to the king
+            <side> forks => $1 fork of
+            (knight|bishop|rook|queen|king|pawn) forks => $1 fork of
+            overloaded (?:defender|guard) => overloaded man
 
             # What came off
             ^after (?:the )?(?:queen (?:trade|exchange)|(?:trade|exchange) of queens)$ => no queens
@@ -170,6 +201,8 @@ final class SaidOtherwise {
             queenless (middlegame|ending) => in the $1 without queens
             queenless => no queens
             ^<side> has an extra (<man>)$ => $1 is a $2 up
+            ^an extra (<man>)$ => is a $1 up
+            ^(?:an? )?(bishop|knight) (?:against|vs\\.?|versus) (?:an? )?(bishop|knight) ending$ => minor-piece ending with a $1 against a $2
             ^<side> (?:is )?ahead by (an? \\w+)$ => $1 is $2 up
             ^<side> (?:is )?(an? \\w+) ahead$ => $1 is $2 up
             <side> has (?:only a|just a|a bare|a lone) king => $1 has exactly 1 man

@@ -48,7 +48,11 @@ public final class Situation {
     /** What was searched for in the position at hand. */
     private final Map<FactKind, List<Fact>> found = new EnumMap<>(FactKind.class);
 
+    /** Whether the line goes on to where the game ended. */
+    private final boolean whole;
+
     private Situation(Board board, int last, int ply, Supplier<GameLine> followed) {
+        whole = ply != AT_THE_END;
         this.board = board;
         this.last = last;
         this.ply = ply;
@@ -155,6 +159,11 @@ public final class Situation {
             ply = line().plies();
         }
         return ply;
+    }
+
+    /** The moves of the whole game, if it is known how it went on. */
+    Optional<GameLine> game() {
+        return Optional.of(line()).filter(l -> whole && l.plies() > 0);
     }
 
     /** The position as a board, which must be left as it was. */

@@ -28,6 +28,13 @@ class QueryReaderTest {
                     e5 empty; either colour; all positions | e5 empty; colours exchanged; every position
                     e5 empty; result draw; player Ann Lee | e5 empty; player Ann Lee; result 1/2-1/2
                     e5 empty; since 2020; until 2024.06; rated 2200 | e5 empty; since 2020; until 2024.06; rated 2200
+                    e5 empty leading to mate by white | e5 empty THEN mate by white
+                    e5 empty, and then e5 followed by Nf6 | e5 empty THEN (white just played e5 OR black just played e5) THEN (white just played Nf6 OR black just played Nf6)
+                    Sicilian, e5 empty | e5 empty; opening Sicilian
+                    e5 empty in the Sicilian Defense | e5 empty; opening Sicilian Defence
+                    e5 empty in the french and e4 empty | e5 empty AND e4 empty; opening french
+                    Queen's Gambit Declined, e5 empty then e4 empty | e5 empty THEN e4 empty; opening Queen's Gambit Declined
+                    white king in the centre in the middlegame | white king in the centre AND in the middlegame
                     e5 empty; collection Fine games; opening Dutch; | e5 empty; collection Fine games; opening Dutch
                     white sacrificed a piece, not taken back within 4 moves | white sacrificed a piece not taken back within 8 plies
                     """)
@@ -42,6 +49,34 @@ class QueryReaderTest {
             delimiter = '|',
             textBlock =
                     """
+                    doubled isolated c-pawns | (white isolated doubled pawn on the c-file OR black isolated doubled pawn on the c-file)
+                    white has not castled by move 15 | NOT white castled AND from move 15
+                    black is still uncastled at move 20 | NOT black castled AND from move 20
+                    knight fork of king and queen | (white knight fork of the king and queen OR black knight fork of the king and queen)
+                    white forks the queen and a rook | white fork of the queen and rook
+                    white fork of a queen | white fork of the queen
+                    mate with bishop and knight | ((mate by white AND material KBN against K) OR (mate by black AND material K against KBN))
+                    white has doubled c-pawns and the bishop pair | white doubled pawn on the c-file AND white has the bishop pair
+                    white has a passed pawn and black has two bishops | white passed pawn AND black has exactly 2 bishops
+                    white has a rook on e1, knight on f3 | white rook on e1 AND knight on f3
+                    outside passed pawn in a king and pawn ending | outside passed pawn AND pawn ending
+                    rook ending with an extra pawn | rook ending AND (white is a pawn up OR black is a pawn up)
+                    bishop versus knight endgame | minor-piece ending AND a bishop against a knight
+                    rook ending with four against three on the kingside by white | rook ending AND white 4 pawns against 3 on the kingside
+                    two connected passed pawns on the sixth | (white two connected passed pawns on the 6th rank OR black two connected passed pawns on the 3rd rank)
+                    white sacrifice on h7 | (white sacrificed a piece OR white sacrificed the exchange OR white sacrificed a rook OR white sacrificed a queen) AND white just moved a man to h7
+                    f5 break by black | black played a break on f5
+                    c5 break in the french structure | (white played a break on c5 OR black played a break on c5) AND (white French chain OR black French chain)
+                    white rook enters the seventh rank | white just moved a rook to the 7th rank
+                    white knight route d2-f1-g3 | white knight travelled d2-f1-g3
+                    Nxf7+ | (white just played Nxf7+ OR black just played Nxf7+)
+                    white missed a win | white moment missed-chance
+                    white blundered | white moment turn
+                    black deflection | black motif move deflection
+                    removal of the defender | motif move guard removed
+                    absolute pin | pin to the king
+                    bishops of opposite colours | opposite-coloured bishops
+                    white won in under 25 moves | game of at most 24 moves; result 1-0
                     isolated queen's pawn | (white isolated queen's pawn OR black isolated queen's pawn)
                     kingside pawn storm by white | white pawn storm on the kingside
                     black pawns on light squares | at least 2 black pawns on a light square
