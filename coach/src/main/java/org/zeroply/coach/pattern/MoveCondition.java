@@ -260,6 +260,37 @@ sealed interface MoveCondition extends Condition {
         }
     }
 
+    /** One of the moves so far was castling, wherever the king stands now. */
+    record HasCastled(Side side) implements MoveCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            GameLine line = situation.line();
+            boolean first = line.start().sideToMove() == side;
+            for (int i = first ? 0 : 1; i < situation.ply(); i += 2) {
+                int kind = Move.kind(line.moves()[i]);
+                if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " castled by now";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new HasCastled(way.side(side));
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+
     /** The game has come to a move, or has not. */
     record MoveNumber(int number, boolean from) implements MoveCondition {
         @Override

@@ -61,6 +61,10 @@ final class MovePhrases {
                             "white just castled queenside",
                             w -> new MoveCondition.JustCastled(w.side(1), w.wing(2))),
                     Phrase.of(
+                            "<side> castled by now",
+                            "black castled by now",
+                            w -> new MoveCondition.HasCastled(w.side(1))),
+                    Phrase.of(
                             "(from|before) move <number>",
                             "before move 12",
                             w ->

@@ -100,7 +100,7 @@ final class SaidOtherwise {
             (castle[sd]?) (?:short|(?:to|on) the kingside) => $1 kingside
             (?:just )?castles => just castled
             <side>(?: king has| king) castled => $1 castled
-            <side>(?: king|)(?: has| is|)(?: still|) (?:not(?: yet|) castled(?: yet|)|uncastled) (?:by|at|on|after) move => no $1 castled from move
+            <side>(?: king|)(?: has| is|)(?: still|) (?:not(?: yet|) castled(?: yet|)|uncastled) (?:by|at|on|after) move => no $1 castled by now from move
             <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
             <side> (?:did not|didn't|never) castled? => no $1 castled
             uncastled <side> king|<side> (?:king )?uncastled => no $1$2 castled

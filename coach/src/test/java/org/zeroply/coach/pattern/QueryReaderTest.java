@@ -50,8 +50,8 @@ class QueryReaderTest {
             textBlock =
                     """
                     doubled isolated c-pawns | (white isolated doubled pawn on the c-file OR black isolated doubled pawn on the c-file)
-                    white has not castled by move 15 | NOT white castled AND from move 15
-                    black is still uncastled at move 20 | NOT black castled AND from move 20
+                    white has not castled by move 15 | NOT white castled by now AND from move 15
+                    black is still uncastled at move 20 | NOT black castled by now AND from move 20
                     knight fork of king and queen | (white knight fork of the king and queen OR black knight fork of the king and queen)
                     white forks the queen and a rook | white fork of the queen and rook
                     white fork of a queen | white fork of the queen

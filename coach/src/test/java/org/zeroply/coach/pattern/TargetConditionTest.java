@@ -115,6 +115,23 @@ class TargetConditionTest {
         assertThat(brief.holds(Situation.of(Position.START))).isFalse();
     }
 
+    @ParameterizedTest(name = "{0}: {2} after ply {1}")
+    @CsvSource({
+        "white has not castled by move 1, 0, true",
+        "white castled by now, 6, false",
+        "white castled by now, 7, true",
+        "black castled by now, 7, false",
+        // The king has left the place it castled to.
+        "white castled by now, 11, true",
+        "white castled, 11, false",
+        "white has not castled by move 5, 11, false",
+        "black has not castled by move 5, 11, true"
+    })
+    void whoCastledIsKnownHoweverTheKingWalkedSince(String text, int ply, boolean holds) {
+        assertAtPly(
+                "1. e4 e5 2. Nf3 Nc6 3. Bc4 Bc5 4. O-O h6 5. Re1 a6 6. Kf1 *", text, ply, holds);
+    }
+
     @ParameterizedTest(name = "{0}: {2} on move {1}")
     @CsvSource(
             delimiter = '|',
@@ -125,11 +142,15 @@ class TargetConditionTest {
                     game of exactly 4 moves | 0 | true
                     game of more than 4 moves | 0 | false
                     miniature | 7 | true
+                    white castled by now | 7 | false
                     mate by white, game shorter than 5 moves | 7 | true
                     """)
     void theLengthOfTheWholeGameIsAskedAtAnyMove(String text, int ply, boolean holds) {
-        GameLine line = TestLine.of("1. e4 e5 2. Bc4 Nc6 3. Qh5 Nf6 4. Qxf7# 1-0");
-        Situation situation = Situation.startOf(line);
+        assertAtPly("1. e4 e5 2. Bc4 Nc6 3. Qh5 Nf6 4. Qxf7# 1-0", text, ply, holds);
+    }
+
+    private static void assertAtPly(String pgn, String text, int ply, boolean holds) {
+        Situation situation = Situation.startOf(TestLine.of(pgn));
         for (int i = 0; i < ply; i++) {
             situation.advance();
         }
