@@ -51,6 +51,9 @@ public final class ConditionReader {
     private static final Pattern HAD =
             Pattern.compile("^(?:white|black) has ", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ARTICLE =
+            Pattern.compile("^(?:an?|the) ", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NAMED_SIDE =
             Pattern.compile("\\b(?:white|black)\\b", Pattern.CASE_INSENSITIVE);
 
@@ -245,7 +248,13 @@ public final class ConditionReader {
 
     /** A condition, or several with another word than AND between them. */
     private static Optional<Condition> read(String usual, int depth) {
-        return ofOneOrBoth(usual).or(() -> together(usual, depth));
+        return ofOneOrBoth(usual).or(() -> together(usual, depth)).or(() -> withoutArticle(usual));
+    }
+
+    /** {@code a rook lift}, {@code the opposition}. */
+    private static Optional<Condition> withoutArticle(String usual) {
+        String bare = ARTICLE.matcher(usual).replaceFirst("");
+        return bare.equals(usual) ? Optional.empty() : ofOneOrBoth(Synonyms.usual(bare));
     }
 
     private static Optional<Condition> ofOneOrBoth(String usual) {

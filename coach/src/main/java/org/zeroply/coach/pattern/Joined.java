@@ -92,12 +92,20 @@ final class Joined {
                     "\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)",
                     Pattern.CASE_INSENSITIVE);
 
+    /** The same of a man that stands elsewhere, or nowhere. */
+    private static final Pattern NOT_THERE =
+            Pattern.compile(
+                    "\\b((?:(?:white|black) )?(?:king|queen|rook|bishop|knight|pawn|man|piece))"
+                            + "s?(?: is| are|) not (?=(?:on|in) )",
+                    Pattern.CASE_INSENSITIVE);
+
     private Joined() {}
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
+        String denied = NOT_THERE.matcher(text).replaceAll("not $1 ");
         return BELONGING
-                .matcher(DENIED.matcher(text).replaceAll("not $1 "))
+                .matcher(DENIED.matcher(denied).replaceAll("not $1 "))
                 .replaceAll(
                         m ->
                                 Matcher.quoteReplacement(

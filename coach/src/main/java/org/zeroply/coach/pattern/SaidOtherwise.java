@@ -54,13 +54,22 @@ final class SaidOtherwise {
             ^<side> (?:removal|removes) (?:of )?the (?:defender|guard) => $1 motif move guard removed
             ^(?:the )?removal of the (?:defender|guard) => motif move guard removed
 
+            ^(?:an? )?missed (?:win|draw) => moment missed-chance
+
             # What was played
+            ^(?:an? |the )?(queen|rook|bishop|knight|piece|pawn) (?:is |was )?sacrificed(?! by) => sacrificed a $1
+            ^(?:the )?exchange (?:is |was )?sacrificed(?! by) => sacrificed the exchange
+            <side> pawn (?:promotes|promoted) => $1 just promoted
+            <side> (king|queen|rook|bishop|knight|pawn) (?:retreats|retreated|goes|went|moves|moved|comes|came|jumps|jumped|returns|returned) to => $1 just moved a $2 to
+            ^(king|queen|rook|bishop|knight|pawn) (?:retreats|retreated|goes|went|moves|moved|comes|came|jumps|jumped|returns|returned) to => just moved a $1 to
+            (knight|bishop|rook|queen|king) (?:travels|goes|went|walks|walked) <square> => $1 travelled $2
+            (?:played (?:an?|the) |)(?:pawn )?break <square> => played a break on $1
             ^(?-i:([KQRBN][a-h]?[1-8]?x?[a-h][1-8][+#]?|[a-h]x[a-h][1-8](?:=?[QRBN])?[+#]?|O-O(?:-O)?[+#]?))$ => just played $1
             ^<side> sacrifice on => $1 sacrificed on
             ^sacrifice on => sacrificed on
             ^(?:an? )?underpromotion to an? (rook|bishop|knight) => just promoted to a $1
             (?<!\\w )perpetual$ => perpetual check
-            <square> break => played a break on $1
+            (?:played (?:an?|the) |)<square> break => played a break on $1
             <side> (<man>) (?:reaches|reached|enters|entered|invades|invaded) (?:on )?(the|its|[a-h][1-8]) => $1 just moved a $2 to $3
             (knight|bishop|rook|queen|king) route ([a-h][1-8]) => $1 travelled $2
             (<given>) sacrifice by <side> => $2 sacrificed a $1
@@ -120,6 +129,7 @@ final class SaidOtherwise {
             ^tripled pawns on => at least 3 pawns on
             (?:double|pair of) rooks on the => doubled rooks on the
             pigs on => two rooks on
+            rooks (?:are )?doubled on ((?:the )?(?:second|seventh|2nd|7th)|its) => two rooks on $1
             (kingside|queenside) majority => majority on the $1
             open files => open file
             passers? => passed pawn
@@ -200,6 +210,12 @@ final class SaidOtherwise {
             queens (?:are |)(?:off(?: the board)?|exchanged|traded)(?! on) => no queens
             queenless (middlegame|ending) => in the $1 without queens
             queenless => no queens
+            ^all (queens|rooks|bishops|knights|pawns) (?:are |were |)(?:off(?: the board)?|exchanged|traded)$ => no $1
+            ^(no |)minor pieces?(?: on the board| left|)$ => $1bishop or knight on the board
+            ^(?:only (?:heavy|major) pieces(?: left| on the board|)|(?:heavy|major)[- ]piece ending)$ => queen or rook on the board without bishop or knight on the board
+            ^(?:an? )?pure ([a-z-]+) ending => $1 ending
+            ^(?:an? )?(queen|rook) (?:against|vs\\.?|versus) (?:an? )?(rook|bishop|knight) ending$ => in the ending with a $1 against a $2
+            ^(?:the |an )?exchange down$ => is the exchange up
             ^<side> has an extra (<man>)$ => $1 is a $2 up
             ^an extra (<man>)$ => is a $1 up
             ^(?:an? )?(bishop|knight) (?:against|vs\\.?|versus) (?:an? )?(bishop|knight) ending$ => minor-piece ending with a $1 against a $2
@@ -232,6 +248,7 @@ final class SaidOtherwise {
             attacked by <side> <times> => covered by $1 $2
             pinned (<man>) => $1 pinned
             outpost (<man>) => $1 outpost
+            outpost (?:is |was )?held$ => outpost
             (<man>) on an outpost => $1 outpost
             """;
 

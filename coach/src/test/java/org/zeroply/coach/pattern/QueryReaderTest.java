@@ -49,6 +49,21 @@ class QueryReaderTest {
             delimiter = '|',
             textBlock =
                     """
+                    black knight not on f6 | NOT black knight on f6
+                    white knight on d5, black knights are not on f6 | white knight on d5 AND NOT black knight on f6
+                    a rook lift by white | white lifted a rook
+                    white played the c4 break | white played a break on c4
+                    rooks doubled on the seventh | (at least 2 white rooks on the 7th rank OR at least 2 black rooks on the 2nd rank)
+                    all rooks traded | NOT rook on the board
+                    no minor pieces | NOT knight or bishop on the board
+                    only heavy pieces left | rook or queen on the board AND NOT knight or bishop on the board
+                    rook vs bishop ending | in the ending AND a rook against a bishop
+                    outpost held for 8 plies | outpost FOR 8 PLIES
+                    queen sacrificed | (white sacrificed a queen OR black sacrificed a queen)
+                    exchange sacrificed on c3 by black | black sacrificed the exchange AND black just moved a rook to c3
+                    white bishop retreats to b1 | white just moved a bishop to b1
+                    white knight goes d2-f1-g3 | white knight travelled d2-f1-g3
+                    black pawn promoted | black just promoted
                     doubled isolated c-pawns | (white isolated doubled pawn on the c-file OR black isolated doubled pawn on the c-file)
                     white has not castled by move 15 | NOT white castled by now AND from move 15
                     black is still uncastled at move 20 | NOT black castled by now AND from move 20
