@@ -36,35 +36,6 @@ public final class QueryReader {
     private static final Pattern CLAUSE =
             words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
 
-    private static final String OUTCOME =
-            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
-
-    private static final Pattern SAID_OF_GAME = words(OUTCOME);
-
-    /** Who won a game and in how many moves, which are two things. */
-    private static final Pattern WON_IN =
-            words(
-                    "\\b(white|black) (won|wins|lost|loses) (?:the game )?(?:in|within)"
-                            + " ((?:at most|under|fewer than|less than) )?(\\d{1,3}) moves");
-
-    /** Between two parts, and before the name of an opening that is said behind a condition. */
-    private static final Pattern PARTS =
-            words("(\\s*(?:,|;|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z]))");
-
-    /** A part of the conditions that is about the game. */
-    private static final Pattern GAME =
-            words(
-                    "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
-                            + "|"
-                            + OUTCOME
-                            + ")"
-                            + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
-
-    /** What is left at the end and at the beginning where a part was taken out. */
-    private static final Pattern JOINT = words("\\s*(?:,|\\bAND|\\bin (?:the|an?))$");
-
-    private static final Pattern LEADING = words("^\\s*(?:,|AND\\b)\\s*");
-
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
                     Query.Manner.MIRRORED,
@@ -102,14 +73,16 @@ public final class QueryReader {
                 Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
                         .map(String::strip)
                         .toList();
-        reader.steps(reader.withoutGames(parts.get(0)));
+        SaidOfGame said = SaidOfGame.in(parts.get(0));
+        said.clauses().forEach(reader::clause);
+        reader.steps(said.conditions());
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
         return new Query(reader.steps, reader.manners, reader.games);
     }
 
     /** Whether a text is about the game and not about a position. */
     static boolean isOfGame(String text) {
-        return SAID_OF_GAME.matcher(text).matches() || CLAUSE.matcher(text).matches();
+        return SaidOfGame.isOutcome(text) || CLAUSE.matcher(text).matches();
     }
 
     /** Why a text is no query; empty if it is one. */
@@ -120,95 +93,6 @@ public final class QueryReader {
         } catch (IllegalArgumentException e) {
             return Optional.of(e.getMessage());
         }
-    }
-
-    /**
-     * Takes out what is said of the games among the conditions; where these are joined by OR or in
-     * brackets it would mean something else there, and is left to be refused.
-     */
-    private String withoutGames(String text) {
-        if (ConditionReader.isJoinedOtherwise(text)) {
-            return text;
-        }
-        Matcher game = GAME.matcher(withoutOpening(inMoves(text)));
-        while (game.find()) {
-            if (game.group(1) != null) {
-                clause(game.group(1));
-            } else {
-                games("result", outcome(game.group(2), game.group(3)));
-            }
-        }
-        return game.replaceAll(" ");
-    }
-
-    private static String inMoves(String text) {
-        return WON_IN.matcher(text)
-                .replaceAll(
-                        m -> {
-                            String bound = m.group(3) == null ? "at most" : m.group(3).strip();
-                            String few = bound.equalsIgnoreCase("under") ? "fewer than" : bound;
-                            return String.format(
-                                    "%s %s, game of %s %s moves",
-                                    m.group(1),
-                                    m.group(2).toLowerCase(Locale.ROOT).startsWith("w")
-                                            ? "won"
-                                            : "lost",
-                                    few,
-                                    m.group(4));
-                        });
-    }
-
-    /**
-     * Takes out the name of an opening that stands among the conditions, alone or as in {@code
-     * knight on d5 in the Dutch}, unless it says something of the position.
-     */
-    private String withoutOpening(String text) {
-        Matcher part = PARTS.matcher(text);
-        int from = 0;
-        StringBuilder left = new StringBuilder();
-        while (from <= text.length()) {
-            boolean more = part.find(from);
-            String said = text.substring(from, more ? part.start() : text.length());
-            String bare = said.strip().replaceFirst("^[Tt]he ", "");
-            if (isOpening(bare)) {
-                games("opening", bare);
-                int before = left.toString().stripTrailing().length();
-                left.setLength(before);
-                Matcher joint = JOINT.matcher(left);
-                if (joint.find()) {
-                    left.setLength(joint.start());
-                }
-            } else {
-                left.append(said);
-            }
-            if (!more) {
-                break;
-            }
-            left.append(part.group());
-            from = part.end();
-        }
-        return LEADING.matcher(left).replaceFirst("");
-    }
-
-    private static boolean isOpening(String said) {
-        if (!OpeningNames.shipped().has(said)) {
-            return false;
-        }
-        try {
-            ConditionReader.all(said);
-            return false;
-        } catch (IllegalArgumentException e) {
-            return true;
-        }
-    }
-
-    /** The result of a game that a side won or lost; drawn where none is named. */
-    private static String outcome(String side, String did) {
-        if (side == null) {
-            return GameResult.DRAW;
-        }
-        boolean white = side.equalsIgnoreCase("white") == !did.equalsIgnoreCase("lost");
-        return white ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
     }
 
     private void steps(String text) {
@@ -270,8 +154,8 @@ public final class QueryReader {
                         .findFirst();
         if (manner.isPresent()) {
             manners.add(manner.get());
-        } else if (SAID_OF_GAME.matcher(text).matches()) {
-            withoutGames(text);
+        } else if (SaidOfGame.isOutcome(text)) {
+            SaidOfGame.in(text).clauses().forEach(this::clause);
         } else {
             Matcher clause = CLAUSE.matcher(text);
             if (!clause.matches()) {

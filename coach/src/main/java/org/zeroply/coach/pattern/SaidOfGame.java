@@ -1,0 +1,139 @@
+package org.zeroply.coach.pattern;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.zeroply.chess.opening.OpeningNames;
+import org.zeroply.chess.tree.GameResult;
+
+/**
+ * What is said of the whole game among the conditions of a position: how it ended, when it was
+ * played, which opening it was.
+ *
+ * @param clauses each as it may stand behind a semicolon
+ * @param conditions the text without them
+ */
+record SaidOfGame(List<String> clauses, String conditions) {
+
+    private static final String OUTCOME =
+            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
+
+    private static final Pattern ENDED = words(OUTCOME);
+
+    /** A part of the conditions that is about the game. */
+    private static final Pattern GAME =
+            words(
+                    "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
+                            + "|"
+                            + OUTCOME
+                            + ")"
+                            + "\\s*(?=,|$|\\bAND\\b|\\bTHEN\\b)");
+
+    /** Who won a game and in how many moves, which are two things. */
+    private static final Pattern WON_IN =
+            words(
+                    "\\b(white|black) (?:(won|wins)|lost|loses) (?:the game )?(?:in|within)"
+                            + " (?:(at most|fewer than|less than) |(under) )?(\\d{1,3}) moves");
+
+    /** Between two parts, and before the name of an opening that is said behind a condition. */
+    private static final Pattern JOINT =
+            words("\\s*(?:,|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z])");
+
+    private static Pattern words(String pattern) {
+        return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
+    }
+
+    /**
+     * Takes out what is said of the games; where conditions are joined by OR or in brackets it
+     * would mean something else there, and is left to be refused.
+     */
+    static SaidOfGame in(String text) {
+        List<String> clauses = new ArrayList<>();
+        if (ConditionReader.isJoinedOtherwise(text)) {
+            return new SaidOfGame(clauses, text);
+        }
+        Matcher game = GAME.matcher(withoutOpening(won(text), clauses));
+        while (game.find()) {
+            clauses.add(
+                    game.group(1) != null
+                            ? game.group(1)
+                            : "result " + result(game.group(2), game.group(3)));
+        }
+        return new SaidOfGame(clauses, game.replaceAll(" "));
+    }
+
+    /** Whether a text tells how a game ended and nothing else. */
+    static boolean isOutcome(String text) {
+        return ENDED.matcher(text).matches();
+    }
+
+    /** The result of a game that a side won or lost; drawn where none is named. */
+    private static String result(String side, String did) {
+        if (side == null) {
+            return GameResult.DRAW;
+        }
+        boolean white = side.equalsIgnoreCase("white") == !did.equalsIgnoreCase("lost");
+        return white ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
+    }
+
+    private static String won(String text) {
+        return WON_IN.matcher(text)
+                .replaceAll(
+                        m -> {
+                            String otherwise = m.group(4) == null ? "at most" : "fewer than";
+                            String bound = m.group(3) == null ? otherwise : m.group(3);
+                            String did = m.group(2) == null ? "lost" : "won";
+                            return m.group(1)
+                                    + " "
+                                    + did
+                                    + ", game of "
+                                    + bound.toLowerCase(Locale.ROOT)
+                                    + " "
+                                    + m.group(5)
+                                    + " moves";
+                        });
+    }
+
+    /**
+     * Takes out the name of an opening that stands among the conditions, alone or as in {@code
+     * knight on d5 in the Dutch}, unless it says something of the position. What joined it to what
+     * is before it goes with it.
+     */
+    private static String withoutOpening(String text, List<String> clauses) {
+        StringBuilder left = new StringBuilder();
+        Matcher joint = JOINT.matcher(text);
+        String before = "";
+        int from = 0;
+        boolean more = true;
+        while (more) {
+            more = joint.find();
+            String said = text.substring(from, more ? joint.start() : text.length());
+            String name = said.strip().replaceFirst("^[Tt]he ", "");
+            if (isOpening(name)) {
+                clauses.add("opening " + name);
+            } else {
+                boolean first = left.isEmpty() && !clauses.isEmpty();
+                left.append(first ? "" : before).append(said);
+            }
+            if (more) {
+                before = joint.group();
+                from = joint.end();
+            }
+        }
+        return left.toString();
+    }
+
+    private static boolean isOpening(String said) {
+        if (!OpeningNames.shipped().has(said)) {
+            return false;
+        }
+        try {
+            ConditionReader.all(said);
+            return false;
+        } catch (IllegalArgumentException e) {
+            return true;
+        }
+    }
+}
