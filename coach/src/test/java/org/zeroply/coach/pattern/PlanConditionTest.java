@@ -1,11 +1,8 @@
 package org.zeroply.coach.pattern;
 
-import static org.assertj.core.api.Assertions.assertThat;
-
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Symmetry;
 
 /** Plans and dangers, by positions looked at by hand; each also with the colours exchanged. */
 class PlanConditionTest {
@@ -127,11 +124,6 @@ class PlanConditionTest {
     @ParameterizedTest(name = "{0}: {2} in {1}")
     @CsvSource(delimiter = '|', textBlock = ROWS)
     void a_plan_or_danger_is_seen_for_either_side(String text, String fen, boolean holds) {
-        Position position = Position.fromFen(fen + " 0 20");
-        Condition asked = ConditionReader.together(ConditionReader.all(text));
-        assertThat(asked.holds(Situation.of(position))).isEqualTo(holds);
-        Position exchanged = Symmetry.FLIPPED.of(position).orElseThrow();
-        assertThat(asked.under(Symmetry.FLIPPED).holds(Situation.of(exchanged))).isEqualTo(holds);
-        assertThat(ConditionReader.together(ConditionReader.all(asked.text()))).isEqualTo(asked);
+        BothColours.assertHolds(text, Position.fromFen(fen + " 0 20"), holds);
     }
 }

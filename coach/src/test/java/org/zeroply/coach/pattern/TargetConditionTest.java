@@ -7,7 +7,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Symmetry;
 
 /**
  * What forks, skewers and discovered attacks are aimed at, by hand; with colours exchanged, too.
@@ -77,12 +76,7 @@ class TargetConditionTest {
             """;
 
     private static void assertSeen(String text, String fen, boolean holds) {
-        Position position = Position.fromFen(fen + " 0 60");
-        Condition asked = ConditionReader.together(ConditionReader.all(text));
-        assertThat(asked.holds(Situation.of(position))).isEqualTo(holds);
-        Position exchanged = Symmetry.FLIPPED.of(position).orElseThrow();
-        assertThat(asked.under(Symmetry.FLIPPED).holds(Situation.of(exchanged))).isEqualTo(holds);
-        assertThat(ConditionReader.together(ConditionReader.all(asked.text()))).isEqualTo(asked);
+        BothColours.assertHolds(text, Position.fromFen(fen + " 0 60"), holds);
     }
 
     @ParameterizedTest(name = "{0}: {2} in {1}")
