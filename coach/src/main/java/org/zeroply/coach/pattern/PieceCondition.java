@@ -56,6 +56,62 @@ sealed interface PieceCondition extends Condition {
         }
     }
 
+    /**
+     * A man of a side and another one, of either side, share a line, whatever stands between.
+     *
+     * @param one whose the first is
+     * @param other whose the second is
+     */
+    record OnSameLine(Line line, Side one, Men men, Side other, Men others)
+            implements PieceCondition {
+
+        /** Which lines count. */
+        enum Line {
+            FILE,
+            RANK,
+            DIAGONAL;
+
+            String word() {
+                return name().toLowerCase(Locale.ROOT);
+            }
+
+            /** The squares of the line through a square, that one aside; both diagonals. */
+            private long through(int square) {
+                return switch (this) {
+                    case FILE -> Attacks.straights(square) & Squares.file(square);
+                    case RANK -> Attacks.straights(square) & ~Squares.file(square);
+                    case DIAGONAL -> Attacks.diagonals(square);
+                };
+            }
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long there = others.on(board) & board.pieces(other.ordinal());
+            long from = men.on(board) & board.pieces(one.ordinal());
+            return Squares.list(from).stream().anyMatch(s -> (line.through(s) & there) != 0);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(one)
+                    + " "
+                    + men.word()
+                    + " on the same "
+                    + line.word()
+                    + " as the "
+                    + Condition.word(other)
+                    + " "
+                    + others.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new OnSameLine(line, way.side(one), men, way.side(other), others);
+        }
+    }
+
     /** Two rooks of a side stand on one file with nothing between them. */
     record DoubledRooks(Side side, Optional<Integer> file) implements PieceCondition {
         @Override

@@ -1,6 +1,7 @@
 package org.zeroply.coach.pattern;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Squares;
@@ -18,6 +19,14 @@ final class PiecePhrases {
                                             w.maybeSide(1),
                                             w.men(2),
                                             w.text(3).equals("half-open"))),
+                    Phrase.of(
+                            "<side> <men> on the same (file|rank|diagonal) as (?:the |an? )?<side> <men>",
+                            "white queen on the same file as the black king",
+                            w -> onSameLine(w, w.side(4))),
+                    Phrase.of(
+                            "<side> <men> on the same (file|rank|diagonal) as (?:the |an? )?(enemy|opposing|other) <men>",
+                            "white queen on the same file as the black king",
+                            w -> onSameLine(w, w.side(1).other())),
                     Phrase.of(
                             "<side> <men> on the (open|half-open) <file>-file",
                             "white rook on an open file",
@@ -46,6 +55,12 @@ final class PiecePhrases {
                                                             : BoardCondition.Wing.QUEENSIDE))));
 
     private PiecePhrases() {}
+
+    private static Condition onSameLine(Phrase.Words w, Side other) {
+        PieceCondition.OnSameLine.Line line =
+                PieceCondition.OnSameLine.Line.valueOf(w.text(3).toUpperCase(Locale.ROOT));
+        return new PieceCondition.OnSameLine(line, w.side(1), w.men(2), other, w.men(5));
+    }
 
     private static Condition onThatFile(Phrase.Words w) {
         int file = w.anyFile(4).orElseThrow();

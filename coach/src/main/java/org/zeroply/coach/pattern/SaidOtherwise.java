@@ -191,6 +191,7 @@ final class SaidOtherwise {
             ^en prise$ => hanging man
             ^pinned to => piece pinned to
             double attack => fork
+            opposite (?:the )?(white|black|enemy) (<man>) => on the same file as the $1 $2
             absolute pin => pin to the king
             <side> forks => $1 fork of
             (knight|bishop|rook|queen|king|pawn) forks => $1 fork of

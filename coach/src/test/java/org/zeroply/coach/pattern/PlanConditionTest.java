@@ -89,6 +89,14 @@ class PlanConditionTest {
             white blockading knight | 4k3/4p3/8/3p4/3N4/8/3P4/4K3 w - - | false
             # Isolated, not passed
             white blockading knight | 4k3/8/8/3p4/3N4/8/3P4/4K3 w - - | true
+            white queen on the same file as the black king | 4k3/4p3/8/8/4Q3/8/8/4K3 w - - | true
+            white queen on the same file as the black king | 3k4/4p3/8/8/4Q3/8/8/4K3 w - - | false
+            white queen on the same rank as the black pawn | 3k4/8/8/8/p3Q3/8/8/4K3 w - - | true
+            white queen on the same file as the black pawn | 3k4/8/8/8/p3Q3/8/8/4K3 w - - | false
+            white bishop on the same diagonal as the enemy king | 7k/6p1/8/8/8/8/8/B3K3 w - - | true
+            white bishop on the same diagonal as the enemy king | 6k1/6p1/8/8/8/8/8/B3K3 w - - | false
+            # A man does not share a line with itself
+            white rook on the same file as the white rook | 4k3/8/8/8/8/8/8/R3K3 w - - | false
             white connected rooks | 4k3/8/8/8/8/8/8/R4RK1 w - - | true
             white connected rooks | 4k3/8/8/8/8/8/8/R2Q1RK1 w - - | false
             black connected rooks | 4k3/8/8/8/8/8/8/R4RK1 w - - | false

@@ -49,6 +49,8 @@ class QueryReaderTest {
             delimiter = '|',
             textBlock =
                     """
+                    rook on the same file as the enemy king | (white rook on the same file as the black king OR black rook on the same file as the white king)
+                    white rook opposite the black queen | white rook on the same file as the black queen
                     black knight not on f6 | NOT black knight on f6
                     white knight on d5, black knights are not on f6 | white knight on d5 AND NOT black knight on f6
                     a rook lift by white | white lifted a rook
