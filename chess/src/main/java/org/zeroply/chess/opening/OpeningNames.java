@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
@@ -48,8 +49,16 @@ public final class OpeningNames {
 
     private final Map<Position, String> names;
 
+    /** What openings and variations are called by, in small letters. */
+    private final Set<String> called;
+
     private OpeningNames(Map<Position, String> names) {
         this.names = names;
+        called =
+                names.values().stream()
+                        .flatMap(OpeningNames::own)
+                        .map(part -> part.toLowerCase(Locale.ROOT))
+                        .collect(Collectors.toSet());
     }
 
     /** The names that come with the program. */
@@ -100,9 +109,7 @@ public final class OpeningNames {
     public boolean has(String words) {
         String wanted = spelled(words).toLowerCase(Locale.ROOT);
         return !wanted.isEmpty()
-                && names.values().stream()
-                        .flatMap(OpeningNames::own)
-                        .map(part -> part.toLowerCase(Locale.ROOT))
+                && called.stream()
                         .filter(part -> part.startsWith(wanted))
                         .anyMatch(part -> (part + " ").charAt(wanted.length()) == ' ');
     }

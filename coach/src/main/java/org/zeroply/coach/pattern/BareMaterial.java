@@ -28,13 +28,8 @@ final class BareMaterial {
                                 letters(less).stream()
                                         .map(
                                                 theirs ->
-                                                        side == Side.WHITE
-                                                                ? exactly(ours, theirs)
-                                                                : exactly(theirs, ours)));
-    }
-
-    private static Condition exactly(String white, String black) {
-        return MaterialCondition.Exactly.of(white, black);
+                                                        MaterialCondition.Exactly.of(
+                                                                side, ours, theirs)));
     }
 
     /** The letters of some men; several ways where a minor piece is a bishop or a knight. */

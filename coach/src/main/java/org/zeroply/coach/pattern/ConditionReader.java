@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.board.Side;
@@ -74,6 +75,8 @@ public final class ConditionReader {
 
     /** Stands for an {@code and} behind what a side has. */
     private static final String ALSO = "ALSO";
+
+    private static final Set<String> JOINTS = Set.of("AND", ALSO);
 
     private static final Pattern LACKS =
             Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
@@ -187,31 +190,22 @@ public final class ConditionReader {
 
     private Condition both() {
         List<Condition> parts = new ArrayList<>(List.of(single()));
-        while (true) {
-            Matcher had = HAD.matcher(at == 0 ? "" : words.get(at - 1));
-            if (next(ALSO)) {
-                parts.add(had.find() ? alsoHas(had.group()) : single());
-            } else if (next("AND")) {
-                parts.add(single());
-            } else {
-                break;
-            }
+        while (at < words.size() && JOINTS.contains(words.get(at))) {
+            parts.add(words.get(at++).equals(ALSO) ? alsoHas() : single());
         }
         return parts.size() == 1 ? parts.get(0) : new Condition.All(parts);
     }
 
     /** What the side before has besides, unless it can only be said of both. */
-    private Condition alsoHas(String sideHas) {
+    private Condition alsoHas() {
+        Matcher had = HAD.matcher(words.get(at - 2));
         String text = at < words.size() ? words.get(at) : "";
         Optional<Condition> own =
-                NAMED_SIDE.matcher(text).find()
-                        ? Optional.empty()
-                        : single(Synonyms.usual(sideHas + text));
-        if (own.isPresent()) {
-            words.set(at++, sideHas + text);
-            return own.get();
-        }
-        return single();
+                had.find() && !NAMED_SIDE.matcher(text).find()
+                        ? single(Synonyms.usual(had.group() + text))
+                        : Optional.empty();
+        own.ifPresent(c -> at++);
+        return own.orElseGet(this::single);
     }
 
     /** Two NOTs are none, however many there are. */

@@ -33,7 +33,7 @@ final class Joined {
     private static final String AGAINST = "(?:against|vs\\.?|versus)";
 
     /** Where a phrase ends. */
-    private static final String END = "(?=\\s*(?:[,;)]|$|\\b(?:and|or)\\b))";
+    private static final String END = endBefore("and|or");
 
     private static final Pattern BELONGING =
             Pattern.compile(
@@ -68,7 +68,7 @@ final class Joined {
                             + "|\\bbetween (?:move|moves) \\d{1,3} and (?:move )?\\d"
                             + "|(?<=\\b(?:fork|skewer) (?:of|on) |\\bforks )"
                             + MEN
-                            + "(?=\\s*(?:[,;)]|$|\\b(?:and|or|by)\\b))"
+                            + endBefore("and|or|by")
                             + "|\\bking (?-i:and) pawns?(?= end(?:ing|game)\\b)"
                             + "|(?<=\\bmate with )"
                             + MEN
@@ -100,6 +100,10 @@ final class Joined {
                     Pattern.CASE_INSENSITIVE);
 
     private Joined() {}
+
+    private static String endBefore(String words) {
+        return "(?=\\s*(?:[,;)]|$|\\b(?:" + words + ")\\b))";
+    }
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {

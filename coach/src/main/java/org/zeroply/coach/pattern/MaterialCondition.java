@@ -119,6 +119,11 @@ sealed interface MaterialCondition extends Condition {
             return new Exactly(sorted(white), sorted(black));
         }
 
+        /** The same, said from one side. */
+        static Exactly of(Side side, String own, String theirs) {
+            return side == Side.WHITE ? of(own, theirs) : of(theirs, own);
+        }
+
         private static String sorted(String letters) {
             StringBuilder sorted = new StringBuilder("K");
             for (char letter : ORDER.substring(1).toCharArray()) {

@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Piece;
@@ -265,14 +266,9 @@ sealed interface MoveCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             GameLine line = situation.line();
-            boolean first = line.start().sideToMove() == side;
-            for (int i = first ? 0 : 1; i < situation.ply(); i += 2) {
-                int kind = Move.kind(line.moves()[i]);
-                if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
-                    return true;
-                }
-            }
-            return false;
+            int first = line.start().sideToMove() == side ? 1 : 2;
+            return IntStream.iterate(first, ply -> ply <= situation.ply(), ply -> ply + 2)
+                    .anyMatch(ply -> line.before(ply).isCastling());
         }
 
         @Override

@@ -208,9 +208,7 @@ final class MovePhrases {
         return new Condition.All(
                 List.of(
                         new EventCondition.Mate(side, Theme.MATE),
-                        side == Side.WHITE
-                                ? MaterialCondition.Exactly.of(men, "K")
-                                : MaterialCondition.Exactly.of("K", men)));
+                        MaterialCondition.Exactly.of(side, men, "K")));
     }
 
     /** The mate is given by a man, or on a square. */

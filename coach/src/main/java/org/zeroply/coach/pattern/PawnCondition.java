@@ -243,13 +243,8 @@ sealed interface PawnCondition extends Condition {
             long passed =
                     PawnSets.passed(side, pawns(situation, side), pawns(situation, side.other()))
                             & place.squares();
-            for (int file = 0; file < 7; file++) {
-                if ((passed & Squares.ofFile(file)) != 0
-                        && (passed & Squares.ofFile(file + 1)) != 0) {
-                    return true;
-                }
-            }
-            return false;
+            return Squares.list(passed).stream()
+                    .anyMatch(pawn -> (Squares.besideFiles(pawn) & passed) != 0);
         }
 
         @Override

@@ -36,18 +36,11 @@ record RookEnding(Side side, Kind kind) implements Condition {
     public boolean holds(Situation situation) {
         Board board = situation.board();
         Side pawns = kind == Kind.LUCENA ? side : side.other();
-        if (Long.bitCount(board.occupied()) != 5
-                || count(board, pawns, PieceType.PAWN) != 1
-                || count(board, pawns, PieceType.ROOK) != 1
-                || count(board, pawns.other(), PieceType.ROOK) != 1) {
+        if (!MaterialCondition.Exactly.of(pawns, "RP", "R").holds(situation)) {
             return false;
         }
         int pawn = Long.numberOfTrailingZeros(board.piecesOfType(PieceType.PAWN.ordinal()));
         return kind == Kind.LUCENA ? isLucena(board, pawn) : isPhilidor(board, pawn);
-    }
-
-    private static int count(Board board, Side side, PieceType type) {
-        return Long.bitCount(board.pieces(side.ordinal(), type.ordinal()));
     }
 
     private boolean isLucena(Board board, int pawn) {

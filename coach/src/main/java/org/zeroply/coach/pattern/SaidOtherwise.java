@@ -40,44 +40,36 @@ final class SaidOtherwise {
             (?:stands?|standing|is|are|anywhere) on(?! it\\b) => on
             ^(?:either side|one side|somebody) has(?: an?| the|) =>
             result turned|turning point => moment turn
-            <side> missed a chance => $1 moment missed-chance
-            ^missed (?:a )?chance => moment missed-chance
+            ^missed (?:a )?chance|^(?:an? )?missed (?:win|draw) => moment missed-chance
             ^(?:an? )?(?:unpunished|missed) (?:blunder|error) => moment unpunished-error
-            <side> missed (?:a|the) (?:win|draw) => $1 moment missed-chance
+            <side> missed (?:a chance|(?:a|the) (?:win|draw)) => $1 moment missed-chance
             <side> (?:blundered|blunders|blunder) => $1 moment turn
             ^(?:an? )?blunder => moment turn
             ^(?:a )?miniature$ => game of at most 25 moves
             ^(?:an? |the )?game (?:is )?shorter than (<number>|\\d+) moves$ => game of fewer than $1 moves
             ^(?:an? |the )?game (?:is )?longer than (<number>|\\d+) moves$ => game of more than $1 moves
-            ^<side> (deflection|decoy|interference|clearance|windmill|desperado|in-between move) => $1 motif move $2
-            ^(?:an? )?(deflection|decoy|interference|clearance|windmill|desperado|in-between move) => motif move $1
+            ^(?:an? |(white |black |))(deflection|decoy|interference|clearance|windmill|desperado|in-between move) => $1motif move $2
             ^<side> (?:removal|removes) (?:of )?the (?:defender|guard) => $1 motif move guard removed
             ^(?:the )?removal of the (?:defender|guard) => motif move guard removed
 
-            ^(?:an? )?missed (?:win|draw) => moment missed-chance
-
             # What was played
-            ^(?:an? |the )?(queen|rook|bishop|knight|piece|pawn) (?:is |was )?sacrificed(?! by) => sacrificed a $1
+            ^(?:an? |the )?(<given>) (?:is |was )?sacrificed(?! by) => sacrificed a $1
             ^(?:the )?exchange (?:is |was )?sacrificed(?! by) => sacrificed the exchange
             <side> pawn (?:promotes|promoted) => $1 just promoted
-            <side> (king|queen|rook|bishop|knight|pawn) (?:retreats|retreated|goes|went|moves|moved|comes|came|jumps|jumped|returns|returned) to => $1 just moved a $2 to
-            ^(king|queen|rook|bishop|knight|pawn) (?:retreats|retreated|goes|went|moves|moved|comes|came|jumps|jumped|returns|returned) to => just moved a $1 to
-            (knight|bishop|rook|queen|king) (?:travels|goes|went|walks|walked) <square> => $1 travelled $2
+            (white |black |^)(king|queen|rook|bishop|knight|pawn) (?:retreats|retreated|goes|went|moves|moved|comes|came|jumps|jumped|returns|returned) to => $1just moved a $2 to
+            (knight|bishop|rook|queen|king) (?:travels|goes|went|walks|walked|route) <square> => $1 travelled $2
             (?:played (?:an?|the) |)(?:pawn )?break <square> => played a break on $1
             ^(?-i:([KQRBN][a-h]?[1-8]?x?[a-h][1-8][+#]?|[a-h]x[a-h][1-8](?:=?[QRBN])?[+#]?|O-O(?:-O)?[+#]?))$ => just played $1
-            ^<side> sacrifice on => $1 sacrificed on
-            ^sacrifice on => sacrificed on
+            ^(white |black |)sacrifice on => $1sacrificed on
             ^(?:an? )?underpromotion to an? (rook|bishop|knight) => just promoted to a $1
             (?<!\\w )perpetual$ => perpetual check
             (?:played (?:an?|the) |)<square> break => played a break on $1
             <side> (<man>) (?:reaches|reached|enters|entered|invades|invaded) (?:on )?(the|its|[a-h][1-8]) => $1 just moved a $2 to $3
-            (knight|bishop|rook|queen|king) route ([a-h][1-8]) => $1 travelled $2
             (<given>) sacrifice by <side> => $2 sacrificed a $1
             exchange sacrifice by <side> => $1 sacrificed the exchange
             (white |black |)(<given>) sacrifice => $1sacrificed a $2
             (white |black |)exchange sacrifice => $1sacrificed the exchange
             (an? (?:<given>)|the exchange) (?:is |was )?sacrificed by <side> => $2 sacrificed $1
-            ^(an? (?:<given>)|the exchange) (?:is |was )?sacrificed => sacrificed $1
             (?:the )?rook lift by <side> => $1 lifted a rook
             (?:gives |gave |giving )?(?:check)?mate with (?:an? |the )?(queen|rook|bishop|knight|pawn)$ => mate by a $1
             <side> (?:gives |gave )?check(?:s|ed|) with (?:an? |the )?(queen|rook|bishop|knight|pawn|king) => $1 $2 gave check
@@ -125,8 +117,7 @@ final class SaidOtherwise {
 
             # Pawns and files
             pawn majority => majority
-            ^<side> tripled pawns on => at least 3 $1 pawns on
-            ^tripled pawns on => at least 3 pawns on
+            ^(white |black |)tripled pawns on => at least 3 $1pawns on
             (?:double|pair of) rooks on the => doubled rooks on the
             pigs on => two rooks on
             rooks (?:are )?doubled on ((?:the )?(?:second|seventh|2nd|7th)|its) => two rooks on $1
@@ -193,8 +184,7 @@ final class SaidOtherwise {
             double attack => fork
             opposite (?:the )?(white|black|enemy) (<man>) => on the same file as the $1 $2
             absolute pin => pin to the king
-            <side> forks => $1 fork of
-            (knight|bishop|rook|queen|king|pawn) forks => $1 fork of
+            (white|black|knight|bishop|rook|queen|king|pawn) forks => $1 fork of
             overloaded (?:defender|guard) => overloaded man
 
             # What came off

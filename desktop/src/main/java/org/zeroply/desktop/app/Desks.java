@@ -74,19 +74,20 @@ final class Desks {
         this.dialogs = dialogs;
         this.rooms = rooms;
         this.frame = frame;
-        Runnable turned = frame::boardChanged;
+        Runnable boardChanged = frame::boardChanged;
         games = new GamesDesk(services, dialogs, this::openExercise, bringIn);
-        review = new ReviewDesk(services, games, this::openExercise, turned);
+        review = new ReviewDesk(services, games, this::openExercise, boardChanged);
         lab = new LabDesk(services, games.session(), games::setAsExercise, games::analyse);
         defence =
-                new DefenceDesk(services, games.session(), this::setUp, this::openExercise, turned);
+                new DefenceDesk(
+                        services, games.session(), this::setUp, this::openExercise, boardChanged);
         repertoire =
                 new RepertoireDesk(
-                        services, dialogs, clock, games::session, this::openGame, turned);
-        exercises = new ExercisesDesk(services, this::openSolve, turned);
-        lessons = new LessonsDesk(services, dialogs, clock, rooms, this::setUp, turned);
-        solve = new SolveDesk(services, clock, rooms, turned);
-        students = new StudentsDesk(services, dialogs, this::openMoment, turned);
+                        services, dialogs, clock, games::session, this::openGame, boardChanged);
+        exercises = new ExercisesDesk(services, this::openSolve, boardChanged);
+        lessons = new LessonsDesk(services, dialogs, clock, rooms, this::setUp, boardChanged);
+        solve = new SolveDesk(services, clock, rooms, boardChanged);
+        students = new StudentsDesk(services, dialogs, this::openMoment, boardChanged);
         all = List.of(games, review, lab, defence, repertoire, exercises, lessons, solve, students);
     }
 

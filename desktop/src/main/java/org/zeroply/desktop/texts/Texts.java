@@ -17,20 +17,12 @@ public final class Texts {
     private Texts() {}
 
     /**
-     * Words that stand as they are.
+     * Words, with something in them if they ask for it.
      *
-     * @param key room and name, such as {@code review.next-moment}
-     * @throws java.util.MissingResourceException if no room has it
-     */
-    public static String of(String key) {
-        return of(Locale.getDefault(), key);
-    }
-
-    /**
-     * Words with something in them.
-     *
-     * @param key of a {@link MessageFormat}
+     * @param key room and name, such as {@code review.next-moment}; where parts are given its words
+     *     are those of a {@link MessageFormat}
      * @param parts what is put in for {0}, {1} and so on, as it is written
+     * @throws java.util.MissingResourceException if no room has the key
      * @throws IllegalArgumentException if the words ask for more parts or fewer
      */
     public static String of(String key, Object... parts) {

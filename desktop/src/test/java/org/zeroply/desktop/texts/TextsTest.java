@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.IOException;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.MessageFormat;
@@ -19,7 +20,6 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -33,6 +33,11 @@ class TextsTest {
 
     private static final Pattern LITERAL = Pattern.compile("\"((?:[^\"\\\\\n]|\\\\.)*)\"");
     private static final Pattern SENTENCE = Pattern.compile("[a-z]{2,}[,;]? [a-z]{2,}");
+
+    private static final Pattern FOR_DEVELOPERS =
+            Pattern.compile(
+                    "\\.(log|store)\\(|new Illegal\\w+Exception\\(|new (Unchecked)?IOException\\("
+                            + "|Pattern\\.compile\\(");
 
     /** What is typed and read by the program, not said to anybody, or said without a window. */
     private static final Set<String> GRAMMARS =
@@ -80,22 +85,21 @@ class TextsTest {
         Map<String, String> written = written();
         Set<String> said = new TreeSet<>();
         List<String> wrong = new ArrayList<>();
-        for (Path source : sources()) {
-            String room = SOURCES.relativize(source).getName(0).toString();
-            for (MatchResult use : found(KEY, source)) {
+        for (Source source : sources()) {
+            for (MatchResult use : source.found(KEY)) {
                 String key = use.group(1);
+                boolean atOnce = source.before(use).stripTrailing().endsWith("Texts.of(");
                 if (written.containsKey(key)) {
                     said.add(key);
                     boolean asked = placeholders(written.get(key)) > 0;
-                    boolean given = use.group(2).equals(",");
-                    if (!key.startsWith(room + ".") || asked && use.group(2).equals(")")) {
-                        wrong.add(source + " says " + key);
+                    boolean elsewhere = !key.startsWith(source.room() + ".");
+                    boolean lacking = asked && use.group(2).equals(")");
+                    boolean toomuch = !asked && use.group(2).equals(",") && atOnce;
+                    if (elsewhere || lacking || toomuch) {
+                        wrong.add(source.name() + " says " + key);
                     }
-                    if (given && !asked && saidAtOnce(source, use)) {
-                        wrong.add(source + " gives parts to " + key);
-                    }
-                } else if (saidAtOnce(source, use)) {
-                    wrong.add(source + " says " + key + ", which is not written");
+                } else if (atOnce) {
+                    wrong.add(source.name() + " says " + key + ", which is not written");
                 }
             }
         }
@@ -106,15 +110,14 @@ class TextsTest {
     @Test
     void noSentencesStandInTheCode() throws IOException {
         List<String> sentences = new ArrayList<>();
-        for (Path source : sources()) {
-            String name = source.getFileName().toString().replace(".java", "");
-            if (GRAMMARS.contains(name)) {
+        for (Source source : sources()) {
+            if (GRAMMARS.contains(source.name())) {
                 continue;
             }
-            for (MatchResult literal : found(LITERAL, source)) {
+            for (MatchResult literal : source.found(LITERAL)) {
                 if (SENTENCE.matcher(literal.group(1)).find()
-                        && !isForDevelopers(source, literal)) {
-                    sentences.add(name + ": " + literal.group(1));
+                        && !isForDevelopers(source.before(literal))) {
+                    sentences.add(source.name() + ": " + literal.group(1));
                 }
             }
         }
@@ -122,36 +125,44 @@ class TextsTest {
     }
 
     /** The log, and what only a mistake in the program can bring about. */
-    private static boolean isForDevelopers(Path source, MatchResult literal) throws IOException {
-        String before = Files.readString(source).substring(0, literal.start());
+    private static boolean isForDevelopers(String before) {
         int statement = Math.max(before.lastIndexOf(";"), before.lastIndexOf("{"));
-        String start = before.substring(statement + 1);
-        return Stream.of(
-                                "\\.(log|store)\\(",
-                                "new Illegal\\w+Exception\\(",
-                                "new (Unchecked)?IOException\\(")
-                        .anyMatch(p -> Pattern.compile(p).matcher(start).find())
-                || start.contains("Pattern.compile(");
-    }
-
-    private static boolean saidAtOnce(Path source, MatchResult use) throws IOException {
-        String before = Files.readString(source).substring(0, use.start());
-        return before.stripTrailing().endsWith("Texts.of(");
+        return FOR_DEVELOPERS.matcher(before.substring(statement + 1)).find();
     }
 
     private static int placeholders(String words) {
         return new MessageFormat(words, Locale.ROOT).getFormatsByArgumentIndex().length;
     }
 
-    private static List<MatchResult> found(Pattern pattern, Path source) throws IOException {
-        return pattern.matcher(Files.readString(source)).results().toList();
+    /** A class of the window, by its room and name. */
+    private record Source(String room, String name, String text) {
+
+        static Source of(Path file) {
+            try {
+                return new Source(
+                        SOURCES.relativize(file).getName(0).toString(),
+                        file.getFileName().toString().replace(".java", ""),
+                        Files.readString(file));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+
+        List<MatchResult> found(Pattern pattern) {
+            return pattern.matcher(text).results().toList();
+        }
+
+        String before(MatchResult match) {
+            return text.substring(0, match.start());
+        }
     }
 
-    private static List<Path> sources() throws IOException {
+    private static List<Source> sources() throws IOException {
         try (Stream<Path> files = Files.walk(SOURCES)) {
             return files.filter(f -> f.toString().endsWith(".java"))
                     .filter(f -> !f.endsWith("Texts.java"))
-                    .collect(Collectors.toList());
+                    .map(Source::of)
+                    .toList();
         }
     }
 
