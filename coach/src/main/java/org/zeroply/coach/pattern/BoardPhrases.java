@@ -4,13 +4,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
-import org.zeroply.coach.fact.FactKind;
 
 /** How it is said what stands on the board; each phrase with an example of it. */
 final class BoardPhrases {
@@ -82,6 +80,10 @@ final class BoardPhrases {
                             "<side> castled(?: <wing>)?",
                             "white castled kingside",
                             w -> new BoardCondition.Castled(w.side(1), w.wing(2))),
+                    Phrase.of(
+                            "<side> uncastled king(?: on <place>)?",
+                            "white castled kingside",
+                            BoardPhrases::uncastled),
                     Phrase.of(
                             "castled on the same (?:wing|side)",
                             "castled on opposite wings",
@@ -234,105 +236,7 @@ final class BoardPhrases {
                             "minor-piece ending",
                             w -> new MaterialCondition.Ending(Optional.of(Men.MINORS))));
 
-    /** What a pawn is, once or several at a time. */
-    private static final String SUCH =
-            "((?:isolated|doubled|backward|passed)(?: (?:isolated|doubled|backward|passed))*)";
-
-    static final List<Phrase> PAWNS =
-            List.of(
-                    Phrase.of(
-                            "<side> (?:two|2) connected passed pawns(?: on <place>)?",
-                            "white two connected passed pawns on the 6th rank",
-                            w ->
-                                    new PawnCondition.ConnectedPassed(
-                                            w.side(1), w.place(2, w.side(1)))),
-                    Phrase.of(
-                            "<side> (?:has )?<few>(?: pawns?)? against <few>(?: pawns?)? on the <wing>",
-                            "white 4 pawns against 3 on the kingside",
-                            w ->
-                                    new PawnCondition.OnWing(
-                                            w.side(1),
-                                            w.number(2),
-                                            w.number(3),
-                                            w.wing(4).orElseThrow())),
-                    Phrase.of(
-                            "<side> tripled pawns",
-                            "white tripled pawns",
-                            w -> new PawnCondition.Tripled(w.side(1))),
-                    Phrase.of(
-                            "(?:at least )?<few> <side> " + SUCH + " pawns(?: on <place>)?",
-                            "at least 2 white passed pawns",
-                            w -> pawnsAre(w, w.side(2), w.number(1))),
-                    Phrase.of(
-                            "<side> (?:(?:at least )?<few> |an? )?"
-                                    + SUCH
-                                    + " pawns?(?: on <place>)?",
-                            "black isolated pawn on d5",
-                            w -> pawnsAre(w, w.side(1), w.number(2))),
-                    Phrase.of(
-                            "<side> pawns on <squares>",
-                            "white pawns on c4 d5 e4",
-                            w -> new PawnCondition.Formation(w.side(1), w.squares(2))),
-                    Phrase.of(
-                            "<side> ("
-                                    + Stream.of(Shape.values())
-                                            .map(Shape::words)
-                                            .collect(Collectors.joining("|"))
-                                    + ")",
-                            "white isolated queen's pawn",
-                            w -> new PawnCondition.Shaped(w.side(1), Shape.of(w.text(2)))),
-                    Phrase.of(
-                            "<side> hanging pawns on <squares>",
-                            "white hanging pawns",
-                            w ->
-                                    new Condition.All(
-                                            List.of(
-                                                    new PawnCondition.Shaped(
-                                                            w.side(1), Shape.HANGING_PAWNS),
-                                                    new PawnCondition.Formation(
-                                                            w.side(1), w.squares(2))))),
-                    Phrase.of(
-                            "<side> minority attack",
-                            "white minority attack on the queenside",
-                            w -> new PawnCondition.Shaped(w.side(1), Shape.MINORITY_ATTACK)),
-                    Phrase.of(
-                            "<side> majority on the <wing>",
-                            "white majority on the queenside",
-                            w -> new PawnCondition.Majority(w.side(1), w.wing(2).orElseThrow())),
-                    Phrase.of(
-                            "locked (?:pawn )?chains",
-                            "locked chains",
-                            w -> new PawnCondition.LockedChains()),
-                    Phrase.of(
-                            "<file>-file open",
-                            "d-file open",
-                            w ->
-                                    new PawnCondition.OpenFile(
-                                            w.anyFile(1).orElseThrow(), Optional.empty())),
-                    Phrase.of(
-                            "<file>-file half-open for <side>",
-                            "c-file half-open for black",
-                            w ->
-                                    new PawnCondition.OpenFile(
-                                            w.anyFile(1).orElseThrow(), Optional.of(w.side(2)))),
-                    Phrase.of(
-                            "(open|half-open) file (?:at|next to|beside) (?:the )?<side> king",
-                            "open file at the black king",
-                            w -> new PawnCondition.FileAtKing(w.side(2), w.text(1).equals("open"))),
-                    Phrase.of(
-                            "centre (open|closed)",
-                            "centre closed",
-                            w -> new PawnCondition.Centre(w.text(1).equals("open"))));
-
     private BoardPhrases() {}
-
-    private static Condition pawnsAre(Phrase.Words w, Side side, int least) {
-        Set<FactKind> kinds =
-                Stream.of(w.text(3).split(" "))
-                        .map(word -> FactKind.valueOf(word.toUpperCase(Locale.ROOT)))
-                        .collect(Collectors.toSet());
-        return new PawnCondition.PawnIs(side, kinds, w.place(4, side), least);
-    }
 
     /** A man on a square and a pawn on one of those from which it guards that square. */
     private static Condition heldByPawn(Phrase.Words w) {
@@ -355,6 +259,15 @@ final class BoardPhrases {
                 Stream.of(Side.values())
                         .<Condition>map(s -> new BoardCondition.Castled(s, Optional.of(wing)))
                         .toList());
+    }
+
+    private static Condition uncastled(Phrase.Words w) {
+        Side side = w.side(1);
+        return new Condition.All(
+                List.of(
+                        new Condition.Not(new BoardCondition.Castled(side, Optional.empty())),
+                        new BoardCondition.MenOn(
+                                Optional.of(side), Men.of(PieceType.KING), w.place(2, side), 1)));
     }
 
     private static Condition bothOn(Phrase.Words w) {

@@ -34,7 +34,7 @@ public final class ConditionReader {
             Pattern.compile(
                     "[()]|,"
                             + SQUARES
-                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR|(?:BY|AT|ON|AFTER) MOVE)\\b)))|(?-i:OR)"
+                            + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|attackable|challenged|attacked by (?:an? )?(?:enemy )?pawns?\\b|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR|(?:BY|AT|ON|AFTER) MOVE)\\b)))|(?-i:OR)"
                             + "|OR"
                             + SQUARES
                             + BETWEEN_MEN
@@ -61,6 +61,8 @@ public final class ConditionReader {
     /** What coaches speak of and no fact proves, and what can be asked in its place. */
     private static final Map<String, List<String>> JUDGED =
             Map.of(
+                    "winning", List.of("white won", "white ahead by at least 3 points"),
+                    "losing", List.of("white lost", "black ahead by at least 3 points"),
                     "zugzwang", List.of("black frozen", "black tied man", "pawn ending"),
                     "fortress", List.of("locked chains", "opposite-coloured bishops"),
                     "initiative",
@@ -72,6 +74,10 @@ public final class ConditionReader {
                     "counterplay", List.of("white played a break", "white passed pawn"),
                     "compensation", List.of("white sacrificed a pawn", "black is a pawn up"),
                     "prophylaxis", List.of("black threat", "white ignored threat"));
+
+    /** What is said last, behind a word that joins. */
+    private static final Pattern LAST_PART =
+            Pattern.compile(".* (?:with|but|in|for)(?: the| an?|) ([a-z]+)");
 
     /** Stands for an {@code and} behind what a side has. */
     private static final String ALSO = "ALSO";
@@ -136,10 +142,18 @@ public final class ConditionReader {
         ConditionReader parser = new ConditionReader(words(text));
         Condition whole = parser.either();
         if (parser.at < parser.words.size()) {
-            throw new IllegalArgumentException(
-                    "'" + parser.words.get(parser.at) + "' closes no bracket in: " + text);
+            throw new IllegalArgumentException(misplaced(parser.words.get(parser.at), text));
         }
         return whole instanceof Condition.All all ? all.parts() : List.of(whole);
+    }
+
+    private static String misplaced(String word, String text) {
+        return word.equals(")")
+                ? "')' closes no bracket in: " + text
+                : "'"
+                        + word
+                        + "' stands in front of a condition, behind AND, OR or a comma; not so in: "
+                        + text;
     }
 
     /** Whether conditions are joined by more than AND. */
@@ -344,11 +358,13 @@ public final class ConditionReader {
 
     private static String problem(String text) {
         String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(?:white|black|mutual) ", "");
-        if (JUDGED.containsKey(bare)) {
+        Matcher joint = LAST_PART.matcher(bare);
+        String judged = joint.matches() ? joint.group(1) : bare;
+        if (JUDGED.containsKey(judged)) {
             return "'"
-                    + text
+                    + (joint.matches() ? judged : text)
                     + "' is a judgement of a whole position, which no fact proves; near it are: "
-                    + String.join(", ", JUDGED.get(bare))
+                    + String.join(", ", JUDGED.get(judged))
                     + ".";
         }
         if (QueryReader.isOfGame(text)) {

@@ -174,6 +174,49 @@ sealed interface DangerCondition extends Condition {
         }
     }
 
+    /**
+     * Before the ending the king stands on its first two ranks; on its third rank, on the king's
+     * file and those beside, no own pawn guards a square of a colour or can come to guard it, and
+     * no own bishop moves on that colour.
+     */
+    record WeakSquaresAtKing(Side side, boolean light) implements DangerCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            int king = board.kingSquare(side.ordinal());
+            long colour = light ? Squares.LIGHT : ~Squares.LIGHT;
+            long near = (Squares.file(king) | Squares.besideFiles(king)) & Squares.ofRank(side, 2);
+            long bishops = board.pieces(side.ordinal(), PieceType.BISHOP.ordinal());
+            long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+            return Squares.rank(side, king) <= 1
+                    && (bishops & colour) == 0
+                    && (guarded(pawns) & near & colour) == 0
+                    && Phase.of(situation.position()) != Phase.ENDING;
+        }
+
+        /** Squares of the third rank that pawns on the second guard, the only ones that can. */
+        private long guarded(long pawns) {
+            return Squares.pawnAttacks(side, pawns & Squares.ofRank(side, 1));
+        }
+
+        @Override
+        public String text() {
+            String squares = light ? "light" : "dark";
+            return Condition.word(side) + " weak " + squares + " squares at the king";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            boolean exchanged = way.set(Squares.LIGHT) != Squares.LIGHT;
+            return new WeakSquaresAtKing(way.side(side), light != exchanged);
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+
     /** Before the ending no own pawn stands on the two ranks before the king, on its files. */
     record ExposedKing(Side side) implements DangerCondition {
         @Override

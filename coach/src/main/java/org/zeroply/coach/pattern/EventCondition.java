@@ -106,10 +106,7 @@ sealed interface EventCondition extends Condition {
      */
     record LiftedRook(Side side) implements EventCondition {
 
-        /**
-         * Plies within which what was given up must not come back to count, unless said otherwise:
-         * our choice.
-         */
+        /** Plies between the step up the file and the one along the rank, at most: our choice. */
         private static final int WITHIN = 8;
 
         @Override

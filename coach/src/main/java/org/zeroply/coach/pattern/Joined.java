@@ -38,7 +38,7 @@ final class Joined {
     private static final Pattern BELONGING =
             Pattern.compile(
                     // Squares alone behind the word, else they begin another phrase.
-                    "(?<=\\bon )"
+                    "(?<=\\bon |\\bhanging pawns )"
                             + SQUARE
                             + "(?:(?:,? |,? (?-i:and) )"
                             + SQUARE
@@ -50,7 +50,7 @@ final class Joined {
                             + MEN
                             + "(?= (?:"
                             + AGAINST
-                            + "|up\\b|on\\b(?! the board)))"
+                            + "|up\\b|battery\\b|on\\b(?! the board)))"
                             // Not behind a side: a white knight and a rook ending are two things.
                             + "|(?<=^|[,(;]|[,(;] |\\b(?:and|or|an?|in|not) )"
                             + PIECE
@@ -92,11 +92,26 @@ final class Joined {
                     "\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)",
                     Pattern.CASE_INSENSITIVE);
 
+    /** The same of a square. */
+    private static final Pattern SQUARE_IS_NOT =
+            Pattern.compile(
+                    "\\b("
+                            + SQUARE
+                            + ")(?: is|) not (?=(?:attacked|covered|guarded|defended|protected|controlled|empty)\\b)",
+                    Pattern.CASE_INSENSITIVE);
+
     /** The same of a man that stands elsewhere, or nowhere. */
     private static final Pattern NOT_THERE =
             Pattern.compile(
                     "\\b((?:(?:white|black) )?(?:king|queen|rook|bishop|knight|pawn|man|piece))"
                             + "s?(?: is| are|) not (?=(?:on|in) )",
+                    Pattern.CASE_INSENSITIVE);
+
+    /** How the second side castled is said with the word of the first. */
+    private static final Pattern CASTLED_APART =
+            Pattern.compile(
+                    "\\b(white|black) castle[sd]? (kingside|queenside|long|short)(?:,|,? (?:and|but|while|with))"
+                            + " (white|black) (?=kingside|queenside|long|short)",
                     Pattern.CASE_INSENSITIVE);
 
     private Joined() {}
@@ -107,7 +122,9 @@ final class Joined {
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
-        String denied = NOT_THERE.matcher(text).replaceAll("not $1 ");
+        String each = CASTLED_APART.matcher(text).replaceAll("$1 castled $2 and $3 castled ");
+        String bare = SQUARE_IS_NOT.matcher(each).replaceAll("not $1 ");
+        String denied = NOT_THERE.matcher(bare).replaceAll("not $1 ");
         return BELONGING
                 .matcher(DENIED.matcher(denied).replaceAll("not $1 "))
                 .replaceAll(

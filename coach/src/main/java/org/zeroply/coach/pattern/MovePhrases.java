@@ -172,9 +172,9 @@ final class MovePhrases {
                                     new EventCondition.Route(
                                             w.side(1), w.type(2).orElseThrow(), w.squares(3))),
                     Phrase.of(
-                            "<side> lifted a rook",
+                            "<side> lifted a rook(?: to <place>)?",
                             "white lifted a rook",
-                            w -> new EventCondition.LiftedRook(w.side(1))),
+                            MovePhrases::lifted),
                     Phrase.of(
                             "<side> played (?:a|the) break(?: (?:on )?<place>)?",
                             "black played a break on d5",
@@ -220,6 +220,16 @@ final class MovePhrases {
     }
 
     private MovePhrases() {}
+
+    private static Condition lifted(Phrase.Words w) {
+        Condition lift = new EventCondition.LiftedRook(w.side(1));
+        Place place = w.place(2, w.side(1));
+        Men rook = Men.of(PieceType.ROOK);
+        return place.isAnywhere()
+                ? lift
+                : new Condition.All(
+                        List.of(lift, new MoveCondition.JustMoved(w.side(1), rook, place)));
+    }
 
     /** What is given up is the man that moved. */
     private static Condition sacrificed(Phrase.Words w, Place where) {

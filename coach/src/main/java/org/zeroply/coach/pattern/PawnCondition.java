@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
@@ -31,18 +32,20 @@ sealed interface PawnCondition extends Condition {
             long own = pawns(situation, side);
             long there = own & place.squares();
             return Long.bitCount(there) >= least
-                    && Long.bitCount(there & such(own, pawns(situation, side.other()))) >= least;
+                    && Long.bitCount(there & such(kinds, side, own, pawns(situation, side.other())))
+                            >= least;
         }
 
-        private long such(long own, long theirs) {
+        /** Those of a side's pawns that are all of this. */
+        private static long such(Set<FactKind> kinds, Side side, long own, long theirs) {
             long all = own;
             for (FactKind kind : kinds) {
-                all &= such(kind, own, theirs);
+                all &= such(kind, side, own, theirs);
             }
             return all;
         }
 
-        private long such(FactKind kind, long own, long theirs) {
+        private static long such(FactKind kind, Side side, long own, long theirs) {
             return switch (kind) {
                 case ISOLATED -> PawnSets.isolated(own);
                 case DOUBLED -> PawnSets.doubled(own);
@@ -52,13 +55,16 @@ sealed interface PawnCondition extends Condition {
             };
         }
 
+        /** Each word with a space behind it. */
+        private static String words(Set<FactKind> kinds) {
+            return kinds.stream().sorted().map(k -> k.word() + " ").collect(Collectors.joining());
+        }
+
         @Override
         public String text() {
             String many = least == 1 ? "" : "at least " + least + " ";
-            String pawns = least == 1 ? " pawn" : " pawns";
-            String such =
-                    kinds.stream().sorted().map(FactKind::word).collect(Collectors.joining(" "));
-            return many + Condition.word(side) + " " + such + pawns + place.behind();
+            String pawns = least == 1 ? "pawn" : "pawns";
+            return many + Condition.word(side) + " " + words(kinds) + pawns + place.behind();
         }
 
         @Override
@@ -69,6 +75,50 @@ sealed interface PawnCondition extends Condition {
         @Override
         public int cost() {
             return 60;
+        }
+    }
+
+    /**
+     * A pawn of a side, of certain kinds or any, has an enemy man right before it.
+     *
+     * @param kinds what the pawn is; none for any
+     * @param place where the pawn stands
+     * @param by what stands before it
+     */
+    record Blockaded(Side side, Set<FactKind> kinds, Place place, Men by) implements PawnCondition {
+        public Blockaded {
+            kinds = Set.copyOf(kinds);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long such =
+                    PawnIs.such(kinds, side, pawns(situation, side), pawns(situation, side.other()))
+                            & place.squares();
+            long before = side == Side.WHITE ? such << 8 : such >>> 8;
+            return (before & by.on(board) & board.pieces(side.other().ordinal())) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + PawnIs.words(kinds)
+                    + "pawn"
+                    + place.behind()
+                    + " blockaded by a "
+                    + by.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Blockaded(way.side(side), kinds, place.under(way), by);
+        }
+
+        @Override
+        public int cost() {
+            return kinds.isEmpty() ? 20 : 60;
         }
     }
 
@@ -260,53 +310,6 @@ sealed interface PawnCondition extends Condition {
         @Override
         public int cost() {
             return 60;
-        }
-    }
-
-    /** So many pawns of a side, and so many of the other, on a wing: files a to d or e to h. */
-    record OnWing(Side side, int own, int theirs, BoardCondition.Wing wing)
-            implements PawnCondition {
-        @Override
-        public boolean holds(Situation situation) {
-            return Long.bitCount(pawns(situation, side) & wing.squares()) == own
-                    && Long.bitCount(pawns(situation, side.other()) & wing.squares()) == theirs;
-        }
-
-        @Override
-        public String text() {
-            return Condition.word(side)
-                    + " "
-                    + own
-                    + (own == 1 ? " pawn" : " pawns")
-                    + " against "
-                    + theirs
-                    + " on the "
-                    + wing.word();
-        }
-
-        @Override
-        public Condition under(Symmetry way) {
-            return new OnWing(way.side(side), own, theirs, wing.under(way));
-        }
-    }
-
-    /** A side has more pawns than the other on a wing, files a to d or e to h. */
-    record Majority(Side side, BoardCondition.Wing wing) implements PawnCondition {
-
-        @Override
-        public boolean holds(Situation situation) {
-            return Long.bitCount(pawns(situation, side) & wing.squares())
-                    > Long.bitCount(pawns(situation, side.other()) & wing.squares());
-        }
-
-        @Override
-        public String text() {
-            return Condition.word(side) + " majority on the " + wing.word();
-        }
-
-        @Override
-        public Condition under(Symmetry way) {
-            return new Majority(way.side(side), wing.under(way));
         }
     }
 

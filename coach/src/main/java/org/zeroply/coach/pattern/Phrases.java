@@ -25,7 +25,7 @@ final class Phrases {
 
     private static final List<Phrase> ALL =
             Stream.of(
-                            BoardPhrases.PAWNS,
+                            PawnPhrases.PAWNS,
                             BoardPhrases.MATERIAL,
                             PiecePhrases.PIECES,
                             BoardPhrases.BOARD,
@@ -50,7 +50,7 @@ final class Phrases {
         return Stream.of(
                         BoardPhrases.BOARD,
                         BoardPhrases.MATERIAL,
-                        BoardPhrases.PAWNS,
+                        PawnPhrases.PAWNS,
                         PiecePhrases.PIECES,
                         PlanPhrases.PLANS,
                         PlanPhrases.DANGERS,
@@ -73,7 +73,7 @@ final class Phrases {
         Map<String, List<String>> menu = new LinkedHashMap<>();
         menu.put("Board", examples(BoardPhrases.BOARD).toList());
         menu.put("Material", examples(BoardPhrases.MATERIAL).toList());
-        menu.put("Pawns", examples(BoardPhrases.PAWNS).toList());
+        menu.put("Pawns", examples(PawnPhrases.PAWNS).toList());
         menu.put("Pieces", examples(PiecePhrases.PIECES).toList());
         menu.put("Plans", examples(PlanPhrases.PLANS).toList());
         menu.put("Dangers", examples(PlanPhrases.DANGERS).toList());

@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Squares;
 
@@ -34,7 +35,38 @@ final class PiecePhrases {
                     Phrase.of(
                             "<side> (?:doubled rooks|rooks (?:are )?doubled)(?: on (?:the )?<file>(?:-file)?)?",
                             "white doubled rooks on the d-file",
-                            w -> new PieceCondition.DoubledRooks(w.side(1), w.anyFile(2))),
+                            w -> new LineCondition.DoubledRooks(w.side(1), w.anyFile(2))),
+                    Phrase.of(
+                            "<side> tripled heavy pieces(?: on (?:the )?<file>(?:-file)?)?",
+                            "white tripled heavy pieces on the d-file",
+                            w -> new LineCondition.Tripled(w.side(1), w.anyFile(2))),
+                    Phrase.of(
+                            "<side> battery(?: on <place>)?",
+                            "white queen and bishop battery",
+                            w ->
+                                    new LineCondition.Battery(
+                                            w.side(1),
+                                            Men.PIECES,
+                                            Men.PIECES,
+                                            w.place(2, w.side(1)))),
+                    Phrase.of(
+                            "<side> (queen|rook|bishop) and (queen|rook|bishop) battery(?: on <place>)?",
+                            "white queen and bishop battery",
+                            w ->
+                                    new LineCondition.Battery(
+                                            w.side(1), w.men(2), w.men(3), w.place(4, w.side(1)))),
+                    Phrase.of(
+                            "<side> <men> behind (?:an? |the |its )<men>(?: on <place>)?",
+                            "white queen behind the bishop",
+                            w -> behind(w, 2, 3)),
+                    Phrase.of(
+                            "<side> <men> (?:in front of|before) (?:an? |the |its )<men>(?: on <place>)?",
+                            "white queen behind the bishop",
+                            w -> behind(w, 3, 2)),
+                    Phrase.of(
+                            "<side> fianchettoed bishop on <square>",
+                            "white fianchetto on the kingside",
+                            PiecePhrases::fianchettoOn),
                     Phrase.of(
                             "<side> rook behind (?:an? |the )?passed pawn",
                             "white rook behind a passed pawn",
@@ -57,9 +89,9 @@ final class PiecePhrases {
     private PiecePhrases() {}
 
     private static Condition onSameLine(Phrase.Words w, Side other) {
-        PieceCondition.OnSameLine.Line line =
-                PieceCondition.OnSameLine.Line.valueOf(w.text(3).toUpperCase(Locale.ROOT));
-        return new PieceCondition.OnSameLine(line, w.side(1), w.men(2), other, w.men(5));
+        LineCondition.OnSameLine.Line line =
+                LineCondition.OnSameLine.Line.valueOf(w.text(3).toUpperCase(Locale.ROOT));
+        return new LineCondition.OnSameLine(line, w.side(1), w.men(2), other, w.men(5));
     }
 
     private static Condition onThatFile(Phrase.Words w) {
@@ -71,5 +103,28 @@ final class PiecePhrases {
                                 side, w.men(2), new Place(Squares.ofFile(file)), 1),
                         new PawnCondition.OpenFile(
                                 file, w.text(3).equals("open") ? Optional.empty() : side)));
+    }
+
+    /** The numbers are those of the groups. */
+    private static Condition behind(Phrase.Words w, int men, int before) {
+        return new LineCondition.Behind(
+                w.side(1), w.men(men), w.men(before), w.place(4, w.side(1)));
+    }
+
+    /** A bishop on one of the two squares on which it can be. */
+    private static Condition fianchettoOn(Phrase.Words w) {
+        int square = w.square(2);
+        BoardCondition.Wing wing =
+                Squares.has(BoardCondition.Wing.KINGSIDE.squares(), square)
+                        ? BoardCondition.Wing.KINGSIDE
+                        : BoardCondition.Wing.QUEENSIDE;
+        return new Condition.All(
+                List.of(
+                        new PieceCondition.Fianchetto(w.side(1), Optional.of(wing)),
+                        new BoardCondition.MenOn(
+                                Optional.of(w.side(1)),
+                                Men.of(PieceType.BISHOP),
+                                Place.square(square),
+                                1)));
     }
 }

@@ -36,6 +36,25 @@ sealed interface PlanCondition extends Condition {
         }
     }
 
+    /** Before the ending the king has come to its fourth rank or further. */
+    record KingMarch(Side side) implements PlanCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int king = situation.board().kingSquare(side.ordinal());
+            return Squares.rank(side, king) >= 3 && Phase.of(situation.position()) != Phase.ENDING;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " king march";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new KingMarch(way.side(side));
+        }
+    }
+
     /**
      * On files c to f the foremost pawns of a side made three steps more than those of the other.
      */

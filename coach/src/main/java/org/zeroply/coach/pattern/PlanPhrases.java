@@ -36,6 +36,10 @@ final class PlanPhrases {
                                             Structure.of(w.maybe(3).orElseGet(() -> w.text(4))),
                                             w.maybe(2).isPresent())),
                     Phrase.of(
+                            "<side> king march(?: to <place>)?",
+                            "white king march",
+                            PlanPhrases::kingMarch),
+                    Phrase.of(
                             "<side> has more space",
                             "white has more space",
                             w -> new PlanCondition.MoreSpace(w.side(1))),
@@ -94,6 +98,12 @@ final class PlanPhrases {
                             "white exposed king",
                             w -> new DangerCondition.ExposedKing(w.side(1))),
                     Phrase.of(
+                            "<side> weak (light|dark) squares at the king",
+                            "black weak dark squares at the king",
+                            w ->
+                                    new DangerCondition.WeakSquaresAtKing(
+                                            w.side(1), w.text(2).equals("light"))),
+                    Phrase.of(
                             "<side> weak back rank",
                             "black weak back rank",
                             w -> new DangerCondition.WeakBackRank(w.side(1))),
@@ -124,6 +134,16 @@ final class PlanPhrases {
                             w -> pinnedTo(w, w.side(1).other(), 2, 4, 3)));
 
     private PlanPhrases() {}
+
+    private static Condition kingMarch(Phrase.Words w) {
+        Condition march = new PlanCondition.KingMarch(w.side(1));
+        Place place = w.place(2, w.side(1));
+        Men king = Men.of(PieceType.KING);
+        return place.isAnywhere()
+                ? march
+                : new Condition.All(
+                        List.of(march, new MoveCondition.JustMoved(w.side(1), king, place)));
+    }
 
     /** One knight is left against one bishop, and that is a bad one. */
     private static Condition againstBadBishop(Side knight) {

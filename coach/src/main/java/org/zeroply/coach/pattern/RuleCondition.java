@@ -42,6 +42,28 @@ sealed interface RuleCondition extends Condition {
         }
     }
 
+    /**
+     * For so long nothing was taken and no pawn moved.
+     *
+     * @param plies since then, at least
+     */
+    record HalfmoveClock(int plies) implements RuleCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return situation.board().halfmoveClock() >= plies;
+        }
+
+        @Override
+        public String text() {
+            return "halfmove clock at least " + plies;
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+
     /** The last move gave check. */
     record JustChecked(Side side, Kind kind) implements RuleCondition {
 

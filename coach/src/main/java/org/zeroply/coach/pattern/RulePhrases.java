@@ -78,13 +78,17 @@ final class RulePhrases {
                             "position reached 3 times",
                             w -> new RuleCondition.Reached(w.number(1))),
                     Phrase.of(
-                            "<side> (lucena|philidor)(?: position)?",
+                            "<side> (lucena|philidor|vancura)(?: position)?",
                             "white Lucena position",
                             w ->
                                     new RookEnding(
                                             w.side(1),
                                             RookEnding.Kind.valueOf(
                                                     w.text(2).toUpperCase(Locale.ROOT)))),
+                    Phrase.of(
+                            "halfmove clock (?:of |is )?at least <number>",
+                            "halfmove clock at least 100",
+                            w -> new RuleCondition.HalfmoveClock(w.number(1))),
                     Phrase.of(
                             "game of <bound> <number> moves",
                             "game of at most 25 moves",

@@ -48,11 +48,30 @@ final class SaidOtherwise {
             ^(?:a )?miniature$ => game of at most 25 moves
             ^(?:an? |the )?game (?:is )?shorter than (<number>|\\d+) moves$ => game of fewer than $1 moves
             ^(?:an? |the )?game (?:is )?longer than (<number>|\\d+) moves$ => game of more than $1 moves
+            zwischenzug|intermezzo|intermediate move => in-between move
             ^(?:an? |(white |black |))(deflection|decoy|interference|clearance|windmill|desperado|in-between move) => $1motif move $2
-            ^<side> (?:removal|removes) (?:of )?the (?:defender|guard) => $1 motif move guard removed
-            ^(?:the )?removal of the (?:defender|guard) => motif move guard removed
+            ^<side> (?:removal|removes|removed|removing) (?:of )?the (?:defender|guard) => $1 motif move guard removed
+            ^(?:(?:the )?removal of|removing) the (?:defender|guard) => motif move guard removed
+            (?:the )?(?:fifty|50)[- ]moves?(?:[- ]rule)? (?:draw|rule)|draw by the (?:fifty|50)[- ]move rule => halfmove clock at least 100
+            pawns (?:are |)(?:only |all )?on (?:only )?one (?:side|wing)(?: of the board|)(?: only|)$ => all pawns on one wing
+            ^all pawns (?:are )?on the same (?:side|wing)$ => all pawns on one wing
+            all all => all
+            against (\\d|<number>)(?: pawns|) on (?:the same|one) (?:side|wing)(?: of the board|) => against $1 on one wing
 
             # What was played
+            ^(?:a )?promotion to (an? |)(queen|rook|bishop|knight) => just promoted to a $2
+            ^<side> en passant (?:check|)mate$ => mate by $1 where $1 just took en passant
+            ^(?:en passant (?:check|)mate|mate (?:by|with) (?:taking )?en passant)$ => mate where just took en passant
+            ^(white |black |)(?:castling|castled|castles) (?:with|giving|gave|gives) (?:a )?check$ => $1just castled where $1just gave a check
+            (white |black |)(?:castling|castles) (long|short|kingside|queenside)$ => $1just castled $2
+            ^(white |black |)rook lift to => $1lifted a rook to
+            ^rook lift to (.+) by <side>$ => $2 lifted a rook to $1
+            ^(white |black |)king (?:march|walk|walked|marched|wanders?|wandered) (?:across the board|up the board|into the enemy camp)$ => $1king march
+            ^(white |black |)king(?:'s)? (?:march|walk)$ => $1king march
+            ^(white |black |)king (?:marches|marched|walk|wanders|wandered) (?:to|on)(?: to|) => $1king march to
+            ^(white |black |)(?:pawn )?break with (?:the )?(?:pawn )?(?:\\.\\.\\.)?(?:[a-h][1-8]-)?<square> => $1played a break on $2
+            ^(white |black |)plays? (?:an? |the |)(?:\\.\\.\\.)?<square> break => $1played a break on $2
+            ^(?:\\.\\.\\.)<square> break => black played a break on $1
             ^(?:an? |the )?(<given>) (?:is |was )?sacrificed(?! by) => sacrificed a $1
             ^(?:the )?exchange (?:is |was )?sacrificed(?! by) => sacrificed the exchange
             <side> pawn (?:promotes|promoted) => $1 just promoted
@@ -104,7 +123,8 @@ final class SaidOtherwise {
             <side>(?: king|)(?: has| is|)(?: still|) (?:not(?: yet|) castled(?: yet|)|uncastled) (?:by|at|on|after) move => no $1 castled by now from move
             <side>(?: king|)(?: has| is|) not(?: yet|) castled(?: yet|) => no $1 castled
             <side> (?:did not|didn't|never) castled? => no $1 castled
-            uncastled <side> king|<side> (?:king )?uncastled => no $1$2 castled
+            ^uncastled <side> king on => $1 uncastled king on
+            uncastled <side> king|<side> (?:king )?uncastled(?! king on) => no $1$2 castled
             <side> (?:can still|can|could still|could) castle => $1 may castle
             <side> (?:cannot|can not|can't|can no longer|may not) castle => no $1 may castle
             <side> (?:has )?lost the right to castle => no $1 may castle
@@ -127,8 +147,17 @@ final class SaidOtherwise {
             pawns(?= [a-h][1-8]) => pawns on
             (<man>) <square>$ => $1 on $2
             (?<!two |2 )(outside|protected|connected|blockaded) passed pawns? => passed $1
-            (isolated|doubled|backward|passed) ([a-h])[- ]pawns? => $1 pawn on the $2-file
+            (isolated|doubled|backward|passed|weak) ([a-h])[- ]pawns? => $1 pawn on the $2-file
+            (isolated|doubled|backward|passed|weak) <square>[- ]pawn => $1 pawn on $2
+            ^(?:an? )?chain => chain
+            chain ((?:[a-h][1-8][- ])+[a-h][1-8]) (?:against|vs\\.?|versus) (?:a |the )?(?:chain )?(?=[a-h][1-8]) => chain $1 against
+            (?:is |)(?:firmly |)(?:blockaded|blocked|stopped)(?: by (an? |the |)(<man>)|)$ => blockaded by $1$2
+            blockaded by ?$ => blockaded
+            (?:tripled|three) (?:heavy|major) pieces|tripled majors => tripled heavy pieces
+            battery (?:of|with|from) (?:an? |the )?(queen|rook|bishop)s? and (?:an? |the )?(queen|rook|bishop) => $1 and $2 battery
+            (queen|rook|bishop)[- ](queen|rook|bishop) battery => $1 and $2 battery
             IQP|isolani => isolated queen's pawn
+            mate by crossed bishops|crossed[- ]bishops? mate|criss-?cross mate|boden's mate => crossed-bishops mate
             (open|closed) centre|centre (?:is )?(open|closed) => centre $1$2
             (?:the )?([a-h])-file (?:is )?(half-open|open) => $1-file $2
             (?<!on the )(half-open|open) ([a-h])-file => $2-file $1
@@ -196,6 +225,8 @@ final class SaidOtherwise {
             minor pieces? (?=just traded|were|are|traded|exchanged) => knights or bishops
             (traded|exchanged) (?:the |a pair of )?minor pieces => $1 knights or bishops
 
+            ^queen (?:is |was |)(traded|exchanged) => queens $1
+
             # Material
             ^<side> has ((?:at least |)<number>) ([a-z]+) on => $2 $1 $3 on
             queens (?:are |)(?:off(?: the board)?|exchanged|traded)(?! on) => no queens
@@ -228,7 +259,9 @@ final class SaidOtherwise {
             frozen (?:man|men|pieces?|army) => frozen
             pin (?:against|on) the (king|queen) => pin to the $1
             weak colou?r(?: complex)? => weak colour
-            weak (light|dark) squares? => weak colour on a $1 square
+            weak (light|dark)[- ]squares? (?:around|near|at|beside|next to|by) (?:the )?<side>(?:'s)? king => $2 weak $1 squares at the king
+            weak (light|dark)[- ]squares? (?:around|near|at|beside|next to|by) (?:the |its )?king => weak $1 squares at the king
+            weak (light|dark) squares?(?! at the king) => weak colour on a $1 square
             (hole)(?= on| in) => weak square
             <side> (?:attacks|(?:defends|guards|covers|controls|protects)) <square> <times> => $2 covered by $1 $3
             <side> attacks <square> => $2 attacked by $1
@@ -239,6 +272,8 @@ final class SaidOtherwise {
             attacked by <side> <times> => covered by $1 $2
             pinned (<man>) => $1 pinned
             outpost (<man>) => $1 outpost
+            outpost(?: on <square>|) (?:that |which )?(?:cannot be|can not be|can't be|is not|not) (?:attacked|attackable|challenged|driven (?:away|off))(?: by (?:an? )?(?:enemy )?pawns?|) => outpost for good on $1
+            outpost for good on$ => outpost for good
             outpost (?:is |was )?held$ => outpost
             (<man>) on an outpost => $1 outpost
             """;

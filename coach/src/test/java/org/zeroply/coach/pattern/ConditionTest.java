@@ -254,6 +254,10 @@ class ConditionTest {
                     white knight travelled b1-c3-d5 | 7 | 1. e4 e5 2. Nc3 Nc6 3. a3 a6 4. Nd5
                     white knight travelled b1-d2-f1 | 0 | 1. e4 e5 2. Nc3 Nc6 3. Nd5 Nf6
                     white lifted a rook | 5 | 1. a4 e5 2. Ra3 a5 3. Rg3 d6 4. Rg4
+                    rook lift to g3 | 5 | 1. a4 e5 2. Ra3 a5 3. Rg3 d6 4. Rg4
+                    white lifted a rook to the third | 5 | 1. a4 e5 2. Ra3 a5 3. Rg3 d6 4. Rg4
+                    rook lift to g4 | 0 | 1. a4 e5 2. Ra3 a5 3. Rg3 d6 4. Rg4
+                    black lifted a rook to g3 | 0 | 1. a4 e5 2. Ra3 a5 3. Rg3 d6 4. Rg4
                     white lifted a rook | 0 | 1. a4 e5 2. Ra3 d5 3. Ra2 d4
                     black played a break on d5 | 2 | 1. e4 d5 2. exd5 Qxd5
                     black played a break on d5 | 0 | 1. d4 d5 2. c4 e6

@@ -1,0 +1,82 @@
+package org.zeroply.coach.pattern;
+
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Symmetry;
+
+/** How many pawns stand on a wing: files a to d or e to h. */
+sealed interface WingCondition extends Condition {
+
+    private static int count(Situation situation, Side side, BoardCondition.Wing wing) {
+        Board board = situation.board();
+        return Long.bitCount(
+                board.pieces(side.ordinal(), PieceType.PAWN.ordinal()) & wing.squares());
+    }
+
+    /** So many pawns of a side, and so many of the other, on a wing. */
+    record OnWing(Side side, int own, int theirs, BoardCondition.Wing wing)
+            implements WingCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return count(situation, side, wing) == own
+                    && count(situation, side.other(), wing) == theirs;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + own
+                    + (own == 1 ? " pawn" : " pawns")
+                    + " against "
+                    + theirs
+                    + " on the "
+                    + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new OnWing(way.side(side), own, theirs, wing.under(way));
+        }
+    }
+
+    /** A side has more pawns than the other on a wing. */
+    record Majority(Side side, BoardCondition.Wing wing) implements WingCondition {
+
+        @Override
+        public boolean holds(Situation situation) {
+            return count(situation, side, wing) > count(situation, side.other(), wing);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " majority on the " + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Majority(way.side(side), wing.under(way));
+        }
+    }
+
+    /** There are pawns, and all of both sides stand on one wing, either of the two. */
+    record OneWing() implements WingCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long pawns = situation.board().piecesOfType(PieceType.PAWN.ordinal());
+            long kingside = pawns & BoardCondition.Wing.KINGSIDE.squares();
+            return pawns != 0 && (kingside == 0 || kingside == pawns);
+        }
+
+        @Override
+        public String text() {
+            return "all pawns on one wing";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return this;
+        }
+    }
+}
