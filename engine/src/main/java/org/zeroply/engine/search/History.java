@@ -5,8 +5,9 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 
 /**
- * What earlier cut-offs taught about moves: by origin and target, by the moves one, two and four
- * plies before, for captures, and the replies to single moves. Values lie within ±{@link #MOST}.
+ * What earlier cut-offs taught about moves: by origin and target and whether the enemy attacks
+ * them, by the moves one, two and four plies before, for captures, and the replies to single moves.
+ * Values lie within ±{@link #MOST}.
  */
 final class History {
 
@@ -31,7 +32,9 @@ final class History {
 
     private static final int MOST_GAIN = 1200;
 
-    private final short[] quiets = new short[2 * 64 * 64];
+    /** By side, whether origin and target are attacked, origin and target. */
+    private final short[] quiets = new short[2 * 2 * 2 * 64 * 64];
+
     private final short[] captures = new short[16 * 64 * 8];
     private final short[] continuations = new short[SLOTS * SLOTS];
 
@@ -47,6 +50,9 @@ final class History {
     /** By ply: the move that led to it. */
     private final int[] played = new int[SearchState.MAX_PLY + 2];
 
+    /** By ply: what the side attacks that is not to move. */
+    private final long[] attacked = new long[SearchState.MAX_PLY + 2];
+
     void clear() {
         Arrays.fill(quiets, (short) 0);
         Arrays.fill(captures, (short) 0);
@@ -54,6 +60,12 @@ final class History {
         Arrays.fill(byPawns, (short) 0);
         Arrays.fill(counters, 0);
         Arrays.fill(killers, 0);
+        Arrays.fill(attacked, 0);
+    }
+
+    /** The position at a ply is looked at: what is asked and learnt of its moves follows. */
+    void look(Board board, int ply) {
+        attacked[ply] = AttackedSquares.by(board, 1 - board.sideToMove());
     }
 
     void clearKillers(int ply) {
@@ -76,6 +88,14 @@ final class History {
     /** Piece code and target of a move, not yet made: the index for what follows it. */
     private static int slot(Board board, int move) {
         return board.codeAt(Move.from(move)) << 6 | Move.to(move);
+    }
+
+    /** The index for a quiet move of a side at a ply. */
+    private int fromTo(int side, int move, int ply) {
+        long by = attacked[ply];
+        int from = (int) (by >>> Move.from(move)) & 1;
+        int to = (int) (by >>> Move.to(move)) & 1;
+        return (side << 2 | from << 1 | to) << 12 | move & 0xfff;
     }
 
     /** Where what goes by the pawns begins. */
@@ -105,10 +125,10 @@ final class History {
         return counters[back(ply, 1)];
     }
 
-    /** Rank of a quiet move, not yet made at a ply. */
+    /** Rank of a quiet move, not yet made at a ply that was looked at. */
     int quiet(Board board, int move, int ply) {
         int slot = slot(board, move);
-        return quiets[board.sideToMove() << 12 | move & 0xfff]
+        return quiets[fromTo(board.sideToMove(), move, ply)]
                 + byPawns[pawns(board) | slot]
                 + continuations[back(ply, 1) * SLOTS + slot]
                 + continuations[back(ply, 2) * SLOTS + slot]
@@ -141,7 +161,7 @@ final class History {
 
     /** Nothing was found against the quiet move that led to a ply. */
     void learnUnrefuted(Board board, int depth, int ply) {
-        int fromTo = 1 - board.sideToMove() << 12 | played[ply] & 0xfff;
+        int fromTo = fromTo(1 - board.sideToMove(), played[ply], ply - 1);
         reward(back(ply, 1), fromTo, bonus(depth) / 2, ply - 1);
     }
 
@@ -151,12 +171,12 @@ final class History {
      */
     void learnGain(Board board, int gained, int ply) {
         int by = Math.max(-MOST_GAIN, Math.min(MOST_GAIN, GAIN * gained));
-        adjust(quiets, 1 - board.sideToMove() << 12 | played[ply] & 0xfff, by);
+        adjust(quiets, fromTo(1 - board.sideToMove(), played[ply], ply - 1), by);
     }
 
     private void reward(Board board, int move, int by, int ply) {
         adjust(byPawns, pawns(board) | slot(board, move), by);
-        reward(slot(board, move), board.sideToMove() << 12 | move & 0xfff, by, ply);
+        reward(slot(board, move), fromTo(board.sideToMove(), move, ply), by, ply);
     }
 
     private void reward(int slot, int fromTo, int by, int ply) {

@@ -4,11 +4,13 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.engine.exchange.StaticExchange;
+import org.zeroply.engine.mate.CheckingMoves;
 
 /**
  * Hands out the legal moves of a position, the likely best first, and generates no more than it has
  * to: the remembered move, captures that do not lose material, killers and the counter move, other
- * quiet moves by history, losing captures. One picker a ply is used again and again.
+ * quiet moves by history and whether they give check, losing captures. One picker a ply is used
+ * again and again.
  */
 final class MovePicker {
 
@@ -22,6 +24,12 @@ final class MovePicker {
     private static final int[] VALUE = {100, 320, 330, 500, 950, 0};
     private static final int FRONT_RANK = 1 << 15;
 
+    /** What it adds to the rank of a quiet move that it gives check. */
+    private static final int CHECK = 12_000;
+
+    /** A check that loses more than this by exchange, in centipawns, is a move like others. */
+    private static final int CHECK_MAY_LOSE = 75;
+
     private final Board board;
     private final History history;
 
@@ -30,6 +38,7 @@ final class MovePicker {
 
     private final int[] losing = new int[MoveGenerator.MAX_MOVES];
     private final int[] refutations = new int[3];
+    private final CheckingMoves checks = new CheckingMoves();
     private int losingCount;
     private int index;
     private int end;
@@ -91,7 +100,10 @@ final class MovePicker {
         return stage == QUIETS || stage == LOSING;
     }
 
-    /** Rank by history of a quiet move just handed out ({@link History#quiet}), in steps of 4. */
+    /**
+     * Rank of a quiet move just handed out: by history ({@link History#quiet}), and for a check, in
+     * steps of 4.
+     */
     int rankOfQuiet(int move) {
         return stage == QUIETS ? rank : history.quiet(board, move, ply);
     }
@@ -203,8 +215,9 @@ final class MovePicker {
             generated = true;
             index = 0;
             end = MoveGenerator.quiets(board, moves, 0);
+            checks.begin(board);
             for (int i = 0; i < end; i++) {
-                moves[i] = ranked(moves[i], history.quiet(board, moves[i], ply));
+                moves[i] = ranked(moves[i], quietRank(moves[i]));
             }
         }
         while (index < end) {
@@ -214,6 +227,12 @@ final class MovePicker {
             }
         }
         return 0;
+    }
+
+    private int quietRank(int move) {
+        boolean check =
+                checks.isCheck(move) && StaticExchange.isAtLeast(board, move, -CHECK_MAY_LOSE);
+        return history.quiet(board, move, ply) + (check ? CHECK : 0);
     }
 
     private int evasion() {

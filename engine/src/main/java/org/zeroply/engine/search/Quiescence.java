@@ -108,6 +108,9 @@ final class Quiescence {
         int bestMove = 0;
         int futile = still + DELTA;
         boolean few = Long.bitCount(s.board.occupied()) <= FEW;
+        if (check) {
+            s.history.look(s.board, ply);
+        }
         MovePicker picker = s.pickers[ply];
         picker.startQuiescence(TranspositionTable.move(known), ply, check);
         while (true) {

@@ -66,6 +66,7 @@ final class Search {
     void begin(int depth) {
         rootDepth = depth;
         cuts.begin();
+        s.history.look(s.board, 0);
         SearchNode root = nodes[0];
         root.begin(depth, -INFINITE, INFINITE, false, 0);
         judge(root, 0);
@@ -116,6 +117,7 @@ final class Search {
                         && move != 0
                         && Move.isQuiet(move)
                         && MoveGenerator.isLegal(s.board, move)) {
+                    s.history.look(s.board, ply);
                     s.history.confirmQuiet(s.board, move, depthLeft, ply);
                 }
                 return score;
@@ -132,6 +134,9 @@ final class Search {
             judge(n, ply);
         } else {
             n.judgeAs(nodes[ply]);
+        }
+        if (whole) {
+            s.history.look(s.board, ply);
         }
         s.history.clearKillers(ply + 1);
         doubled[ply] = doubled[ply - 1];

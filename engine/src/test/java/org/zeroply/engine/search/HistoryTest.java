@@ -70,6 +70,23 @@ class HistoryTest {
         assertThat(history.quiet(otherPawns, move, 0)).isPositive().isLessThan(known);
     }
 
+    @ParameterizedTest(name = "{0}")
+    @CsvSource({
+        "where it stands, 4k3/b5pp/8/8/8/8/6PP/4K1N1 w - - 0 1",
+        "where it goes, 4k3/1b4pp/8/8/8/8/6PP/4K1N1 w - - 0 1"
+    })
+    void what_is_good_for_a_man_in_peace_ranks_lower_where_it_is_attacked(
+            String where, String fen) {
+        Board peace = Position.fromFen("4k3/6pp/8/8/8/8/6PP/4K1N1 w - - 0 1").toBoard();
+        int move = move(peace, "g1f3");
+        history.look(peace, 0);
+        history.learnQuiet(peace, move, NONE, 0, 6, 0);
+        int known = history.quiet(peace, move, 0);
+        Board attacked = Position.fromFen(fen).toBoard();
+        history.look(attacked, 0);
+        assertThat(history.quiet(attacked, move, 0)).isPositive().isLessThan(known);
+    }
+
     @Test
     void a_plan_is_known_again_four_plies_later_whatever_comes_between() {
         play(0, "g1f3");

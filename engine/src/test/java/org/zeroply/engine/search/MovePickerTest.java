@@ -9,11 +9,14 @@ import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.zeroply.chess.RandomPositions;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.MoveGenerator;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Square;
 import org.zeroply.engine.exchange.StaticExchange;
 
 class MovePickerTest {
@@ -106,13 +109,30 @@ class MovePickerTest {
         int before = Integer.MAX_VALUE;
         for (int m = picker.next(false); m != 0; m = picker.next(false)) {
             if (Move.isQuiet(m)) {
-                assertThat(history.quiet(board, m, 3) - picker.rankOfQuiet(m)).isBetween(0, 3);
+                int beyondHistory = picker.rankOfQuiet(m) - history.quiet(board, m, 3);
+                assertThat(beyondHistory > 0 && !givesCheck(board, m)).isFalse();
+                assertThat(beyondHistory).isGreaterThanOrEqualTo(-3);
             }
             if (Move.isQuiet(m) && picker.isLate()) {
                 assertThat(picker.rankOfQuiet(m)).isLessThanOrEqualTo(before);
                 before = picker.rankOfQuiet(m);
             }
         }
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "6k1/5pp1/7p/8/8/8/5PPP/3R2K1 w - - 0 1, true",
+        // The check costs the rook.
+        "6k1/4bpp1/7p/8/8/8/5PPP/3R2K1 w - - 0 1, false"
+    })
+    void a_quiet_check_that_loses_nothing_comes_before_other_quiet_moves(
+            String fen, boolean first) {
+        Board board = Position.fromFen(fen).toBoard();
+        MovePicker picker = new MovePicker(board, history);
+        picker.start(0, 3, false);
+        int move = picker.next(false);
+        assertThat(Move.to(move) == Square.parse("d8")).isEqualTo(first);
     }
 
     /** Teaches as the search does: captures and promotions never become killers. */
@@ -126,6 +146,13 @@ class MovePickerTest {
             int move = quiet[random.nextInt(quiet.length)];
             history.learnQuiet(board, move, quiet, 0, 4, 3);
         }
+    }
+
+    private static boolean givesCheck(Board board, int move) {
+        board.make(move);
+        boolean check = board.inCheck();
+        board.unmake(move);
+        return check;
     }
 
     private static List<Integer> drain(MovePicker picker) {
