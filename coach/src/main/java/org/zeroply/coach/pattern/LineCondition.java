@@ -133,9 +133,8 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            boolean any = one.equals(Men.PIECES) && other.equals(Men.PIECES);
-            String of = any ? " " : " " + one.word() + " and " + other.word() + " ";
-            return Condition.word(side) + of + "battery" + place.behind();
+            String men = one.word() + " and " + other.word();
+            return Condition.word(side) + " " + men + " battery" + place.behind();
         }
 
         @Override

@@ -222,13 +222,19 @@ final class MovePhrases {
     private MovePhrases() {}
 
     private static Condition lifted(Phrase.Words w) {
-        Condition lift = new EventCondition.LiftedRook(w.side(1));
-        Place place = w.place(2, w.side(1));
-        Men rook = Men.of(PieceType.ROOK);
+        return arriving(
+                new EventCondition.LiftedRook(w.side(1)),
+                w.side(1),
+                PieceType.ROOK,
+                w.place(2, w.side(1)));
+    }
+
+    /** What is so, and a man has just come to a place where one is named. */
+    static Condition arriving(Condition what, Side side, PieceType man, Place place) {
         return place.isAnywhere()
-                ? lift
+                ? what
                 : new Condition.All(
-                        List.of(lift, new MoveCondition.JustMoved(w.side(1), rook, place)));
+                        List.of(what, new MoveCondition.JustMoved(side, Men.of(man), place)));
     }
 
     /** What is given up is the man that moved. */

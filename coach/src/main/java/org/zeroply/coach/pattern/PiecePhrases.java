@@ -41,15 +41,6 @@ final class PiecePhrases {
                             "white tripled heavy pieces on the d-file",
                             w -> new LineCondition.Tripled(w.side(1), w.anyFile(2))),
                     Phrase.of(
-                            "<side> battery(?: on <place>)?",
-                            "white queen and bishop battery",
-                            w ->
-                                    new LineCondition.Battery(
-                                            w.side(1),
-                                            Men.PIECES,
-                                            Men.PIECES,
-                                            w.place(2, w.side(1)))),
-                    Phrase.of(
                             "<side> (queen|rook|bishop) and (queen|rook|bishop) battery(?: on <place>)?",
                             "white queen and bishop battery",
                             w ->

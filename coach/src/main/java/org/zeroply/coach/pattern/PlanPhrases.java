@@ -136,13 +136,11 @@ final class PlanPhrases {
     private PlanPhrases() {}
 
     private static Condition kingMarch(Phrase.Words w) {
-        Condition march = new PlanCondition.KingMarch(w.side(1));
-        Place place = w.place(2, w.side(1));
-        Men king = Men.of(PieceType.KING);
-        return place.isAnywhere()
-                ? march
-                : new Condition.All(
-                        List.of(march, new MoveCondition.JustMoved(w.side(1), king, place)));
+        return MovePhrases.arriving(
+                new PlanCondition.KingMarch(w.side(1)),
+                w.side(1),
+                PieceType.KING,
+                w.place(2, w.side(1)));
     }
 
     /** One knight is left against one bishop, and that is a bad one. */

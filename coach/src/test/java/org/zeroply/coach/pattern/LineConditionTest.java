@@ -16,8 +16,6 @@ class LineConditionTest {
             white queen and bishop battery on a long diagonal | 4k3/8/8/8/8/3B4/2Q5/4K3 w - - 0 1 | false
             white queen and rook battery | 4k3/8/8/8/8/8/8/RQ2K3 w - - 0 1 | false
             white queen and rook battery | 4k3/8/8/8/8/Q7/8/R3K3 w - - 0 1 | true
-            white battery | 4k3/8/8/8/3R4/8/8/3RK3 w - - 0 1 | true
-            white battery | 4k3/8/8/8/3n4/8/8/3RK3 w - - 0 1 | false
             white queen behind the bishop | 4k3/8/8/8/8/3B4/2Q5/4K3 w - - 0 1 | true
             white bishop behind the queen | 4k3/8/8/8/8/3B4/2Q5/4K3 w - - 0 1 | false
             white bishop before the queen | 4k3/8/8/8/8/3B4/2Q5/4K3 w - - 0 1 | true

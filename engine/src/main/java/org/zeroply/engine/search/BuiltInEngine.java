@@ -23,7 +23,7 @@ import org.zeroply.engine.network.StaticJudge;
 public final class BuiltInEngine implements Engine {
 
     /** Name and version in stamps; changes whenever the same request could give another answer. */
-    public static final String NAME = "zeroply-0.10";
+    public static final String NAME = "zeroply-0.11";
 
     /** Analyses that must always come out the same begin with an empty table, at most this big. */
     private static final int REPEATABLE_MEGABYTES = 16;

@@ -19,7 +19,7 @@ class WishFinderTest extends DefenceBoards {
 
     @Test
     void a_pinned_pawn_can_advance_once_the_king_has_stepped_aside() {
-        String pinned = "4k3/pp4pp/2p1p3/2b5/4P3/3B4/PP3PPP/6K1 w - - 0 1";
+        String pinned = "4k3/pp4pp/2p1p3/2b5/4P3/1P1B4/P4PPP/6K1 w - - 0 1";
         Wish wish = wish(pinned, "f2", "f4");
 
         assertThat(wish.now()).isEmpty();
