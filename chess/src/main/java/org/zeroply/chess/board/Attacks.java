@@ -71,6 +71,13 @@ public final class Attacks {
         return PAWN[side][square];
     }
 
+    /** Squares that pawns of the given side (0 white, 1 black) on a set of squares attack. */
+    public static long pawns(int side, long set) {
+        long left = set & ~FILE_A;
+        long right = set & ~FILE_H;
+        return side == 0 ? left << 7 | right << 9 : left >>> 9 | right >>> 7;
+    }
+
     /** Squares a bishop attacks on an empty board. */
     public static long diagonals(int square) {
         return DIAGONALS[square];

@@ -56,6 +56,11 @@ public final class Squares {
         return ofFile(Square.file(square) - 1) | ofFile(Square.file(square) + 1);
     }
 
+    /** The file of a square and those beside it. */
+    public static long filesAround(int square) {
+        return file(square) | besideFiles(square);
+    }
+
     /** All ranks before a square, seen by a side. */
     public static long front(Side side, int square) {
         int rank = Square.rank(square);
@@ -81,11 +86,12 @@ public final class Squares {
 
     /** Squares attacked by pawns on these squares. */
     public static long pawnAttacks(Side side, long pawns) {
-        long set = 0;
-        for (long rest = pawns; rest != 0; rest &= rest - 1) {
-            set |= Attacks.pawn(side.ordinal(), Long.numberOfTrailingZeros(rest));
-        }
-        return set;
+        return Attacks.pawns(side.ordinal(), pawns);
+    }
+
+    /** The squares right before these, seen by a side. */
+    public static long forward(Side side, long squares) {
+        return side == Side.WHITE ? squares << 8 : squares >>> 8;
     }
 
     /** All squares of the colour of a square. */

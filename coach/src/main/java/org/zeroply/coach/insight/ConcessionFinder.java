@@ -144,7 +144,7 @@ final class ConcessionFinder {
     /** Squares in the middle, or beside the king, that no pawn can guard any more. */
     private Optional<String> squares(Side whose) {
         int king = after.king(whose);
-        long near = Squares.file(king) | Squares.besideFiles(king);
+        long near = Squares.filesAround(king);
         boolean home = Squares.rank(whose, king) <= 1;
         long told = Squares.CENTRE_FILES | (home && shelter.matters(whose) ? near : 0);
         long lost =

@@ -66,7 +66,7 @@ final class KingShelter {
     }
 
     private static long cover(Scene scene, Side side, int king) {
-        long files = Squares.file(king) | Squares.besideFiles(king);
+        long files = Squares.filesAround(king);
         long ranks = Squares.ofRank(side, 1) | Squares.ofRank(side, 2);
         return scene.pawns(side) & files & ranks & Squares.front(side, king);
     }

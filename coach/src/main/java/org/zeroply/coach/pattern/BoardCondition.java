@@ -25,6 +25,12 @@ sealed interface BoardCondition extends Condition {
      * @param side empty for either side's
      */
     record MenOn(Optional<Side> side, Men men, Place place, int least) implements BoardCondition {
+
+        /** One man of a side at least. */
+        static MenOn of(Side side, PieceType type, Place place) {
+            return new MenOn(Optional.of(side), Men.of(type), place, 1);
+        }
+
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();

@@ -246,8 +246,7 @@ final class BoardPhrases {
                 List.of(
                         new BoardCondition.MenOn(
                                 Optional.of(side), w.men(2), Place.square(w.square(3)), 1),
-                        new BoardCondition.MenOn(
-                                Optional.of(side), Men.of(PieceType.PAWN), new Place(from), 1)));
+                        BoardCondition.MenOn.of(side, PieceType.PAWN, new Place(from))));
     }
 
     private static boolean isOpposite(Phrase.Words w) {
@@ -266,8 +265,7 @@ final class BoardPhrases {
         return new Condition.All(
                 List.of(
                         new Condition.Not(new BoardCondition.Castled(side, Optional.empty())),
-                        new BoardCondition.MenOn(
-                                Optional.of(side), Men.of(PieceType.KING), w.place(2, side), 1)));
+                        BoardCondition.MenOn.of(side, PieceType.KING, w.place(2, side))));
     }
 
     private static Condition bothOn(Phrase.Words w) {

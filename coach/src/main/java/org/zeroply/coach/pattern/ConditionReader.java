@@ -77,7 +77,7 @@ public final class ConditionReader {
 
     /** What is said last, behind a word that joins. */
     private static final Pattern LAST_PART =
-            Pattern.compile(".* (?:with|but|in|for)(?: the| an?|) ([a-z]+)");
+            Pattern.compile("^.* (?:with|but|in|for)(?: the| an?|) ([a-z]+)$");
 
     /** Stands for an {@code and} behind what a side has. */
     private static final String ALSO = "ALSO";
@@ -358,11 +358,10 @@ public final class ConditionReader {
 
     private static String problem(String text) {
         String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(?:white|black|mutual) ", "");
-        Matcher joint = LAST_PART.matcher(bare);
-        String judged = joint.matches() ? joint.group(1) : bare;
+        String judged = LAST_PART.matcher(bare).replaceFirst("$1");
         if (JUDGED.containsKey(judged)) {
             return "'"
-                    + (joint.matches() ? judged : text)
+                    + (judged.equals(bare) ? text : judged)
                     + "' is a judgement of a whole position, which no fact proves; near it are: "
                     + String.join(", ", JUDGED.get(judged))
                     + ".";

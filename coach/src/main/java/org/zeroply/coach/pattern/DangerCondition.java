@@ -185,7 +185,7 @@ sealed interface DangerCondition extends Condition {
             Board board = situation.board();
             int king = board.kingSquare(side.ordinal());
             long colour = light ? Squares.LIGHT : ~Squares.LIGHT;
-            long near = (Squares.file(king) | Squares.besideFiles(king)) & Squares.ofRank(side, 2);
+            long near = Squares.filesAround(king) & Squares.ofRank(side, 2);
             long bishops = board.pieces(side.ordinal(), PieceType.BISHOP.ordinal());
             long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
             return Squares.rank(side, king) <= 1
@@ -223,7 +223,7 @@ sealed interface DangerCondition extends Condition {
         public boolean holds(Situation situation) {
             Board board = situation.board();
             int king = board.kingSquare(side.ordinal());
-            long files = Squares.file(king) | Squares.besideFiles(king);
+            long files = Squares.filesAround(king);
             int last = Squares.rank(side, king) + 2;
             long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
             long ahead = pawns & files & Squares.front(side, king);

@@ -113,7 +113,7 @@ final class FactPhrases {
 
     /** The numbers are those of the groups; 0 for none. */
     private static Condition targets(Phrase.Words w, FactKind kind, int by, int aimed) {
-        Men who = by > 0 && w.maybe(by).isPresent() ? w.men(by) : Men.ANY;
+        Men who = by > 0 ? w.anyMen(by) : Men.ANY;
         List<PieceType> men =
                 Stream.of(w.text(aimed).split(", and |, | and "))
                         .map(man -> man.substring(man.lastIndexOf(' ') + 1))

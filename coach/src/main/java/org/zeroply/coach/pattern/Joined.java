@@ -1,5 +1,6 @@
 package org.zeroply.coach.pattern;
 
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -107,6 +108,9 @@ final class Joined {
                             + "s?(?: is| are|) not (?=(?:on|in) )",
                     Pattern.CASE_INSENSITIVE);
 
+    /** The word goes before all of these. */
+    private static final List<Pattern> NOT_BEHIND = List.of(SQUARE_IS_NOT, NOT_THERE, DENIED);
+
     /** How the second side castled is said with the word of the first. */
     private static final Pattern CASTLED_APART =
             Pattern.compile(
@@ -122,11 +126,12 @@ final class Joined {
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
-        String each = CASTLED_APART.matcher(text).replaceAll("$1 castled $2 and $3 castled ");
-        String bare = SQUARE_IS_NOT.matcher(each).replaceAll("not $1 ");
-        String denied = NOT_THERE.matcher(bare).replaceAll("not $1 ");
+        String plain = CASTLED_APART.matcher(text).replaceAll("$1 castled $2 and $3 castled ");
+        for (Pattern denied : NOT_BEHIND) {
+            plain = denied.matcher(plain).replaceAll("not $1 ");
+        }
         return BELONGING
-                .matcher(DENIED.matcher(denied).replaceAll("not $1 "))
+                .matcher(plain)
                 .replaceAll(
                         m ->
                                 Matcher.quoteReplacement(

@@ -1,7 +1,6 @@
 package org.zeroply.coach.pattern;
 
 import java.util.Locale;
-import java.util.Optional;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
@@ -82,12 +81,15 @@ sealed interface LineCondition extends Condition {
         }
     }
 
-    /** Two rooks of a side stand on one file with nothing between them. */
-    record DoubledRooks(Side side, Optional<Integer> file) implements LineCondition {
+    /**
+     * Two rooks of a side stand on one file with nothing between them.
+     *
+     * @param place a file, or anywhere
+     */
+    record DoubledRooks(Side side, Place place) implements LineCondition {
         @Override
         public boolean holds(Situation situation) {
-            long rooks = own(situation, side, Men.of(PieceType.ROOK));
-            long on = file.map(Squares::ofFile).orElse(-1L) & rooks;
+            long on = own(situation, side, Men.of(PieceType.ROOK)) & place.squares();
             for (int rook : Squares.list(on)) {
                 long seen = Attacks.rook(rook, situation.board().occupied());
                 if ((seen & Squares.file(rook) & on) != 0) {
@@ -99,14 +101,12 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
-                    + " doubled rooks"
-                    + file.map(f -> " on " + new Place(Squares.ofFile(f)).text()).orElse("");
+            return Condition.word(side) + " doubled rooks" + place.behind();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new DoubledRooks(way.side(side), file.map(way::file));
+            return new DoubledRooks(way.side(side), place.under(way));
         }
     }
 
@@ -190,12 +190,15 @@ sealed interface LineCondition extends Condition {
         }
     }
 
-    /** Three rooks and queens of a side, or more, stand on one file with nothing between them. */
-    record Tripled(Side side, Optional<Integer> file) implements LineCondition {
+    /**
+     * Three rooks and queens of a side, or more, stand on one file with nothing between them.
+     *
+     * @param place a file, or anywhere
+     */
+    record Tripled(Side side, Place place) implements LineCondition {
         @Override
         public boolean holds(Situation situation) {
-            long majors = own(situation, side, Men.MAJORS);
-            long on = file.map(Squares::ofFile).orElse(-1L) & majors;
+            long on = own(situation, side, Men.MAJORS) & place.squares();
             for (int middle : Squares.list(on)) {
                 long beside = Attacks.rook(middle, situation.board().occupied());
                 if (Long.bitCount(beside & Squares.file(middle) & on) > 1) {
@@ -207,14 +210,12 @@ sealed interface LineCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side)
-                    + " tripled heavy pieces"
-                    + file.map(f -> " on " + new Place(Squares.ofFile(f)).text()).orElse("");
+            return Condition.word(side) + " tripled heavy pieces" + place.behind();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new Tripled(way.side(side), file.map(way::file));
+            return new Tripled(way.side(side), place.under(way));
         }
     }
 }

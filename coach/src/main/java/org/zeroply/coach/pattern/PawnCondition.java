@@ -96,7 +96,7 @@ sealed interface PawnCondition extends Condition {
             long such =
                     PawnIs.such(kinds, side, pawns(situation, side), pawns(situation, side.other()))
                             & place.squares();
-            long before = side == Side.WHITE ? such << 8 : such >>> 8;
+            long before = Squares.forward(side, such);
             return (before & by.on(board) & board.pieces(side.other().ordinal())) != 0;
         }
 

@@ -20,6 +20,9 @@ final class PawnPhrases {
     private static final String SUCH =
             "((?:isolated|doubled|backward|passed)(?: (?:isolated|doubled|backward|passed))*)";
 
+    /** Where a file is, seen by a king. */
+    private static final String NEXT_TO = "(at|against|near|next to|beside|in front of|before)";
+
     static final List<Phrase> PAWNS =
             List.of(
                     Phrase.of(
@@ -67,7 +70,7 @@ final class PawnPhrases {
                                             w.side(1),
                                             kinds(w.maybe(2)),
                                             w.place(3, w.side(1)),
-                                            w.maybe(4).isPresent() ? w.men(4) : Men.ANY)),
+                                            w.anyMen(4))),
                     Phrase.of(
                             "<side> isolated queen's pawn blockaded(?: by (?:an? |the )?<men>)?",
                             "white isolated pawn on d4 blockaded by a knight",
@@ -143,8 +146,7 @@ final class PawnPhrases {
                                     new PawnCondition.OpenFile(
                                             w.anyFile(2).orElseThrow(), Optional.of(w.side(1)))),
                     Phrase.of(
-                            "<file>-file (open|half-open) (at|against|near|next to|beside|in front of|before)"
-                                    + " (?:the )?<side> king",
+                            "<file>-file (open|half-open) " + NEXT_TO + " (?:the )?<side> king",
                             "open file at the black king",
                             w ->
                                     fileAt(
@@ -153,8 +155,9 @@ final class PawnPhrases {
                                             w.text(2),
                                             w.text(3))),
                     Phrase.of(
-                            "<side> <file>-file (open|half-open)"
-                                    + " (at|against|near|next to|beside|in front of|before) (?:the |its )?king",
+                            "<side> <file>-file (open|half-open) "
+                                    + NEXT_TO
+                                    + " (?:the |its )?king",
                             "open file at the black king",
                             w ->
                                     fileAt(
@@ -208,12 +211,13 @@ final class PawnPhrases {
         Place place = w.place(3, side);
         List<Condition> files = new ArrayList<>();
         for (int file = 0; file < 8; file++) {
-            if ((place.squares() & Squares.ofFile(file)) != 0) {
-                Place there = new Place(place.squares() & Squares.ofFile(file));
+            long there = place.squares() & Squares.ofFile(file);
+            if (there != 0) {
                 files.add(
                         new Condition.All(
                                 List.of(
-                                        new PawnCondition.PawnIs(side, kinds(w.maybe(2)), there, 1),
+                                        new PawnCondition.PawnIs(
+                                                side, kinds(w.maybe(2)), new Place(there), 1),
                                         new PawnCondition.OpenFile(
                                                 file, Optional.of(side.other())))));
             }
@@ -228,8 +232,8 @@ final class PawnPhrases {
                         new PawnCondition.Blockaded(
                                 w.side(1),
                                 Set.of(FactKind.ISOLATED),
-                                new Place(Squares.ofFile(QUEENS_FILE)),
-                                w.maybe(2).isPresent() ? w.men(2) : Men.ANY)));
+                                Place.file(QUEENS_FILE),
+                                w.anyMen(2))));
     }
 
     /**
@@ -270,13 +274,10 @@ final class PawnPhrases {
      */
     private static Condition fileAt(Side king, int file, String how, String where) {
         Side without = where.equals("against") ? king.other() : king;
-        long near = Squares.ofFile(file);
-        near |= file > 0 ? Squares.ofFile(file - 1) : 0;
-        near |= file < 7 ? Squares.ofFile(file + 1) : 0;
+        long near = Squares.filesAround(Square.at(file, 0));
         return new Condition.All(
                 List.of(
-                        new BoardCondition.MenOn(
-                                Optional.of(king), Men.of(PieceType.KING), new Place(near), 1),
+                        BoardCondition.MenOn.of(king, PieceType.KING, new Place(near)),
                         new PawnCondition.OpenFile(
                                 file,
                                 how.equals("open") ? Optional.empty() : Optional.of(without))));

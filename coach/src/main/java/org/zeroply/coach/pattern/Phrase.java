@@ -115,6 +115,11 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
             return new Men(types);
         }
 
+        /** Any man where none is named. */
+        Men anyMen(int group) {
+            return maybe(group).isPresent() ? men(group) : Men.ANY;
+        }
+
         /** A place; anywhere where none is named. */
         Place place(int group, Side side) {
             return maybe(group).map(text -> place(text, side)).orElse(Place.ANYWHERE);
@@ -129,7 +134,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
             }
             String bare = text.replaceFirst("^the (?=[a-h]-file)", "");
             if (bare.length() == 1 || bare.endsWith("-file")) {
-                return new Place(Squares.ofFile(bare.charAt(0) - 'a'));
+                return Place.file(bare.charAt(0) - 'a');
             }
             if (bare.matches(Place.NAMED)) {
                 return Place.named(bare, side);
@@ -145,6 +150,11 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
 
         Optional<Integer> anyFile(int group) {
             return maybe(group).map(f -> f.charAt(0) - 'a');
+        }
+
+        /** A whole file; anywhere where none is named. */
+        Place onFile(int group) {
+            return anyFile(group).map(Place::file).orElse(Place.ANYWHERE);
         }
 
         MaterialCondition.Bound bound(int group) {

@@ -177,7 +177,7 @@ sealed interface PieceCondition extends Condition {
             long ours = own(situation, side, PieceType.PAWN);
             long theirs = own(situation, side.other(), PieceType.PAWN);
             long worth = PawnSets.passed(side.other(), theirs, ours) | PawnSets.isolated(theirs);
-            long before = side == Side.WHITE ? worth >>> 8 : worth << 8;
+            long before = Squares.forward(side.other(), worth);
             return (before & men.on(board) & board.pieces(side.ordinal()) & place.squares()) != 0;
         }
 

@@ -35,11 +35,11 @@ final class PiecePhrases {
                     Phrase.of(
                             "<side> (?:doubled rooks|rooks (?:are )?doubled)(?: on (?:the )?<file>(?:-file)?)?",
                             "white doubled rooks on the d-file",
-                            w -> new LineCondition.DoubledRooks(w.side(1), w.anyFile(2))),
+                            w -> new LineCondition.DoubledRooks(w.side(1), w.onFile(2))),
                     Phrase.of(
                             "<side> tripled heavy pieces(?: on (?:the )?<file>(?:-file)?)?",
                             "white tripled heavy pieces on the d-file",
-                            w -> new LineCondition.Tripled(w.side(1), w.anyFile(2))),
+                            w -> new LineCondition.Tripled(w.side(1), w.onFile(2))),
                     Phrase.of(
                             "<side> (queen|rook|bishop) and (queen|rook|bishop) battery(?: on <place>)?",
                             "white queen and bishop battery",
@@ -90,8 +90,7 @@ final class PiecePhrases {
         Optional<Side> side = w.maybeSide(1);
         return new Condition.All(
                 List.of(
-                        new BoardCondition.MenOn(
-                                side, w.men(2), new Place(Squares.ofFile(file)), 1),
+                        new BoardCondition.MenOn(side, w.men(2), Place.file(file), 1),
                         new PawnCondition.OpenFile(
                                 file, w.text(3).equals("open") ? Optional.empty() : side)));
     }
@@ -112,10 +111,7 @@ final class PiecePhrases {
         return new Condition.All(
                 List.of(
                         new PieceCondition.Fianchetto(w.side(1), Optional.of(wing)),
-                        new BoardCondition.MenOn(
-                                Optional.of(w.side(1)),
-                                Men.of(PieceType.BISHOP),
-                                Place.square(square),
-                                1)));
+                        BoardCondition.MenOn.of(
+                                w.side(1), PieceType.BISHOP, Place.square(square))));
     }
 }

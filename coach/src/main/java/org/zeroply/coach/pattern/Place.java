@@ -73,6 +73,11 @@ record Place(long squares) {
                     + "|(?:the |its )?"
                     + ORDINAL;
 
+    /** A file by its 0-based number. */
+    static Place file(int file) {
+        return new Place(Squares.ofFile(file));
+    }
+
     /** One square. */
     static Place square(int square) {
         return new Place(1L << square);

@@ -168,9 +168,6 @@ final class PlanPhrases {
     /** The numbers are those of the groups. */
     private static Condition pinnedTo(Phrase.Words w, Side side, int men, int place, int behind) {
         return new DangerCondition.PinnedTo(
-                side,
-                w.maybe(men).isPresent() ? w.men(men) : Men.ANY,
-                w.type(behind).orElseThrow(),
-                w.place(place, side));
+                side, w.anyMen(men), w.type(behind).orElseThrow(), w.place(place, side));
     }
 }

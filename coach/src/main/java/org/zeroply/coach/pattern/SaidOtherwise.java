@@ -53,9 +53,8 @@ final class SaidOtherwise {
             ^<side> (?:removal|removes|removed|removing) (?:of )?the (?:defender|guard) => $1 motif move guard removed
             ^(?:(?:the )?removal of|removing) the (?:defender|guard) => motif move guard removed
             (?:the )?(?:fifty|50)[- ]moves?(?:[- ]rule)? (?:draw|rule)|draw by the (?:fifty|50)[- ]move rule => halfmove clock at least 100
-            pawns (?:are |)(?:only |all )?on (?:only )?one (?:side|wing)(?: of the board|)(?: only|)$ => all pawns on one wing
+            (?:all |)pawns (?:are |)(?:only |all )?on (?:only )?one (?:side|wing)(?: of the board|)(?: only|)$ => all pawns on one wing
             ^all pawns (?:are )?on the same (?:side|wing)$ => all pawns on one wing
-            all all => all
             against (\\d|<number>)(?: pawns|) on (?:the same|one) (?:side|wing)(?: of the board|) => against $1 on one wing
 
             # What was played

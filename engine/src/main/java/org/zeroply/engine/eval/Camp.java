@@ -71,7 +71,7 @@ final class Camp {
         rooks = men & b.piecesOfType(3);
         queens = men & b.piecesOfType(4);
         king = Long.numberOfTrailingZeros(men & b.piecesOfType(5));
-        byPawns = Survey.pawnAttacks(pawns, side);
+        byPawns = Attacks.pawns(side, pawns);
         byKing = Attacks.king(king);
     }
 

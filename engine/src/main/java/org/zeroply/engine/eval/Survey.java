@@ -59,12 +59,6 @@ final class Survey {
         return Math.min(weight, Taper.FULL_PHASE);
     }
 
-    static long pawnAttacks(long pawns, int side) {
-        return side == 0
-                ? (pawns & ~FILE_A) << 7 | (pawns & ~FILE_H) << 9
-                : (pawns & ~FILE_A) >>> 9 | (pawns & ~FILE_H) >>> 7;
-    }
-
     static long doublePawnAttacks(long pawns, int side) {
         return side == 0
                 ? (pawns & ~FILE_A) << 7 & (pawns & ~FILE_H) << 9

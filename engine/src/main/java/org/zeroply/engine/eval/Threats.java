@@ -50,7 +50,7 @@ final class Threats implements Term {
         long once = Survey.forward(side, us.pawns) & ~s.occupied;
         long twice = Survey.forward(side, once & third) & ~s.occupied;
         long safe = (once | twice) & ~them.byPawns & (us.attacked | ~them.attacked);
-        long kicked = Survey.pawnAttacks(safe, side) & pieces & ~us.byPawns;
+        long kicked = Attacks.pawns(side, safe) & pieces & ~us.byPawns;
         return s.weights.times(side, Weights.PUSH_THREAT, Long.bitCount(kicked));
     }
 

@@ -6,9 +6,6 @@ import org.zeroply.chess.board.Board;
 /** All squares on which a side could take something, pins not regarded. */
 final class AttackedSquares {
 
-    private static final long FILE_A = 0x0101010101010101L;
-    private static final long FILE_H = FILE_A << 7;
-
     private AttackedSquares() {}
 
     /**
@@ -20,7 +17,7 @@ final class AttackedSquares {
         long occupied = board.occupied();
         long own = board.pieces(side);
         long queens = board.piecesOfType(4);
-        long squares = byPawns(own & board.piecesOfType(0), side);
+        long squares = Attacks.pawns(side, own & board.piecesOfType(0));
         for (long men = own & board.piecesOfType(1); men != 0; men &= men - 1) {
             squares |= Attacks.knight(Long.numberOfTrailingZeros(men));
         }
@@ -31,11 +28,5 @@ final class AttackedSquares {
             squares |= Attacks.rook(Long.numberOfTrailingZeros(men), occupied);
         }
         return squares | Attacks.king(board.kingSquare(side));
-    }
-
-    private static long byPawns(long pawns, int side) {
-        long left = pawns & ~FILE_A;
-        long right = pawns & ~FILE_H;
-        return side == 0 ? left << 7 | right << 9 : left >>> 9 | right >>> 7;
     }
 }

@@ -25,7 +25,7 @@ final class MovePicker {
     private static final int FRONT_RANK = 1 << 15;
 
     /** What it adds to the rank of a quiet move that it gives check. */
-    private static final int CHECK = 12_000;
+    static final int CHECK = 12_000;
 
     /** A check that loses more than this by exchange, in centipawns, is a move like others. */
     private static final int CHECK_MAY_LOSE = 75;

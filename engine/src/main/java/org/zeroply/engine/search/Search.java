@@ -135,9 +135,6 @@ final class Search {
         } else {
             n.judgeAs(nodes[ply]);
         }
-        if (whole) {
-            s.history.look(s.board, ply);
-        }
         s.history.clearKillers(ply + 1);
         doubled[ply] = doubled[ply - 1];
         cutOffs[ply + 2] = 0;
@@ -194,6 +191,9 @@ final class Search {
 
     private int moves(SearchNode n, int ply) {
         int out = excluded[ply];
+        if (out == 0) {
+            s.history.look(s.board, ply);
+        }
         boolean skipQuiets = false;
         boolean near = ply <= NEAR && n.depth >= FORCING_DEPTH;
         if (near) {

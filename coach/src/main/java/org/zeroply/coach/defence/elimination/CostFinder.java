@@ -48,7 +48,7 @@ final class CostFinder {
         if (rank > 1 || scene.position().hasCastlingRight(side)) {
             return 0;
         }
-        long files = Squares.file(king) | Squares.besideFiles(king);
+        long files = Squares.filesAround(king);
         long ranks = Squares.ofRank(side, rank + 1) | Squares.ofRank(side, rank + 2);
         return files & ranks & scene.pawns(side);
     }

@@ -66,7 +66,7 @@ public final class LiftFacts {
      * there, to a file at the enemy king or beside it, over squares where it cannot be won.
      */
     private void lift(int rook, List<Fact> facts) {
-        long goal = Squares.file(king) | Squares.besideFiles(king);
+        long goal = Squares.filesAround(king);
         if (Squares.has(goal, rook)) {
             return;
         }
