@@ -6,7 +6,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 
@@ -44,10 +43,12 @@ final class BoardPhrases {
                                                                             1))
                                                     .toList())),
                     Phrase.of(
-                            "<side> <men> on <square> (?:supported|protected|guarded|defended|covered)"
+                            "<side> <men>(?: on <place>)? (?:supported|protected|guarded|defended|covered)"
                                     + " by (?:a|its|his|her|an own) pawn",
-                            "white knight on e5",
-                            BoardPhrases::heldByPawn),
+                            "white knight on e5 supported by a pawn",
+                            w ->
+                                    new PieceCondition.HeldByPawn(
+                                            w.side(1), w.men(2), w.place(3, w.side(1)))),
                     Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
                             "white knight on e5",
@@ -96,6 +97,14 @@ final class BoardPhrases {
                             "(?:both sides )?castled on opposite (?:wings|sides)",
                             "castled on opposite wings",
                             w -> new BoardCondition.OppositeWings()),
+                    Phrase.of(
+                            "kings on opposite (?:wings|sides)",
+                            "castled on opposite wings",
+                            w ->
+                                    new Condition.Any(
+                                            List.of(
+                                                    kings(BoardCondition.Wing.KINGSIDE),
+                                                    kings(BoardCondition.Wing.QUEENSIDE)))),
                     Phrase.of(
                             "<side> king (?:is |still |held |stuck )*in the centre",
                             "black king in the centre",
@@ -238,15 +247,14 @@ final class BoardPhrases {
 
     private BoardPhrases() {}
 
-    /** A man on a square and a pawn on one of those from which it guards that square. */
-    private static Condition heldByPawn(Phrase.Words w) {
-        Side side = w.side(1);
-        long from = Attacks.pawn(side.other().ordinal(), w.square(3));
+    /** The white king on a wing, the black one on the other. */
+    private static Condition kings(BoardCondition.Wing white) {
         return new Condition.All(
                 List.of(
-                        new BoardCondition.MenOn(
-                                Optional.of(side), w.men(2), Place.square(w.square(3)), 1),
-                        BoardCondition.MenOn.of(side, PieceType.PAWN, new Place(from))));
+                        BoardCondition.MenOn.of(
+                                Side.WHITE, PieceType.KING, new Place(white.squares())),
+                        BoardCondition.MenOn.of(
+                                Side.BLACK, PieceType.KING, new Place(~white.squares()))));
     }
 
     private static boolean isOpposite(Phrase.Words w) {

@@ -128,6 +128,90 @@ sealed interface DangerCondition extends Condition {
         }
     }
 
+    /** A piece has no square to go to: its own men stand on all of them. */
+    record Immobile(Side side, Men men, Place place) implements DangerCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long own = board.pieces(side.ordinal());
+            long there = men.on(board) & Men.PIECES.on(board) & own & place.squares();
+            for (int square : Squares.list(there)) {
+                if ((Attacks.of(board.typeAt(square), square, board.occupied()) & ~own) == 0) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " immobile " + men.word() + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Immobile(way.side(side), men, place.under(way));
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    /**
+     * A man is pinned, to whatever, by one of some kinds.
+     *
+     * @param side whose man is pinned
+     * @param place where the pinned man stands
+     * @param by what pins it
+     * @param from where that stands
+     */
+    record PinnedBy(Side side, Men men, Place place, Men by, Place from)
+            implements DangerCondition {
+
+        /** The fact of the side that pins. */
+        private FactCondition pin() {
+            return new FactCondition(FactKind.PIN, Optional.of(side.other()), "", men, place);
+        }
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            return pin().holds(
+                            situation,
+                            pin ->
+                                    Squares.has(
+                                            by.on(board) & from.squares(), pin.squares().get(1)));
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + men.word()
+                    + place.behind()
+                    + " pinned by a "
+                    + by.word()
+                    + from.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new PinnedBy(way.side(side), men, place.under(way), by, from.under(way));
+        }
+
+        @Override
+        public Set<ToldFact> leading() {
+            return pin().leading();
+        }
+
+        @Override
+        public int cost() {
+            return pin().cost();
+        }
+    }
+
     /**
      * The king stands on its first rank and cannot leave it: on each square before it stands an own
      * man, or the enemy guards it. At most one own rook or queen is on that rank, and the enemy has

@@ -247,16 +247,9 @@ sealed interface EventCondition extends Condition {
             }
             Board board = line.boardAt(ply - 2);
             int first = line.moves()[ply - 2];
-            PieceType taken = taken(board, first);
+            PieceType taken = Sacrifice.taken(board, first);
             board.make(first);
-            return got.has(taken) && given.has(taken(board, last));
-        }
-
-        /** What a capture takes; a pawn in passing stands elsewhere. */
-        private static PieceType taken(Board board, int move) {
-            return Move.kind(move) == Move.EN_PASSANT
-                    ? PieceType.PAWN
-                    : PieceType.of(board.typeAt(Move.to(move)));
+            return got.has(taken) && given.has(Sacrifice.taken(board, last));
         }
 
         @Override

@@ -73,17 +73,25 @@ final class FactPhrases {
     static final List<Phrase> FACTS =
             List.of(
                     Phrase.of(
-                            "<side> (?:<men> )?fork (?:of|on) " + TARGETS + "(?: by an? <men>)?",
+                            "<side> (?:<men> )?fork (?:of|on) "
+                                    + TARGETS
+                                    + "(?: by an? <men>)?(?: on <place>)?",
                             "white knight fork of the king and queen",
-                            w -> targets(w, FactKind.FORK, w.maybe(4).isPresent() ? 4 : 2, 3)),
+                            w ->
+                                    targets(
+                                            w,
+                                            FactKind.FORK,
+                                            w.maybe(4).isPresent() ? 4 : 2,
+                                            3,
+                                            w.place(5, w.side(1)))),
                     Phrase.of(
                             "<side> skewer (?:of|on) (?=the )" + TARGETS,
                             "white skewer of the king and rook",
-                            w -> targets(w, FactKind.SKEWER, 0, 2)),
+                            w -> targets(w, FactKind.SKEWER, 0, 2, Place.ANYWHERE)),
                     Phrase.of(
                             "<side> discovered attack on " + TARGETS,
                             "white discovered attack on the queen",
-                            w -> targets(w, FactKind.DISCOVERED_ATTACK, 0, 2)),
+                            w -> targets(w, FactKind.DISCOVERED_ATTACK, 0, 2, Place.ANYWHERE)),
                     Phrase.of(
                             "(?:<side> )?("
                                     + longestFirst(
@@ -112,7 +120,8 @@ final class FactPhrases {
     private FactPhrases() {}
 
     /** The numbers are those of the groups; 0 for none. */
-    private static Condition targets(Phrase.Words w, FactKind kind, int by, int aimed) {
+    private static Condition targets(
+            Phrase.Words w, FactKind kind, int by, int aimed, Place place) {
         Men who = by > 0 ? w.anyMen(by) : Men.ANY;
         List<PieceType> men =
                 Stream.of(w.text(aimed).split(", and |, | and "))
@@ -130,7 +139,7 @@ final class FactPhrases {
                             + w.text(aimed)
                             + ".");
         }
-        return new TargetCondition(kind, w.side(1), who, men);
+        return new TargetCondition(kind, w.side(1), who, men, place);
     }
 
     private static Stream<String> kinds() {

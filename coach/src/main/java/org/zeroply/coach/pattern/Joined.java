@@ -31,7 +31,7 @@ final class Joined {
     /** Several men with the word between them. */
     private static final String MEN = MAN + "(?:(?:, | (?-i:and) )" + MAN + "){1,6}";
 
-    private static final String AGAINST = "(?:against|vs\\.?|versus)";
+    private static final String AGAINST = "(?:against|vs\\.?|versus|v\\.?)";
 
     /** Where a phrase ends. */
     private static final String END = endBefore("and|or");
@@ -39,7 +39,7 @@ final class Joined {
     private static final Pattern BELONGING =
             Pattern.compile(
                     // Squares alone behind the word, else they begin another phrase.
-                    "(?<=\\bon |\\bhanging pawns )"
+                    "(?<=\\bon |\\bpawns |\\bstorm |\\bwith )"
                             + SQUARE
                             + "(?:(?:,? |,? (?-i:and) )"
                             + SQUARE
@@ -51,7 +51,7 @@ final class Joined {
                             + MEN
                             + "(?= (?:"
                             + AGAINST
-                            + "|up\\b|battery\\b|on\\b(?! the board)))"
+                            + "|for\\b|up\\b|battery\\b|(?:aimed|pointed|pointing|near|close|next)\\b|on\\b(?! the board)))"
                             // Not behind a side: a white knight and a rook ending are two things.
                             + "|(?<=^|[,(;]|[,(;] |\\b(?:and|or|an?|in|not) )"
                             + PIECE
@@ -71,9 +71,9 @@ final class Joined {
                             + MEN
                             + endBefore("and|or|by")
                             + "|\\bking (?-i:and) pawns?(?= end(?:ing|game)\\b)"
-                            + "|(?<=\\bmate with )"
+                            + "|(?<=\\b(?:mate|corner) with )"
                             + MEN
-                            + "|(?<=\\b(?:against|vs|vs\\.|versus) )"
+                            + "|(?<=\\b(?:against|vs|vs\\.|versus|v|for) )"
                             + MEN
                             + END,
                     Pattern.CASE_INSENSITIVE);
@@ -111,13 +111,6 @@ final class Joined {
     /** The word goes before all of these. */
     private static final List<Pattern> NOT_BEHIND = List.of(SQUARE_IS_NOT, NOT_THERE, DENIED);
 
-    /** How the second side castled is said with the word of the first. */
-    private static final Pattern CASTLED_APART =
-            Pattern.compile(
-                    "\\b(white|black) castle[sd]? (kingside|queenside|long|short)(?:,|,? (?:and|but|while|with))"
-                            + " (white|black) (?=kingside|queenside|long|short)",
-                    Pattern.CASE_INSENSITIVE);
-
     private Joined() {}
 
     private static String endBefore(String words) {
@@ -126,7 +119,7 @@ final class Joined {
 
     /** The text without such words, so that it is not split there. */
     static String hidden(String text) {
-        String plain = CASTLED_APART.matcher(text).replaceAll("$1 castled $2 and $3 castled ");
+        String plain = SaidApart.of(text);
         for (Pattern denied : NOT_BEHIND) {
             plain = denied.matcher(plain).replaceAll("not $1 ");
         }

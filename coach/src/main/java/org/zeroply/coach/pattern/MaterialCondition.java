@@ -87,6 +87,28 @@ sealed interface MaterialCondition extends Condition {
         }
     }
 
+    /** A side has so many men of some kinds more than the other. */
+    record Lead(Side side, Bound bound, int number, Men men) implements MaterialCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long there = men.on(board);
+            int own = Long.bitCount(there & board.pieces(side.ordinal()));
+            return bound.allows(2 * own - Long.bitCount(there), number);
+        }
+
+        @Override
+        public String text() {
+            String many = bound.words() + " " + number + " more " + men.plural();
+            return Condition.word(side) + " has " + many;
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Lead(way.side(side), bound, number, men);
+        }
+    }
+
     /** So many men are on the board, kings and pawns counted. */
     record Count(Bound bound, int number) implements MaterialCondition {
         @Override

@@ -166,6 +166,25 @@ sealed interface PawnCondition extends Condition {
         }
     }
 
+    /** A pawn on its seventh rank has nothing before it. */
+    record AboutToPromote(Side side, Place place) implements PawnCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            long there = pawns(situation, side) & Squares.ofRank(side, 6) & place.squares();
+            return (Squares.forward(side, there) & ~situation.board().occupied()) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " pawn" + place.behind() + " about to promote";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new AboutToPromote(way.side(side), place.under(way));
+        }
+    }
+
     /** Three pawns of a side or more stand on one file. */
     record Tripled(Side side) implements PawnCondition {
         @Override

@@ -49,6 +49,21 @@ final class PawnPhrases {
                             "all pawns on one wing",
                             w -> new WingCondition.OneWing()),
                     Phrase.of(
+                            "(?:<side> )?pawns on both wings",
+                            "all pawns on one wing",
+                            w ->
+                                    new Condition.All(
+                                            Stream.of(BoardCondition.Wing.values())
+                                                    .<Condition>map(
+                                                            wing ->
+                                                                    new BoardCondition.MenOn(
+                                                                            w.maybeSide(1),
+                                                                            Men.of(PieceType.PAWN),
+                                                                            new Place(
+                                                                                    wing.squares()),
+                                                                            1))
+                                                    .toList())),
+                    Phrase.of(
                             "(?:<side> )?chain (?:on |of |from )?<route>(?: against <route>)?",
                             "white pawns on c4 d5 e4",
                             PawnPhrases::chain),
@@ -85,6 +100,12 @@ final class PawnPhrases {
                                                             w.side(1), Shape.MINORITY_ATTACK),
                                                     new MoveCondition.JustPlayed(
                                                             w.side(1), w.text(3))))),
+                    Phrase.of(
+                            "<side> (?:passed )?pawn(?: on <place>)? about to promote",
+                            "white pawn about to promote",
+                            w ->
+                                    new PawnCondition.AboutToPromote(
+                                            w.side(1), w.place(2, w.side(1)))),
                     Phrase.of(
                             "<side> tripled pawns",
                             "white tripled pawns",

@@ -1,13 +1,14 @@
 package org.zeroply.coach.pattern;
 
 import java.util.Comparator;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Insight;
@@ -26,14 +27,17 @@ final class Phrases {
     private static final List<Phrase> ALL =
             Stream.of(
                             PawnPhrases.PAWNS,
+                            StructurePhrases.STRUCTURES,
                             BoardPhrases.MATERIAL,
                             PiecePhrases.PIECES,
+                            AimPhrases.AIMS,
                             BoardPhrases.BOARD,
                             PlanPhrases.PLANS,
                             PlanPhrases.DANGERS,
                             RulePhrases.RULES,
                             MovePhrases.MOVES,
                             MovePhrases.EVENTS,
+                            GainPhrases.GAINS,
                             REVIEWS,
                             FactPhrases.OF_A_MAN,
                             FactPhrases.FACTS)
@@ -51,12 +55,15 @@ final class Phrases {
                         BoardPhrases.BOARD,
                         BoardPhrases.MATERIAL,
                         PawnPhrases.PAWNS,
+                        StructurePhrases.STRUCTURES,
                         PiecePhrases.PIECES,
+                        AimPhrases.AIMS,
                         PlanPhrases.PLANS,
                         PlanPhrases.DANGERS,
                         RulePhrases.RULES,
                         MovePhrases.MOVES,
                         MovePhrases.EVENTS,
+                        GainPhrases.GAINS,
                         REVIEWS,
                         FactPhrases.OF_A_MAN,
                         FactPhrases.FACTS)
@@ -68,18 +75,22 @@ final class Phrases {
         return phrases.stream().map(Phrase::example).distinct();
     }
 
+    private static List<String> examples(List<Phrase> some, List<Phrase> more) {
+        return Stream.concat(examples(some), examples(more)).toList();
+    }
+
     /** The examples by what they are about; one of each kind of fact. */
     static Map<String, List<String>> menu() {
         Map<String, List<String>> menu = new LinkedHashMap<>();
         menu.put("Board", examples(BoardPhrases.BOARD).toList());
         menu.put("Material", examples(BoardPhrases.MATERIAL).toList());
-        menu.put("Pawns", examples(PawnPhrases.PAWNS).toList());
-        menu.put("Pieces", examples(PiecePhrases.PIECES).toList());
+        menu.put("Pawns", examples(PawnPhrases.PAWNS, StructurePhrases.STRUCTURES));
+        menu.put("Pieces", examples(PiecePhrases.PIECES, AimPhrases.AIMS));
         menu.put("Plans", examples(PlanPhrases.PLANS).toList());
         menu.put("Dangers", examples(PlanPhrases.DANGERS).toList());
         menu.put("Rules", examples(RulePhrases.RULES).toList());
         menu.put("Last move", examples(MovePhrases.MOVES).toList());
-        menu.put("What happens", examples(MovePhrases.EVENTS).toList());
+        menu.put("What happens", examples(MovePhrases.EVENTS, GainPhrases.GAINS));
         menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());
         menu.put("Facts", Insight.kinds().stream().map(k -> "white " + k.words()).toList());
         menu.put(
@@ -93,18 +104,27 @@ final class Phrases {
         return ALL.stream().map(p -> p.read(text)).flatMap(Optional::stream).findFirst();
     }
 
-    /** The examples that share most words with a text, or a few of different kinds. */
+    /** The examples that share most words with a text, rare words counting more. */
     static List<String> like(String text) {
-        Set<String> words = new HashSet<>(List.of(text.toLowerCase(Locale.ROOT).split("\\W+")));
+        Set<String> words = words(text);
+        Map<String, Integer> often = new HashMap<>();
+        examples().forEach(e -> words(e).forEach(word -> often.merge(word, 1, Integer::sum)));
         return examples().stream()
-                .sorted(
-                        Comparator.comparingLong(
-                                e ->
-                                        -Stream.of(e.toLowerCase(Locale.ROOT).split("\\W+"))
-                                                .filter(words::contains)
-                                                .count()))
+                .sorted(Comparator.comparingDouble(e -> -likeness(words(e), words, often)))
                 .limit(LIKE)
                 .toList();
+    }
+
+    private static double likeness(
+            Set<String> example, Set<String> words, Map<String, Integer> often) {
+        return example.stream().filter(words::contains).mapToDouble(w -> 1.0 / often.get(w)).sum();
+    }
+
+    /** The words of a text, sides and squares aside. */
+    private static Set<String> words(String text) {
+        return Stream.of(text.toLowerCase(Locale.ROOT).split("\\W+"))
+                .filter(word -> word.length() > 2 && !word.equals("white") && !word.equals("black"))
+                .collect(Collectors.toSet());
     }
 
     /** The kind of fact that a text names, if it is one that is told of moves and changes only. */

@@ -102,20 +102,56 @@ sealed interface PieceCondition extends Condition {
         }
     }
 
-    /** A rook stands behind a passed pawn, its own or the enemy's, with nothing between them. */
-    record RookBehindPasser(Side side) implements PieceCondition {
+    /**
+     * The pawn of the knight's file stands on its third rank, those beside it on their first three,
+     * and the side has no bishop of the colour of the square behind it any more.
+     */
+    record BareFianchetto(Side side, BoardCondition.Wing wing) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            int file = wing == BoardCondition.Wing.KINGSIDE ? 6 : 1;
+            int pawn = Square.at(file, side == Side.WHITE ? 2 : 5);
+            long pawns = own(situation, side, PieceType.PAWN);
+            long home = pawns & ~Squares.front(side, pawn);
+            return Squares.has(pawns, pawn)
+                    && (home & Squares.ofFile(file - 1)) != 0
+                    && (home & Squares.ofFile(file + 1)) != 0
+                    && (own(situation, side, PieceType.BISHOP) & ~Squares.colourOf(pawn)) == 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " fianchetto without its bishop on the " + wing.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new BareFianchetto(way.side(side), wing.under(way));
+        }
+    }
+
+    /**
+     * A rook stands behind a passed pawn with nothing between them.
+     *
+     * @param itsOwn the pawn is of the same side; else it may be of either
+     * @param place where the pawn stands
+     */
+    record RookBehindPasser(Side side, boolean itsOwn, Place place) implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
             for (int rook : Squares.list(own(situation, side, PieceType.ROOK))) {
                 long seen = Attacks.rook(rook, situation.board().occupied());
-                for (Side whose : Side.values()) {
-                    long ahead = Squares.front(whose, rook) & seen;
-                    if ((ahead & passed(situation, whose)) != 0) {
-                        return true;
-                    }
+                long there = seen & place.squares();
+                if (isBefore(situation, rook, side, there)
+                        || !itsOwn && isBefore(situation, rook, side.other(), there)) {
+                    return true;
                 }
             }
             return false;
+        }
+
+        private static boolean isBefore(Situation situation, int rook, Side pawns, long seen) {
+            return (Squares.front(pawns, rook) & seen & passed(situation, pawns)) != 0;
         }
 
         private static long passed(Situation situation, Side side) {
@@ -127,17 +163,43 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            return Condition.word(side) + " rook behind a passed pawn";
+            String pawn = itsOwn ? " rook behind its own" : " rook behind a";
+            return Condition.word(side) + pawn + " passed pawn" + place.behind();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new RookBehindPasser(way.side(side));
+            return new RookBehindPasser(way.side(side), itsOwn, place.under(way));
         }
 
         @Override
         public int cost() {
             return 100;
+        }
+    }
+
+    /** A man stands where a pawn of its own side guards it. */
+    record HeldByPawn(Side side, Men men, Place place) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long own = board.pieces(side.ordinal());
+            long held = Squares.pawnAttacks(side, own(situation, side, PieceType.PAWN));
+            return (men.on(board) & own & held & place.squares()) != 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + men.word()
+                    + place.behind()
+                    + " supported by a pawn";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new HeldByPawn(way.side(side), men, place.under(way));
         }
     }
 

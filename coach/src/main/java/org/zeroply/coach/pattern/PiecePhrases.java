@@ -3,6 +3,7 @@ package org.zeroply.coach.pattern;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Squares;
@@ -59,9 +60,32 @@ final class PiecePhrases {
                             "white fianchetto on the kingside",
                             PiecePhrases::fianchettoOn),
                     Phrase.of(
-                            "<side> rook behind (?:an? |the )?passed pawn",
+                            "<side> double fianchetto",
+                            "white fianchetto on the kingside",
+                            w ->
+                                    new Condition.All(
+                                            Stream.of(BoardCondition.Wing.values())
+                                                    .<Condition>map(
+                                                            wing ->
+                                                                    new PieceCondition.Fianchetto(
+                                                                            w.side(1),
+                                                                            Optional.of(wing)))
+                                                    .toList())),
+                    Phrase.of(
+                            "<side> fianchetto without its bishop(?: on the <wing>)?",
+                            "white fianchetto without its bishop on the kingside",
+                            w ->
+                                    new PieceCondition.BareFianchetto(
+                                            w.side(1),
+                                            w.wing(2).orElse(BoardCondition.Wing.KINGSIDE))),
+                    Phrase.of(
+                            "<side> rook behind (?:an? |the )?(its (?:own )?|own )?passed pawn(?: on <place>)?",
                             "white rook behind a passed pawn",
-                            w -> new PieceCondition.RookBehindPasser(w.side(1))),
+                            w ->
+                                    new PieceCondition.RookBehindPasser(
+                                            w.side(1),
+                                            w.maybe(2).isPresent(),
+                                            w.place(3, w.side(1)))),
                     Phrase.of(
                             "<side> fianchetto(?:ed)?(?: bishop)?(?: on the| on)?(?: <wing>)?",
                             "white fianchetto on the kingside",

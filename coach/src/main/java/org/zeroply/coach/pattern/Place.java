@@ -73,6 +73,11 @@ record Place(long squares) {
                     + "|(?:the |its )?"
                     + ORDINAL;
 
+    /** The word for a 0-based rank, as {@link #rank} reads it. */
+    static String ordinal(int rank) {
+        return ORDINALS.get(rank);
+    }
+
     /** A file by its 0-based number. */
     static Place file(int file) {
         return new Place(Squares.ofFile(file));
@@ -174,7 +179,7 @@ record Place(long squares) {
     }
 
     /** The 0-based rank that a text names, in figures or in words. */
-    private static int rank(String name) {
+    static int rank(String name) {
         String figures = name.replaceAll("\\D", "");
         return figures.isEmpty()
                 ? ORDINALS.indexOf(name.replaceAll("the |its | rank", ""))

@@ -21,7 +21,7 @@ final class PlanPhrases {
     private static final String STRUCTURE =
             "(?:(carlsbad|maroczy|hedgehog|stonewall)(?:"
                     + KIND
-                    + ")?|(scheveningen|boleslavsky|dragon|benoni|french|king's indian)"
+                    + ")?|(scheveningen|boleslavsky|dragon|benoni|caro-kann|french|king's indian)"
                     + KIND
                     + ")";
 
@@ -73,7 +73,11 @@ final class PlanPhrases {
                     Phrase.of(
                             "<side> (?:has )?(?:an? )?(?:good )?knight (?:against|vs\\.?|versus) (?:an? |the )?bad bishop",
                             "black bad bishop",
-                            w -> againstBadBishop(w.side(1))),
+                            w -> againstBadBishop(w.side(1), PieceType.KNIGHT)),
+                    Phrase.of(
+                            "<side> good bishop against (?:an? |the )?bad bishop",
+                            "black bad bishop",
+                            w -> againstBadBishop(w.side(1), PieceType.BISHOP)),
                     Phrase.of(
                             "<side> connected rooks",
                             "white connected rooks",
@@ -94,9 +98,33 @@ final class PlanPhrases {
                             "black trapped queen",
                             w -> trapped(w, 2, 3)),
                     Phrase.of(
+                            "<side> <men>(?: on <place>)? (?:is |are )?pinned(?: by (?:an? |the )?<men>(?: on <place>)?)?",
+                            "black knight on c6 pinned by a bishop",
+                            w ->
+                                    new DangerCondition.PinnedBy(
+                                            w.side(1),
+                                            w.men(2),
+                                            w.place(3, w.side(1)),
+                                            w.anyMen(4),
+                                            w.place(5, w.side(1).other()))),
+                    Phrase.of(
                             "<side> exposed king",
                             "white exposed king",
                             w -> new DangerCondition.ExposedKing(w.side(1))),
+                    Phrase.of(
+                            "<side> immobile " + TRAPPED + "(?: on <place>)?",
+                            "black immobile knight",
+                            w ->
+                                    new DangerCondition.Immobile(
+                                            w.side(1), w.men(2), w.place(3, w.side(1)))),
+                    Phrase.of(
+                            "<side> hunted king",
+                            "white king march",
+                            w ->
+                                    new Condition.All(
+                                            List.of(
+                                                    new PlanCondition.KingMarch(w.side(1)),
+                                                    new BoardCondition.InCheck(w.side(1))))),
                     Phrase.of(
                             "<side> weak (light|dark) squares at the king",
                             "black weak dark squares at the king",
@@ -143,17 +171,24 @@ final class PlanPhrases {
                 w.place(2, w.side(1)));
     }
 
-    /** One knight is left against one bishop, and that is a bad one. */
-    private static Condition againstBadBishop(Side knight) {
-        Side bishop = knight.other();
+    /**
+     * One knight, or a bishop that is not bad, is left against one bishop, and that is a bad one.
+     */
+    private static Condition againstBadBishop(Side good, PieceType by) {
+        Side bad = good.other();
+        boolean knight = by == PieceType.KNIGHT;
         return new Condition.All(
                 List.of(
-                        minors(knight, PieceType.KNIGHT, 1),
-                        minors(knight, PieceType.BISHOP, 0),
-                        minors(bishop, PieceType.KNIGHT, 0),
-                        minors(bishop, PieceType.BISHOP, 1),
-                        new FactCondition(
-                                FactKind.BAD_BISHOP, Optional.of(bishop), "", Place.ANYWHERE)));
+                        minors(good, PieceType.KNIGHT, knight ? 1 : 0),
+                        minors(good, PieceType.BISHOP, knight ? 0 : 1),
+                        minors(bad, PieceType.KNIGHT, 0),
+                        minors(bad, PieceType.BISHOP, 1),
+                        badBishop(bad),
+                        new Condition.Not(badBishop(good))));
+    }
+
+    private static Condition badBishop(Side side) {
+        return new FactCondition(FactKind.BAD_BISHOP, Optional.of(side), "", Place.ANYWHERE);
     }
 
     private static Condition minors(Side side, PieceType type, int number) {

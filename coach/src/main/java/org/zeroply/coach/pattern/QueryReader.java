@@ -22,13 +22,19 @@ public final class QueryReader {
 
     private static final Pattern THEN =
             words(
-                    "\\b(?:(?:AND\\s+)?THEN|(?:AND\\s+)?FOLLOWED BY|LEADING TO)(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
+                    "\\b(?:(?:AND\\s+)?THEN|(?:AND\\s+)?FOLLOWED BY|LEADING TO|FOR(?=\\s+(?:CHECK)?MATE\\b))(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
     private static final Pattern FOR =
             words("(.+?)\\s+(?:FOR|LASTING)\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
 
     /** At the end of a step it means the same as behind THEN. */
     private static final Pattern WITHIN =
             words("(.+?),?\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+
+    /** What is said first and happens last. */
+    private static final Pattern AFTER =
+            words(
+                    "(.+?),? (?:after|following|preceded by) (?:an? |the )?(?!moves? \\d)(.+)"
+                            + "|(.+?) with (?:an? |the )?(.+?) (?:before (?:it|that)|first)");
 
     /** A square that stands alone between THEN and THEN is one that a pawn goes to. */
     private static final Pattern PAWN_MOVE = words("[a-h][1-8]");
@@ -95,7 +101,30 @@ public final class QueryReader {
         }
     }
 
-    private void steps(String text) {
+    /** What is said to come after something else, in the order in which it happens. */
+    private static String inOrder(String text) {
+        Matcher after = AFTER.matcher(text);
+        if (!SaidApart.isSentence(text)
+                || THEN.matcher(text).find()
+                || !after.matches()
+                || isCondition(text)) {
+            return text;
+        }
+        int last = after.group(1) != null ? 1 : 3;
+        return after.group(last + 1) + " THEN " + after.group(last);
+    }
+
+    private static boolean isCondition(String text) {
+        try {
+            ConditionReader.all(text);
+            return true;
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
+    private void steps(String said) {
+        String text = inOrder(said);
         Matcher then = THEN.matcher(text);
         int from = 0;
         int within = 0;

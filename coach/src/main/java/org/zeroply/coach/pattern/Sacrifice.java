@@ -60,6 +60,37 @@ enum Sacrifice {
                 && isOffered(situation, side, taken);
     }
 
+    /**
+     * Whether a side's last move took it: such a man, for so much that the next plies do not lose
+     * again, and not in return for what the move before had taken. Where it is not known how the
+     * game went on, nothing is.
+     */
+    boolean isWon(Situation situation, Side side, int plies) {
+        int ply = situation.ply();
+        int last = situation.lastPacked();
+        Balances balances = situation.balances();
+        int before = Math.max(balances.of(side, ply - 1), balances.of(side, Math.max(0, ply - 2)));
+        if (!Move.isCapture(last)
+                || situation.game().isEmpty()
+                || balances.of(side, ply) - before < least) {
+            return false;
+        }
+        int won = Integer.MAX_VALUE;
+        for (int later = 0; later < plies; later++) {
+            won = Math.min(won, balances.of(side, ply + later) - before);
+        }
+        return won >= least
+                && won <= most
+                && men.has(taken(situation.line().boardAt(ply - 1), last));
+    }
+
+    /** What a capture that is to be made on a board takes; a pawn in passing stands elsewhere. */
+    static PieceType taken(Board board, int move) {
+        return Move.kind(move) == Move.EN_PASSANT
+                ? PieceType.PAWN
+                : PieceType.of(board.typeAt(Move.to(move)));
+    }
+
     private boolean staysLost(Balances balances, Side side, int ply, int plies) {
         int before = balances.of(side, ply - 1);
         int lost = 0;

@@ -18,7 +18,7 @@ import org.zeroply.chess.tree.GameResult;
 record SaidOfGame(List<String> clauses, String conditions) {
 
     private static final String OUTCOME =
-            "(?:(white|black) (won|wins|lost)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
+            "(?:(white|black) (won|wins|lost|loses)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
 
     private static final Pattern ENDED = words(OUTCOME);
 
@@ -37,9 +37,46 @@ record SaidOfGame(List<String> clauses, String conditions) {
                     "\\b(white|black) (?:(won|wins)|lost|loses) (?:the game )?(?:in|within)"
                             + " (?:(at most|fewer than|less than) |(under) )?(\\d{1,3}) moves");
 
+    /** Who won is said of the game, and behind it who did it is said first. */
+    private static final Pattern WON_BY = words("\\b(?:games? )?(won|lost) by (white|black)\\b");
+
+    /** The result goes on with the side that was spoken of before. */
+    private static final Pattern AND_WON =
+            words(
+                    "\\b(white|black)\\b([^,;()]*?),? (?:and|but) (won|wins|lost|loses)(?: the game)?"
+                            + "(?=\\s*(?:,|$))");
+
+    /** How a game was drawn that ended in what stands on the board. */
+    private static final Pattern DRAWN_BY =
+            words(
+                    "\\b(?:games? )?(?:that )?(?:were |was )?drawn? (?:by|through) (?=stalemate|perpetual"
+                            + "|(?:the )?(?:fifty|50))");
+
+    private static final Pattern DRAWN_BY_REPETITION =
+            words(
+                    "\\b(?:games? )?(?:were |was )?(?:drawn?) (?:by|through) (?:threefold )?repetition\\b");
+
+    /** What stands between who won and how. */
+    private static final Pattern WON_HOW =
+            words(
+                    "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
+                            + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop)\\b)");
+
+    private static final Pattern ENDED_IN =
+            words(
+                    "\\b(?:games? )?(?:that )?(?:ended|ending|ends) (?:in|with|by) (?=stalemate|mate|checkmate)");
+
+    private static final Pattern DRAWS =
+            words(
+                    "(?:^|(?<=, ))(?:short |quick )?(?:games? )?(?:drawn|draws?|drew)(?= (?:with|in|after|under|of)\\b)");
+
     /** Between two parts, and before the name of an opening that is said behind a condition. */
     private static final Pattern JOINT =
-            words("\\s*(?:,|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z])");
+            words(
+                    "\\s*(?:,|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z])"
+                            + "|\\s+(?:with|where)\\s+");
+
+    private static final Pattern WITH = words("\\s+(?:with|where)\\s+");
 
     private static Pattern words(String pattern) {
         return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
@@ -54,7 +91,7 @@ record SaidOfGame(List<String> clauses, String conditions) {
         if (ConditionReader.isJoinedOtherwise(text)) {
             return new SaidOfGame(clauses, text);
         }
-        Matcher game = GAME.matcher(withoutOpening(won(text), clauses));
+        Matcher game = GAME.matcher(withoutOpening(won(outcomeFirst(text)), clauses));
         while (game.find()) {
             clauses.add(
                     game.group(1) != null
@@ -74,8 +111,23 @@ record SaidOfGame(List<String> clauses, String conditions) {
         if (side == null) {
             return GameResult.DRAW;
         }
-        boolean white = side.equalsIgnoreCase("white") == !did.equalsIgnoreCase("lost");
+        boolean white =
+                side.equalsIgnoreCase("white") == !did.toLowerCase(Locale.ROOT).startsWith("lo");
         return white ? GameResult.WHITE_WINS : GameResult.BLACK_WINS;
+    }
+
+    /** The text with how the game ended said as a part of its own. */
+    private static String outcomeFirst(String text) {
+        if (!SaidApart.isSentence(text)) {
+            return text;
+        }
+        String by = WON_BY.matcher(text).replaceAll("$2 $1");
+        String won = AND_WON.matcher(by).replaceAll("$1$2, $1 $3");
+        String repeated =
+                DRAWN_BY_REPETITION.matcher(won).replaceAll("drawn, threefold repetition");
+        String how = WON_HOW.matcher(repeated).replaceAll("$1 $2, ");
+        String drawn = DRAWN_BY.matcher(ENDED_IN.matcher(how).replaceAll("")).replaceAll("drawn, ");
+        return DRAWS.matcher(drawn).replaceAll("drawn,");
     }
 
     private static String won(String text) {
@@ -110,15 +162,16 @@ record SaidOfGame(List<String> clauses, String conditions) {
         while (more) {
             more = joint.find();
             String said = text.substring(from, more ? joint.start() : text.length());
-            String name = said.strip().replaceFirst("^[Tt]he ", "");
-            if (isOpening(name)) {
+            String name = said.strip().replaceFirst("^(?:[Tt]he|[Aa]n?) ", "");
+            boolean opening = isOpening(name);
+            if (opening) {
                 clauses.add("opening " + name);
             } else {
                 boolean first = left.isEmpty() && !clauses.isEmpty();
                 left.append(first ? "" : before).append(said);
             }
             if (more) {
-                before = joint.group();
+                before = opening && WITH.matcher(joint.group()).matches() ? ", " : joint.group();
                 from = joint.end();
             }
         }

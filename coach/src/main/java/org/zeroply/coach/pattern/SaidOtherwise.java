@@ -16,6 +16,49 @@ final class SaidOtherwise {
             """
             # Single words, and what is only wrapped around the rest
             center => centre
+            endgame => ending
+            vs\\.?|versus|v\\. => against
+            (?<=\\d )v(?= \\d) => against
+            (?<=queen |rook |bishop |knight |pawns? |pieces? )v(?= ) => against
+            (?:the )?opponent's => enemy
+            (<endings>|opposite-coloured bishops?|opposite bishops?) (?:endings|endgames|endgame) => $1 ending
+            bishops pair => bishop pair
+            ^<side>'s(?! (?:move|turn|back rank|weak back rank)) => $1
+            ^<side> (?:without|lacking|lacks|is missing|misses) (?: the| an?| his| its| any|)(?= (?:\\w+-squared|queen|rook|bishop|knight|pawn|piece)) => $1 has no
+            ^(.+) (?:for|by|of) both(?: sides| players|)$ => both sides $1
+            pawns on both sides$ => pawns on both wings
+            long diagonals => long diagonal
+            ^(?:with |)(?:an? |the |)extra (pawn|piece|exchange|rook|knight|bishop|queen)$ => is a $1 up
+            ^is a exchange up => is the exchange up
+            ^early (.+) => $1 by move 15
+            ^<side> (?:just )?(?:trades|exchanges|swaps) => $1 traded
+            ^(?:long |short |)games? (?:over|of more than|longer than) (\\d+) moves => game of more than $1 moves
+            ^(?:(?:long |short |)games? (?:under|of fewer than|of less than|in under)|under|in under|of fewer than) (\\d+) moves$ => game of fewer than $1 moves
+            ^(queen|rook|knight|bishop) against (?:an? )?((?:passed |rook )pawn|pawn(?= on ))( on .+|)$ => has a $1 against a pawn with enemy $2$3
+            (<man>) ahead of(?= (?:the|its|an?) ) => $1 in front of
+            ^kings (?:are |)(?:still |both |)in the centre => both sides king in the centre
+            ^(?:<side> |)has (?:the |)only open file$ => $1 has the only open file to itself
+            king (?:is |)(?:stuck|held|caught|left|still|sitting) on(?= [a-h][1-8]) => king on
+            <side> has the two bishops$ => $1 has the bishop pair
+            bishop pair against (?:the |a |two )?(?:knight pair|knights) => two bishops against two knights
+            <side> has two bishops against => $1 has two bishops against
+            (?<=move |moves |first )ten => 10
+            (?<=move |moves |first )fifteen => 15
+            (?<=move |moves |first )twenty => 20
+            (?<=move |moves |first )thirty => 30
+            (?:in|within|during) the first (\\d+) moves => by move $1
+            queenless (?:position|game) => no queens
+            ^(white |black |)active king(?: in (?:the|an) ending|) => $1king on its 4th, 5th, 6th, 7th or 8th rank in the ending
+            (?:middle of the board|centre of the board) => centre
+            (?:the|a) rook(?:'s)? file$ => the a- or h-file
+            with (?:the )?(same|opposite) colou?rs?(?: bishops?|)$ => with $1-coloured bishops
+            ^all (?:four |)(rooks|bishops|knights)(?: (?:are |)(?:still |)(?:on|there)(?: the board|)|)$ => both sides have exactly 2 $1
+            ^both queens(?: (?:are |)(?:still |)on(?: the board|)|)$ => both sides have at least 1 queen
+            ^(<number>) (queens|rooks|bishops|knights|pawns)(?: on the board|) (?:for|on) each side$ => both sides have exactly $1 $2
+            ^(knight|bishop) against bad bishop ending => $1 against bad bishop
+            ^bishop against bad bishop => good bishop against bad bishop
+            ^(?:an? |the |)(queen|(?:two )?rooks?) for (?:an? |the |)(rook|bishop|knight|minor piece|two|three) => $1 against $2
+            ^(?:an? |the |)rook and pawn for (two (?:minor )?pieces) => a rook and a pawn against $1
             ^(?:it is |it's )((?:white|black)'s) => $1
             ^the (<man>) => $1
             centre of the board => centre
@@ -23,13 +66,22 @@ final class SaidOtherwise {
             both (rooks|knights|bishops) => two $1
             both (king|queen)s => both $1
             minor piece ending => minor-piece ending
+            ^(<endings> ending) ((?:<number>)(?: pawns?|) against .+) => $1 with $2
+            ^(?:the )?opposite bishops => opposite-coloured bishops
+            ^(?:the )?(queen|rook|minor piece|bishop|knight)s (?:are )?(?:still |left |remain(?:ing)? )?on(?: the board|)$ => both sides have at least 1 $1
+            (?:only |just )rooks(?: and pawns|) (?:left|remain(?:ing|)|on the board)$ => rook ending
+            ^(?:only |just )rooks(?: and pawns|) (?:left|remain(?:ing|)|on the board) with => rook ending with
+            ^(?:with )?((?:exactly |)<number>) (pawns?|rooks?|bishops?|knights?|pieces?) each$ => both sides have $1 $2
+            ^all (?:the )?(?:minor pieces|minors) (?:are |were |)(?:off|gone|exchanged|traded)(?: the board| off|)$ => no knights or bishops
+            ^(?:the )?(?:same|equal) number of pawns$|^(?:as many|equally many) pawns$|^pawns (?:are )?(?:level|equal|even)$ => white has exactly 0 more pawns
+            ^(white|black|) ?has (<number>|a|an|) ?(pawn|piece|rook|knight|bishop|minor piece)s? more$ => $1 has $2 more $3s
+            has an? more (\\w+)s$ => has 1 more $1s
             (?:in|into) (?:the|a) corner => on a corner
             ^(?:an? |the )([a-z'-]+(?: [a-z'-]+)? (?:structure|formation)) => $1
             (?:gives|gave) up|sacs|sacked => sacrificed
             sac => sacrifice
             ^without => no
             ^with =>
-            endgame => ending
             king and pawns? ending => pawn ending
             twice => 2 times
             thrice => 3 times
@@ -58,6 +110,62 @@ final class SaidOtherwise {
             against (\\d|<number>)(?: pawns|) on (?:the same|one) (?:side|wing)(?: of the board|) => against $1 on one wing
 
             # What was played
+            ^(white |black |)([KQRBN]x?[a-h][1-8][+]?) sacrifice => $1just played $2 where $1sacrificed material
+            ^<side> (?:occupies|occupied) <square> with (?:an? |the |its |his )?(<man>)$ => $1 $3 on $2
+            ^<side> (?:controls|covers|attacks) <square> with (?:an? |the |its |his )?(<man>)$ => $1 $3 aimed at $2
+            ^<side> (?:blockades|blockaded|blocks|stops) (?:the |an? )?((?:passed |isolated |)pawn(?: on [a-h][1-8]|)) with (?:an? |the |its )?(<man>)$ => $1's enemy $2 blockaded by $3
+            (white |black |^)(king|queen|rook|bishop|knight) (?:walks|walked|marches|penetrates|penetrated|invades|invaded|runs|ran|steps|stepped|hops|hopped|lands|landed|sinks|settles) (?:to|on|into|in|at)(?= [a-h][1-8]) => $1just moved a $2 to
+            ^(white |black |)(?:pushes|pushed|advances|advanced|pushing) (?:the |an? |its )?([a-h])-pawn => $1just moved a pawn to the $2-file
+            ^white (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => black just won $1
+            ^black (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => white just won $1
+            ^(a pawn|a piece|the exchange|a rook|a queen|material) (?:is |was )(?:lost|won) => just won $1
+            (?:gambits|gambited|gambiting) => sacrificed
+            ^(?:the )?(?:poisoned )?(pawn|knight|bishop|rook|queen) on <square> (?:is |was |gets )?(?:taken|captured) => just took a $1 on $2
+            ^(white |black |)(?:plays? )?(?:the )?[a-h][1-8]-<square> (?:break|breakthrough|lever) => $1played a break on $2
+            ^(white |black |)<square> breakthrough => $1played a break on $2
+            ^breakthrough$|^(?:a )?pawn breakthrough$ => broke through
+            ^<side> (?:breakthrough|breaks through)$|^breakthrough (?:by|for) <side>$ => $1$2 broke through
+            ^<side> (?:plays?|played|pushes|pushed) (?:\\.\\.\\.)?(<san>) against <square>$ => $1 just played $2 with pawn on $3
+            ^<side> undermines (?:the )?[a-z]+(?: [a-z]+)? with (?:\\.\\.\\.)?<square>$ => $1 played a break on $2
+            ^(queen|rook|bishop|knight|pawn)s? (?:is |are |was |were )?(?:just )?(?:exchanged|traded|swapped)(?: off|) on => $1s just traded on
+            underpromotes => underpromoted
+            ^(?:the )?games? (?:was |were |is |)(?:decided|over|finished|ended) (?:in|within) (?:under|less than|fewer than) => game of fewer than
+            ^<side> (?:leaves|left|hangs|hung) (?:an? |the |its )?(<man>)(?: hanging| en prise| undefended| unguarded|)$ => hanging-for-$1 $2
+            ^hanging-for-white => white hanging-now
+            ^hanging-for-black => black hanging-now
+            ^white hanging-now (.+) => white hanging $1 with black to move
+            ^black hanging-now (.+) => black hanging $1 with white to move
+            ^(?:the )?attraction => decoy
+            clearance sacrifice => clearance
+            ^white (?:king )?(?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate by black where white king on $1
+            ^black (?:king )?(?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate by white where black king on $1
+            ^(?:the )?king (?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate where enemy king on $1
+            ^(white |black |)(?:check|)mate (?:in|on) ((?:the|a) (?:corner|edge|rim|centre|back rank)) with (.+) => $1mate with $3 where enemy king on $2
+            ^(white |black |)(?:check|)mate (?:in|on) ((?:the|a) (?:corner|edge|rim|centre|back rank))$ => $1mate where enemy king on $2
+            king on the centre$ => king on the 3rd, 4th, 5th or 6th rank
+            ^<side> mate(?= where) => mate by $1
+            ^<side> mate with (bishop and knight|two bishops) where => $1 mate with $2 where
+            ^<side> (?:mates|mated|gives mate|gave mate) with (?:an? )?(?:discovered) check => mate by $1 where discovered check by $1
+            ^<side> (?:mates|mated|gives mate|gave mate) with (?:an? )?(?:double) check => mate by $1 where $1 just gave a double check
+            ^(white |black |)(queen|rook|bishop|knight|pawn)s? (?:is |was |gets |got )?sacrificed(?= on| for| leading| to|$) => $1sacrificed a $2
+            (?:gave|gives|giving) (an? (?:queen|rook|bishop|knight|piece|pawn)|the exchange)(?= |$) => sacrificed $1
+            (?<=sacrificed )(?:the |a )(queen|rook|piece|pawn)(?= for) => a $1
+            ^(white |black |)(?:just )?(?:won|wins|winning|win of|nets) (a pawn|a piece|the exchange|an exchange|a rook|the queen|a queen|material) => $1just won $2
+            just won an exchange => just won the exchange
+            just won the queen => just won a queen
+            ^(?:a )?(pawn|piece|exchange|rook|queen) (?:is |was )?won(?: by <side>|)$ => $2 just won a $1
+            ^(?:a )?triangulation$ => triangulated
+            <side> triangulates|^triangulation (?:by|for) <side> => $1$2 triangulated
+            ^(?:the )?hunt of the <side> king$|^<side> king (?:is |was |being )?(?:hunted|driven (?:up|across|over) the board|chased (?:up|across|over) the board) => $1$2 hunted king
+            ^(?:a )?king hunt$ => hunted king
+            (rook|rooks) (?:swings?|swung|lifts?|lifted) (?:over |across )?to => lifted a rook to
+            ^(white |black |)rook lift (?:via|along|on|over|to) the (third|fourth|3rd|4th) rank => $1lifted a rook to its $2 rank
+            (knight|bishop|rook|queen|king) (?:going|travelling|manoeuvre|maneuver|tour|heading|manoeuvred|maneuvered) <square>(?=-) => $1 travelled $2
+            ^knight('s|) (?:manoeuvre|maneuver|route|tour) <square> => knight travelled $2
+            ^<side> (?:plays|played|playing) against (?:the |an? )?(.+?)(?= with |$) => $1's enemy $2
+            ^white's enemy => black
+            ^black's enemy => white
+            break against <square>$ => break
             ^(?:a )?promotion to (an? |)(queen|rook|bishop|knight) => just promoted to a $2
             ^<side> en passant (?:check|)mate$ => mate by $1 where $1 just took en passant
             ^(?:en passant (?:check|)mate|mate (?:by|with) (?:taking )?en passant)$ => mate where just took en passant
@@ -135,6 +243,59 @@ final class SaidOtherwise {
             (?<!\\bon |weak )(?:on )?(?:the |its )?back rank(?! mate| is weak) => on its 1st rank
 
             # Pawns and files
+            ^<side> rooks (?:are )?doubled on ((?:the )?(?:second|seventh|2nd|7th)|its) => two $1 rooks on $2
+            ^<side> (light|dark)-squared bishop (?:is )?bad => $1 bad bishop on a $2 square
+            ^<side> bishop (?:is )?bad => $1 bad bishop
+            ([a-h])-pawn on(?= \\1[1-8]) => pawn on
+            fianchetto (?:on both (?:sides|wings))|double fianchetto => double fianchetto
+            rooks behind passed pawns => rook behind a passed pawn
+            ^(white |black |)(<man>) (?:has|with) no (?:legal |good |)moves?(?: left|)$ => $1immobile $2
+            ^(?:IQP|isolani|isolated queen's pawn) (?:position|structure)s? => isolated queen's pawn
+            ^(white |black |)king on <square> (?:still )?uncastled => $1uncastled king on $2
+            ^(?:the )?rooks (?:are )?(?:not connected|unconnected|disconnected) => no connected rooks
+            ^<side>(?:'s|) (kingside|queenside) pawns (?:are )?weak => $1 weak pawn on the $2
+            (?:blocked|obstructed|blunted) by (?:an? |the |its own )?((?:white |black |own |)pawn) on <square> => with $1 on $2
+            with own pawn on => with pawn on
+            ^<side> (?:doubles|doubled|doubling) (?:the |its |his |her )?rooks => $1 doubled rooks
+            pawn lever|^lever => tension
+            weak (light|dark)[- ]squares? (?:in|for) <side>(?:'s|)(?: camp| position| half|) => $2 weak colour on a $1 square
+            (?:octopus|monster) knight on => knight supported by a pawn on
+            (?<=knight )supported by a pawn on <square> => on $1 supported by a pawn
+            behind (?:the )?own passed pawn => behind its own passed pawn
+            pawn (?:on (?:the |its )?(?:seventh|7th)(?: rank|) )?(?:is )?(?:about|ready|set|poised) to (?:promote|queen) => pawn about to promote
+            pawn on <square> (?:is )?(?:ready|set|poised|about) to (?:promote|queen) => pawn on $1 about to promote
+            (?:passed pawn|queening|promotion) race|race of (?:the )?passed pawns => pawn race
+            ^(?:<side> )?(?:isolani|IQP|isolated queen's pawn) on <square> => $1 isolated pawn on $2
+            passed ([a-h])-pawn => passed pawn on the $1-file
+            pinned ([a-h])-pawn => pawn on the $1-file pinned
+            ([a-h])-pawn (?:is )?pinned => pawn on the $1-file pinned
+            (?:number of |)pawn islands (?:is )?(?:fewer|smaller) => has fewer pawn islands
+            (?:<side> )?(?:with |has )?(fewer|less) pawn islands => $1 has fewer pawn islands
+            (?:<side> )?(?:with )?more pawn islands => $1 has-more-islands
+            ^white has-more-islands => black has fewer pawn islands
+            ^black has-more-islands => white has fewer pawn islands
+            ^((?:at least |at most |exactly |more than |fewer than |less than |)<number>) (?:black |white |)pawn islands(?: or more|)$ => has $1 pawn islands
+            symmetrical (?:pawn )?(?:structure|pawns|position|formation) => pawns symmetrical
+            ^(?:the )?pawn structure (?:is )?symmetrical => pawns symmetrical
+            fixed centre|centre (?:is )?fixed => centre fixed
+            centre fixed (?:with )?<square> against <square> => centre fixed with pawns $1 $2
+            (?:has |is in |)(?:control|controls|controlling|commands?|in control|holds|owns|dominates) (?:of )?(?:the )?only open file$ => has the only open file to itself
+            (?:has |is in |)(?:control|controls|controlling|commands?|in control|holds|owns|dominates) (?:of )?(?:the |an )?open ([a-h])-file$ => has the $1-file to itself
+            (?:has |is in |)(?:control|controls|controlling|commands?|in control|holds|owns|dominates) (?:of )?(?:the |an )open file$ => has an open file to itself
+            (?:controls|holds|owns|dominates|commands) the ([a-h])-file$ => has the $1-file to itself
+            behind (?:its |the |a )passed pawn on the ([a-h])-file => behind a passed pawn on the $1-file
+            (?:pawn )?wedge on => pawn on
+            (?:blocked|shut|locked|hemmed) (?:in )?(?:behind|by) (?:its|his|her|their|the) (?:own )?pawns => bad bishop
+            ^(?:<side> )?(light|dark)-squared bishop bad bishop => $1 bad bishop on a $2 square
+            ^(?:<side> )?bishop(?: on <square>)? bad bishop => $1 bad bishop on $2
+            bad bishop on\\s*$ => bad bishop
+            bad french bishop => black bad bishop on a light square
+            pawn storm (?:with )?(?:pawns )?(?:on )?(?:and )?<square>,?(?: and)? <square>(?:(?: and|,|) <square>|)$ => pawn storm with pawns on $1 and $2
+            ^<side> pawn storm with pawns => $1 pawn storm with $1 pawns
+            (?:the )?fianchettoed (?:king's )?bishop (?:is |was |)(?:gone|exchanged|traded|missing|off) => fianchetto without its bishop
+            fianchetto(?:ed bishop|) (?:without (?:the|a) bishop|with the bishop (?:gone|exchanged|traded)) => fianchetto without its bishop
+            (<man>) on <square> (?:that |which |)(?:cannot be|can not be|can't be|is not|not|never|safe from being) (?:attacked|attackable|chased|challenged|driven|kicked|hit)(?: away| off|)(?: by (?:an? |any )?(?:enemy |black |white |)pawns?|) => $1 on $2 out of reach of pawns
+            (?:immune|safe) (?:to|from) (?:attack by )?(?:enemy )?pawns? => out of reach of pawns
             pawn majority => majority
             ^(white |black |)tripled pawns on => at least 3 $1pawns on
             (?:double|pair of) rooks on the => doubled rooks on the
@@ -147,6 +308,7 @@ final class SaidOtherwise {
             (<man>) <square>$ => $1 on $2
             (?<!two |2 )(outside|protected|connected|blockaded) passed pawns? => passed $1
             (isolated|doubled|backward|passed|weak) ([a-h])[- ]pawns? => $1 pawn on the $2-file
+            (pawn on the ([a-h])-file) on (?:the|its|a) (?:\\2-file half-open|half-open \\2-file) => $1 on a half-open file
             (isolated|doubled|backward|passed|weak) <square>[- ]pawn => $1 pawn on $2
             ^(?:an? )?chain => chain
             chain ((?:[a-h][1-8][- ])+[a-h][1-8]) (?:against|vs\\.?|versus) (?:a |the )?(?:chain )?(?=[a-h][1-8]) => chain $1 against
@@ -255,6 +417,18 @@ final class SaidOtherwise {
             ^black (?:is )?(?:down <some>|<some> down)$ => white is $1$2 up
 
             # Who bears on what, and facts
+            ^<square> (?:protected|guarded|defended|controlled|attacked|covered) <times>$ => $1 covered $2
+            (?<!file )(?:close|next|nearby) to (?:the |an? )?(white|black) (king|queen) => near the $1 $2
+            (?<!file )(?:around|beside|nearby) (?:the |an? )?(white|black) king => near the $1 king
+            near (white|black) => near the $1
+            near (white|black|the white|the black)'s king => near $1 king
+            (?:pointed|pointing|trained|bearing|targeting|eyeing|aiming|hitting|looking) (?:down|straight)?(?: at| on| towards?|)(?= [a-h][1-8]) => aimed at
+            (?<!pawns? )on <square> against <square>$ => on $1 aimed at $2
+            battery against <square> => battery aimed at $1
+            (?:pinned )on <square> by (?:an? |the )?(bishop|rook|queen)(?: on <square>|)$ => on $1 pinned by $2 on $3
+            pin (on the [a-h]-file|on the [a-h][1-8]-[a-h][1-8] diagonal) (?:against|to|on) the (king|queen) => pin to the $2 $1
+            holes on <square>(?:,? and|,) <square> => hole on $1 or $2
+            (?<=on the )([a-h][1-8]-[a-h][1-8] diagonal|long diagonal) (?:against|opposite|towards|facing) the (?:enemy )?king => $1 with enemy king on the $1
             frozen (?:man|men|pieces?|army) => frozen
             pin (?:against|on) the (king|queen) => pin to the $1
             weak colou?r(?: complex)? => weak colour

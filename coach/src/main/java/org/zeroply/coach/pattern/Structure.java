@@ -23,6 +23,7 @@ enum Structure {
     DRAGON("Dragon structure", "d3 e2 f2 g3 -c", "e5 -d"),
     STONEWALL("stonewall", "c2/c3 d4 e3 f4", "d5"),
     BENONI("Benoni structure", "c4 d3 -e", "d4 -c"),
+    CARO_KANN("Caro-Kann structure", "d4 -e", "c6 e6 -d"),
     FRENCH_CHAIN("French chain", "d4 e5", "d5 e6"),
     KINGS_INDIAN_CHAIN("King's Indian chain", "d5 e4", "d6 e5");
 

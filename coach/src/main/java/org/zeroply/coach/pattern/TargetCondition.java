@@ -20,8 +20,9 @@ import org.zeroply.coach.fact.FactKind;
  * @param side who has it
  * @param by who forks; {@link Men#ANY} for whatever, and for what is no fork
  * @param targets enemy men, one at least; two of a kind must be there twice
+ * @param place where the first man stands that the fact names: who forks, or what is in front
  */
-record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets)
+record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets, Place place)
         implements Condition {
 
     TargetCondition {
@@ -29,7 +30,7 @@ record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets
     }
 
     private FactCondition fact() {
-        return new FactCondition(kind, Optional.of(side), "", by, Place.ANYWHERE);
+        return new FactCondition(kind, Optional.of(side), "", by, place);
     }
 
     @Override
@@ -65,12 +66,12 @@ record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets
         String men = targets.stream().map(PieceType::word).collect(Collectors.joining(" and "));
         String aimed = kind == FactKind.DISCOVERED_ATTACK ? " on the " : " of the ";
         String who = by.equals(Men.ANY) ? "" : by.word() + " ";
-        return Condition.word(side) + " " + who + kind.words() + aimed + men;
+        return Condition.word(side) + " " + who + kind.words() + aimed + men + place.behind();
     }
 
     @Override
     public Condition under(Symmetry way) {
-        return new TargetCondition(kind, way.side(side), by, targets);
+        return new TargetCondition(kind, way.side(side), by, targets, place.under(way));
     }
 
     @Override

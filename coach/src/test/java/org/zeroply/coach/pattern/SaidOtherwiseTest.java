@@ -49,7 +49,7 @@ class SaidOtherwiseTest {
                     Boden's mate by white | crossed-bishops mate by white
                     zwischenzug | motif move in-between move
                     white removing the defender | white motif move guard removed
-                    draw by the fifty-move rule | halfmove clock at least 100
+                    draw by the fifty-move rule | halfmove clock at least 100; result 1/2-1/2
                     queen traded before move 15 | NOT queen on the board AND before move 15
                     e5 not attacked by black and e4 empty | NOT e5 attacked by black AND e4 empty
                     """)

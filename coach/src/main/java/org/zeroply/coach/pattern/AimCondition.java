@@ -1,0 +1,163 @@
+package org.zeroply.coach.pattern;
+
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.Squares;
+
+/** What men are after: a man near which they stand, a square, a file. */
+sealed interface AimCondition extends Condition {
+
+    private static long own(Board board, Side side, Men men) {
+        return men.on(board) & board.pieces(side.ordinal());
+    }
+
+    /**
+     * So many men of a side at least stand within two king's steps of another man.
+     *
+     * @param place where the men stand
+     * @param other whose the other man is
+     */
+    record Near(Side side, Men men, Place place, int least, Side other, Men others)
+            implements AimCondition {
+
+        /** King's steps that count as near: our choice. */
+        private static final int STEPS = 2;
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long there = own(board, side, men) & place.squares();
+            for (int target : Squares.list(own(board, other, others))) {
+                long near =
+                        Squares.where(
+                                there, s -> s != target && Squares.distance(s, target) <= STEPS);
+                if (Long.bitCount(near) >= least) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        @Override
+        public String text() {
+            String many = least == 1 ? "" : "at least " + least + " ";
+            return many
+                    + Condition.word(side)
+                    + " "
+                    + (least == 1 ? men.word() : men.plural())
+                    + place.behind()
+                    + " near the "
+                    + Condition.word(other)
+                    + " "
+                    + others.word();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Near(way.side(side), men, place.under(way), least, way.side(other), others);
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    /**
+     * A man attacks a square, or would if men of its own side that move along the same line were
+     * not before it.
+     *
+     * @param place where the man stands
+     * @param square whatever stands there
+     */
+    record Aimed(Side side, Men men, Place place, int square) implements AimCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            for (int man : Squares.list(own(board, side, men) & place.squares())) {
+                if (Squares.has(aims(board, man), square)) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private long aims(Board board, int man) {
+            PieceType type = PieceType.of(board.typeAt(man));
+            long queens = own(board, side, Men.of(PieceType.QUEEN));
+            long bishops = own(board, side, Men.of(PieceType.BISHOP)) | queens;
+            long rooks = own(board, side, Men.of(PieceType.ROOK)) | queens;
+            long men = board.occupied();
+            return switch (type) {
+                case PAWN -> Attacks.pawn(side.ordinal(), man);
+                case BISHOP -> Attacks.bishop(man, men & ~bishops);
+                case ROOK -> Attacks.rook(man, men & ~rooks);
+                case QUEEN -> Attacks.bishop(man, men & ~bishops) | Attacks.rook(man, men & ~rooks);
+                default -> Attacks.of(type.ordinal(), man, men);
+            };
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side)
+                    + " "
+                    + men.word()
+                    + place.behind()
+                    + " aimed at "
+                    + Square.name(square);
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new Aimed(way.side(side), men, place.under(way), way.square(square));
+        }
+
+        @Override
+        public int cost() {
+            return 60;
+        }
+    }
+
+    /**
+     * A side has a rook or queen on a file without pawns, and the other side has none there.
+     *
+     * @param place a file, or anywhere for any of them
+     * @param only there is no other file without pawns
+     */
+    record HoldsFile(Side side, Place place, boolean only) implements AimCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long pawns = board.piecesOfType(PieceType.PAWN.ordinal());
+            int open = 0;
+            boolean held = false;
+            for (int file = 0; file < 8; file++) {
+                long squares = Squares.ofFile(file);
+                if ((pawns & squares) == 0) {
+                    open++;
+                    held |=
+                            (place.squares() & squares) != 0
+                                    && (own(board, side, Men.MAJORS) & squares) != 0
+                                    && (own(board, side.other(), Men.MAJORS) & squares) == 0;
+                }
+            }
+            return held && (!only || open == 1);
+        }
+
+        @Override
+        public String text() {
+            String file = only ? "the only open file" : "an open file";
+            String which = place.isAnywhere() ? file : place.text();
+            return Condition.word(side) + " has " + which + " to itself";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new HoldsFile(way.side(side), place.under(way), only);
+        }
+    }
+}

@@ -1,0 +1,204 @@
+package org.zeroply.coach.pattern;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.zeroply.chess.board.Side;
+
+/**
+ * Reads what stands between the signs that join conditions: a phrase of either side, of both, said
+ * not to be so, or several phrases with a word such as {@code with} between them.
+ */
+final class PhraseReader {
+
+    private static final Pattern NONE = Pattern.compile("^no (.+)", Pattern.CASE_INSENSITIVE);
+
+    /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
+    private static final Pattern HAS =
+            Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ARTICLE =
+            Pattern.compile("^(?:an?|the) ", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LACKS =
+            Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
+
+    /** Whose it is may stand behind it, and before where it is. */
+    private static final Pattern WHOSE =
+            Pattern.compile(
+                    "(.+?) (?:by|for|of) (white|black)((?: (?:on|in|to|at|near|behind) .+)?)",
+                    Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BOTH =
+            Pattern.compile(
+                    "(both(?: sides| players| colou?rs|)|neither side|neither player|nobody)"
+                            + "(?: have| has| are| is|) (.+)",
+                    Pattern.CASE_INSENSITIVE);
+
+    /** Words that join two conditions as AND does, where what is beside them are conditions. */
+    private static final Pattern BESIDES =
+            Pattern.compile(
+                    "\\s(?:(with|without|while|where|when|but|in)\\s"
+                            + "|(?=(?:after|before|from|until|up to|by|between|on) moves? \\d))",
+                    Pattern.CASE_INSENSITIVE);
+
+    /** What a check or mate is given with is no man that stands anywhere. */
+    private static final Pattern GIVEN =
+            Pattern.compile(
+                    ".*\\b(?:mate|checks?)(?: by (?:white|black))?", Pattern.CASE_INSENSITIVE);
+
+    /** What each side counts from its own edge, where no side is named. */
+    private static final Pattern OF_OWN_RANK =
+            Pattern.compile("(?!white |black ).* on " + Place.OWN_RANK, Pattern.CASE_INSENSITIVE);
+
+    /** So many conditions are joined by other words than AND: our choice. */
+    private static final int MOST_TOGETHER = 4;
+
+    /** What was read before, since parts of a text are tried again and again. */
+    private final Map<String, Optional<Condition>> known = new HashMap<>();
+
+    /** What a text says, as a condition or several with another word than AND between them. */
+    Optional<Condition> read(String text) {
+        String usual = Synonyms.usual(text);
+        return read(usual, 1).or(() -> ofEnemies(usual));
+    }
+
+    /** What a text says that joins nothing. */
+    Optional<Condition> single(String text) {
+        return ofOne(Synonyms.usual(text));
+    }
+
+    private Optional<Condition> read(String usual, int depth) {
+        return ofOneOrBoth(usual).or(() -> together(usual, depth)).or(() -> withoutArticle(usual));
+    }
+
+    /** What is said of a side and its enemy; of either side where none is named. */
+    private Optional<Condition> ofEnemies(String text) {
+        if (!Subject.hasEnemy(text)) {
+            return Optional.empty();
+        }
+        Optional<Side> named = Subject.of(text);
+        List<Condition> parts = new ArrayList<>();
+        for (Side side : named.map(List::of).orElse(List.of(Side.values()))) {
+            String whose = named.isPresent() ? "" : Condition.word(side) + " ";
+            read(Synonyms.usual(whose + Subject.withEnemy(text, side)), 1).ifPresent(parts::add);
+        }
+        boolean all = parts.size() == (named.isPresent() ? 1 : Side.values().length);
+        return all ? Optional.of(either(parts)) : Optional.empty();
+    }
+
+    private static Condition either(List<Condition> parts) {
+        return parts.size() == 1 ? parts.get(0) : new Condition.Any(parts);
+    }
+
+    /** {@code a rook lift}, {@code the opposition}. */
+    private Optional<Condition> withoutArticle(String usual) {
+        String bare = ARTICLE.matcher(usual).replaceFirst("");
+        return bare.equals(usual) ? Optional.empty() : ofOneOrBoth(Synonyms.usual(bare));
+    }
+
+    private Optional<Condition> ofOneOrBoth(String usual) {
+        Optional<Condition> before = known.get(usual);
+        if (before == null) {
+            before = ofOne(usual).or(() -> ofBothSides(usual));
+            known.put(usual, before);
+        }
+        return before;
+    }
+
+    private Optional<Condition> ofOne(String usual) {
+        return ofEitherSide(usual)
+                .or(() -> lacking(NONE.matcher(usual).replaceFirst("$1"), usual))
+                .or(() -> Phrases.read(HAS.matcher(usual).replaceFirst("$1 ")))
+                .or(() -> lacking(LACKS.matcher(usual).replaceFirst("$1 $2"), usual))
+                .or(() -> sideFirst(usual));
+    }
+
+    /** {@code discovered attack by white}, {@code pawn storm for black}. */
+    private Optional<Condition> sideFirst(String usual) {
+        Matcher whose = WHOSE.matcher(usual);
+        return whose.matches()
+                ? Phrases.read(
+                        Synonyms.usual(whose.group(2) + " " + whose.group(1) + whose.group(3)))
+                : Optional.empty();
+    }
+
+    /** {@code no passed pawns}, {@code white has no passed pawns}: what is said not to be there. */
+    private Optional<Condition> lacking(String what, String usual) {
+        return what.equals(usual)
+                ? Optional.empty()
+                : ofEitherSide(Joined.anyOf(what))
+                        .or(() -> sideFirst(Joined.anyOf(what)))
+                        .map(Condition.Not::new);
+    }
+
+    /** {@code both sides castled kingside}, {@code neither side has castled}. */
+    private Optional<Condition> ofBothSides(String usual) {
+        Matcher both = BOTH.matcher(usual);
+        if (!both.matches()) {
+            return Optional.empty();
+        }
+        boolean none = !both.group(1).toLowerCase(Locale.ROOT).startsWith("both");
+        List<Condition> parts = new ArrayList<>();
+        for (Side side : Side.values()) {
+            Optional<Condition> part =
+                    of(side, "has " + both.group(2)).or(() -> of(side, both.group(2)));
+            part.map(p -> none ? new Condition.Not(p) : p).ifPresent(parts::add);
+        }
+        return parts.size() == Side.values().length
+                ? Optional.of(new Condition.All(parts))
+                : Optional.empty();
+    }
+
+    private Optional<Condition> of(Side side, String said) {
+        return single(Condition.word(side) + " " + said);
+    }
+
+    /** Two conditions with another word than AND between them, if both can be read. */
+    private Optional<Condition> together(String usual, int depth) {
+        Matcher besides = BESIDES.matcher(usual);
+        while (depth < MOST_TOGETHER && besides.find()) {
+            String word = besides.group(1) == null ? "" : besides.group(1).toLowerCase(Locale.ROOT);
+            String before = usual.substring(0, besides.start());
+            if (word.equals("with") && GIVEN.matcher(before).matches()) {
+                continue;
+            }
+            String none = word.equals("without") ? "no " : "";
+            String said = none + usual.substring(besides.end());
+            String rest = Synonyms.usual(Subject.carried(before, said).orElse(said));
+            Optional<Condition> first = ofOneOrBoth(Synonyms.usual(before));
+            Optional<Condition> second = first.flatMap(f -> read(rest, depth + 1));
+            if (second.isPresent()) {
+                return Optional.of(new Condition.All(List.of(first.get(), second.get())));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** What is said without a side is meant of either. */
+    private Optional<Condition> ofEitherSide(String usual) {
+        Optional<Condition> plain = Phrases.read(usual);
+        if (plain.isPresent() && !OF_OWN_RANK.matcher(usual).matches()) {
+            return plain;
+        }
+        return ofEach(usual).or(() -> plain);
+    }
+
+    private Optional<Condition> ofEach(String usual) {
+        List<String> white = Synonyms.withASide(Side.WHITE, usual);
+        List<String> black = Synonyms.withASide(Side.BLACK, usual);
+        for (int way = 0; way < white.size(); way++) {
+            Optional<Condition> whites = Phrases.read(Synonyms.usual(white.get(way)));
+            Optional<Condition> blacks = Phrases.read(Synonyms.usual(black.get(way)));
+            if (whites.isPresent() && blacks.isPresent()) {
+                return Optional.of(new Condition.Any(List.of(whites.get(), blacks.get())));
+            }
+        }
+        return Optional.empty();
+    }
+}
