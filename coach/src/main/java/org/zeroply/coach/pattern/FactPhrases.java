@@ -55,7 +55,7 @@ final class FactPhrases {
                                             w.men(3),
                                             w.place(4, w.maybeSide(1).orElse(Side.WHITE)))),
                     Phrase.of(
-                            "<side> <men> (outpost|fork)( for good)?(?: on <place>)?",
+                            "(?:<side> )?<men> (outpost|fork)( for good)?(?: on <place>)?",
                             "white knight outpost on d5",
                             w ->
                                     new FactCondition(
@@ -63,7 +63,7 @@ final class FactPhrases {
                                             w.maybeSide(1),
                                             w.maybe(4).map(String::strip).orElse(""),
                                             w.men(2),
-                                            w.place(5, w.side(1)))));
+                                            w.place(5, w.maybeSide(1).orElse(Side.WHITE)))));
 
     /** Men that something is aimed at, a group in all. */
     private static final String TARGETS =

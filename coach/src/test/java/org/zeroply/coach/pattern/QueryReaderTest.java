@@ -215,7 +215,7 @@ class QueryReaderTest {
                     both rooks on the seventh | (at least 2 white rooks on the 7th rank OR at least 2 black rooks on the 2nd rank)
                     white fork by a knight | white knight fork
                     black knight is pinned to the king | white pin to the king of a knight
-                    knight outpost for good on e5 | (white knight outpost for good on e5 OR black knight outpost for good on e5)
+                    knight outpost for good on e5 | knight outpost for good on e5
                     hanging piece | hanging piece
                     rook and bishop endgame | bishop and rook ending
                     opposite-coloured bishops endgame | bishop ending AND opposite-coloured bishops

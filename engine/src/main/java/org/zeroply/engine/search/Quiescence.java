@@ -152,7 +152,7 @@ final class Quiescence {
         if (best > alphaIn && best < beta) {
             bound = TranspositionTable.EXACT;
         }
-        boolean main = beta - alphaIn > 1 || TranspositionTable.isMain(known);
+        boolean main = beta - alphaIn > 1 || s.table.isMain(known);
         s.table.store(s.board.key(), bestMove, SearchState.toTable(best, ply), raw, 0, bound, main);
         return best;
     }

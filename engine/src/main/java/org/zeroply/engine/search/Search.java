@@ -161,7 +161,7 @@ final class Search {
     /** Judges a position as it stands. */
     private void judge(SearchNode n, int ply) {
         n.check = s.checks[ply];
-        n.main = n.isOpen() || TranspositionTable.isMain(n.known);
+        n.main = n.isOpen() || s.table.isMain(n.known);
         n.raw = TranspositionTable.NO_EVALUATION;
         n.still = n.raw;
         n.judged = n.raw;

@@ -40,7 +40,7 @@ final class SearchNode {
     /** Better than before the side's last move. */
     boolean improving;
 
-    /** Whether it lies on a main line, or did so in an earlier search. */
+    /** Whether it lies on a main line, or did so earlier in this search. */
     boolean main;
 
     /** The move at hand; its number, from 1; and how good its like was ({@link History}). */

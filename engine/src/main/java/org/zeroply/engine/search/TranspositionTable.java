@@ -99,7 +99,7 @@ final class TranspositionTable {
      * Stores a result; the entry least worth keeping makes way.
      *
      * @param evaluation the static evaluation, or {@link #NO_EVALUATION}
-     * @param main whether the position lies on a main line, or did so before
+     * @param main whether the position lies on a main line, or did so earlier in this search
      */
     void store(long key, int move, int score, int evaluation, int depth, int bound, boolean main) {
         int slot = bucket(key);
@@ -157,9 +157,13 @@ final class TranspositionTable {
         return (int) (data >>> 32) & 0x7f;
     }
 
-    /** Whether the position lay on a main line. */
-    static boolean isMain(long data) {
-        return (data & MAIN) != 0;
+    /**
+     * Whether the position lay on a main line of this search. Those of searches before do not
+     * count: from move to move they would become more and more, and what lies on a main line is
+     * searched almost in full.
+     */
+    boolean isMain(long data) {
+        return (data & MAIN) != 0 && age(data) == age;
     }
 
     static int bound(long data) {

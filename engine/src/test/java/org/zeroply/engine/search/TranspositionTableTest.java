@@ -35,7 +35,18 @@ class TranspositionTableTest {
         assertThat(TranspositionTable.evaluation(data)).isEqualTo(evaluation);
         assertThat(TranspositionTable.depth(data)).isEqualTo(depth);
         assertThat(TranspositionTable.bound(data)).isEqualTo(bound);
-        assertThat(TranspositionTable.isMain(data)).isEqualTo(main);
+        assertThat(table.isMain(data)).isEqualTo(main);
+    }
+
+    @Test
+    void a_main_line_of_the_search_before_is_none_of_this_one_until_it_is_stored_again() {
+        table.store(5, 7, 10, 0, 5, TranspositionTable.EXACT, true);
+        table.nextSearch();
+        assertThat(TranspositionTable.score(table.probe(5))).isEqualTo(10);
+        assertThat(table.isMain(table.probe(5))).isFalse();
+
+        table.store(5, 7, 10, 0, 5, TranspositionTable.EXACT, true);
+        assertThat(table.isMain(table.probe(5))).isTrue();
     }
 
     @Test
