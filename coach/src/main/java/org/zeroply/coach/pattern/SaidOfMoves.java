@@ -59,6 +59,8 @@ final class SaidOfMoves {
             (knight|bishop|rook|queen|king) (?:going|travelling|manoeuvre|maneuver|tour|heading|manoeuvred|maneuvered) <square>(?=-) => $1 travelled $2
             ^knight('s|) (?:manoeuvre|maneuver|route|tour) <square> => knight travelled $2
             ^<side> (?:plays|played|playing) against (?:the |an? )?(.+?)(?= with |$) => $1's enemy $2
+            ^<side> (bishop|rook|queen) on <square> pins (?:the |an? |its |)(<man>) on <square>$ => $1's enemy $4 on $5 pinned by $2 on $3
+            ^<side> (bishop|rook|queen) pins (?:the |an? |its |)(<man>)$ => $1's enemy $3 pinned by $2
             ^white's enemy => black
             ^black's enemy => white
             break against <square>$ => break

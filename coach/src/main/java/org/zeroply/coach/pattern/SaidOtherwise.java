@@ -67,6 +67,9 @@ final class SaidOtherwise {
             both (king|queen)s => both $1
             minor piece ending => minor-piece ending
             ^(<endings> ending) ((?:<number>)(?: pawns?|) against .+) => $1 with $2
+            ^(<endings> ending) (an? (?:pawn|piece|exchange) (?:up|down|ahead)) => $1 with $2
+            ^(?:double|four)[- ]rook ending => rook ending with all rooks
+            ^equal pawns$ => white has exactly 0 more pawns
             ^(?:the )?opposite bishops => opposite-coloured bishops
             ^(?:the )?(queen|rook|minor piece|bishop|knight)s (?:are )?(?:still |left |remain(?:ing)? )?on(?: the board|)$ => both sides have at least 1 $1
             (?:only |just )rooks(?: and pawns|) (?:left|remain(?:ing|)|on the board)$ => rook ending

@@ -271,6 +271,13 @@ class SaidInSentencesTest {
             long game over 80 moves | game of at least 81 moves
             short draws under 20 moves | game of at most 19 moves; result 1/2-1/2
             both missed a win | white moment missed-chance AND black moment missed-chance
+            white bishop on g5 pins the knight on f6 | black knight on f6 pinned by a bishop on g5
+            pawn endgame with equal pawns | pawn ending AND white has exactly 0 more pawns
+            rook endgame a pawn up for white | rook ending AND white is a pawn up
+            double rook ending | rook ending AND (white has exactly 2 rooks AND black has exactly 2 rooks)
+            rook on the open d-file | ((white rook on the d-file AND d-file open) OR (black rook on the d-file AND d-file open))
+            black has two minor pieces for a rook | black has two minor pieces against a rook
+            pinned queen | (white queen pinned by a man OR black queen pinned by a man)
             """;
 
     @ParameterizedTest(name = "{0}")

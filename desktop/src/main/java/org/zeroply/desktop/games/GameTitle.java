@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -61,18 +62,18 @@ final class GameTitle extends StackPane {
 
     private VBox form() {
         Bar pane = new Bar(6);
-        field(pane, Texts.of("games.white"), 150);
-        field(pane, "WhiteElo", 60);
-        field(pane, Texts.of("games.black"), 150);
-        field(pane, "BlackElo", 60);
+        field(pane, "White", Texts.of("games.white"), 150);
+        rating(pane, "WhiteElo", Texts.of("games.rating-of-white"));
+        field(pane, "Black", Texts.of("games.black"), 150);
+        rating(pane, "BlackElo", Texts.of("games.rating-of-black"));
         result.setId("game-result");
         result.setAccessibleText(Texts.of("games.result"));
         result.getItems().addAll(RESULTS);
         result.setPrefWidth(100);
         pane.getChildren().add(result);
-        field(pane, Texts.of("games.event"), 200);
-        field(pane, Texts.of("games.date"), 100);
-        field(pane, Texts.of("games.round"), 60);
+        field(pane, "Event", Texts.of("games.event"), 200);
+        field(pane, "Date", Texts.of("games.date"), 100);
+        field(pane, "Round", Texts.of("games.round"), 60);
         var buttons =
                 Widgets.row(
                         Widgets.spacer(),
@@ -90,15 +91,21 @@ final class GameTitle extends StackPane {
         return box;
     }
 
-    private void field(Bar pane, String tag, double width) {
+    private void rating(Bar pane, String tag, String said) {
+        field(pane, tag, said, 60).setPromptText(Texts.of("games.rating"));
+    }
+
+    /** A field for a tag of PGN, whatever it is called in the window. */
+    private TextField field(Bar pane, String tag, String said, double width) {
         TextField field = new TextField();
         field.setId("game-tag-" + tag.toLowerCase(Locale.ROOT));
-        field.setPromptText(tag.endsWith("Elo") ? Texts.of("games.rating") : tag);
-        field.setAccessibleText(tag.endsWith("Elo") ? tag.replace("Elo", "'s rating") : tag);
-        field.setTooltip(new Tooltip(field.getAccessibleText()));
+        field.setPromptText(said);
+        field.setAccessibleText(said);
+        field.setTooltip(new Tooltip(said));
         field.setPrefWidth(width);
         fields.put(tag, field);
         pane.getChildren().add(field);
+        return field;
     }
 
     private static String known(String value) {
@@ -147,8 +154,7 @@ final class GameTitle extends StackPane {
         title.setText(shown);
         title.setTooltip(Widgets.wide(shown));
         String words =
-                List.of(Texts.of("games.event"), Texts.of("games.round"), Texts.of("games.date"))
-                        .stream()
+                Stream.of("Event", "Round", "Date")
                         .map(tag -> word(tag, known(tree.tag(tag))))
                         .flatMap(Optional::stream)
                         .reduce((a, b) -> a + "  ·  " + b)

@@ -127,11 +127,11 @@ final class GamesList {
         collection.setOnAction(
                 e -> {
                     if (!filling && collection.getValue() != null) {
-                        model.collectionProperty().set(collection.getValue());
+                        model.collections().shownProperty().set(collection.getValue());
                     }
                 });
-        model.collectionProperty().addListener(o -> fillCollections());
-        model.collections().addListener((javafx.beans.Observable o) -> fillCollections());
+        model.collections().shownProperty().addListener(o -> fillCollections());
+        model.collections().all().addListener((javafx.beans.Observable o) -> fillCollections());
         fillCollections();
         clear.managedProperty().bind(clear.visibleProperty());
         clear.getStyleClass().add("filtered");
@@ -159,9 +159,14 @@ final class GamesList {
         filling = true;
         List<Optional<CollectionStore.Collection>> all = new ArrayList<>();
         all.add(Optional.empty());
-        model.collections().forEach(c -> all.add(Optional.of(c)));
+        model.collections().all().forEach(c -> all.add(Optional.of(c)));
         collection.getItems().setAll(all);
-        long now = model.collectionProperty().get().map(CollectionStore.Collection::id).orElse(0L);
+        long now =
+                model.collections()
+                        .shownProperty()
+                        .get()
+                        .map(CollectionStore.Collection::id)
+                        .orElse(0L);
         collection.setValue(
                 all.stream()
                         .filter(c -> c.map(CollectionStore.Collection::id).orElse(0L) == now)
@@ -284,17 +289,19 @@ final class GamesList {
         all.add(Command.of(Texts.of("games.review"), () -> model.review(chosen)));
         all.add(Menus.LINE);
         model.collections()
+                .all()
                 .forEach(
                         c ->
                                 all.add(
                                         Command.of(
                                                 Texts.of("games.into", c.name()),
-                                                () -> model.collect(c.name(), chosen))));
+                                                () -> model.collections().put(c.name(), chosen))));
         all.add(Command.of(Texts.of("games.into-a-collection"), () -> collect(chosen)));
-        if (model.collectionProperty().get().isPresent()) {
+        if (model.collections().shownProperty().get().isPresent()) {
             all.add(
                     Command.of(
-                            Texts.of("games.out-of-this-collection"), () -> model.takeOut(chosen)));
+                            Texts.of("games.out-of-this-collection"),
+                            () -> model.collections().takeOut(chosen)));
         }
         all.add(Menus.LINE);
         all.add(Command.of(Texts.of("games.copy-as-pgn"), () -> copy(chosen)));
@@ -310,11 +317,12 @@ final class GamesList {
                 Texts.of("games.collection"),
                 "",
                 Texts.of("games.put-in"),
-                name -> model.collect(name, chosen));
+                name -> model.collections().put(name, chosen));
     }
 
     private void rename() {
-        model.collectionProperty()
+        model.collections()
+                .shownProperty()
                 .get()
                 .ifPresentOrElse(
                         c ->
@@ -322,8 +330,8 @@ final class GamesList {
                                         Texts.of("games.name-of-the-collection"),
                                         c.name(),
                                         Texts.of("games.rename"),
-                                        model::againstName,
-                                        model::rename),
+                                        model.collections()::againstName,
+                                        model.collections()::rename),
                         () ->
                                 services.messages()
                                         .say(Texts.of("games.choose-a-collection-above-the")));
@@ -366,7 +374,9 @@ final class GamesList {
                 Command.of(
                         Texts.of("games.put-the-chosen-games-into"), () -> chosen(this::collect)),
                 Command.of(Texts.of("games.rename-the-collection-that-is"), this::rename),
-                Command.of(Texts.of("games.give-up-the-collection-that"), model::dissolve),
+                Command.of(
+                        Texts.of("games.give-up-the-collection-that"),
+                        model.collections()::dissolve),
                 Command.of(Texts.of("games.save-the-chosen-games-as"), () -> chosen(this::save)),
                 Command.of(Texts.of("games.review-the-chosen-games"), () -> chosen(model::review)),
                 Command.of(Texts.of("games.spellings-of-players-names"), this::names));

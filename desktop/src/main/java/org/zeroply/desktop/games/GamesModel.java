@@ -14,10 +14,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import javafx.collections.FXCollections;
-import javafx.collections.ObservableList;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
@@ -48,11 +45,8 @@ public final class GamesModel {
     private final ObjectProperty<SheetKind> kind = new SimpleObjectProperty<>(SheetKind.GAME);
     private final StringProperty text = new SimpleStringProperty("");
     private final StringProperty result = new SimpleStringProperty("");
-    private final ObjectProperty<Optional<CollectionStore.Collection>> collection =
-            new SimpleObjectProperty<>(Optional.empty());
+    private final CollectionsModel collections;
     private final ObjectProperty<SheetOrder> order = new SimpleObjectProperty<>(SheetOrder.NEWEST);
-    private final ObservableList<CollectionStore.Collection> collections =
-            FXCollections.observableArrayList();
     private final ReadOnlyBooleanWrapper empty = new ReadOnlyBooleanWrapper();
     private Consumer<Listed> onRows = rows -> {};
     private Runnable onOpened = () -> {};
@@ -61,13 +55,14 @@ public final class GamesModel {
 
     GamesModel(Services services) {
         this.services = services;
+        collections = new CollectionsModel(services, this::reload);
         autoSave = new AutoSave(services, session, this::reload);
         autoSave.onReopen(this::open);
         removal = Removal.ofSheets(services, session, this::clear, this::open, this::reload);
         kind.addListener(o -> reload());
         text.addListener(o -> reload());
         result.addListener(o -> reload());
-        collection.addListener(o -> reload());
+        collections.shownProperty().addListener(o -> reload());
         order.addListener(o -> reload());
     }
 
@@ -91,18 +86,13 @@ public final class GamesModel {
         return result;
     }
 
-    /** The collection that is looked at. */
-    ObjectProperty<Optional<CollectionStore.Collection>> collectionProperty() {
-        return collection;
-    }
-
     /** In which order they are listed. */
     ObjectProperty<SheetOrder> orderProperty() {
         return order;
     }
 
-    /** All collections. */
-    ObservableList<CollectionStore.Collection> collections() {
+    /** The collections of the library, and which of them is listed. */
+    CollectionsModel collections() {
         return collections;
     }
 
@@ -123,14 +113,14 @@ public final class GamesModel {
 
     /** Whether anything keeps rows out of the list. */
     boolean isFiltered() {
-        return !text.get().isBlank() || !result.get().isEmpty() || collection.get().isPresent();
+        return !text.get().isBlank() || !result.get().isEmpty() || collections.shown().isPresent();
     }
 
     /** Lists all again. */
     void clearFilters() {
         text.set("");
         result.set("");
-        collection.set(Optional.empty());
+        collections.shownProperty().set(Optional.empty());
     }
 
     /**
@@ -154,7 +144,7 @@ public final class GamesModel {
                         text.get(),
                         result.get(),
                         0,
-                        collection.get().map(CollectionStore.Collection::id).orElse(0L),
+                        collections.shown().map(CollectionStore.Collection::id).orElse(0L),
                         order.get());
         // Of what is asked for while somebody types, only the last is read.
         listing.abandon();
@@ -163,7 +153,7 @@ public final class GamesModel {
                         .library(
                                 () -> read(query),
                                 listed -> {
-                                    collections.setAll(listed.collections());
+                                    collections.all().setAll(listed.collections());
                                     empty.set(listed.isLibraryEmpty());
                                     onRows.accept(listed);
                                 });
@@ -301,97 +291,6 @@ public final class GamesModel {
         onOpened.run();
     }
 
-    /** Puts games into a collection, which is made if there is none of this name. */
-    void collect(String name, List<SheetRow> chosen) {
-        collectIds(name, chosen.stream().map(SheetRow::id).toList());
-    }
-
-    /** The same by the numbers of their sheets. */
-    void collectIds(String name, List<Long> ids) {
-        change(
-                () -> services.library().collections().put(name, ids),
-                Texts.of("games.in", Counted.of(ids.size(), "game"), name));
-    }
-
-    /** Takes games out of the collection that is looked at. */
-    void takeOut(List<SheetRow> chosen) {
-        List<Long> ids = chosen.stream().map(SheetRow::id).toList();
-        collection
-                .get()
-                .ifPresent(
-                        c ->
-                                change(
-                                        () -> services.library().collections().take(c.id(), ids),
-                                        Texts.of("games.taken-out-of-the-games", c.name())));
-    }
-
-    /** What speaks against calling the collection that is looked at so. */
-    Optional<String> againstName(String wanted) {
-        String name = wanted.strip();
-        return collections.stream()
-                .filter(c -> !collection.get().map(now -> now.id() == c.id()).orElse(false))
-                .filter(c -> c.name().equalsIgnoreCase(name))
-                .map(c -> Texts.of("games.there-is-a-collection-already", c.name()))
-                .findFirst();
-    }
-
-    /** Gives the collection that is looked at another name; not one that another has. */
-    void rename(String wanted) {
-        Optional<CollectionStore.Collection> now = collection.get();
-        String name = wanted.strip();
-        if (now.isEmpty() || name.isEmpty() || againstName(name).isPresent()) {
-            return;
-        }
-        long id = now.get().id();
-        change(
-                () -> services.library().collections().rename(id, name),
-                Texts.of("games.is-called-now", now.get().name(), name));
-    }
-
-    /** Gives the collection that is looked at up. */
-    void dissolve() {
-        Optional<CollectionStore.Collection> gone = collection.get();
-        if (gone.isEmpty()) {
-            return;
-        }
-        long id = gone.get().id();
-        String name = gone.get().name();
-        services.scheduler()
-                .library(
-                        () -> services.library().collections().dissolve(id),
-                        sheets -> {
-                            collection.set(Optional.empty());
-                            reload();
-                            services.messages()
-                                    .say(
-                                            Texts.of("games.the-collection-is-gone-its", name),
-                                            new Messages.Action(
-                                                    Texts.of("games.undo"),
-                                                    () ->
-                                                            change(
-                                                                    () ->
-                                                                            services.library()
-                                                                                    .collections()
-                                                                                    .put(
-                                                                                            name,
-                                                                                            sheets),
-                                                                    Texts.of("games.it-is-back"))));
-                        });
-    }
-
-    private void change(Runnable work, String says) {
-        services.scheduler()
-                .library(
-                        () -> {
-                            work.run();
-                            return true;
-                        },
-                        done -> {
-                            services.messages().say(says);
-                            reload();
-                        });
-    }
-
     /** The spellings of players' names, with the number of games of each. */
     void players(Consumer<Map<String, Integer>> use) {
         services.scheduler().library(() -> services.library().sheets().players(), use);
@@ -460,8 +359,7 @@ public final class GamesModel {
         TreeEditor editor = new TreeEditor(new MoveTree(from.position()));
         editor.graft(editor.tree().root(), from);
         Exercise.mark(editor, "calculation");
-        for (String tag :
-                List.of(Texts.of("games.white"), Texts.of("games.black"), Texts.of("games.date"))) {
+        for (String tag : List.of("White", "Black", "Date")) {
             editor.tag(tag, session.tree().tag(tag));
         }
         String game = title().orElse(Texts.of("games.an-analysis"));

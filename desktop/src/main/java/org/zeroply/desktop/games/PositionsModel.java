@@ -264,7 +264,7 @@ final class PositionsModel {
     /** Puts the games of all positions that are listed into a collection. */
     void collect(String name) {
         List<Long> ids = hits.stream().map(h -> h.game().sheetId()).distinct().toList();
-        games.collectIds(name, ids);
+        games.collections().putIds(name, ids);
     }
 
     // ---- Queries with a name --------------------------------------------------------------------

@@ -2,6 +2,7 @@ package org.zeroply.desktop.games;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Locale;
 import java.util.OptionalLong;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -99,6 +100,24 @@ class GameTitleTest extends ModelTest {
         assertThat(model.session().tree().tag("White")).isEqualTo("Marram, Ilse");
         assertThat(model.session().tree().tag("Event")).isEqualTo("Harbour Cup");
         assertThat(text("#game-title")).startsWith("Marram, Ilse");
+    }
+
+    @Test
+    void in_another_language_the_tags_of_the_game_are_the_same() {
+        Locale before = Locale.getDefault();
+        try {
+            Locale.setDefault(Locale.forLanguageTag("qx"));
+            Fx.run(() -> title = new GameTitle(model));
+            Fx.run(title::edit);
+            assertThat(field("white").getAccessibleText()).isEqualTo("Blanka");
+            assertThat(field("white").getText()).isEqualTo("Marram, Ilse");
+            Fx.run(() -> field("event").setText("Lantern Open"));
+            press("#game-done");
+        } finally {
+            Locale.setDefault(before);
+        }
+        assertThat(model.session().tree().tag("Event")).isEqualTo("Lantern Open");
+        assertThat(text("#game-about")).isEqualTo("Lantern Open  ·  2026.03.01");
     }
 
     @Test

@@ -7,8 +7,10 @@ import static org.zeroply.desktop.work.Fx.until;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.desktop.work.ModelTest;
 import org.zeroply.library.sheet.CollectionStore;
 import org.zeroply.library.sheet.SheetRow;
@@ -40,7 +42,7 @@ class GamesModelTest extends ModelTest {
     }
 
     private List<String> collections() {
-        return model.collections().stream().map(c -> c.name() + " " + c.sheets()).toList();
+        return model.collections().all().stream().map(c -> c.name() + " " + c.sheets()).toList();
     }
 
     private void collect(String name, int... places) throws Exception {
@@ -48,15 +50,15 @@ class GamesModelTest extends ModelTest {
         for (int place : places) {
             chosen.add(rows.get(place));
         }
-        run(() -> model.collect(name, chosen));
+        run(() -> model.collections().put(name, chosen));
         until(() -> collections().stream().anyMatch(c -> c.startsWith(name + " ")));
     }
 
     private void lookAt(String name) throws Exception {
         Optional<CollectionStore.Collection> wanted =
-                model.collections().stream().filter(c -> c.name().equals(name)).findFirst();
+                model.collections().all().stream().filter(c -> c.name().equals(name)).findFirst();
         assertThat(wanted).isPresent();
-        run(() -> model.collectionProperty().set(wanted));
+        run(() -> model.collections().shownProperty().set(wanted));
         until(() -> rows.size() == wanted.get().sheets());
     }
 
@@ -74,7 +76,7 @@ class GamesModelTest extends ModelTest {
     void a_collection_is_renamed_and_keeps_its_games_and_stays_in_sight() throws Exception {
         collect("Endings", 0, 2);
         lookAt("Endings");
-        run(() -> model.rename("  Rook endings "));
+        run(() -> model.collections().rename("  Rook endings "));
         until(() -> collections().equals(List.of("Rook endings 2")));
         assertThat(rows).hasSize(2);
         assertThat(said()).isEqualTo("Endings is called Rook endings now.");
@@ -85,13 +87,13 @@ class GamesModelTest extends ModelTest {
         collect("Endings", 0, 2);
         collect("Openings", 1);
         lookAt("Openings");
-        assertThat(model.againstName("endings "))
+        assertThat(model.collections().againstName("endings "))
                 .contains("There is a collection Endings already.");
-        assertThat(model.againstName("Openings")).as("its own").isEmpty();
+        assertThat(model.collections().againstName("Openings")).as("its own").isEmpty();
         run(
                 () -> {
-                    model.rename("Endings");
-                    model.rename(" ");
+                    model.collections().rename("Endings");
+                    model.collections().rename(" ");
                 });
         assertThat(collections()).containsExactlyInAnyOrder("Endings 2", "Openings 1");
     }
@@ -100,7 +102,7 @@ class GamesModelTest extends ModelTest {
     void a_collection_given_up_leaves_its_games_and_can_be_brought_back() throws Exception {
         collect("Endings", 0, 2);
         lookAt("Endings");
-        run(model::dissolve);
+        run(() -> model.collections().dissolve());
         until(() -> collections().isEmpty() && rows.size() == 3);
         undo();
         until(() -> collections().equals(List.of("Endings 2")));
@@ -110,9 +112,22 @@ class GamesModelTest extends ModelTest {
     void a_game_taken_out_stays_in_the_library() throws Exception {
         collect("Endings", 0, 2);
         lookAt("Endings");
-        run(() -> model.takeOut(List.of(rows.get(0))));
+        run(() -> model.collections().takeOut(List.of(rows.get(0))));
         until(() -> rows.size() == 1);
         run(model::clearFilters);
         until(() -> rows.size() == 3);
+    }
+
+    @Test
+    void an_exercise_out_of_a_game_tells_who_played() throws Exception {
+        AtomicLong exercise = new AtomicLong();
+        run(() -> model.open(rows.get(0).id()));
+        until(() -> model.title().isPresent());
+        run(() -> model.setAsExercise(exercise::set));
+        until(() -> exercise.get() > 0);
+
+        MoveTree made = services.library().sheets().load(exercise.get());
+        assertThat(made.tag("White")).isNotEmpty().isEqualTo(model.session().tree().tag("White"));
+        assertThat(made.tag("Date")).isEqualTo(model.session().tree().tag("Date"));
     }
 }

@@ -105,12 +105,20 @@ public final class Match {
             synchronized (openings) {
                 opening = openings.opening(seed + pair);
             }
-            MatchGame asWhite = MatchGame.play(one, two, opening, cancellation);
-            MatchGame asBlack = MatchGame.play(two, one, opening, cancellation);
+            MatchGame asWhite = game(one, two, opening, cancellation);
+            MatchGame asBlack = game(two, one, opening, cancellation);
             if (!cancellation.isCancelled()) {
                 tally.add(asWhite, asBlack, watcher);
             }
         }
+    }
+
+    /** A game into which neither side brings anything from those before. */
+    private static MatchGame game(
+            Contestant white, Contestant black, List<Move> opening, Cancellation cancellation) {
+        white.engine().forget();
+        black.engine().forget();
+        return MatchGame.play(white, black, opening, cancellation);
     }
 
     /**

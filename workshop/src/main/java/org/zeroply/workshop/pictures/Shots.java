@@ -3,29 +3,18 @@ package org.zeroply.workshop.pictures;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.board.Square;
-import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Mark;
-import org.zeroply.coach.lesson.LessonStep;
-import org.zeroply.coach.lesson.StepKind;
-import org.zeroply.coach.repertoire.Spot;
 import org.zeroply.desktop.app.Workbench;
-import org.zeroply.desktop.repertoire.DrillModel;
 import org.zeroply.desktop.work.ExerciseSearch;
 import org.zeroply.desktop.work.Services;
-import org.zeroply.desktop.work.TreeSession;
 import org.zeroply.library.review.ReviewStore;
 
 /** Takes a picture of each main view on the demo library, then ends the program. */
@@ -66,10 +55,10 @@ final class Shots extends PictureRun {
                 Map.of(
                         "positions", this::positions,
                         "review", this::review,
-                        "repertoire", this::repertoire,
-                        "tournament", this::tournament,
+                        "repertoire", new RepertoirePictures(this, bench, services)::take,
+                        "tournament", new RepertoirePictures(this, bench, services)::tournament,
                         "exercises", this::exercises,
-                        "lessons", this::lessons,
+                        "lessons", new LessonPictures(this, bench, services)::take,
                         "defence", () -> DefencePictures.take(this, bench, services));
         if (alone.containsKey(part)) {
             details = true;
@@ -107,9 +96,9 @@ final class Shots extends PictureRun {
         lab();
         DefencePictures.take(this, bench, services);
         review();
-        repertoire();
+        new RepertoirePictures(this, bench, services).take();
         exercises();
-        lessons();
+        new LessonPictures(this, bench, services).take();
         next();
     }
 
@@ -129,90 +118,6 @@ final class Shots extends PictureRun {
         step(() -> {});
         shot("games-positions");
         step(() -> toggle("#games-list"));
-    }
-
-    /** A lesson planned, given, and learnt alone. */
-    private void lessons() {
-        step(() -> bench.show("Lessons"));
-        until(() -> bench.lookup("#lesson-steps .list-cell") != null);
-        step(() -> {});
-        detail("lessons-show");
-        step(() -> steps().getSelectionModel().select(3));
-        step(() -> {});
-        shot("lessons");
-        step(() -> press("#lesson-give"));
-        until(() -> !((TableView<?>) bench.lookup("#give-class")).getItems().isEmpty());
-        for (String move : List.of("1", "2")) {
-            step(() -> bench.runCommand("Answer of " + student(Integer.parseInt(move) - 1)));
-            step(
-                    () ->
-                            ((TextInputControl) bench.lookup("#give-answer"))
-                                    .setText(move.equals("1") ? "gxf5" : "Kg7"));
-            step(() -> press("#give-take"));
-        }
-        step(() -> {});
-        shot("lessons-give");
-        step(() -> press("#give-here"));
-        step(() -> {});
-        detail("lessons-room-question");
-        step(bench::leaveClassroom);
-        step(() -> press("#give-reveal"));
-        step(() -> press("#give-reveal"));
-        step(() -> press("#give-here"));
-        step(() -> {});
-        detail("lessons-room-line");
-        step(bench::leaveClassroom);
-        step(() -> toggle("#lessons-alone"));
-        step(() -> {});
-        detail("lessons-alone");
-        step(() -> toggle("#lessons-record"));
-        step(() -> {});
-        detail("lessons-record");
-        step(() -> toggle("#lessons-plan"));
-        step(() -> steps().getSelectionModel().select(6));
-        step(() -> {});
-        detail("lessons-what-if");
-        room("lessons-room-what-if");
-        step(
-                () ->
-                        bench.lessons()
-                                .model()
-                                .changeStep(
-                                        s ->
-                                                s.as(StepKind.COMPARE)
-                                                        .numbered(
-                                                                LessonStep.BESIDE,
-                                                                s.beside().stream()
-                                                                        .map(
-                                                                                b ->
-                                                                                        b.position()
-                                                                                                        .fen()
-                                                                                                + " | | "
-                                                                                                + b
-                                                                                                        .words())
-                                                                        .toList())));
-        room("lessons-room-compare");
-        step(() -> bench.lessons().draft());
-        step(() -> {});
-        detail("lessons-draft");
-    }
-
-    /** The chosen step as the class sees it. */
-    private void room(String name) {
-        step(() -> press("#lesson-give"));
-        step(() -> press("#give-here"));
-        step(() -> {});
-        detail(name);
-        step(bench::leaveClassroom);
-        step(() -> toggle("#lessons-plan"));
-    }
-
-    private ListView<?> steps() {
-        return (ListView<?>) bench.lookup("#lesson-steps");
-    }
-
-    private String student(int place) {
-        return services.library().students().all().get(place).name();
     }
 
     /** Finding, checking, solving and marking exercises. */
@@ -329,126 +234,6 @@ final class Shots extends PictureRun {
         step(() -> select("#students-table", 1));
         step(() -> toggle("#students-file"));
         detail("students-file");
-    }
-
-    private void repertoire() {
-        step(() -> bench.show("Repertoire"));
-        until(() -> bench.repertoire().model().viewProperty().get().isPresent());
-        step(
-                () -> {
-                    var model = bench.repertoire().model();
-                    model.studentProperty()
-                            .set(
-                                    model.students().stream()
-                                            .filter(s -> s.name().equals("Ilse Marram"))
-                                            .findFirst());
-                });
-        step(() -> walk("d4", "d5", "c4", "e6", "Nc3", "Nf6", "cxd5", "exd5", "Bg5", "Be7", "e3"));
-        step(() -> {});
-        shot("repertoire");
-        step(() -> press("#note-card"));
-        step(() -> bench.repertoire().pressed(Square.parse("g5")));
-        detail("repertoire-card");
-        step(() -> press("#card-cancel"));
-        step(() -> bench.repertoire().showPage("Map"));
-        step(() -> bench.repertoire().model().session().toStart());
-        shot("repertoire-map");
-        step(() -> toggle("#map-risk"));
-        detail("repertoire-risk");
-        tournament();
-        step(() -> bench.repertoire().showPage("Tasks"));
-        step(() -> press("#audit-engine"));
-        until(() -> !services.scheduler().isBusy());
-        step(() -> ((ListView<?>) bench.lookup("#findings")).getSelectionModel().select(0));
-        detail("repertoire-tasks");
-        step(() -> bench.repertoire().showPage("Games"));
-        step(() -> ((ComboBox<?>) bench.lookup("#games-player")).getSelectionModel().select(5));
-        step(() -> press("#compare"));
-        until(() -> !services.scheduler().isBusy());
-        detail("repertoire-games");
-        step(() -> bench.repertoire().showPage("Learn"));
-        detail("repertoire-learn");
-        step(() -> press("#drill-begin"));
-        for (int i = 0; i < 4; i++) {
-            step(this::answer);
-        }
-        step(() -> press("#drill-help"));
-        detail("repertoire-drill");
-        step(() -> bench.repertoire().model().studentProperty().set(Optional.empty()));
-        step(() -> bench.repertoire().drill().stop());
-        detail("repertoire-club");
-        step(() -> bench.repertoire().showPage("Merge"));
-        step(() -> press("#merge-game"));
-        detail("repertoire-merge");
-        step(bench::toggleTheme);
-        step(() -> bench.repertoire().showPage("Map"));
-        step(() -> toggle("#map-knowledge"));
-        detail("repertoire-map-lamp");
-        step(() -> bench.repertoire().showPage("Lines"));
-        detail("repertoire-lamp");
-        step(bench::toggleTheme);
-    }
-
-    /** The next round of a tournament prepared, and the game of the last one looked at. */
-    private void tournament() {
-        step(() -> bench.show("Repertoire"));
-        step(() -> bench.repertoire().showPage("Prepare"));
-        until(() -> bench.repertoire().model().viewProperty().get().isPresent());
-        until(() -> bench.lookup("#rounds .table-row-cell:filled") != null);
-        step(() -> press("#round-prepare"));
-        until(() -> bench.lookup("#round-findings .list-cell:filled") != null);
-        step(() -> ((ListView<?>) bench.lookup("#round-findings")).requestFocus());
-        step(() -> ((ListView<?>) bench.lookup("#round-findings")).getSelectionModel().select(1));
-        step(() -> {});
-        shot("repertoire-prepare");
-        step(() -> bench.runCommand("Read a table of pairings …"));
-        step(
-                () ->
-                        ((TextInputControl) bench.lookup("#table-text"))
-                                .setText(
-                                        "Round 6\n1. Ilse Marram – Jonas Quay\n2. Pavel Dunmore v Maren"
-                                                + " Breakwater 1-0\nno pairing"));
-        detail("repertoire-table");
-        step(() -> press("#table-leave"));
-        step(() -> ((TableView<?>) bench.lookup("#rounds")).getSelectionModel().select(3));
-        until(() -> ((Button) bench.lookup("#round-prepare")).getText().endsWith("back"));
-        step(() -> press("#round-prepare"));
-        until(() -> !services.scheduler().isBusy());
-        step(() -> {});
-        detail("repertoire-after");
-    }
-
-    /** Answers what the drill asks, so that the picture shows it under way. */
-    private void answer() {
-        var drill = bench.repertoire().drill();
-        var view = bench.repertoire().model().viewProperty().get().orElseThrow();
-        Position position = drill.session().current().position();
-        Spot spot = view.repertoire().at(position).orElseThrow();
-        if (drill.awaitsMove()) {
-            Move move = view.next(spot).get(0);
-            drill.session().play(move.from(), move.to());
-        } else if (drill.shownProperty().get().stage() == DrillModel.Stage.ASKING) {
-            List<String> choices = drill.shownProperty().get().choices();
-            view.learning().questions().at(spot).stream()
-                    .map(q -> choices.indexOf(q.answer()))
-                    .filter(i -> i >= 0)
-                    .findFirst()
-                    .ifPresent(drill::choose);
-        } else {
-            drill.goOn();
-        }
-    }
-
-    /** Goes along a line of the open chapter. */
-    private void walk(String... line) {
-        TreeSession session = bench.repertoire().session();
-        session.toStart();
-        for (String san : line) {
-            session.current().children().stream()
-                    .filter(n -> San.write(session.current().position(), n.move()).equals(san))
-                    .findFirst()
-                    .ifPresent(session::go);
-        }
     }
 
     private long done() {
