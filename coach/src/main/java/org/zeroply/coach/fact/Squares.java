@@ -61,6 +61,14 @@ public final class Squares {
         return file(square) | besideFiles(square);
     }
 
+    /** All squares of the files on which a set has a square. */
+    public static long filesOf(long squares) {
+        long files = squares | squares << 8 | squares >>> 8;
+        files |= files << 16 | files >>> 16;
+        files |= files << 32 | files >>> 32;
+        return files;
+    }
+
     /** All ranks before a square, seen by a side. */
     public static long front(Side side, int square) {
         int rank = Square.rank(square);

@@ -11,10 +11,6 @@ import org.zeroply.coach.fact.Squares;
 /** What men are after: a man near which they stand, a square, a file. */
 sealed interface AimCondition extends Condition {
 
-    private static long own(Board board, Side side, Men men) {
-        return men.on(board) & board.pieces(side.ordinal());
-    }
-
     /**
      * So many men of a side at least stand within two king's steps of another man.
      *
@@ -30,8 +26,8 @@ sealed interface AimCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long there = own(board, side, men) & place.squares();
-            for (int target : Squares.list(own(board, other, others))) {
+            long there = men.on(board, side) & place.squares();
+            for (int target : Squares.list(others.on(board, other))) {
                 long near =
                         Squares.where(
                                 there, s -> s != target && Squares.distance(s, target) <= STEPS);
@@ -78,7 +74,7 @@ sealed interface AimCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            for (int man : Squares.list(own(board, side, men) & place.squares())) {
+            for (int man : Squares.list(men.on(board, side) & place.squares())) {
                 if (Squares.has(aims(board, man), square)) {
                     return true;
                 }
@@ -88,9 +84,9 @@ sealed interface AimCondition extends Condition {
 
         private long aims(Board board, int man) {
             PieceType type = PieceType.of(board.typeAt(man));
-            long queens = own(board, side, Men.of(PieceType.QUEEN));
-            long bishops = own(board, side, Men.of(PieceType.BISHOP)) | queens;
-            long rooks = own(board, side, Men.of(PieceType.ROOK)) | queens;
+            long queens = Men.of(PieceType.QUEEN).on(board, side);
+            long bishops = Men.of(PieceType.BISHOP).on(board, side) | queens;
+            long rooks = Men.of(PieceType.ROOK).on(board, side) | queens;
             long men = board.occupied();
             return switch (type) {
                 case PAWN -> Attacks.pawn(side.ordinal(), man);
@@ -132,20 +128,11 @@ sealed interface AimCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long pawns = board.piecesOfType(PieceType.PAWN.ordinal());
-            int open = 0;
-            boolean held = false;
-            for (int file = 0; file < 8; file++) {
-                long squares = Squares.ofFile(file);
-                if ((pawns & squares) == 0) {
-                    open++;
-                    held |=
-                            (place.squares() & squares) != 0
-                                    && (own(board, side, Men.MAJORS) & squares) != 0
-                                    && (own(board, side.other(), Men.MAJORS) & squares) == 0;
-                }
-            }
-            return held && (!only || open == 1);
+            long open = ~Squares.filesOf(situation.pawns());
+            long held =
+                    Squares.filesOf(Men.MAJORS.on(board, side))
+                            & ~Squares.filesOf(Men.MAJORS.on(board, side.other()));
+            return (open & held & place.squares()) != 0 && (!only || Long.bitCount(open) == 8);
         }
 
         @Override

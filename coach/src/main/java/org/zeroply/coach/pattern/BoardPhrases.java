@@ -174,10 +174,7 @@ final class BoardPhrases {
                                             w.raw(1).toUpperCase(Locale.ROOT),
                                             w.raw(2).toUpperCase(Locale.ROOT))),
                     Phrase.of(
-                            "(?:<side> (?:has )?)?"
-                                    + WITH_KING
-                                    + " (?:against|vs\\.?|versus) "
-                                    + WITH_KING,
+                            "(?:<side> (?:has )?)?" + WITH_KING + " against " + WITH_KING,
                             "material KRP against KR",
                             w -> BareMaterial.of(w.maybeSide(1), w.force(2), w.force(3))),
                     Phrase.of(
@@ -199,7 +196,7 @@ final class BoardPhrases {
                                     new MaterialCondition.Imbalance(
                                             w.maybeSide(1), w.force(2), Force.NONE, true)),
                     Phrase.of(
-                            "(?:<side> has )?<force> (?:against|vs\\.?|versus) <force>",
+                            "(?:<side> has )?<force> against <force>",
                             "white has a rook against two minor pieces",
                             w ->
                                     new MaterialCondition.Imbalance(

@@ -33,7 +33,7 @@ public sealed interface Condition
                 AimCondition,
                 GainCondition,
                 FactCondition,
-                TargetCondition,
+                OfFact,
                 RookEnding,
                 MoveCondition,
                 EventCondition,

@@ -16,19 +16,11 @@ import java.util.regex.Pattern;
 public final class ConditionReader {
 
     /** What a side has is said of it also behind the next {@code and}. */
-    private static final Pattern HAD =
-            Pattern.compile("^(?:white|black) has ", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern ARTICLE =
-            Pattern.compile("^(?:an?|the) ", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern NAMED_SIDE =
-            Pattern.compile("\\b(?:white|black)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HAD = Phrase.pattern("^(?:white|black) has ");
 
     /** A man of which nothing else is said. */
     private static final Pattern BARE =
-            Pattern.compile(
-                    "(?:an? |the )?(white |black )?" + Signs.MEN + "s?", Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("(?:an? |the )?(white |black )?" + Signs.MEN + "s?");
 
     /** Brackets within brackets, so many at most. */
     private static final int DEEPEST = 20;
@@ -71,6 +63,16 @@ public final class ConditionReader {
                         + text;
     }
 
+    /** Whether a text can be read. */
+    static boolean isReadable(String text) {
+        try {
+            all(text);
+            return true;
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
     /** Whether conditions are joined by more than AND. */
     static boolean isJoinedOtherwise(String text) {
         List<String> words = Signs.split(text);
@@ -111,8 +113,8 @@ public final class ConditionReader {
             throw new IllegalArgumentException(
                     "'" + next + "' alone behind 'and' can mean many things: where is it?");
         }
-        boolean named = man.group(1) == null || NAMED_SIDE.matcher(next).find();
-        words.set(at, (named ? "" : man.group(1)) + ARTICLE.matcher(next).replaceFirst(""));
+        boolean named = man.group(1) == null || Subject.isNamed(next);
+        words.set(at, (named ? "" : man.group(1)) + PhraseReader.withoutArticle(next));
         return single();
     }
 
@@ -129,7 +131,7 @@ public final class ConditionReader {
         Matcher had = HAD.matcher(words.get(at - 2));
         String text = at < words.size() ? words.get(at) : "";
         Optional<Condition> own =
-                had.find() && !NAMED_SIDE.matcher(text).find()
+                had.find() && !Subject.isNamed(text)
                         ? phrases.single(had.group() + text)
                         : Optional.empty();
         own.ifPresent(c -> at++);

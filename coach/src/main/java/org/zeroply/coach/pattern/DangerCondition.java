@@ -2,7 +2,6 @@ package org.zeroply.coach.pattern;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
@@ -32,8 +31,8 @@ sealed interface DangerCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long there = men.on(board) & Men.PIECES.on(board) & place.squares();
-            for (int square : Squares.list(there & board.pieces(side.ordinal()))) {
+            long there = men.on(board, side) & Men.PIECES.on(board) & place.squares();
+            for (int square : Squares.list(there)) {
                 if (LegalExchange.threatTo(board, square) >= LOSS
                         && !situation.scene().isPinned(square)
                         && !escapes(situation, square)) {
@@ -89,16 +88,18 @@ sealed interface DangerCondition extends Condition {
      * @param behind what stands behind it
      * @param place where the pinned man stands
      */
-    record PinnedTo(Side side, Men men, PieceType behind, Place place) implements DangerCondition {
+    record PinnedTo(Side side, Men men, PieceType behind, Place place)
+            implements DangerCondition, OfFact {
 
-        /** The fact of the side that pins. */
-        private FactCondition pin() {
+        /** Told of the side that pins. */
+        @Override
+        public FactCondition fact() {
             return new FactCondition(FactKind.PIN, Optional.of(side.other()), "piece", men, place);
         }
 
         @Override
         public boolean holds(Situation situation) {
-            return pin().holds(situation, pin -> isBehind(situation.board(), pin));
+            return fact().holds(situation, pin -> isBehind(situation.board(), pin));
         }
 
         /** The squares are those of the pinned man, of what pins it, and of what is behind. */
@@ -116,16 +117,6 @@ sealed interface DangerCondition extends Condition {
         public Condition under(Symmetry way) {
             return new PinnedTo(way.side(side), men, behind, place.under(way));
         }
-
-        @Override
-        public Set<ToldFact> leading() {
-            return pin().leading();
-        }
-
-        @Override
-        public int cost() {
-            return pin().cost();
-        }
     }
 
     /** A piece has no square to go to: its own men stand on all of them. */
@@ -134,7 +125,7 @@ sealed interface DangerCondition extends Condition {
         public boolean holds(Situation situation) {
             Board board = situation.board();
             long own = board.pieces(side.ordinal());
-            long there = men.on(board) & Men.PIECES.on(board) & own & place.squares();
+            long there = men.on(board, side) & Men.PIECES.on(board) & place.squares();
             for (int square : Squares.list(there)) {
                 if ((Attacks.of(board.typeAt(square), square, board.occupied()) & ~own) == 0) {
                     return true;
@@ -168,17 +159,18 @@ sealed interface DangerCondition extends Condition {
      * @param from where that stands
      */
     record PinnedBy(Side side, Men men, Place place, Men by, Place from)
-            implements DangerCondition {
+            implements DangerCondition, OfFact {
 
-        /** The fact of the side that pins. */
-        private FactCondition pin() {
+        /** Told of the side that pins. */
+        @Override
+        public FactCondition fact() {
             return new FactCondition(FactKind.PIN, Optional.of(side.other()), "", men, place);
         }
 
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            return pin().holds(
+            return fact().holds(
                             situation,
                             pin ->
                                     Squares.has(
@@ -199,16 +191,6 @@ sealed interface DangerCondition extends Condition {
         @Override
         public Condition under(Symmetry way) {
             return new PinnedBy(way.side(side), men, place.under(way), by, from.under(way));
-        }
-
-        @Override
-        public Set<ToldFact> leading() {
-            return pin().leading();
-        }
-
-        @Override
-        public int cost() {
-            return pin().cost();
         }
     }
 
@@ -271,7 +253,7 @@ sealed interface DangerCondition extends Condition {
             long colour = light ? Squares.LIGHT : ~Squares.LIGHT;
             long near = Squares.filesAround(king) & Squares.ofRank(side, 2);
             long bishops = board.pieces(side.ordinal(), PieceType.BISHOP.ordinal());
-            long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+            long pawns = situation.pawns(side);
             return Squares.rank(side, king) <= 1
                     && (bishops & colour) == 0
                     && (guarded(pawns) & near & colour) == 0
@@ -309,7 +291,7 @@ sealed interface DangerCondition extends Condition {
             int king = board.kingSquare(side.ordinal());
             long files = Squares.filesAround(king);
             int last = Squares.rank(side, king) + 2;
-            long pawns = board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+            long pawns = situation.pawns(side);
             long ahead = pawns & files & Squares.front(side, king);
             return Squares.where(ahead, p -> Squares.rank(side, p) <= last) == 0
                     && Phase.of(situation.position()) != Phase.ENDING;

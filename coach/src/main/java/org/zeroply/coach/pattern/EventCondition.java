@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Attacks;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
@@ -17,11 +16,6 @@ import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
 
 /** What a move of the game has just carried out; exactly what is in {@code docs/find.md}. */
 sealed interface EventCondition extends Condition {
-
-    /** Whether a side made the last move. */
-    private static boolean moved(Situation situation, Side side) {
-        return situation.lastPacked() != 0 && situation.board().sideToMove() != side.ordinal();
-    }
 
     private static PieceType lastMan(Situation situation) {
         return PieceType.of(situation.board().typeAt(Move.to(situation.lastPacked())));
@@ -35,7 +29,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            return moved(situation, side) && what.isMade(situation, side, plies);
+            return situation.hasMoved(side) && what.isMade(situation, side, plies);
         }
 
         @Override
@@ -69,7 +63,7 @@ sealed interface EventCondition extends Condition {
         public boolean holds(Situation situation) {
             int end = squares.size() - 1;
             int last = situation.lastPacked();
-            if (!moved(situation, side)
+            if (!situation.hasMoved(side)
                     || Move.to(last) != squares.get(end)
                     || Move.from(last) != squares.get(end - 1)
                     || lastMan(situation) != type) {
@@ -114,7 +108,7 @@ sealed interface EventCondition extends Condition {
             int last = situation.lastPacked();
             int rank = Squares.rank(side, Move.to(last));
             boolean along = Square.rank(Move.from(last)) == Square.rank(Move.to(last));
-            if (!moved(situation, side)
+            if (!situation.hasMoved(side)
                     || !along
                     || rank < 2
                     || rank > 5
@@ -147,15 +141,13 @@ sealed interface EventCondition extends Condition {
         public boolean holds(Situation situation) {
             int last = situation.lastPacked();
             int to = Move.to(last);
-            if (!moved(situation, side)
+            if (!situation.hasMoved(side)
                     || Move.isCapture(last)
                     || !Squares.has(place.squares(), to)
                     || lastMan(situation) != PieceType.PAWN) {
                 return false;
             }
-            Board board = situation.board();
-            long enemies = board.pieces(1 - side.ordinal(), PieceType.PAWN.ordinal());
-            return (Attacks.pawn(side.ordinal(), to) & enemies) != 0;
+            return (Attacks.pawn(side.ordinal(), to) & situation.pawns(side.other())) != 0;
         }
 
         @Override
@@ -200,7 +192,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            return moved(situation, side)
+            return situation.hasMoved(side)
                     && situation.board().inCheck()
                     && situation.position().isCheckmate()
                     && (theme == Theme.MATE || ThemeFinder.mate(situation.scene()) == theme);
@@ -245,11 +237,8 @@ sealed interface EventCondition extends Condition {
             if (ply < 2 || !line.before(ply - 1).isCapture()) {
                 return false;
             }
-            Board board = line.boardAt(ply - 2);
-            int first = line.moves()[ply - 2];
-            PieceType taken = Sacrifice.taken(board, first);
-            board.make(first);
-            return got.has(taken) && given.has(Sacrifice.taken(board, last));
+            PieceType first = Situation.taken(line.boardAt(ply - 2), line.moves()[ply - 2]);
+            return got.has(first) && situation.taken().filter(given::has).isPresent();
         }
 
         @Override

@@ -13,16 +13,11 @@ sealed interface GainCondition extends Condition {
     /** Plies in which it must not be lost again; our choice, as with sacrifices. */
     int PLIES = EventCondition.Sacrificed.USUAL;
 
-    /** Whether a side made the last move. */
-    private static boolean moved(Situation situation, Side side) {
-        return situation.lastPacked() != 0 && situation.board().sideToMove() != side.ordinal();
-    }
-
     /** The last move took material that does not come back, and did not take back what was lost. */
     record Won(Side side, Sacrifice what) implements GainCondition {
         @Override
         public boolean holds(Situation situation) {
-            return moved(situation, side) && what.isWon(situation, side, PLIES);
+            return situation.hasMoved(side) && what.isWon(situation, side, PLIES);
         }
 
         @Override
@@ -48,7 +43,7 @@ sealed interface GainCondition extends Condition {
     record GivenForPawns(Side side, Sacrifice what, int pawns) implements GainCondition {
         @Override
         public boolean holds(Situation situation) {
-            if (!moved(situation, side) || !what.isMade(situation, side, PLIES)) {
+            if (!situation.hasMoved(side) || !what.isMade(situation, side, PLIES)) {
                 return false;
             }
             GameLine line = situation.line();
@@ -92,10 +87,10 @@ sealed interface GainCondition extends Condition {
         public boolean holds(Situation situation) {
             Board board = situation.board();
             int to = Move.to(situation.lastPacked());
-            if (!moved(situation, side)
+            if (!situation.hasMoved(side)
                     || Men.PIECES.on(board) != 0
                     || board.typeAt(to) != PieceType.PAWN.ordinal()
-                    || (Attacks.pawn(side.ordinal(), to) & enemies(board)) == 0) {
+                    || (Attacks.pawn(side.ordinal(), to) & situation.pawns(side.other())) == 0) {
                 return false;
             }
             GameLine line = situation.line();
@@ -106,10 +101,6 @@ sealed interface GainCondition extends Condition {
                 }
             }
             return false;
-        }
-
-        private long enemies(Board board) {
-            return board.pieces(1 - side.ordinal(), PieceType.PAWN.ordinal());
         }
 
         @Override
@@ -136,7 +127,7 @@ sealed interface GainCondition extends Condition {
         public boolean holds(Situation situation) {
             Board board = situation.board();
             int first = situation.ply() - 2 * MOVES + 1;
-            if (!moved(situation, side)
+            if (!situation.hasMoved(side)
                     || first < 0
                     || Men.MAJORS.on(board) != 0
                     || board.halfmoveClock() < 2 * MOVES - 1) {

@@ -37,7 +37,7 @@ final class Joined {
     private static final String END = endBefore("and|or");
 
     private static final Pattern BELONGING =
-            Pattern.compile(
+            Phrase.pattern(
                     // Squares alone behind the word, else they begin another phrase.
                     "(?<=\\bon |\\bpawns |\\bstorm |\\bwith )"
                             + SQUARE
@@ -75,38 +75,30 @@ final class Joined {
                             + MEN
                             + "|(?<=\\b(?:against|vs|vs\\.|versus|v|for) )"
                             + MEN
-                            + END,
-                    Pattern.CASE_INSENSITIVE);
+                            + END);
 
     private static final Pattern BETWEEN_SQUARES =
-            Pattern.compile(
-                    "(?<=" + SQUARE + "),? and (?=" + SQUARE + "\\b)", Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("(?<=" + SQUARE + "),? and (?=" + SQUARE + "\\b)");
 
     private static final Pattern SEVERAL =
-            Pattern.compile(
-                    "\\b(?:(king|queen|rook|bishop|knight|pawn|piece)s|men)(?= on )",
-                    Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("\\b(?:(king|queen|rook|bishop|knight|pawn|piece)s|men)(?= on )");
 
     /** What is said not to be so; the word stands before what it denies. */
     private static final Pattern DENIED =
-            Pattern.compile(
-                    "\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)",
-                    Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("\\b(white|black) (?:is|has) not (?!(?:yet )?castled|developed)");
 
     /** The same of a square. */
     private static final Pattern SQUARE_IS_NOT =
-            Pattern.compile(
+            Phrase.pattern(
                     "\\b("
                             + SQUARE
-                            + ")(?: is|) not (?=(?:attacked|covered|guarded|defended|protected|controlled|empty)\\b)",
-                    Pattern.CASE_INSENSITIVE);
+                            + ")(?: is|) not (?=(?:attacked|covered|guarded|defended|protected|controlled|empty)\\b)");
 
     /** The same of a man that stands elsewhere, or nowhere. */
     private static final Pattern NOT_THERE =
-            Pattern.compile(
+            Phrase.pattern(
                     "\\b((?:(?:white|black) )?(?:king|queen|rook|bishop|knight|pawn|man|piece))"
-                            + "s?(?: is| are|) not (?=(?:on|in) )",
-                    Pattern.CASE_INSENSITIVE);
+                            + "s?(?: is| are|) not (?=(?:on|in) )");
 
     /** The word goes before all of these. */
     private static final List<Pattern> NOT_BEHIND = List.of(SQUARE_IS_NOT, NOT_THERE, DENIED);

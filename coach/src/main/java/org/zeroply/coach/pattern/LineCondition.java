@@ -20,11 +20,6 @@ sealed interface LineCondition extends Condition {
         return slides ? Attacks.of(type, man, board.occupied()) & ~rank : 0;
     }
 
-    private static long own(Situation situation, Side side, Men men) {
-        Board board = situation.board();
-        return men.on(board) & board.pieces(side.ordinal());
-    }
-
     /**
      * A man of a side and another one, of either side, share a line, whatever stands between.
      *
@@ -57,8 +52,8 @@ sealed interface LineCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long there = others.on(board) & board.pieces(other.ordinal());
-            long from = men.on(board) & board.pieces(one.ordinal());
+            long there = others.on(board, other);
+            long from = men.on(board, one);
             return Squares.list(from).stream().anyMatch(s -> (line.through(s) & there) != 0);
         }
 
@@ -89,7 +84,7 @@ sealed interface LineCondition extends Condition {
     record DoubledRooks(Side side, Place place) implements LineCondition {
         @Override
         public boolean holds(Situation situation) {
-            long on = own(situation, side, Men.of(PieceType.ROOK)) & place.squares();
+            long on = Men.of(PieceType.ROOK).on(situation.board(), side) & place.squares();
             for (int rook : Squares.list(on)) {
                 long seen = Attacks.rook(rook, situation.board().occupied());
                 if ((seen & Squares.file(rook) & on) != 0) {
@@ -120,8 +115,8 @@ sealed interface LineCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long others = own(situation, side, other) & place.squares();
-            for (int man : Squares.list(own(situation, side, one) & place.squares())) {
+            long others = other.on(situation.board(), side) & place.squares();
+            for (int man : Squares.list(one.on(situation.board(), side) & place.squares())) {
                 for (int seen : Squares.list(sees(board, man) & others)) {
                     if ((sees(board, seen) & 1L << man) != 0) {
                         return true;
@@ -158,8 +153,8 @@ sealed interface LineCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long others = own(situation, side, before) & place.squares();
-            for (int man : Squares.list(own(situation, side, men) & place.squares())) {
+            long others = before.on(situation.board(), side) & place.squares();
+            for (int man : Squares.list(men.on(situation.board(), side) & place.squares())) {
                 int rank = Squares.rank(side, man);
                 long ahead = Squares.where(others, s -> Squares.rank(side, s) > rank);
                 if ((sees(board, man) & ahead) != 0) {
@@ -198,7 +193,7 @@ sealed interface LineCondition extends Condition {
     record Tripled(Side side, Place place) implements LineCondition {
         @Override
         public boolean holds(Situation situation) {
-            long on = own(situation, side, Men.MAJORS) & place.squares();
+            long on = Men.MAJORS.on(situation.board(), side) & place.squares();
             for (int middle : Squares.list(on)) {
                 long beside = Attacks.rook(middle, situation.board().occupied());
                 if (Long.bitCount(beside & Squares.file(middle) & on) > 1) {

@@ -71,7 +71,7 @@ sealed interface MaterialCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long there = men.on(board) & board.pieces(side.ordinal());
+            long there = men.on(board, side);
             return bound.allows(Long.bitCount(there), number);
         }
 
@@ -92,9 +92,8 @@ sealed interface MaterialCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long there = men.on(board);
-            int own = Long.bitCount(there & board.pieces(side.ordinal()));
-            return bound.allows(2 * own - Long.bitCount(there), number);
+            int own = Long.bitCount(men.on(board, side));
+            return bound.allows(own - Long.bitCount(men.on(board, side.other())), number);
         }
 
         @Override

@@ -5,6 +5,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
 
 /**
  * Kinds of men, any of them.
@@ -49,6 +50,11 @@ record Men(Set<PieceType> types) {
             men |= board.piecesOfType(type.ordinal());
         }
         return men;
+    }
+
+    /** The squares of such men of a side. */
+    long on(Board board, Side side) {
+        return on(board) & board.pieces(side.ordinal());
     }
 
     /** The word for several of them: {@code knights or bishops}. */

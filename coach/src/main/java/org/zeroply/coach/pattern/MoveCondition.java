@@ -6,7 +6,6 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
-import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -157,16 +156,7 @@ sealed interface MoveCondition extends Condition {
             return Move.isCapture(last)
                     && Move.to(last) == square
                     && situation.board().sideToMove() != side.ordinal()
-                    && taken.map(t -> taken(situation) == t).orElse(true);
-        }
-
-        /** What stood there; a pawn was taken in passing where nothing did. */
-        private PieceType taken(Situation situation) {
-            return situation
-                    .before()
-                    .flatMap(p -> p.pieceAt(square))
-                    .map(Piece::type)
-                    .orElse(PieceType.PAWN);
+                    && (taken.isEmpty() || taken.equals(situation.taken()));
         }
 
         @Override

@@ -6,7 +6,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Board;
-import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
@@ -29,10 +28,10 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            long own = pawns(situation, side);
+            long own = situation.pawns(side);
             long there = own & place.squares();
             return Long.bitCount(there) >= least
-                    && Long.bitCount(there & such(kinds, side, own, pawns(situation, side.other())))
+                    && Long.bitCount(there & such(kinds, side, own, situation.pawns(side.other())))
                             >= least;
         }
 
@@ -94,10 +93,10 @@ sealed interface PawnCondition extends Condition {
         public boolean holds(Situation situation) {
             Board board = situation.board();
             long such =
-                    PawnIs.such(kinds, side, pawns(situation, side), pawns(situation, side.other()))
+                    PawnIs.such(kinds, side, situation.pawns(side), situation.pawns(side.other()))
                             & place.squares();
             long before = Squares.forward(side, such);
-            return (before & by.on(board) & board.pieces(side.other().ordinal())) != 0;
+            return (before & by.on(board, side.other())) != 0;
         }
 
         @Override
@@ -122,14 +121,6 @@ sealed interface PawnCondition extends Condition {
         }
     }
 
-    private static long pawns(Situation situation, Side side) {
-        return situation.board().pieces(side.ordinal(), PieceType.PAWN.ordinal());
-    }
-
-    private static long pawns(Situation situation) {
-        return situation.board().piecesOfType(PieceType.PAWN.ordinal());
-    }
-
     /** Pawns of a side stand on all of these squares. */
     record Formation(Side side, List<Integer> squares) implements PawnCondition {
         public Formation {
@@ -144,7 +135,7 @@ sealed interface PawnCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            long pawns = pawns(situation, side);
+            long pawns = situation.pawns(side);
             for (int square : squares) {
                 if (!Squares.has(pawns, square)) {
                     return false;
@@ -170,7 +161,7 @@ sealed interface PawnCondition extends Condition {
     record AboutToPromote(Side side, Place place) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            long there = pawns(situation, side) & Squares.ofRank(side, 6) & place.squares();
+            long there = situation.pawns(side) & Squares.ofRank(side, 6) & place.squares();
             return (Squares.forward(side, there) & ~situation.board().occupied()) != 0;
         }
 
@@ -189,7 +180,7 @@ sealed interface PawnCondition extends Condition {
     record Tripled(Side side) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            long pawns = pawns(situation, side);
+            long pawns = situation.pawns(side);
             for (int file = 0; file < 8; file++) {
                 if (Long.bitCount(pawns & Squares.ofFile(file)) > 2) {
                     return true;
@@ -213,8 +204,8 @@ sealed interface PawnCondition extends Condition {
     record OpenFile(int file, Optional<Side> halfFor) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            long on = Squares.ofFile(file) & pawns(situation);
-            return halfFor.map(s -> on != 0 && (on & pawns(situation, s)) == 0).orElse(on == 0);
+            long on = Squares.ofFile(file) & situation.pawns();
+            return halfFor.map(s -> on != 0 && (on & situation.pawns(s)) == 0).orElse(on == 0);
         }
 
         @Override
@@ -239,9 +230,9 @@ sealed interface PawnCondition extends Condition {
         public boolean holds(Situation situation) {
             long files = Squares.ofFile(3) | Squares.ofFile(4);
             if (open) {
-                return Long.bitCount(pawns(situation) & files) <= 1;
+                return Long.bitCount(situation.pawns() & files) <= 1;
             }
-            long locked = pawns(situation, Side.WHITE) << 8 & pawns(situation, Side.BLACK);
+            long locked = situation.pawns(Side.WHITE) << 8 & situation.pawns(Side.BLACK);
             return (locked & Squares.ofFile(3)) != 0 && (locked & Squares.ofFile(4)) != 0;
         }
 
@@ -260,7 +251,7 @@ sealed interface PawnCondition extends Condition {
     record Shaped(Side side, Shape shape) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            return shape.isShown(side, pawns(situation, side), pawns(situation, side.other()));
+            return shape.isShown(side, situation.pawns(side), situation.pawns(side.other()));
         }
 
         @Override
@@ -284,14 +275,8 @@ sealed interface PawnCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             int square = situation.board().kingSquare(king.ordinal());
-            long pawns = open ? pawns(situation) : pawns(situation, king);
-            int middle = Square.file(square);
-            for (int file = Math.max(0, middle - 1); file <= Math.min(7, middle + 1); file++) {
-                if ((pawns & Squares.ofFile(file)) == 0) {
-                    return true;
-                }
-            }
-            return false;
+            long pawns = open ? situation.pawns() : situation.pawns(king);
+            return (~Squares.filesOf(pawns) & Squares.filesAround(square)) != 0;
         }
 
         @Override
@@ -310,7 +295,7 @@ sealed interface PawnCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             long passed =
-                    PawnSets.passed(side, pawns(situation, side), pawns(situation, side.other()))
+                    PawnSets.passed(side, situation.pawns(side), situation.pawns(side.other()))
                             & place.squares();
             return Squares.list(passed).stream()
                     .anyMatch(pawn -> (Squares.besideFiles(pawn) & passed) != 0);
@@ -336,8 +321,8 @@ sealed interface PawnCondition extends Condition {
     record LockedChains() implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            long white = pawns(situation, Side.WHITE);
-            long locked = white & pawns(situation, Side.BLACK) >>> 8;
+            long white = situation.pawns(Side.WHITE);
+            long locked = white & situation.pawns(Side.BLACK) >>> 8;
             return (Squares.pawnAttacks(Side.WHITE, locked) & locked) != 0;
         }
 

@@ -25,6 +25,11 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
     private static final String TYPES = "king|queen|rook|bishop|knight|pawn";
     private static final String ONE_MAN = "(?:" + TYPES + "|man|men|piece)";
 
+    /** A regular expression to which upper and lower case are alike. */
+    static Pattern pattern(String expression) {
+        return Pattern.compile(expression, Pattern.CASE_INSENSITIVE);
+    }
+
     static Phrase of(String pattern, String example, Function<Words, Condition> meaning) {
         String whole =
                 pattern.replace("<side>", "(white|black)")
@@ -53,7 +58,7 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
                                 "(at least|at most|exactly|more than|fewer than|less than)")
                         .replace("<force>", "(" + Force.WRITTEN + ")")
                         .replace("<san>", "([A-Za-z][A-Za-z0-9+#=-]*)");
-        return new Phrase(Pattern.compile(whole, Pattern.CASE_INSENSITIVE), example, meaning);
+        return new Phrase(pattern(whole), example, meaning);
     }
 
     /** What a text says, if it is said in this way. */

@@ -16,45 +16,38 @@ import org.zeroply.chess.board.Side;
  */
 final class PhraseReader {
 
-    private static final Pattern NONE = Pattern.compile("^no (.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NONE = Phrase.pattern("^no (.+)");
 
     /** What a side has may be said as what is its own: {@code white has a passed pawn on d5}. */
-    private static final Pattern HAS =
-            Pattern.compile("^(white|black) has (?:an? |the )?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HAS = Phrase.pattern("^(white|black) has (?:an? |the )?");
 
-    private static final Pattern ARTICLE =
-            Pattern.compile("^(?:an?|the) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ARTICLE = Phrase.pattern("^(?:an?|the) ");
 
-    private static final Pattern LACKS =
-            Pattern.compile("^(white|black) has no (.+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LACKS = Phrase.pattern("^(white|black) has no (.+)");
 
     /** Whose it is may stand behind it, and before where it is. */
     private static final Pattern WHOSE =
-            Pattern.compile(
-                    "(.+?) (?:by|for|of) (white|black)((?: (?:on|in|to|at|near|behind) .+)?)",
-                    Pattern.CASE_INSENSITIVE);
+            Phrase.pattern(
+                    "(.+?) (?:by|for|of) (white|black)((?: (?:on|in|to|at|near|behind) .+)?)");
 
     private static final Pattern BOTH =
-            Pattern.compile(
+            Phrase.pattern(
                     "(both(?: sides| players| colou?rs|)|neither side|neither player|nobody)"
-                            + "(?: have| has| are| is|) (.+)",
-                    Pattern.CASE_INSENSITIVE);
+                            + "(?: have| has| are| is|) (.+)");
 
     /** Words that join two conditions as AND does, where what is beside them are conditions. */
     private static final Pattern BESIDES =
-            Pattern.compile(
+            Phrase.pattern(
                     "\\s(?:(with|without|while|where|when|but|in)\\s"
-                            + "|(?=(?:after|before|from|until|up to|by|between|on) moves? \\d))",
-                    Pattern.CASE_INSENSITIVE);
+                            + "|(?=(?:after|before|from|until|up to|by|between|on) moves? \\d))");
 
     /** What a check or mate is given with is no man that stands anywhere. */
     private static final Pattern GIVEN =
-            Pattern.compile(
-                    ".*\\b(?:mate|checks?)(?: by (?:white|black))?", Pattern.CASE_INSENSITIVE);
+            Phrase.pattern(".*\\b(?:mate|checks?)(?: by (?:white|black))?");
 
     /** What each side counts from its own edge, where no side is named. */
     private static final Pattern OF_OWN_RANK =
-            Pattern.compile("(?!white |black ).* on " + Place.OWN_RANK, Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("(?!white |black ).* on " + Place.OWN_RANK);
 
     /** So many conditions are joined by other words than AND: our choice. */
     private static final int MOST_TOGETHER = 4;
@@ -74,7 +67,7 @@ final class PhraseReader {
     }
 
     private Optional<Condition> read(String usual, int depth) {
-        return ofOneOrBoth(usual).or(() -> together(usual, depth)).or(() -> withoutArticle(usual));
+        return ofOneOrBoth(usual).or(() -> together(usual, depth)).or(() -> ofBare(usual));
     }
 
     /** What is said of a side and its enemy; of either side where none is named. */
@@ -97,9 +90,13 @@ final class PhraseReader {
     }
 
     /** {@code a rook lift}, {@code the opposition}. */
-    private Optional<Condition> withoutArticle(String usual) {
-        String bare = ARTICLE.matcher(usual).replaceFirst("");
+    private Optional<Condition> ofBare(String usual) {
+        String bare = withoutArticle(usual);
         return bare.equals(usual) ? Optional.empty() : ofOneOrBoth(Synonyms.usual(bare));
+    }
+
+    static String withoutArticle(String text) {
+        return ARTICLE.matcher(text).replaceFirst("");
     }
 
     private Optional<Condition> ofOneOrBoth(String usual) {

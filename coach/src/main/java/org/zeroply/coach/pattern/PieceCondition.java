@@ -30,18 +30,10 @@ sealed interface PieceCondition extends Condition {
         }
 
         private boolean holds(Situation situation, Side whose) {
-            Board board = situation.board();
-            long there = men.on(board) & board.pieces(whose.ordinal());
-            long ours = own(situation, whose, PieceType.PAWN);
-            long theirs = own(situation, whose.other(), PieceType.PAWN);
-            for (int file = 0; file < 8; file++) {
-                long on = Squares.ofFile(file);
-                boolean open = (ours & on) == 0 && (theirs & on) != 0 == half;
-                if (open && (there & on) != 0) {
-                    return true;
-                }
-            }
-            return false;
+            long ours = Squares.filesOf(situation.pawns(whose));
+            long theirs = Squares.filesOf(situation.pawns(whose.other()));
+            long open = ~ours & (half ? theirs : ~theirs);
+            return (men.on(situation.board(), whose) & open) != 0;
         }
 
         @Override
@@ -71,13 +63,17 @@ sealed interface PieceCondition extends Condition {
         public boolean holds(Situation situation) {
             for (BoardCondition.Wing on : BoardCondition.Wing.values()) {
                 if (wing.isEmpty() || wing.get() == on) {
-                    boolean right = on == BoardCondition.Wing.KINGSIDE;
-                    if (isOn(situation, right ? KNIGHTS_FILE : 7 - KNIGHTS_FILE)) {
+                    if (isOn(situation, knightsFile(on))) {
                         return true;
                     }
                 }
             }
             return false;
+        }
+
+        /** From 0 on. */
+        private static int knightsFile(BoardCondition.Wing wing) {
+            return wing == BoardCondition.Wing.KINGSIDE ? KNIGHTS_FILE : 7 - KNIGHTS_FILE;
         }
 
         private boolean isOn(Situation situation, int file) {
@@ -109,7 +105,7 @@ sealed interface PieceCondition extends Condition {
     record BareFianchetto(Side side, BoardCondition.Wing wing) implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
-            int file = wing == BoardCondition.Wing.KINGSIDE ? 6 : 1;
+            int file = Fianchetto.knightsFile(wing);
             int pawn = Square.at(file, side == Side.WHITE ? 2 : 5);
             long pawns = own(situation, side, PieceType.PAWN);
             long home = pawns & ~Squares.front(side, pawn);
@@ -183,9 +179,8 @@ sealed interface PieceCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long own = board.pieces(side.ordinal());
-            long held = Squares.pawnAttacks(side, own(situation, side, PieceType.PAWN));
-            return (men.on(board) & own & held & place.squares()) != 0;
+            long held = Squares.pawnAttacks(side, situation.pawns(side));
+            return (men.on(board, side) & held & place.squares()) != 0;
         }
 
         @Override
@@ -240,7 +235,7 @@ sealed interface PieceCondition extends Condition {
             long theirs = own(situation, side.other(), PieceType.PAWN);
             long worth = PawnSets.passed(side.other(), theirs, ours) | PawnSets.isolated(theirs);
             long before = Squares.forward(side.other(), worth);
-            return (before & men.on(board) & board.pieces(side.ordinal()) & place.squares()) != 0;
+            return (before & men.on(board, side) & place.squares()) != 0;
         }
 
         @Override

@@ -2,7 +2,6 @@ package org.zeroply.coach.pattern;
 
 import java.util.Optional;
 import org.zeroply.chess.board.Board;
-import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
@@ -12,17 +11,12 @@ import org.zeroply.coach.fact.material.Phase;
 /** What the plans of a side rest on; exactly what is in {@code docs/find.md}. */
 sealed interface PlanCondition extends Condition {
 
-    private static long pawns(Board board, Side side) {
-        return board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
-    }
-
     /** The pawns stand as in a structure that has a name. */
     record Structured(Side side, Structure structure, boolean mirrored) implements PlanCondition {
         @Override
         public boolean holds(Situation situation) {
-            Board board = situation.board();
             return structure.isShown(
-                    side, pawns(board, side), pawns(board, side.other()), mirrored);
+                    side, situation.pawns(side), situation.pawns(side.other()), mirrored);
         }
 
         @Override
@@ -65,15 +59,14 @@ sealed interface PlanCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            Board board = situation.board();
-            return steps(board, side) - steps(board, side.other()) >= MORE;
+            return steps(situation, side) - steps(situation, side.other()) >= MORE;
         }
 
-        private static int steps(Board board, Side side) {
+        private static int steps(Situation situation, Side side) {
             int steps = 0;
             for (int file = 2; file <= 5; file++) {
                 int foremost = 1;
-                for (int pawn : Squares.list(pawns(board, side) & Squares.ofFile(file))) {
+                for (int pawn : Squares.list(situation.pawns(side) & Squares.ofFile(file))) {
                     foremost = Math.max(foremost, Squares.rank(side, pawn));
                 }
                 steps += foremost - 1;
@@ -115,7 +108,7 @@ sealed interface PlanCondition extends Condition {
                 return false;
             }
             long storming =
-                    Squares.where(pawns(board, side) & files, p -> Squares.rank(side, p) >= 3);
+                    Squares.where(situation.pawns(side) & files, p -> Squares.rank(side, p) >= 3);
             boolean behind = Squares.has(files, board.kingSquare(side.ordinal()));
             return Long.bitCount(storming) >= 2
                     && (!behind || (storming & ~Squares.ofRank(side, 3)) != 0)

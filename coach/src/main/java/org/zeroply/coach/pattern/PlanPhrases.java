@@ -71,7 +71,7 @@ final class PlanPhrases {
                                     new PieceCondition.Blockader(
                                             w.side(1), w.men(2), w.place(3, w.side(1)))),
                     Phrase.of(
-                            "<side> (?:has )?(?:an? )?(?:good )?knight (?:against|vs\\.?|versus) (?:an? |the )?bad bishop",
+                            "<side> (?:has )?(?:an? )?(?:good )?knight against (?:an? |the )?bad bishop",
                             "black bad bishop",
                             w -> againstBadBishop(w.side(1), PieceType.KNIGHT)),
                     Phrase.of(

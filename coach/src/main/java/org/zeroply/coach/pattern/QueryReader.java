@@ -21,37 +21,38 @@ import org.zeroply.chess.tree.GameResult;
 public final class QueryReader {
 
     private static final Pattern THEN =
-            words(
+            Phrase.pattern(
                     "\\b(?:(?:AND\\s+)?THEN|(?:AND\\s+)?FOLLOWED BY|LEADING TO|FOR(?=\\s+(?:CHECK)?MATE\\b))(?:\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES)))?\\b");
     private static final Pattern FOR =
-            words("(.+?)\\s+(?:FOR|LASTING)\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+            Phrase.pattern(
+                    "(.+?)\\s+(?:FOR|LASTING)\\s+(?:AT LEAST\\s+)?(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
 
     /** At the end of a step it means the same as behind THEN. */
     private static final Pattern WITHIN =
-            words("(.+?),?\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
+            Phrase.pattern("(.+?),?\\s+WITHIN\\s+(\\d+)\\s+(MOVES?|PL(?:Y|IES))");
 
     /** What is said first and happens last. */
     private static final Pattern AFTER =
-            words(
+            Phrase.pattern(
                     "(.+?),? (?:after|following|preceded by) (?:an? |the )?(?!moves? \\d)(.+)"
                             + "|(.+?) with (?:an? |the )?(.+?) (?:before (?:it|that)|first)");
 
     /** A square that stands alone between THEN and THEN is one that a pawn goes to. */
-    private static final Pattern PAWN_MOVE = words("[a-h][1-8]");
+    private static final Pattern PAWN_MOVE = Phrase.pattern("[a-h][1-8]");
 
     private static final Pattern CLAUSE =
-            words("(player|result|since|until|rated|collection|opening)\\s+(.+)");
+            Phrase.pattern("(player|result|since|until|rated|collection|opening)\\s+(.+)");
 
     private static final Map<Query.Manner, Pattern> MANNERS =
             Map.of(
                     Query.Manner.MIRRORED,
-                    words("(?:or )?(?:in the mirror|mirrored)"),
+                    Phrase.pattern("(?:or )?(?:in the mirror|mirrored)"),
                     Query.Manner.EXCHANGED,
-                    words("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)"),
+                    Phrase.pattern("(?:or )?(?:with )?(?:colou?rs exchanged|either colou?r)"),
                     Query.Manner.EVERY,
-                    words("every position|all positions"),
+                    Phrase.pattern("every position|all positions"),
                     Query.Manner.CLEAREST,
-                    words("(?:the )?clearest(?: ones| positions)?(?: first)?"));
+                    Phrase.pattern("(?:the )?clearest(?: ones| positions)?(?: first)?"));
 
     private static final List<String> DRAWN = List.of("draw", "½-½");
 
@@ -63,10 +64,6 @@ public final class QueryReader {
     private GamesAsked games = GamesAsked.ALL;
 
     private QueryReader() {}
-
-    private static Pattern words(String pattern) {
-        return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
-    }
 
     /**
      * Reads a query.
@@ -107,20 +104,11 @@ public final class QueryReader {
         if (!SaidApart.isSentence(text)
                 || THEN.matcher(text).find()
                 || !after.matches()
-                || isCondition(text)) {
+                || ConditionReader.isReadable(text)) {
             return text;
         }
         int last = after.group(1) != null ? 1 : 3;
         return after.group(last + 1) + " THEN " + after.group(last);
-    }
-
-    private static boolean isCondition(String text) {
-        try {
-            ConditionReader.all(text);
-            return true;
-        } catch (IllegalArgumentException e) {
-            return false;
-        }
     }
 
     private void steps(String said) {

@@ -79,16 +79,7 @@ enum Sacrifice {
         for (int later = 0; later < plies; later++) {
             won = Math.min(won, balances.of(side, ply + later) - before);
         }
-        return won >= least
-                && won <= most
-                && men.has(taken(situation.line().boardAt(ply - 1), last));
-    }
-
-    /** What a capture that is to be made on a board takes; a pawn in passing stands elsewhere. */
-    static PieceType taken(Board board, int move) {
-        return Move.kind(move) == Move.EN_PASSANT
-                ? PieceType.PAWN
-                : PieceType.of(board.typeAt(Move.to(move)));
+        return won >= least && won <= most && situation.taken().filter(men::has).isPresent();
     }
 
     private boolean staysLost(Balances balances, Side side, int ply, int plies) {

@@ -24,13 +24,10 @@ final class SaidApart {
                                     + " (white|black) (?=kingside|queenside|long|short)",
                             "$1 castled $2 and $3 castled "),
                     form(
-                            "\\bwhite has (?:an? |the )?([^,;()]+?),? (?:and|but|while) black"
+                            "\\b(white|black) has (?:an? |the )?([^,;()]+?),? (?:and|but|while)"
+                                    + " (?!\\1)(white|black)"
                                     + HAS_NOT,
-                            "white has $1 and not black has $1"),
-                    form(
-                            "\\bblack has (?:an? |the )?([^,;()]+?),? (?:and|but|while) white"
-                                    + HAS_NOT,
-                            "black has $1 and not white has $1"),
+                            "$1 has $2 and not $3 has $2"),
                     form(
                             "\\b(white|black) ([^,;()]+?),? (?:sacrificing|giving up|offering|at the cost of) "
                                     + MATERIAL
@@ -63,7 +60,7 @@ final class SaidApart {
     }
 
     private static Map.Entry<Pattern, String> form(String said, String apart) {
-        return Map.entry(Pattern.compile(said, Pattern.CASE_INSENSITIVE), apart);
+        return Map.entry(Phrase.pattern(said), apart);
     }
 
     /** The text with what is said in one breath said apart. */

@@ -20,11 +20,11 @@ record SaidOfGame(List<String> clauses, String conditions) {
     private static final String OUTCOME =
             "(?:(white|black) (won|wins|lost|loses)(?: the game)?|(?:game )?drawn|(?:a )?draw)";
 
-    private static final Pattern ENDED = words(OUTCOME);
+    private static final Pattern ENDED = Phrase.pattern(OUTCOME);
 
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
-            words(
+            Phrase.pattern(
                     "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
                             + "|"
                             + OUTCOME
@@ -33,54 +33,51 @@ record SaidOfGame(List<String> clauses, String conditions) {
 
     /** Who won a game and in how many moves, which are two things. */
     private static final Pattern WON_IN =
-            words(
+            Phrase.pattern(
                     "\\b(white|black) (?:(won|wins)|lost|loses) (?:the game )?(?:in|within)"
                             + " (?:(at most|fewer than|less than) |(under) )?(\\d{1,3}) moves");
 
     /** Who won is said of the game, and behind it who did it is said first. */
-    private static final Pattern WON_BY = words("\\b(?:games? )?(won|lost) by (white|black)\\b");
+    private static final Pattern WON_BY =
+            Phrase.pattern("\\b(?:games? )?(won|lost) by (white|black)\\b");
 
     /** The result goes on with the side that was spoken of before. */
     private static final Pattern AND_WON =
-            words(
+            Phrase.pattern(
                     "\\b(white|black)\\b([^,;()]*?),? (?:and|but) (won|wins|lost|loses)(?: the game)?"
                             + "(?=\\s*(?:,|$))");
 
     /** How a game was drawn that ended in what stands on the board. */
     private static final Pattern DRAWN_BY =
-            words(
+            Phrase.pattern(
                     "\\b(?:games? )?(?:that )?(?:were |was )?drawn? (?:by|through) (?=stalemate|perpetual"
                             + "|(?:the )?(?:fifty|50))");
 
     private static final Pattern DRAWN_BY_REPETITION =
-            words(
+            Phrase.pattern(
                     "\\b(?:games? )?(?:were |was )?(?:drawn?) (?:by|through) (?:threefold )?repetition\\b");
 
     /** What stands between who won and how. */
     private static final Pattern WON_HOW =
-            words(
+            Phrase.pattern(
                     "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
                             + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop)\\b)");
 
     private static final Pattern ENDED_IN =
-            words(
+            Phrase.pattern(
                     "\\b(?:games? )?(?:that )?(?:ended|ending|ends) (?:in|with|by) (?=stalemate|mate|checkmate)");
 
     private static final Pattern DRAWS =
-            words(
+            Phrase.pattern(
                     "(?:^|(?<=, ))(?:short |quick )?(?:games? )?(?:drawn|draws?|drew)(?= (?:with|in|after|under|of)\\b)");
 
     /** Between two parts, and before the name of an opening that is said behind a condition. */
     private static final Pattern JOINT =
-            words(
+            Phrase.pattern(
                     "\\s*(?:,|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z])"
                             + "|\\s+(?:with|where)\\s+");
 
-    private static final Pattern WITH = words("\\s+(?:with|where)\\s+");
-
-    private static Pattern words(String pattern) {
-        return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
-    }
+    private static final Pattern WITH = Phrase.pattern("\\s+(?:with|where)\\s+");
 
     /**
      * Takes out what is said of the games; where conditions are joined by OR or in brackets it
@@ -179,14 +176,6 @@ record SaidOfGame(List<String> clauses, String conditions) {
     }
 
     private static boolean isOpening(String said) {
-        if (!OpeningNames.shipped().has(said)) {
-            return false;
-        }
-        try {
-            ConditionReader.all(said);
-            return false;
-        } catch (IllegalArgumentException e) {
-            return true;
-        }
+        return OpeningNames.shipped().has(said) && !ConditionReader.isReadable(said);
     }
 }

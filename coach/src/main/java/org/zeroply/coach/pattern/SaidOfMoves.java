@@ -12,8 +12,7 @@ final class SaidOfMoves {
             ^<side> (?:blockades|blockaded|blocks|stops) (?:the |an? )?((?:passed |isolated |)pawn(?: on [a-h][1-8]|)) with (?:an? |the |its )?(<man>)$ => $1's enemy $2 blockaded by $3
             (white |black |^)(king|queen|rook|bishop|knight) (?:walks|walked|marches|penetrates|penetrated|invades|invaded|runs|ran|steps|stepped|hops|hopped|lands|landed|sinks|settles) (?:to|on|into|in|at)(?= [a-h][1-8]) => $1just moved a $2 to
             ^(white |black |)(?:pushes|pushed|advances|advanced|pushing) (?:the |an? |its )?([a-h])-pawn => $1just moved a pawn to the $2-file
-            ^white (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => black just won $1
-            ^black (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => white just won $1
+            ^<side> (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => $1's enemy just won $2
             ^(a pawn|a piece|the exchange|a rook|a queen|material) (?:is |was )(?:lost|won) => just won $1
             (?:gambits|gambited|gambiting) => sacrificed
             ^(?:the )?(?:poisoned )?(pawn|knight|bishop|rook|queen) on <square> (?:is |was |gets )?(?:taken|captured) => just took a $1 on $2
@@ -26,15 +25,10 @@ final class SaidOfMoves {
             ^(queen|rook|bishop|knight|pawn)s? (?:is |are |was |were )?(?:just )?(?:exchanged|traded|swapped)(?: off|) on => $1s just traded on
             underpromotes => underpromoted
             ^(?:the )?games? (?:was |were |is |)(?:decided|over|finished|ended) (?:in|within) (?:under|less than|fewer than) => game of fewer than
-            ^<side> (?:leaves|left|hangs|hung) (?:an? |the |its )?(<man>)(?: hanging| en prise| undefended| unguarded|)$ => hanging-for-$1 $2
-            ^hanging-for-white => white hanging-now
-            ^hanging-for-black => black hanging-now
-            ^white hanging-now (.+) => white hanging $1 with black to move
-            ^black hanging-now (.+) => black hanging $1 with white to move
+            ^<side> (?:leaves|left|hangs|hung) (?:an? |the |its )?(<man>)(?: hanging| en prise| undefended| unguarded|)$ => $1 hanging $2 with $1's enemy to move
             ^(?:the )?attraction => decoy
             clearance sacrifice => clearance
-            ^white (?:king )?(?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate by black where white king on $1
-            ^black (?:king )?(?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate by white where black king on $1
+            ^<side> (?:king )?(?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate by $1's enemy where $1 king on $2
             ^(?:the )?king (?:is |was |gets |)(?:check|)mated (?:in|on) ((?:the|a) .+) => mate where enemy king on $1
             ^(white |black |)(?:check|)mate (?:in|on) ((?:the|a) (?:corner|edge|rim|centre|back rank)) with (.+) => $1mate with $3 where enemy king on $2
             ^(white |black |)(?:check|)mate (?:in|on) ((?:the|a) (?:corner|edge|rim|centre|back rank))$ => $1mate where enemy king on $2
@@ -61,8 +55,8 @@ final class SaidOfMoves {
             ^<side> (?:plays|played|playing) against (?:the |an? )?(.+?)(?= with |$) => $1's enemy $2
             ^<side> (bishop|rook|queen) on <square> pins (?:the |an? |its |)(<man>) on <square>$ => $1's enemy $4 on $5 pinned by $2 on $3
             ^<side> (bishop|rook|queen) pins (?:the |an? |its |)(<man>)$ => $1's enemy $3 pinned by $2
-            ^white's enemy => black
-            ^black's enemy => white
+            white's enemy => black
+            black's enemy => white
             break against <square>$ => break
             ^(?:a )?promotion to (an? |)(queen|rook|bishop|knight) => just promoted to a $2
             ^<side> en passant (?:check|)mate$ => mate by $1 where $1 just took en passant

@@ -204,7 +204,7 @@ final class SaidOtherwise {
             (pawn on the ([a-h])-file) on (?:the|its|a) (?:\\2-file half-open|half-open \\2-file) => $1 on a half-open file
             (isolated|doubled|backward|passed|weak) <square>[- ]pawn => $1 pawn on $2
             ^(?:an? )?chain => chain
-            chain ((?:[a-h][1-8][- ])+[a-h][1-8]) (?:against|vs\\.?|versus) (?:a |the )?(?:chain )?(?=[a-h][1-8]) => chain $1 against
+            chain ((?:[a-h][1-8][- ])+[a-h][1-8]) against (?:a |the )?(?:chain )?(?=[a-h][1-8]) => chain $1 against
             (?:is |)(?:firmly |)(?:blockaded|blocked|stopped)(?: by (an? |the |)(<man>)|)$ => blockaded by $1$2
             blockaded by ?$ => blockaded
             (?:tripled|three) (?:heavy|major) pieces|tripled majors => tripled heavy pieces
@@ -290,11 +290,11 @@ final class SaidOtherwise {
             ^(no |)minor pieces?(?: on the board| left|)$ => $1bishop or knight on the board
             ^(?:only (?:heavy|major) pieces(?: left| on the board|)|(?:heavy|major)[- ]piece ending)$ => queen or rook on the board without bishop or knight on the board
             ^(?:an? )?pure ([a-z-]+) ending => $1 ending
-            ^(?:an? )?(queen|rook) (?:against|vs\\.?|versus) (?:an? )?(rook|bishop|knight) ending$ => in the ending with a $1 against a $2
+            ^(?:an? )?(queen|rook) against (?:an? )?(rook|bishop|knight) ending$ => in the ending with a $1 against a $2
             ^(?:the |an )?exchange down$ => is the exchange up
             ^<side> has an extra (<man>)$ => $1 is a $2 up
             ^an extra (<man>)$ => is a $1 up
-            ^(?:an? )?(bishop|knight) (?:against|vs\\.?|versus) (?:an? )?(bishop|knight) ending$ => minor-piece ending with a $1 against a $2
+            ^(?:an? )?(bishop|knight) against (?:an? )?(bishop|knight) ending$ => minor-piece ending with a $1 against a $2
             ^<side> (?:is )?ahead by (an? \\w+)$ => $1 is $2 up
             ^<side> (?:is )?(an? \\w+) ahead$ => $1 is $2 up
             <side> has (?:only a|just a|a bare|a lone) king => $1 has exactly 1 man

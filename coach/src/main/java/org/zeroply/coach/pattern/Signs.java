@@ -30,7 +30,7 @@ final class Signs {
             "(?!(?<=" + MEN + "s?\\sor)\\s+(?:an?\\s)?" + MEN + "s?\\b)";
 
     private static final Pattern SIGNS =
-            Pattern.compile(
+            Phrase.pattern(
                     "[()]|,"
                             + SQUARES
                             + "(?!\\s*not taken)|(?<=^|[\\s()])(?:AND|NOT(?!\\s+(?:taken|developed|connected|attackable|challenged|attacked by (?:an? )?(?:enemy )?pawns?\\b|(?:yet )?castled?(?: yet)?\\s*(?:[,)]|$|(?:AND|OR|(?:BY|AT|ON|AFTER) MOVE)\\b)))|(?-i:OR)"
@@ -38,8 +38,7 @@ final class Signs {
                             + SQUARES
                             + BETWEEN_MEN
                             + "(?!\\s+shut))"
-                            + SIGN_ENDS,
-                    Pattern.CASE_INSENSITIVE);
+                            + SIGN_ENDS);
 
     private Signs() {}
 

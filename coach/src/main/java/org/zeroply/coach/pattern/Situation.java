@@ -9,7 +9,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
@@ -182,6 +184,39 @@ public final class Situation {
     /** The packed move that led here; 0 where it is not known. */
     int lastPacked() {
         return last;
+    }
+
+    /** Whether a side made the last move, and it is known. */
+    boolean hasMoved(Side side) {
+        return last != 0 && board.sideToMove() != side.ordinal();
+    }
+
+    /** What the last move took, if it is known and took something. */
+    Optional<PieceType> taken() {
+        if (!Move.isCapture(last)) {
+            return Optional.empty();
+        }
+        board.unmake(last);
+        PieceType taken = taken(board, last);
+        board.make(last);
+        return Optional.of(taken);
+    }
+
+    /** What a capture takes that is to be made on a board; a pawn in passing stands elsewhere. */
+    static PieceType taken(Board board, int capture) {
+        return Move.kind(capture) == Move.EN_PASSANT
+                ? PieceType.PAWN
+                : PieceType.of(board.typeAt(Move.to(capture)));
+    }
+
+    /** The squares of a side's pawns. */
+    long pawns(Side side) {
+        return board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+    }
+
+    /** The squares of all pawns. */
+    long pawns() {
+        return board.piecesOfType(PieceType.PAWN.ordinal());
     }
 
     /** The last move, if it is known. */

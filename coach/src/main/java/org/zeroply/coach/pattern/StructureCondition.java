@@ -1,7 +1,5 @@
 package org.zeroply.coach.pattern;
 
-import org.zeroply.chess.board.Board;
-import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
@@ -10,21 +8,10 @@ import org.zeroply.coach.fact.Squares;
 /** What the pawns of a side or of both are as a whole; exactly what is in {@code docs/find.md}. */
 sealed interface StructureCondition extends Condition {
 
-    private static long pawns(Board board, Side side) {
-        return board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
-    }
-
-    /** Groups of a side's pawns on neighbouring files. */
-    private static int islands(Board board, Side side) {
-        long pawns = pawns(board, side);
-        int islands = 0;
-        boolean before = false;
-        for (int file = 0; file < 8; file++) {
-            boolean here = (pawns & Squares.ofFile(file)) != 0;
-            islands += here && !before ? 1 : 0;
-            before = here;
-        }
-        return islands;
+    /** Groups of pawns on neighbouring files. */
+    private static int islands(long pawns) {
+        long files = Squares.filesOf(pawns) & Squares.ofRank(Side.WHITE, 0);
+        return Long.bitCount(files & ~(files << 1));
     }
 
     /** A side's pawns form so many groups on neighbouring files. */
@@ -32,7 +19,7 @@ sealed interface StructureCondition extends Condition {
             implements StructureCondition {
         @Override
         public boolean holds(Situation situation) {
-            return bound.allows(islands(situation.board(), side), number);
+            return bound.allows(islands(situation.pawns(side)), number);
         }
 
         @Override
@@ -51,8 +38,7 @@ sealed interface StructureCondition extends Condition {
     record FewerIslands(Side side) implements StructureCondition {
         @Override
         public boolean holds(Situation situation) {
-            Board board = situation.board();
-            return islands(board, side) < islands(board, side.other());
+            return islands(situation.pawns(side)) < islands(situation.pawns(side.other()));
         }
 
         @Override
@@ -70,8 +56,8 @@ sealed interface StructureCondition extends Condition {
     record Symmetrical() implements StructureCondition {
         @Override
         public boolean holds(Situation situation) {
-            long white = pawns(situation.board(), Side.WHITE);
-            long black = pawns(situation.board(), Side.BLACK);
+            long white = situation.pawns(Side.WHITE);
+            long black = situation.pawns(Side.BLACK);
             for (int file = 0; file < 8; file++) {
                 long squares = Squares.ofFile(file);
                 if (Long.bitCount(white & squares) != Long.bitCount(black & squares)) {
@@ -99,8 +85,8 @@ sealed interface StructureCondition extends Condition {
     record FixedCentre() implements StructureCondition {
         @Override
         public boolean holds(Situation situation) {
-            long white = pawns(situation.board(), Side.WHITE);
-            long black = pawns(situation.board(), Side.BLACK);
+            long white = situation.pawns(Side.WHITE);
+            long black = situation.pawns(Side.BLACK);
             long files = Squares.ofFile(3) | Squares.ofFile(4);
             long stopped = white & Squares.forward(Side.BLACK, black) & files;
             long stopping = Squares.forward(Side.WHITE, stopped);
@@ -128,7 +114,7 @@ sealed interface StructureCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             int rank = Squares.rank(whose, square);
-            long beside = pawns(situation.board(), whose) & Squares.besideFiles(square);
+            long beside = situation.pawns(whose) & Squares.besideFiles(square);
             return Squares.where(beside, pawn -> Squares.rank(whose, pawn) < rank) == 0;
         }
 

@@ -14,36 +14,32 @@ import org.zeroply.chess.board.Side;
  */
 final class Subject {
 
-    private static final Pattern SIDE = words("^(?:the )?(white|black)(?:'s)? ");
+    private static final Pattern SIDE = Phrase.pattern("^(?:the )?(white|black)(?:'s)? ");
 
     /** What can go on behind a side that was named before. */
     private static final Pattern VERB =
-            words(
+            Phrase.pattern(
                     "^(?:has|had|is|was|can|cannot|may|just|plays?|played|gives?|gave|takes?|took"
                             + "|sacrifice[sd]?|lift(?:s|ed)|castle[sd]|trade[sd]|exchange[sd]|wins|won"
                             + "|promote[sd]?|moved|controls|attacks|covers|threatens|mate[sd]|blundered"
                             + "|missed|uncastled|not castled) ");
 
-    private static final Pattern NAMED = words("\\b(?:white|black)\\b");
+    private static final Pattern NAMED = Phrase.pattern("\\b(?:white|black)\\b");
 
     private static final String WHOSE =
             "(?:the |an? |its |his |her )?(?:enemy|enemy's|opposing|hostile|opponent's) ";
 
-    private static final Pattern ENEMY = words("\\b" + WHOSE);
+    private static final Pattern ENEMY = Phrase.pattern("\\b" + WHOSE);
 
     /** A rank in words is counted by the side that is spoken of, not by its enemy. */
     private static final Pattern ENEMY_ON_RANK =
-            words(
+            Phrase.pattern(
                     "\\b"
                             + WHOSE
                             + "((?!pawn)\\w+) on (?:the )?(first|second|third|fourth|fifth|sixth|seventh|eighth)"
                             + "(?: rank)?\\b");
 
     private Subject() {}
-
-    private static Pattern words(String pattern) {
-        return Pattern.compile(pattern, Pattern.CASE_INSENSITIVE);
-    }
 
     /** The side that a text begins with. */
     static Optional<Side> of(String text) {
@@ -60,9 +56,14 @@ final class Subject {
      * side.
      */
     static Optional<String> carried(String before, String next) {
-        return VERB.matcher(next + " ").find() && !NAMED.matcher(next).find()
+        return VERB.matcher(next + " ").find() && !isNamed(next)
                 ? of(before).map(side -> Condition.word(side) + " " + next)
                 : Optional.empty();
+    }
+
+    /** Whether a side is called by name. */
+    static boolean isNamed(String text) {
+        return NAMED.matcher(text).find();
     }
 
     /** Whether an enemy is spoken of. */

@@ -11,8 +11,7 @@ final class Synonyms {
 
     /** What stands before the side where men are counted. */
     private static final Pattern NUMBERED =
-            Pattern.compile(
-                    "^((?:at least )?(?:" + Force.NUMBER + ") |)", Pattern.CASE_INSENSITIVE);
+            Phrase.pattern("^((?:at least )?(?:" + Force.NUMBER + ") |)");
 
     /** Between what is said and its usual form. */
     private static final String MEANS = "=>";
@@ -53,7 +52,7 @@ final class Synonyms {
             said = said.replace(part.getKey(), part.getValue());
         }
         forms.put(
-                Pattern.compile("(?<!\\w)(?:" + said + ")(?!\\w)", Pattern.CASE_INSENSITIVE),
+                Phrase.pattern("(?<!\\w)(?:" + said + ")(?!\\w)"),
                 line.substring(means + MEANS.length()).strip());
     }
 

@@ -3,7 +3,6 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
@@ -23,13 +22,14 @@ import org.zeroply.coach.fact.FactKind;
  * @param place where the first man stands that the fact names: who forks, or what is in front
  */
 record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets, Place place)
-        implements Condition {
+        implements OfFact {
 
     TargetCondition {
         targets = List.copyOf(targets);
     }
 
-    private FactCondition fact() {
+    @Override
+    public FactCondition fact() {
         return new FactCondition(kind, Optional.of(side), "", by, place);
     }
 
@@ -72,15 +72,5 @@ record TargetCondition(FactKind kind, Side side, Men by, List<PieceType> targets
     @Override
     public Condition under(Symmetry way) {
         return new TargetCondition(kind, way.side(side), by, targets, place.under(way));
-    }
-
-    @Override
-    public Set<ToldFact> leading() {
-        return fact().leading();
-    }
-
-    @Override
-    public int cost() {
-        return fact().cost();
     }
 }

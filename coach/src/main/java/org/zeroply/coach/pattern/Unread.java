@@ -2,67 +2,60 @@ package org.zeroply.coach.pattern;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** What is answered to a text that is no condition: what is near it, and why it is none. */
 final class Unread {
 
-    /** What coaches speak of and no fact proves, and what can be asked in its place. */
-    private static final Map<String, List<String>> JUDGED =
-            Map.ofEntries(
-                    Map.entry(
-                            "winning",
-                            List.of("white ahead by at least 3 points", "white just won a piece")),
-                    Map.entry(
+    /**
+     * What coaches speak of and no fact proves.
+     *
+     * @param near what can be asked in its place
+     */
+    private record Judgement(String words, List<String> near) {
+
+        /** Whether it stands anywhere in a text; an attack may be one on a square. */
+        boolean isSaidIn(String text) {
+            return !words.equals("attack") && text.matches(".*\\b" + words + "\\b.*");
+        }
+    }
+
+    private static final List<Judgement> JUDGED =
+            List.of(
+                    judged("winning", "white ahead by at least 3 points", "white just won a piece"),
+                    judged(
                             "better",
-                            List.of(
-                                    "white ahead by at least 2 points",
-                                    "white has the bishop pair")),
-                    Map.entry(
-                            "losing",
-                            List.of("black ahead by at least 3 points", "black just won a piece")),
-                    Map.entry("zugzwang", List.of("black frozen", "black tied man", "pawn ending")),
-                    Map.entry("fortress", List.of("locked chains", "opposite-coloured bishops")),
-                    Map.entry(
+                            "white ahead by at least 2 points",
+                            "white has the bishop pair"),
+                    judged("losing", "black ahead by at least 3 points", "black just won a piece"),
+                    judged("zugzwang", "black frozen", "black tied man", "pawn ending"),
+                    judged("fortress", "locked chains", "opposite-coloured bishops"),
+                    judged(
                             "initiative",
-                            List.of(
-                                    "white ahead in development",
-                                    "white has more space",
-                                    "white threat concrete")),
-                    Map.entry(
-                            "attack",
-                            List.of("white pawn storm", "black exposed king", "white threat")),
-                    Map.entry("counterplay", List.of("white played a break", "white passed pawn")),
-                    Map.entry(
-                            "compensation",
-                            List.of("white sacrificed a pawn", "black is a pawn up")),
-                    Map.entry("prophylaxis", List.of("black threat", "white ignored threat")),
-                    Map.entry("mating net", List.of("white checks mates", "black exposed king")),
-                    Map.entry(
-                            "out of play",
-                            List.of("black knight on the edge", "black trapped queen")),
-                    Map.entry(
-                            "only move", List.of("black in check", "white moment", "white threat")),
-                    Map.entry(
+                            "white ahead in development",
+                            "white has more space",
+                            "white threat concrete"),
+                    judged("attack", "white pawn storm", "black exposed king", "white threat"),
+                    judged("counterplay", "white played a break", "white passed pawn"),
+                    judged("compensation", "white sacrificed a pawn", "black is a pawn up"),
+                    judged("prophylaxis", "black threat", "white ignored threat"),
+                    judged("mating net", "white checks mates", "black exposed king"),
+                    judged("out of play", "black knight on the edge", "black trapped queen"),
+                    judged("only move", "black in check", "white moment", "white threat"),
+                    judged(
                             "comeback",
-                            List.of("white moment missed-chance; result 0-1", "black moment turn")),
-                    Map.entry(
-                            "pawn structure",
-                            List.of("white has fewer pawn islands", "black isolated pawn")),
-                    Map.entry("dominates", List.of("black trapped knight", "black frozen")),
-                    Map.entry("stuck", List.of("black trapped bishop", "black bad bishop")),
-                    Map.entry(
-                            "cut off",
-                            List.of("white rook on the 4th rank", "black king on the edge")),
-                    Map.entry(
-                            "key squares",
-                            List.of("white king on its 6th rank, pawn ending", "opposition")),
-                    Map.entry(
+                            "white moment missed-chance; result 0-1",
+                            "black moment turn"),
+                    judged("pawn structure", "white has fewer pawn islands", "black isolated pawn"),
+                    judged("dominates", "black trapped knight", "black frozen"),
+                    judged("stuck", "black trapped bishop", "black bad bishop"),
+                    judged("cut off", "white rook on the 4th rank", "black king on the edge"),
+                    judged("key squares", "white king on its 6th rank, pawn ending", "opposition"),
+                    judged(
                             "resigned",
-                            List.of(
-                                    "in the ending; result 0-1",
-                                    "game of at most 25 moves; result 0-1")));
+                            "in the ending; result 0-1",
+                            "game of at most 25 moves; result 0-1"));
 
     /** What a text ends in, behind whatever joins, or names a side. */
     private static final Pattern LAST_PART =
@@ -72,28 +65,34 @@ final class Unread {
 
     private Unread() {}
 
-    /** All that is told to be near some judgement. */
-    static List<String> near() {
-        return JUDGED.values().stream().flatMap(List::stream).toList();
+    private static Judgement judged(String words, String... near) {
+        return new Judgement(words, List.of(near));
     }
 
-    /** Whether a word that means nothing else stands anywhere in a text. */
-    private static boolean says(String text, String judged) {
-        return !judged.equals("attack") && text.matches(".*\\b" + judged + "\\b.*");
+    /** All that is told to be near some judgement. */
+    static List<String> near() {
+        return JUDGED.stream().flatMap(j -> j.near().stream()).toList();
+    }
+
+    /** What a text ends in, or else holds, that is a judgement. */
+    private static Optional<Judgement> judgement(String bare) {
+        String last = LAST_PART.matcher(bare).replaceFirst("$1");
+        return JUDGED.stream()
+                .filter(j -> j.words().equals(last))
+                .findFirst()
+                .or(() -> JUDGED.stream().filter(j -> j.isSaidIn(bare)).findFirst());
     }
 
     /** The message for a text that could not be read. */
     static String problem(String text) {
         String bare = text.toLowerCase(Locale.ROOT).replaceFirst("^(?:white|black|mutual) ", "");
-        String judged = LAST_PART.matcher(bare).replaceFirst("$1");
-        if (!JUDGED.containsKey(judged)) {
-            judged = JUDGED.keySet().stream().filter(k -> says(bare, k)).findFirst().orElse(judged);
-        }
-        if (JUDGED.containsKey(judged)) {
+        Optional<Judgement> judged = judgement(bare);
+        if (judged.isPresent()) {
+            String words = judged.get().words();
             return "'"
-                    + (judged.equals(bare) ? text : judged)
+                    + (words.equals(bare) ? text : words)
                     + "' is a judgement of a whole position, which no fact proves; near it are: "
-                    + String.join(", ", JUDGED.get(judged))
+                    + String.join(", ", judged.get().near())
                     + ".";
         }
         if (QueryReader.isOfGame(text)) {

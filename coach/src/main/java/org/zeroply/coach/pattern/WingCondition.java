@@ -1,7 +1,5 @@
 package org.zeroply.coach.pattern;
 
-import org.zeroply.chess.board.Board;
-import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 
@@ -9,9 +7,7 @@ import org.zeroply.chess.board.Symmetry;
 sealed interface WingCondition extends Condition {
 
     private static int count(Situation situation, Side side, BoardCondition.Wing wing) {
-        Board board = situation.board();
-        return Long.bitCount(
-                board.pieces(side.ordinal(), PieceType.PAWN.ordinal()) & wing.squares());
+        return Long.bitCount(situation.pawns(side) & wing.squares());
     }
 
     /** So many pawns of a side, and so many of the other, on a wing. */
@@ -64,7 +60,7 @@ sealed interface WingCondition extends Condition {
     record OneWing() implements WingCondition {
         @Override
         public boolean holds(Situation situation) {
-            long pawns = situation.board().piecesOfType(PieceType.PAWN.ordinal());
+            long pawns = situation.pawns();
             long kingside = pawns & BoardCondition.Wing.KINGSIDE.squares();
             return pawns != 0 && (kingside == 0 || kingside == pawns);
         }

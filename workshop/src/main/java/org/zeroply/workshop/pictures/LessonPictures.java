@@ -16,9 +16,9 @@ final class LessonPictures {
     private final Workbench bench;
     private final Services services;
 
-    LessonPictures(PictureRun run, Workbench bench, Services services) {
+    LessonPictures(PictureRun run, Services services) {
         this.run = run;
-        this.bench = bench;
+        bench = run.bench;
         this.services = services;
     }
 

@@ -24,9 +24,9 @@ final class RepertoirePictures {
     private final Workbench bench;
     private final Services services;
 
-    RepertoirePictures(PictureRun run, Workbench bench, Services services) {
+    RepertoirePictures(PictureRun run, Services services) {
         this.run = run;
-        this.bench = bench;
+        bench = run.bench;
         this.services = services;
     }
 

@@ -55,10 +55,10 @@ final class Shots extends PictureRun {
                 Map.of(
                         "positions", this::positions,
                         "review", this::review,
-                        "repertoire", new RepertoirePictures(this, bench, services)::take,
-                        "tournament", new RepertoirePictures(this, bench, services)::tournament,
+                        "repertoire", new RepertoirePictures(this, services)::take,
+                        "tournament", new RepertoirePictures(this, services)::tournament,
                         "exercises", this::exercises,
-                        "lessons", new LessonPictures(this, bench, services)::take,
+                        "lessons", new LessonPictures(this, services)::take,
                         "defence", () -> DefencePictures.take(this, bench, services));
         if (alone.containsKey(part)) {
             details = true;
@@ -96,9 +96,9 @@ final class Shots extends PictureRun {
         lab();
         DefencePictures.take(this, bench, services);
         review();
-        new RepertoirePictures(this, bench, services).take();
+        new RepertoirePictures(this, services).take();
         exercises();
-        new LessonPictures(this, bench, services).take();
+        new LessonPictures(this, services).take();
         next();
     }
 
