@@ -70,10 +70,10 @@ class PositionsTest extends WindowTest {
     void what_can_be_asked_is_chosen_from_a_menu_with_the_mouse(FxRobot robot) throws Exception {
         click(robot, "#games-positions");
         click(robot, "#ask-more");
-        robot.clickOn("Dangers").clickOn("black trapped queen");
+        choose(robot, "Dangers", "black trapped queen");
         until(() -> asked(robot).equals("black trapped queen"));
         click(robot, "#ask-more");
-        robot.clickOn("Facts that take a search").clickOn("white tied");
+        choose(robot, "Facts that take a search", "white tied");
         until(() -> asked(robot).equals("black trapped queen AND white tied"));
         click(robot, "#positions-go");
         until(() -> state(robot).startsWith("Nothing in 3 games"));

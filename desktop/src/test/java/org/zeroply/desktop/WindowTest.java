@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
+import java.util.Objects;
 import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -15,6 +16,7 @@ import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.input.MouseButton;
@@ -197,6 +199,22 @@ public abstract class WindowTest {
     static void item(FxRobot robot, String id) throws TimeoutException {
         until(() -> robot.lookup(id).tryQuery().isPresent());
         robot.clickOn(id);
+    }
+
+    /** Goes down a menu that is open, from one title to the next, to what is pressed last. */
+    static void choose(FxRobot robot, String... titles) throws TimeoutException {
+        for (String title : titles) {
+            until(() -> robot.lookup(title).tryQuery().filter(WindowTest::hasItsPlace).isPresent());
+            robot.clickOn(title);
+        }
+    }
+
+    /** A menu makes the rows of the next one anew while it opens: those of before have no scene. */
+    private static boolean hasItsPlace(Node node) {
+        return node.getScene() != null
+                && node.getScene().getWindow().isShowing()
+                && Stream.<Node>iterate(node, Objects::nonNull, Node::getParent)
+                        .noneMatch(n -> n instanceof Parent p && p.isNeedsLayout());
     }
 
     static void press(FxRobot robot, String square) {

@@ -55,15 +55,18 @@ final class PhraseReader {
     /** What was read before, since parts of a text are tried again and again. */
     private final Map<String, Optional<Condition>> known = new HashMap<>();
 
+    private final Map<String, Optional<Condition>> phrases = new HashMap<>();
+    private final Map<String, String> usualForms = new HashMap<>();
+
     /** What a text says, as a condition or several with another word than AND between them. */
     Optional<Condition> read(String text) {
-        String usual = Synonyms.usual(text);
+        String usual = usual(text);
         return read(usual, 1).or(() -> ofEnemies(usual));
     }
 
     /** What a text says that joins nothing. */
     Optional<Condition> single(String text) {
-        return ofOne(Synonyms.usual(text));
+        return ofOne(usual(text));
     }
 
     private Optional<Condition> read(String usual, int depth) {
@@ -79,7 +82,7 @@ final class PhraseReader {
         List<Condition> parts = new ArrayList<>();
         for (Side side : named.map(List::of).orElse(List.of(Side.values()))) {
             String whose = named.isPresent() ? "" : Condition.word(side) + " ";
-            read(Synonyms.usual(whose + Subject.withEnemy(text, side)), 1).ifPresent(parts::add);
+            read(usual(whose + Subject.withEnemy(text, side)), 1).ifPresent(parts::add);
         }
         boolean all = parts.size() == (named.isPresent() ? 1 : Side.values().length);
         return all ? Optional.of(either(parts)) : Optional.empty();
@@ -92,7 +95,15 @@ final class PhraseReader {
     /** {@code a rook lift}, {@code the opposition}. */
     private Optional<Condition> ofBare(String usual) {
         String bare = withoutArticle(usual);
-        return bare.equals(usual) ? Optional.empty() : ofOneOrBoth(Synonyms.usual(bare));
+        return bare.equals(usual) ? Optional.empty() : ofOneOrBoth(usual(bare));
+    }
+
+    private String usual(String text) {
+        return usualForms.computeIfAbsent(text, Synonyms::usual);
+    }
+
+    private Optional<Condition> phrase(String text) {
+        return phrases.computeIfAbsent(text, Phrases::read);
     }
 
     static String withoutArticle(String text) {
@@ -111,7 +122,7 @@ final class PhraseReader {
     private Optional<Condition> ofOne(String usual) {
         return ofEitherSide(usual)
                 .or(() -> lacking(NONE.matcher(usual).replaceFirst("$1"), usual))
-                .or(() -> Phrases.read(HAS.matcher(usual).replaceFirst("$1 ")))
+                .or(() -> phrase(HAS.matcher(usual).replaceFirst("$1 ")))
                 .or(() -> lacking(LACKS.matcher(usual).replaceFirst("$1 $2"), usual))
                 .or(() -> sideFirst(usual));
     }
@@ -120,8 +131,7 @@ final class PhraseReader {
     private Optional<Condition> sideFirst(String usual) {
         Matcher whose = WHOSE.matcher(usual);
         return whose.matches()
-                ? Phrases.read(
-                        Synonyms.usual(whose.group(2) + " " + whose.group(1) + whose.group(3)))
+                ? phrase(usual(whose.group(2) + " " + whose.group(1) + whose.group(3)))
                 : Optional.empty();
     }
 
@@ -167,8 +177,8 @@ final class PhraseReader {
             }
             String none = word.equals("without") ? "no " : "";
             String said = none + usual.substring(besides.end());
-            String rest = Synonyms.usual(Subject.carried(before, said).orElse(said));
-            Optional<Condition> first = ofOneOrBoth(Synonyms.usual(before));
+            String rest = usual(Subject.carried(before, said).orElse(said));
+            Optional<Condition> first = ofOneOrBoth(usual(before));
             Optional<Condition> second = first.flatMap(f -> read(rest, depth + 1));
             if (second.isPresent()) {
                 return Optional.of(new Condition.All(List.of(first.get(), second.get())));
@@ -179,7 +189,7 @@ final class PhraseReader {
 
     /** What is said without a side is meant of either. */
     private Optional<Condition> ofEitherSide(String usual) {
-        Optional<Condition> plain = Phrases.read(usual);
+        Optional<Condition> plain = phrase(usual);
         if (plain.isPresent() && !OF_OWN_RANK.matcher(usual).matches()) {
             return plain;
         }
@@ -190,9 +200,10 @@ final class PhraseReader {
         List<String> white = Synonyms.withASide(Side.WHITE, usual);
         List<String> black = Synonyms.withASide(Side.BLACK, usual);
         for (int way = 0; way < white.size(); way++) {
-            Optional<Condition> whites = Phrases.read(Synonyms.usual(white.get(way)));
-            Optional<Condition> blacks = Phrases.read(Synonyms.usual(black.get(way)));
-            if (whites.isPresent() && blacks.isPresent()) {
+            Optional<Condition> whites = phrase(usual(white.get(way)));
+            String ofBlack = black.get(way);
+            Optional<Condition> blacks = whites.flatMap(w -> phrase(usual(ofBlack)));
+            if (blacks.isPresent()) {
                 return Optional.of(new Condition.Any(List.of(whites.get(), blacks.get())));
             }
         }

@@ -2,6 +2,7 @@ package org.zeroply.coach.pattern;
 
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.zeroply.coach.fact.FactGroup;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.insight.SearchedInsight;
@@ -79,7 +81,7 @@ final class Phrases {
         return Stream.concat(examples(some), examples(more)).toList();
     }
 
-    /** The examples by what they are about; one of each kind of fact. */
+    /** The examples by what they are about, few enough for a screen; one of each kind of fact. */
     static Map<String, List<String>> menu() {
         Map<String, List<String>> menu = new LinkedHashMap<>();
         menu.put("Board", examples(BoardPhrases.BOARD).toList());
@@ -92,10 +94,19 @@ final class Phrases {
         menu.put("Last move", examples(MovePhrases.MOVES).toList());
         menu.put("What happens", examples(MovePhrases.EVENTS, GainPhrases.GAINS));
         menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());
-        menu.put("Facts", Insight.kinds().stream().map(k -> "white " + k.words()).toList());
+        for (FactGroup group : FactGroup.values()) {
+            menu.put(
+                    "Facts: " + group.title().toLowerCase(Locale.ROOT),
+                    Insight.kinds().stream()
+                            .filter(k -> k.group() == group)
+                            .map(k -> "white " + k.words())
+                            .toList());
+        }
         menu.put(
                 "Facts that take a search",
                 SearchedInsight.kinds().stream().map(k -> "white " + k.words()).toList());
+        Set<String> offered = new HashSet<>();
+        menu.replaceAll((title, all) -> all.stream().filter(offered::add).toList());
         return menu;
     }
 
@@ -107,17 +118,31 @@ final class Phrases {
     /** The examples that share most words with a text, rare words counting more. */
     static List<String> like(String text) {
         Set<String> words = words(text);
-        Map<String, Integer> often = new HashMap<>();
-        examples().forEach(e -> words(e).forEach(word -> often.merge(word, 1, Integer::sum)));
-        return examples().stream()
-                .sorted(Comparator.comparingDouble(e -> -likeness(words(e), words, often)))
+        return Likely.WORDS.keySet().stream()
+                .sorted(Comparator.comparingDouble(e -> -likeness(Likely.WORDS.get(e), words)))
                 .limit(LIKE)
                 .toList();
     }
 
-    private static double likeness(
-            Set<String> example, Set<String> words, Map<String, Integer> often) {
-        return example.stream().filter(words::contains).mapToDouble(w -> 1.0 / often.get(w)).sum();
+    /** Of which words the examples are, made when the first text could not be read. */
+    private static final class Likely {
+
+        static final Map<String, Set<String>> WORDS = new LinkedHashMap<>();
+        static final Map<String, Integer> OFTEN = new HashMap<>();
+
+        static {
+            for (String example : examples()) {
+                WORDS.put(example, words(example));
+                WORDS.get(example).forEach(word -> OFTEN.merge(word, 1, Integer::sum));
+            }
+        }
+    }
+
+    private static double likeness(Set<String> example, Set<String> words) {
+        return example.stream()
+                .filter(words::contains)
+                .mapToDouble(w -> 1.0 / Likely.OFTEN.get(w))
+                .sum();
     }
 
     /** The words of a text, sides and squares aside. */

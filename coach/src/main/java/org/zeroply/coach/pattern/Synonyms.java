@@ -32,6 +32,13 @@ final class Synonyms {
                             "(?:[KQRBN][a-h]?[1-8]?x?[a-h][1-8]|[a-h](?:x[a-h])?[1-8](?:=?[QRBN])?"
                                     + "|O-O(?:-O)?)[+#]?");
 
+    /** Brackets with brackets in them, so many deep as the tables have them. */
+    private static final String BRACKETS = "\\((?:[^()]|\\((?:[^()]|\\([^()]*\\))*\\))*\\)";
+
+    /** What can stand at the start only, in each of its forms, is looked for there alone. */
+    private static final Pattern AT_THE_START =
+            Pattern.compile("\\^(?:[^|()]|\\|\\^|" + BRACKETS + ")*");
+
     private static final Map<Pattern, String> USUAL = read();
 
     private Synonyms() {}
@@ -51,8 +58,9 @@ final class Synonyms {
         for (Map.Entry<String, String> part : PARTS.entrySet()) {
             said = said.replace(part.getKey(), part.getValue());
         }
+        String from = AT_THE_START.matcher(said).matches() ? "^(?:" : "(?<!\\w)(?:";
         forms.put(
-                Phrase.pattern("(?<!\\w)(?:" + said + ")(?!\\w)"),
+                Phrase.pattern(from + said + ")(?!\\w)"),
                 line.substring(means + MEANS.length()).strip());
     }
 

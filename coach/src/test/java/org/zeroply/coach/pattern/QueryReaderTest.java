@@ -424,6 +424,14 @@ class QueryReaderTest {
                                                 o -> assertThat(QueryReader.problem(o)).isEmpty()));
     }
 
+    @Test
+    void each_part_of_the_menu_has_room_on_a_small_screen_and_offers_nothing_twice() {
+        assertThat(ConditionReader.menu().values())
+                .allSatisfy(o -> assertThat(o).hasSizeLessThan(25));
+        assertThat(ConditionReader.menu().values().stream().flatMap(List::stream))
+                .doesNotHaveDuplicates();
+    }
+
     @ParameterizedTest(name = "{0}: {1}")
     @CsvSource(
             delimiter = '|',
