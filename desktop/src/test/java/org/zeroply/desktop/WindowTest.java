@@ -7,13 +7,16 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -201,20 +204,38 @@ public abstract class WindowTest {
         robot.clickOn(id);
     }
 
-    /** Goes down a menu that is open, from one title to the next, to what is pressed last. */
+    /**
+     * Goes down a menu that is open, from one title to the next, to what is pressed last. As with a
+     * hand the way leads sideways into the next menu and then down: across, it would lead over
+     * other rows, which open theirs instead.
+     */
     static void choose(FxRobot robot, String... titles) throws TimeoutException {
+        AtomicReference<Point2D> place = new AtomicReference<>();
         for (String title : titles) {
-            until(() -> robot.lookup(title).tryQuery().filter(WindowTest::hasItsPlace).isPresent());
-            robot.clickOn(title);
+            Optional<Point2D> before = Optional.ofNullable(place.getAndSet(null));
+            until(
+                    () -> {
+                        robot.lookup(title)
+                                .tryQuery()
+                                .filter(WindowTest::hasItsPlace)
+                                .ifPresent(row -> place.set(centre(row)));
+                        return place.get() != null;
+                    });
+            before.ifPresent(p -> robot.moveTo(place.get().getX(), p.getY()));
+            robot.clickOn(place.get());
         }
     }
 
-    /** A menu makes the rows of the next one anew while it opens: those of before have no scene. */
     private static boolean hasItsPlace(Node node) {
         return node.getScene() != null
                 && node.getScene().getWindow().isShowing()
                 && Stream.<Node>iterate(node, Objects::nonNull, Node::getParent)
                         .noneMatch(n -> n instanceof Parent p && p.isNeedsLayout());
+    }
+
+    private static Point2D centre(Node node) {
+        Bounds bounds = node.localToScreen(node.getLayoutBounds());
+        return new Point2D(bounds.getCenterX(), bounds.getCenterY());
     }
 
     static void press(FxRobot robot, String square) {

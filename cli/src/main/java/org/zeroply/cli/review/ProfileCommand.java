@@ -87,8 +87,8 @@ public final class ProfileCommand implements Callable<Integer> {
                 examples.addObject()
                         .put("game", e.game().title())
                         .put("date", e.game().date())
-                        .put("ply", e.error().ply())
-                        .put("move", e.error().move())
+                        .put("ply", e.error().at().ply())
+                        .put("move", e.error().at().move())
                         .put("loss", Math.round(e.error().loss()))
                         .put("fen", e.error().position().fen())
                         .set("line", Output.node(Line.san(e.error().position(), e.error().line())));
@@ -144,7 +144,7 @@ public final class ProfileCommand implements Callable<Integer> {
                     t.allowed(),
                     t.loss());
             for (Profile.Example e : t.examples()) {
-                out.printf("      %s  %s%n", e.error().move(), e.game().title());
+                out.printf("      %s  %s%n", e.error().at().move(), e.game().title());
             }
         }
     }

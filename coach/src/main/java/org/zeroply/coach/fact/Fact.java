@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Mark;
@@ -18,9 +19,8 @@ import org.zeroply.chess.tree.Mark;
  * @param kind what it is about
  * @param side whose it is; empty when it concerns both sides alike
  * @param squares squares 0-63, the one it is about first
- * @param text in words, without naming the side
+ * @param wording in words
  * @param figures numbers by name; each kind says which in {@code docs/facts.md}
- * @param traits qualities in a word or two, such as {@code protected}
  * @param marks how it is drawn on the board
  * @param line for what was searched: the moves that prove it, from the position itself or, where
  *     the kind says so, after a pass
@@ -29,18 +29,26 @@ public record Fact(
         FactKind kind,
         Optional<Side> side,
         List<Integer> squares,
-        String text,
+        Wording wording,
         Map<String, Integer> figures,
-        List<String> traits,
         List<Mark> marks,
         List<Move> line) {
 
     public Fact {
         squares = List.copyOf(squares);
         figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
-        traits = List.copyOf(traits);
         marks = List.copyOf(marks);
         line = List.copyOf(line);
+    }
+
+    /** In words, without naming the side. */
+    public String text() {
+        return wording.text();
+    }
+
+    /** Qualities in a word or two, such as {@code protected}. */
+    public List<String> traits() {
+        return wording.traits();
     }
 
     /** A fact about one side, with squares 0-63. */
@@ -66,27 +74,25 @@ public record Fact(
     }
 
     private static Fact of(FactKind kind, Optional<Side> side, String text, List<Integer> squares) {
-        return new Fact(kind, side, squares, text, Map.of(), List.of(), List.of(), List.of());
+        return new Fact(kind, side, squares, Wording.of(text), Map.of(), List.of(), List.of());
     }
 
     /** The same with a number. */
     public Fact with(String name, int value) {
         Map<String, Integer> more = new LinkedHashMap<>(figures);
         more.put(name, value);
-        return new Fact(kind, side, squares, text, more, traits, marks, line);
+        return new Fact(kind, side, squares, wording, more, marks, line);
     }
 
     /** The same with a quality, if it has it. */
     public Fact trait(String trait, boolean has) {
-        return has
-                ? new Fact(kind, side, squares, text, figures, plus(traits, trait), marks, line)
-                : this;
+        return has ? said(wording.with(trait)) : this;
     }
 
     /** The same with one more mark of its own. */
     public Fact marked(Mark.Meaning meaning, List<Integer> on) {
-        List<Mark> more = plus(marks, new Mark(meaning, on));
-        return new Fact(kind, side, squares, text, figures, traits, more, line);
+        List<Mark> more = Stream.concat(marks.stream(), Stream.of(new Mark(meaning, on))).toList();
+        return new Fact(kind, side, squares, wording, figures, more, line);
     }
 
     /** The same with one more mark of its own. */
@@ -96,19 +102,21 @@ public record Fact(
 
     /** The same with the line that proves it. */
     public Fact proved(List<Move> moves) {
-        return new Fact(kind, side, squares, text, figures, traits, marks, moves);
+        return new Fact(kind, side, squares, wording, figures, marks, moves);
     }
 
     /** The same with its qualities told after the text: {@code passed pawn d5: protected}. */
     public Fact told() {
-        String more = traits.isEmpty() ? text : text + ": " + String.join(", ", traits);
-        return new Fact(kind, side, squares, more, figures, traits, marks, line);
+        return said(wording.told());
     }
 
     /** The same called by a narrower name: {@code counter-pin: bishop e5 is pinned …}. */
     public Fact named(String name) {
-        String more = name + ": " + text;
-        return new Fact(kind, side, squares, more, figures, plus(traits, name), marks, line);
+        return said(wording.named(name));
+    }
+
+    private Fact said(Wording other) {
+        return new Fact(kind, side, squares, other, figures, marks, line);
     }
 
     /** What is drawn on the board: marks of its own, else its squares by the kind's meaning. */
@@ -134,12 +142,6 @@ public record Fact(
 
     /** The text with the side before it: {@code White: isolated pawn d4}. */
     public String sentence() {
-        return side.map(s -> s.word() + ": ").orElse("") + text;
-    }
-
-    private static <T> List<T> plus(List<T> list, T more) {
-        List<T> result = new ArrayList<>(list);
-        result.add(more);
-        return result;
+        return side.map(s -> s.word() + ": ").orElse("") + text();
     }
 }

@@ -35,6 +35,9 @@ public sealed interface Condition
                 FactCondition,
                 OfFact,
                 RookEnding,
+                EndingCondition,
+                CaptureCondition,
+                MateByTwo,
                 MoveCondition,
                 EventCondition,
                 MomentCondition {

@@ -48,6 +48,8 @@ final class Joined {
                             + "|\\b(?<!"
                             + AGAINST
                             + " (?:\\w{1,5} )?)"
+                            // By whom something is done is no man that stands anywhere.
+                            + "(?<!\\bby (?:an? |the )?)"
                             + MEN
                             + "(?= (?:"
                             + AGAINST
@@ -57,7 +59,7 @@ final class Joined {
                             + PIECE
                             + "(?: (?-i:and) "
                             + PIECE
-                            + "){1,2}(?= end(?:ing|game)\\b)"
+                            + "){1,2}(?= (?:end(?:ing|game)|mates?)\\b)"
                             // Several files or ranks, of which none begins another phrase.
                             + "|(?<=\\b(?:on|to|in) )(?:"
                             + Place.FILES
@@ -71,7 +73,7 @@ final class Joined {
                             + MEN
                             + endBefore("and|or|by")
                             + "|\\bking (?-i:and) pawns?(?= end(?:ing|game)\\b)"
-                            + "|(?<=\\b(?:mate|corner) with )"
+                            + "|(?<=\\b(?:mate|mates|mated|corner) with )"
                             + MEN
                             + "|(?<=\\b(?:against|vs|vs\\.|versus|v|for) )"
                             + MEN

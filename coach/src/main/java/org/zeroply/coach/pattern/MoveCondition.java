@@ -4,7 +4,6 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
@@ -180,18 +179,9 @@ sealed interface MoveCondition extends Condition {
     record JustMoved(Side side, Men men, Place place) implements MoveCondition {
         @Override
         public boolean holds(Situation situation) {
-            int last = situation.lastPacked();
-            Board board = situation.board();
-            return last != 0
-                    && board.sideToMove() != side.ordinal()
-                    && Squares.has(place.squares(), Move.to(last))
-                    && men.has(moved(board, last));
-        }
-
-        private static PieceType moved(Board board, int move) {
-            return Move.isPromotion(move)
-                    ? PieceType.PAWN
-                    : PieceType.of(board.typeAt(Move.to(move)));
+            return situation.hasMoved(side)
+                    && Squares.has(place.squares(), Move.to(situation.lastPacked()))
+                    && men.has(situation.moved());
         }
 
         @Override

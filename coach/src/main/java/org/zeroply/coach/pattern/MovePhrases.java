@@ -188,6 +188,22 @@ final class MovePhrases {
                             "smothered mate by white",
                             w -> bareMate(w.side(1), w.text(2).contains("knight") ? "KBN" : "KBB")),
                     Phrase.of(
+                            "<side> mate (?:by|with) (?:an? |the |its )?<type> (?:with|and) (?:an? |the |its )?<type>",
+                            "white mate by a queen with a knight",
+                            w ->
+                                    new MateByTwo(
+                                            w.side(1),
+                                            w.type(2).orElseThrow(),
+                                            w.type(3).orElseThrow())),
+                    Phrase.of(
+                            "<side> mate (?:by|with) (?:the |its )?(?:two |both )(rook|queen|knight)s",
+                            "white mate by a queen with a knight",
+                            w ->
+                                    new MateByTwo(
+                                            w.side(1),
+                                            w.type(2).orElseThrow(),
+                                            w.type(2).orElseThrow())),
+                    Phrase.of(
                             "<side> mate on <place>",
                             "smothered mate by white",
                             w -> mate(w.side(1), Men.ANY, w.place(2, w.side(1)))),

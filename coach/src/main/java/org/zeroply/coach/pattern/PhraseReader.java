@@ -52,14 +52,25 @@ final class PhraseReader {
     /** So many conditions are joined by other words than AND: our choice. */
     private static final int MOST_TOGETHER = 4;
 
+    /**
+     * Characters of which the usual form is looked for at most in one condition, more than ten
+     * times what any of a thousand sentences took: what can be taken apart in more ways is none
+     * that a coach says.
+     */
+    private static final int MOST_LOOKED_AT = 16_000;
+
     /** What was read before, since parts of a text are tried again and again. */
     private final Map<String, Optional<Condition>> known = new HashMap<>();
 
     private final Map<String, Optional<Condition>> phrases = new HashMap<>();
     private final Map<String, String> usualForms = new HashMap<>();
 
+    /** Characters of which the usual form was looked for, in the present condition. */
+    private int looked;
+
     /** What a text says, as a condition or several with another word than AND between them. */
     Optional<Condition> read(String text) {
+        looked = 0;
         String usual = usual(text);
         return read(usual, 1).or(() -> ofEnemies(usual));
     }
@@ -99,7 +110,13 @@ final class PhraseReader {
     }
 
     private String usual(String text) {
-        return usualForms.computeIfAbsent(text, Synonyms::usual);
+        String before = usualForms.get(text);
+        if (before == null && looked < MOST_LOOKED_AT) {
+            looked += text.length();
+            before = Synonyms.usual(text);
+            usualForms.put(text, before);
+        }
+        return before == null ? text : before;
     }
 
     private Optional<Condition> phrase(String text) {

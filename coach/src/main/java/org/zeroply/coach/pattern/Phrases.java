@@ -37,7 +37,9 @@ final class Phrases {
                             PlanPhrases.PLANS,
                             PlanPhrases.DANGERS,
                             RulePhrases.RULES,
+                            EndingPhrases.ENDINGS,
                             MovePhrases.MOVES,
+                            CapturePhrases.CAPTURES,
                             MovePhrases.EVENTS,
                             GainPhrases.GAINS,
                             REVIEWS,
@@ -45,6 +47,10 @@ final class Phrases {
                             FactPhrases.FACTS)
                     .flatMap(List::stream)
                     .toList();
+
+    /** Words that say nothing of what a text is about. */
+    private static final Set<String> SMALL =
+            Set.of("white", "black", "with", "from", "and", "the", "for", "its", "has", "against");
 
     /** So many examples are told beside what could not be read. */
     private static final int LIKE = 5;
@@ -63,7 +69,9 @@ final class Phrases {
                         PlanPhrases.PLANS,
                         PlanPhrases.DANGERS,
                         RulePhrases.RULES,
+                        EndingPhrases.ENDINGS,
                         MovePhrases.MOVES,
+                        CapturePhrases.CAPTURES,
                         MovePhrases.EVENTS,
                         GainPhrases.GAINS,
                         REVIEWS,
@@ -90,8 +98,8 @@ final class Phrases {
         menu.put("Pieces", examples(PiecePhrases.PIECES, AimPhrases.AIMS));
         menu.put("Plans", examples(PlanPhrases.PLANS).toList());
         menu.put("Dangers", examples(PlanPhrases.DANGERS).toList());
-        menu.put("Rules", examples(RulePhrases.RULES).toList());
-        menu.put("Last move", examples(MovePhrases.MOVES).toList());
+        menu.put("Rules and endings", examples(RulePhrases.RULES, EndingPhrases.ENDINGS));
+        menu.put("Last move", examples(MovePhrases.MOVES, CapturePhrases.CAPTURES));
         menu.put("What happens", examples(MovePhrases.EVENTS, GainPhrases.GAINS));
         menu.put("Review", GameMoment.KINDS.stream().map(k -> "white moment " + k).toList());
         for (FactGroup group : FactGroup.values()) {
@@ -145,10 +153,10 @@ final class Phrases {
                 .sum();
     }
 
-    /** The words of a text, sides and squares aside. */
+    /** The words of a text that are worth comparing. */
     private static Set<String> words(String text) {
         return Stream.of(text.toLowerCase(Locale.ROOT).split("\\W+"))
-                .filter(word -> word.length() > 2 && !word.equals("white") && !word.equals("black"))
+                .filter(word -> word.length() > 2 && !SMALL.contains(word))
                 .collect(Collectors.toSet());
     }
 

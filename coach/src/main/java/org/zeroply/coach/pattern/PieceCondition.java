@@ -23,7 +23,8 @@ sealed interface PieceCondition extends Condition {
      *
      * @param side empty for either side's
      */
-    record OnOpenFile(Optional<Side> side, Men men, boolean half) implements PieceCondition {
+    record OnOpenFile(Optional<Side> side, Men men, boolean half, int least)
+            implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
             return Condition.ofAny(side, whose -> holds(situation, whose));
@@ -33,18 +34,23 @@ sealed interface PieceCondition extends Condition {
             long ours = Squares.filesOf(situation.pawns(whose));
             long theirs = Squares.filesOf(situation.pawns(whose.other()));
             long open = ~ours & (half ? theirs : ~theirs);
-            return (men.on(situation.board(), whose) & open) != 0;
+            return Long.bitCount(men.on(situation.board(), whose) & open) >= least;
         }
 
         @Override
         public String text() {
             String whose = side.map(s -> Condition.word(s) + " ").orElse("");
-            return whose + men.word() + " on " + (half ? "a half-open" : "an open") + " file";
+            return (least == 1 ? "" : "at least " + least + " ")
+                    + whose
+                    + (least == 1 ? men.word() : men.plural())
+                    + " on "
+                    + (half ? "a half-open" : "an open")
+                    + " file";
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new OnOpenFile(side.map(way::side), men, half);
+            return new OnOpenFile(side.map(way::side), men, half, least);
         }
     }
 

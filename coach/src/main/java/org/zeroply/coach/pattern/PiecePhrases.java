@@ -20,7 +20,17 @@ final class PiecePhrases {
                                     new PieceCondition.OnOpenFile(
                                             w.maybeSide(1),
                                             w.men(2),
-                                            w.text(3).equals("half-open"))),
+                                            w.text(3).equals("half-open"),
+                                            1)),
+                    Phrase.of(
+                            "(?:at least )?<few> <side> <men> on (?:an? |the )?(open|half-open) file",
+                            "white rook on an open file",
+                            w ->
+                                    new PieceCondition.OnOpenFile(
+                                            w.maybeSide(2),
+                                            w.men(3),
+                                            w.text(4).equals("half-open"),
+                                            w.number(1))),
                     Phrase.of(
                             "<side> <men> on the same (file|rank|diagonal) as (?:the |an? )?<side> <men>",
                             "white queen on the same file as the black king",

@@ -11,7 +11,14 @@ final class SaidOfMoves {
             ^<side> (?:controls|covers|attacks) <square> with (?:an? |the |its |his )?(<man>)$ => $1 $3 aimed at $2
             ^<side> (?:blockades|blockaded|blocks|stops) (?:the |an? )?((?:passed |isolated |)pawn(?: on [a-h][1-8]|)) with (?:an? |the |its )?(<man>)$ => $1's enemy $2 blockaded by $3
             (white |black |^)(king|queen|rook|bishop|knight) (?:walks|walked|marches|penetrates|penetrated|invades|invaded|runs|ran|steps|stepped|hops|hopped|lands|landed|sinks|settles) (?:to|on|into|in|at)(?= [a-h][1-8]) => $1just moved a $2 to
-            ^(white |black |)(?:pushes|pushed|advances|advanced|pushing) (?:the |an? |its )?([a-h])-pawn => $1just moved a pawn to the $2-file
+            ^(white |black |)(?:just )?(?:pushes|pushed|advances|advanced|pushing) (?:the |an? |its )?([a-h])-pawn => $1just pushed a pawn to the $2-file
+            ^(white |black |)(?:just )?(?:pushes|pushed|advances|advanced) an? pawn => $1just pushed a pawn
+            (?:just )?(?:recaptures?|recaptured|recapturing|retakes|retook|takes back|took back|taking back) => just recaptured
+            ^recapture (?:by|for) <side>(.*) => $1 just recaptured$2
+            (?:just )?(?:captures?|captured|takes|took|taking|capturing) with => just captured with
+            (?:just )?(?:captures?|captured|takes|took|taking|capturing) on <square> with => just captured on $1 with
+            ((?:re|)captured(?: on [a-h][1-8]| on the [a-h]-file|) with) (?:the |an? |its |his )?([a-h])-pawn => $1 a pawn from the $2-file
+            just captured( with .+?) on <square> => just captured$1 on $2
             ^<side> (?:just )?(?:loses|lost|drops|dropped) (a pawn|a piece|the exchange|a rook|a queen|material) => $1's enemy just won $2
             ^(a pawn|a piece|the exchange|a rook|a queen|material) (?:is |was )(?:lost|won) => just won $1
             (?:gambits|gambited|gambiting) => sacrificed
@@ -55,6 +62,7 @@ final class SaidOfMoves {
             ^<side> (?:plays|played|playing) against (?:the |an? )?(.+?)(?= with |$) => $1's enemy $2
             ^<side> (bishop|rook|queen) on <square> pins (?:the |an? |its |)(<man>) on <square>$ => $1's enemy $4 on $5 pinned by $2 on $3
             ^<side> (bishop|rook|queen) pins (?:the |an? |its |)(<man>)$ => $1's enemy $3 pinned by $2
+            ^<side> (?:rook |queen |)(?:cuts|cut) off (?:the |)(?:enemy |black |white |)king$ => $1's enemy king cut off
             white's enemy => black
             black's enemy => white
             break against <square>$ => break
@@ -93,6 +101,10 @@ final class SaidOfMoves {
             <side> (?:gives |gave )?check(?:s|ed|) with (?:an? |the )?(queen|rook|bishop|knight|pawn|king) => $1 $2 gave check
             back rank mate => back-rank mate
             checkmate => mate
+            ^(white |black |)(?:gives |gave |)(?:mates?|mated) with (?!bishop and )(?:an? |the |its |)(queen|rook|bishop|knight|pawn|king) (?:and|supported by|helped by|with the help of) (?:an? |the |its |)(queen|rook|bishop|knight|pawn|king)$ => $1mate by a $2 with a $3
+            ^(white |black |)(queen|rook) and (queen|rook|bishop|knight|pawn|king) mate$ => $1mate by a $2 with a $3
+            ^(white |black |)(bishop and knight|two bishops?) mate$ => $1mate with $2
+            ^(white |black |)(?:rook and rook|two rooks?|two-rook|double rook) mate$ => $1mate by two rooks
             <side> (?:gives mate|mates|mated) => mate by $1
             white (?:is |was )(?:check|)mated => mate by black
             black (?:is |was )(?:check|)mated => mate by white
@@ -104,7 +116,7 @@ final class SaidOfMoves {
             ^(?:just )?(?:taken? |captured? )?(?:en passant|in passing)$ => just took en passant
             en passant (?:is )?possible => can take en passant
             ^(?:a )?(double |)check$ => just gave a $1check
-            (?:just )?(?:takes|captures|captured|took)(?: on)?(?= [a-h][1-8]\\b) => just took on
+            (?:just )?(?:takes|captures|captured|took)(?: on)?(?= [a-h][1-8]\\b(?! with| or|,)) => just took on
             (?:just )?(?:takes|captures|captured|took)(?= an? \\w+ on [a-h][1-8]\\b) => just took
             <side> (?:just |has just )?(?:plays|played|pushes|pushed) (?:\\.\\.\\.)?(<san>) => $1 just played $2
             ^(<san>) (?:is |was )?played by <side>$ => $2 just played $1

@@ -63,7 +63,7 @@ final class SaidOtherwise {
             ^the (<man>) => $1
             centre of the board => centre
             ((?:queen|rook|bishop|knight|pawn|piece|man)s?) (?:is |are )?in the centre => $1 on the centre
-            both (rooks|knights|bishops) => two $1
+            both (white |black |)(rooks|knights|bishops) => two $1$2
             both (king|queen)s => both $1
             minor piece ending => minor-piece ending
             ^(<endings> ending) ((?:<number>)(?: pawns?|) against .+) => $1 with $2
@@ -196,6 +196,9 @@ final class SaidOtherwise {
             rooks (?:are )?doubled on ((?:the )?(?:second|seventh|2nd|7th)|its) => two rooks on $1
             (kingside|queenside) majority => majority on the $1
             open files => open file
+            half-open files => half-open file
+            (?:is |are )?cut off(?: (?:by (?:an? |the )?(?:rook|queen)|along (?:an? |the )?(?:file|rank)|on (?:an? |the )?(?:file|rank)|from (?:the |a )?(?:passed )?pawns?))?$ => cut off
+            ^(?:an? )?(white |black |)wrong(?:[- ]coloured| colou?r|) bishop(?: and rook(?:'s)? pawn|)$|^(?:an? )?(?:rook(?:'s)? pawn (?:and|with) (?:the )?wrong(?:[- ]coloured|) bishop)$|^(?:the )?wrong (?:rook(?:'s)? pawn|rook-pawn)$|^(?:a )?bishop of the wrong colou?r$ => $1wrong bishop
             passers? => passed pawn
             pawns(?= [a-h][1-8]) => pawns on
             (<man>) <square>$ => $1 on $2

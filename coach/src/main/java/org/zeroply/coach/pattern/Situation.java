@@ -191,6 +191,11 @@ public final class Situation {
         return last != 0 && board.sideToMove() != side.ordinal();
     }
 
+    /** The kind of man that made the last move, which must be known. */
+    PieceType moved() {
+        return Move.isPromotion(last) ? PieceType.PAWN : PieceType.of(board.typeAt(Move.to(last)));
+    }
+
     /** What the last move took, if it is known and took something. */
     Optional<PieceType> taken() {
         if (!Move.isCapture(last)) {

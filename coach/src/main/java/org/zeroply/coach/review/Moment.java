@@ -13,9 +13,7 @@ import org.zeroply.chess.board.Side;
  * @param move the move it is about
  * @param kind why one stops
  * @param side whom it teaches something
- * @param line the line that proves it, played from {@link #from}
- * @param tempting a move that looks good from the same position, and what happens after it; empty
- *     when there is none
+ * @param proof the lines that show it
  * @param cause what an error turned on, where that can be named
  * @param weight how instructive, in points of a hundred; more is better
  * @param text why, in a sentence or two
@@ -24,20 +22,39 @@ public record Moment(
         MoveReview move,
         Kind kind,
         Side side,
-        List<Move> line,
-        List<Move> tempting,
+        ProvingLines proof,
         Optional<Cause> cause,
         double weight,
         String text) {
 
-    public Moment {
-        line = List.copyOf(line);
-        tempting = List.copyOf(tempting);
+    /**
+     * What can be played through.
+     *
+     * @param line the line that proves it, played from {@link Moment#from}
+     * @param tempting a move that looks good from the same position, and what happens after it;
+     *     empty when there is none
+     */
+    public record ProvingLines(List<Move> line, List<Move> tempting) {
+        public ProvingLines {
+            line = List.copyOf(line);
+            tempting = List.copyOf(tempting);
+        }
     }
 
     /** A moment for who moved, proved by a line. */
     static Moment of(MoveReview move, Kind kind, List<Move> line, double weight, String text) {
-        return new Moment(move, kind, move.side(), line, List.of(), Optional.empty(), weight, text);
+        ProvingLines proof = new ProvingLines(line, List.of());
+        return new Moment(move, kind, move.side(), proof, Optional.empty(), weight, text);
+    }
+
+    /** The line that proves it, played from {@link #from}. */
+    public List<Move> line() {
+        return proof.line();
+    }
+
+    /** A move that looks good and what happens after it; empty when there is none. */
+    public List<Move> tempting() {
+        return proof.tempting();
     }
 
     /** A moment that the coach chose, with the engine's line beside it. */
@@ -55,25 +72,25 @@ public record Moment(
 
     /** The same with what tempts and fails. */
     Moment tempted(List<Move> by) {
-        return new Moment(move, kind, side, line, by, cause, weight, text);
+        return new Moment(move, kind, side, new ProvingLines(line(), by), cause, weight, text);
     }
 
     /** The same with what the error turned on, named at the end of the text. */
     Moment because(Optional<Cause> named) {
         String more = named.map(c -> text + " " + c.sentence()).orElse(text);
-        return new Moment(move, kind, side, line, tempting, named, weight, more);
+        return new Moment(move, kind, side, proof, named, weight, more);
     }
 
     /** The same with another sentence at the end, where there is one. */
     Moment besides(Optional<String> sentence) {
         String more = sentence.map(s -> text + " " + s).orElse(text);
-        return new Moment(move, kind, side, line, tempting, cause, weight, more);
+        return new Moment(move, kind, side, proof, cause, weight, more);
     }
 
     /** The same, weighing at least so much. */
     Moment weighing(double least) {
         double more = Math.max(weight, least);
-        return new Moment(move, kind, side, line, tempting, cause, more, text);
+        return new Moment(move, kind, side, proof, cause, more, text);
     }
 
     /** The position from which the line is played: after the move for a threat, else before it. */

@@ -36,6 +36,16 @@ class GainConditionTest {
     @ParameterizedTest(name = "{0}: {1} in {3}")
     @CsvSource(delimiter = '|', textBlock = ROWS)
     void what_a_move_brings_in_is_seen(String text, String plies, String fen, String moves) {
+        assertSeen(text, plies, fen, moves);
+    }
+
+    /**
+     * Fails unless something is so at these plies of a line and no others, and its text is read
+     * back.
+     *
+     * @param plies with spaces between them, or {@code none}
+     */
+    static void assertSeen(String text, String plies, String fen, String moves) {
         GameLine line = TestLine.of("[SetUp \"1\"]\n[FEN \"" + fen + "\"]\n\n" + moves + " *");
         Query query = QueryReader.read(text + "; every position");
 

@@ -4,11 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.zeroply.chess.board.Square;
 
 class QueryReaderTest {
 
@@ -410,6 +413,12 @@ class QueryReaderTest {
         String many = "e4 empty" + ", e5 empty".repeat(2000);
         assertThat(QueryReader.problem(many)).isEmpty();
         assertThat(QueryReader.problem("white to move" + " THEN e4 empty".repeat(500))).isEmpty();
+        String different =
+                IntStream.range(0, 64)
+                        .mapToObj(Square::name)
+                        .map(s -> "knight on " + s + " supported by a pawn, a rook on an open file")
+                        .collect(Collectors.joining(", "));
+        assertThat(QueryReader.problem(different)).isEmpty();
     }
 
     @Test

@@ -177,7 +177,23 @@ class SaidInSentencesTest {
             both players blunder | white moment turn AND black moment turn
             a pawn is lost in the opening | (white just won a pawn OR black just won a pawn) AND in the opening
             queen takes b2 | ((white just took on b2 AND white just moved a queen to b2) OR (black just took on b2 AND black just moved a queen to b2))
-            black pushes the h-pawn | black just moved a pawn to the h-file
+            black pushes the h-pawn | black just pushed a pawn to the h-file
+            white recaptures with the g-pawn | white just recaptured with a pawn from the g-file
+            black recaptures on f6 with the g-pawn | black just recaptured with a pawn from the g-file on f6
+            white captures on g3 with the h-pawn | white just captured with a pawn from the h-file on g3
+            white knight on e5 supported by a pawn, a rook on an open file | white knight on e5 supported by a pawn AND rook on an open file
+            white takes back with the king | white just recaptured with a king
+            recaptures on d5 with the knight | (white just recaptured with a knight on d5 OR black just recaptured with a knight on d5)
+            white has two rooks on open files | at least 2 white rooks on an open file
+            both white rooks on half-open files | at least 2 white rooks on a half-open file
+            black king is cut off from the pawn | black king cut off
+            white rook cuts off the king | black king cut off
+            white has the wrong bishop | white wrong bishop
+            bishop of the wrong colour | (white wrong bishop OR black wrong bishop)
+            queen and knight mate | (white mate by a queen with a knight OR black mate by a queen with a knight)
+            white mates with the queen supported by a pawn | white mate by a queen with a pawn
+            mate with two rooks | (white mate by a rook with a rook OR black mate by a rook with a rook)
+            bishop and knight mate | ((mate by white AND material KBN against K) OR (mate by black AND material K against KBN))
             white plays f4-f5 | white just played f4-f5
             e4-e5 break | (white played a break on e5 OR black played a break on e5)
             c4 break by white | white played a break on c4

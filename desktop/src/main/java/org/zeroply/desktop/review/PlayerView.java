@@ -231,14 +231,14 @@ final class PlayerView extends VBox {
             page.getChildren()
                     .add(
                             link(
-                                    e.error().move()
+                                    e.error().at().move()
                                             + "   "
                                             + e.game().title()
                                             + String.format(
                                                     Locale.ROOT,
                                                     Texts.of("review.points-2"),
                                                     e.error().loss()),
-                                    () -> opener.game(e.game().id(), e.error().ply())));
+                                    () -> opener.game(e.game().id(), e.error().at().ply())));
         }
         List<SheetRow> exercises =
                 shown.orElseThrow().exercises().getOrDefault(theme.theme(), List.of());

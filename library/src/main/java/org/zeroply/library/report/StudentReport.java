@@ -86,7 +86,7 @@ public final class StudentReport {
         return String.format(
                 Locale.ROOT,
                 "%s in %s %s (%.0f points)",
-                e.error().move(),
+                e.error().at().move(),
                 e.game().title(),
                 e.game().date(),
                 e.error().loss());

@@ -76,25 +76,41 @@ public record GameFigures(
     /**
      * A mistake or blunder.
      *
-     * @param ply 1-based
-     * @param move number and move: {@code 23.Qc2}
+     * @param at the move
      * @param loss points of a hundred
      * @param cause what it turned on, where that can be named
-     * @param position the position before it
      * @param line what shows it from there: the better line, or, for what it allowed, the move
      *     itself with the answer
      */
     public record Error(
-            int ply,
-            String move,
-            double loss,
-            Phase phase,
-            Optional<Cause> cause,
-            boolean inTrouble,
-            Position position,
-            List<Move> line) {
+            MoveInGame at, double loss, Optional<Cause> cause, boolean inTrouble, List<Move> line) {
         public Error {
             line = List.copyOf(line);
+        }
+
+        /** The part of the game it was made in. */
+        public Phase phase() {
+            return at.phase();
+        }
+
+        /** The position before it. */
+        public Position position() {
+            return at.position();
+        }
+    }
+
+    /**
+     * A move in its game.
+     *
+     * @param ply 1-based
+     * @param move number and move: {@code 23.Qc2}
+     * @param position the position before it
+     */
+    public record MoveInGame(int ply, String move, Phase phase, Position position) {
+
+        static MoveInGame of(MoveReview m) {
+            String move = Line.number(m.position(), true) + m.san();
+            return new MoveInGame(m.ply(), move, m.phase(), m.position());
         }
     }
 
@@ -130,13 +146,10 @@ public record GameFigures(
             if (m.loss().points() >= MoveReview.MISTAKE) {
                 errors.add(
                         new Error(
-                                m.ply(),
-                                Line.number(m.position(), true) + m.san(),
+                                MoveInGame.of(m),
                                 m.loss().points(),
-                                m.phase(),
                                 Cause.of(m),
                                 m.isInTimeTrouble(),
-                                m.position(),
                                 line(m)));
             }
         }

@@ -63,8 +63,8 @@ class GameFiguresTest {
     void the_move_that_allowed_the_mate_is_an_error_in_time_trouble() {
         GameFigures black = GameFigures.of(7, review, Side.BLACK);
         GameFigures.Error error = black.errors().get(black.errors().size() - 1);
-        assertThat(error.move()).isEqualTo("3...Nf6");
-        assertThat(error.ply()).isEqualTo(6);
+        assertThat(error.at().move()).isEqualTo("3...Nf6");
+        assertThat(error.at().ply()).isEqualTo(6);
         assertThat(error.phase()).isEqualTo(Phase.OPENING);
         assertThat(error.inTrouble()).isTrue();
         assertThat(error.loss()).isGreaterThan(30);

@@ -44,13 +44,10 @@ class ProfileTest {
 
     private static GameFigures.Error error(double loss, Theme theme, boolean missed) {
         return new GameFigures.Error(
-                20,
-                "10...Qd7",
+                new GameFigures.MoveInGame(20, "10...Qd7", Phase.MIDDLEGAME, Position.START),
                 loss,
-                Phase.MIDDLEGAME,
                 Optional.of(new Cause(theme, missed)),
                 false,
-                Position.START,
                 List.of());
     }
 

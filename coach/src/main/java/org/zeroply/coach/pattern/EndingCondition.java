@@ -1,0 +1,112 @@
+package org.zeroply.coach.pattern;
+
+import java.util.List;
+import java.util.function.IntUnaryOperator;
+import org.zeroply.chess.board.Attacks;
+import org.zeroply.chess.board.Board;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Side;
+import org.zeroply.chess.board.Square;
+import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.structure.PawnSets;
+
+/** What decides endings and has a name; exactly what is in {@code docs/find.md}. */
+sealed interface EndingCondition extends Condition {
+
+    /**
+     * An enemy rook or queen holds a file or rank between a king and a passed pawn of either side,
+     * where the king would cross it.
+     *
+     * @param side whose king it is
+     */
+    record CutOff(Side side) implements EndingCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            int king = board.kingSquare(side.ordinal());
+            long passed = passed(situation, side) | passed(situation, side.other());
+            if (passed == 0) {
+                return false;
+            }
+            for (int rook : Squares.list(Men.MAJORS.on(board, side.other()))) {
+                long held = Attacks.rook(rook, board.occupied() & ~(1L << king)) | 1L << rook;
+                for (int pawn : Squares.list(passed)) {
+                    if (isBetween(rook, king, pawn, Square::file)
+                                    && Squares.has(
+                                            held, Square.at(Square.file(rook), Square.rank(king)))
+                            || isBetween(rook, king, pawn, Square::rank)
+                                    && Squares.has(
+                                            held,
+                                            Square.at(Square.file(king), Square.rank(rook)))) {
+                        return true;
+                    }
+                }
+            }
+            return false;
+        }
+
+        private static long passed(Situation situation, Side side) {
+            return PawnSets.passed(side, situation.pawns(side), situation.pawns(side.other()));
+        }
+
+        private static boolean isBetween(int rook, int king, int pawn, IntUnaryOperator line) {
+            int from = line.applyAsInt(king);
+            int to = line.applyAsInt(pawn);
+            int at = line.applyAsInt(rook);
+            return Math.min(from, to) < at && at < Math.max(from, to);
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " king cut off";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new CutOff(way.side(side));
+        }
+
+        @Override
+        public int cost() {
+            return 80;
+        }
+    }
+
+    /**
+     * A side has nothing but bishops of one colour and pawns on one rook's file, which promote on a
+     * square of the other colour.
+     */
+    record WrongBishop(Side side) implements EndingCondition {
+
+        private static final List<Integer> ROOKS_FILES = List.of(0, 7);
+
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long own = board.pieces(side.ordinal()) & ~(1L << board.kingSquare(side.ordinal()));
+            long bishops = Men.of(PieceType.BISHOP).on(board, side);
+            long pawns = situation.pawns(side);
+            return bishops != 0
+                    && pawns != 0
+                    && own == (bishops | pawns)
+                    && ROOKS_FILES.stream().anyMatch(file -> isWrong(bishops, pawns, file));
+        }
+
+        private boolean isWrong(long bishops, long pawns, int file) {
+            long corner = Squares.ofFile(file) & Squares.ofRank(side, 7);
+            return (pawns & ~Squares.ofFile(file)) == 0
+                    && (bishops & Squares.colourOf(Squares.first(corner))) == 0;
+        }
+
+        @Override
+        public String text() {
+            return Condition.word(side) + " wrong bishop";
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new WrongBishop(way.side(side));
+        }
+    }
+}
