@@ -37,7 +37,7 @@ class MouseDayTest extends WindowTest {
         assertThat(bench.games().session().current().annotation().verdict())
                 .contains(Verdict.WHITE_WINS);
         Fx.askForMenu(move(robot, 6, "Nf6"));
-        item(robot, "Grade ?");
+        choose(robot, "Grade ?");
         assertThat(bench.games().session().current().annotation().nags()).contains(Nag.MISTAKE);
 
         click(robot, "#set-exercise");
@@ -111,7 +111,7 @@ class MouseDayTest extends WindowTest {
     void games_are_made_named_collected_sorted_and_filtered(FxRobot robot) throws Exception {
         importGame(robot);
         click(robot, "#add-games");
-        item(robot, "#menu-new-game");
+        choose(robot, "#menu-new-game");
         until(() -> table(robot, "#games-table").getItems().size() == 2);
         until(() -> bench.games().session().tree().nodes().size() == 1);
         click(robot, "#game-edit");

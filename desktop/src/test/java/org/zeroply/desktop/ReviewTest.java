@@ -89,7 +89,7 @@ class ReviewTest extends WindowTest {
         fire(robot, "#moment-dismiss");
         assertThat(card(last()).isDismissed()).isTrue();
         askForMenu(robot, "#moment-" + card(last()).number() + " .moment-move");
-        item(robot, "#menu-take-back");
+        choose(robot, "#menu-take-back");
         assertThat(card(last()).isDismissed()).isFalse();
         fire(robot, "#moment-keep");
         assertThat(pgn()).contains("Count on f7!").contains("zp.check");

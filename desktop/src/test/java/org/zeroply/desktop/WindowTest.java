@@ -198,32 +198,33 @@ public abstract class WindowTest {
         Fx.askForMenu(robot.lookup(id).query());
     }
 
-    /** Presses an item of a menu that is open. */
-    static void item(FxRobot robot, String id) throws TimeoutException {
-        until(() -> robot.lookup(id).tryQuery().isPresent());
-        robot.clickOn(id);
+    /**
+     * Goes down a menu that is open, from one row to the next, to what is pressed last; each by its
+     * title or id. As with a hand the way leads sideways into the next menu and then down: across,
+     * it would lead over other rows, which open theirs instead.
+     */
+    static void choose(FxRobot robot, String... rows) throws TimeoutException {
+        Optional<Point2D> before = Optional.empty();
+        for (String row : rows) {
+            Point2D place = place(robot, row);
+            before.ifPresent(p -> robot.moveTo(place.getX(), p.getY()));
+            robot.clickOn(place);
+            before = Optional.of(place);
+        }
     }
 
-    /**
-     * Goes down a menu that is open, from one title to the next, to what is pressed last. As with a
-     * hand the way leads sideways into the next menu and then down: across, it would lead over
-     * other rows, which open theirs instead.
-     */
-    static void choose(FxRobot robot, String... titles) throws TimeoutException {
+    /** Where something is on the screen, once it has come to its place there. */
+    private static Point2D place(FxRobot robot, String what) throws TimeoutException {
         AtomicReference<Point2D> place = new AtomicReference<>();
-        for (String title : titles) {
-            Optional<Point2D> before = Optional.ofNullable(place.getAndSet(null));
-            until(
-                    () -> {
-                        robot.lookup(title)
-                                .tryQuery()
-                                .filter(WindowTest::hasItsPlace)
-                                .ifPresent(row -> place.set(centre(row)));
-                        return place.get() != null;
-                    });
-            before.ifPresent(p -> robot.moveTo(place.get().getX(), p.getY()));
-            robot.clickOn(place.get());
-        }
+        until(
+                () -> {
+                    robot.lookup(what)
+                            .tryQuery()
+                            .filter(WindowTest::hasItsPlace)
+                            .ifPresent(node -> place.set(centre(node)));
+                    return place.get() != null;
+                });
+        return place.get();
     }
 
     private static boolean hasItsPlace(Node node) {

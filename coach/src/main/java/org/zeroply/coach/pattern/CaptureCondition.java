@@ -5,6 +5,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.fact.structure.PawnSets;
 
 /** By what and from where the last move took something, or that a pawn went on without. */
 sealed interface CaptureCondition extends Condition {
@@ -59,28 +60,35 @@ sealed interface CaptureCondition extends Condition {
     /**
      * The last move was that of a pawn that took nothing.
      *
+     * @param passed whether it must be a passed one where it came to; one that promoted is
      * @param to where it went
      */
-    record Pushed(Side side, Place to) implements CaptureCondition {
+    record Pushed(Side side, boolean passed, Place to) implements CaptureCondition {
         @Override
         public boolean holds(Situation situation) {
             int last = situation.lastPacked();
             return situation.hasMoved(side)
                     && !Move.isCapture(last)
                     && Squares.has(to.squares(), Move.to(last))
-                    && situation.moved() == PieceType.PAWN;
+                    && situation.moved() == PieceType.PAWN
+                    && (!passed || Move.isPromotion(last) || isPassed(situation, Move.to(last)));
+        }
+
+        private boolean isPassed(Situation situation, int square) {
+            long own = situation.pawns(side);
+            return Squares.has(PawnSets.passed(side, own, situation.pawns(side.other())), square);
         }
 
         @Override
         public String text() {
             return Condition.word(side)
-                    + " just pushed a pawn"
+                    + (passed ? " just pushed a passed pawn" : " just pushed a pawn")
                     + (to.isAnywhere() ? "" : " to " + to.text());
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new Pushed(way.side(side), to.under(way));
+            return new Pushed(way.side(side), passed, to.under(way));
         }
     }
 }

@@ -30,9 +30,13 @@ final class CapturePhrases {
                             "black just recaptured with a pawn from the b-file",
                             w -> with(w, 4, 5, 3)),
                     Phrase.of(
-                            "<side> just pushed an? pawn(?: (?:to|on) <place>)?",
+                            "<side> just pushed an? (passed |)pawn(?: (?:to|on) <place>)?",
                             "white just pushed a pawn to the h-file",
-                            w -> new CaptureCondition.Pushed(w.side(1), w.place(2, w.side(1)))));
+                            w ->
+                                    new CaptureCondition.Pushed(
+                                            w.side(1),
+                                            !w.text(2).isEmpty(),
+                                            w.place(3, w.side(1)))));
 
     private CapturePhrases() {}
 

@@ -12,7 +12,7 @@ final class SaidOfMoves {
             ^<side> (?:blockades|blockaded|blocks|stops) (?:the |an? )?((?:passed |isolated |)pawn(?: on [a-h][1-8]|)) with (?:an? |the |its )?(<man>)$ => $1's enemy $2 blockaded by $3
             (white |black |^)(king|queen|rook|bishop|knight) (?:walks|walked|marches|penetrates|penetrated|invades|invaded|runs|ran|steps|stepped|hops|hopped|lands|landed|sinks|settles) (?:to|on|into|in|at)(?= [a-h][1-8]) => $1just moved a $2 to
             ^(white |black |)(?:just )?(?:pushes|pushed|advances|advanced|pushing) (?:the |an? |its )?([a-h])-pawn => $1just pushed a pawn to the $2-file
-            ^(white |black |)(?:just )?(?:pushes|pushed|advances|advanced) an? pawn => $1just pushed a pawn
+            ^(white |black |)(?:just )?(?:pushes|pushed|advances|advanced) (?:(?:the |its |an? )(passed )|an? )pawn => $1just pushed a $2pawn
             (?:just )?(?:recaptures?|recaptured|recapturing|retakes|retook|takes back|took back|taking back) => just recaptured
             ^recapture (?:by|for) <side>(.*) => $1 just recaptured$2
             (?:just )?(?:captures?|captured|takes|took|taking|capturing) with => just captured with

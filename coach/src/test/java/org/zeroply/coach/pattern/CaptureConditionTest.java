@@ -28,6 +28,8 @@ class CaptureConditionTest {
             white just pushed a pawn to the h-file | none | 4k3/8/8/8/8/7p/6P1/4K3 w - - 0 1 | 1. gxh3 Kd7
             white just pushed a pawn to the h-file | none | 4k3/8/8/8/8/8/8/4K2R w - - 0 1 | 1. Rh4 Kd7
             white just pushed a pawn | 1 3 | 8/7P/8/8/8/8/P7/k3K3 w - - 0 1 | 1. h8=Q+ Kb1 2. a4 Kc2
+            white just pushed a passed pawn | 3 | 4k3/p7/8/8/8/8/P6P/4K3 w - - 0 1 | 1. a4 Kd7 2. h4 Kd6
+            white just pushed a passed pawn | 1 | 8/7P/8/8/8/8/P7/k3K3 w - - 0 1 | 1. h8=Q+ Kb1 2. Kd2
             black just pushed a pawn | none | 8/7P/8/8/8/8/P7/k3K3 w - - 0 1 | 1. h8=Q+ Kb1 2. a4 Kc2
             white mate by a queen with a knight | 1 | 5rk1/5pp1/8/6NQ/8/8/8/4K3 w - - 0 1 | 1. Qh7#
             white mate by a knight with a queen | 1 | 5rk1/5pp1/8/6NQ/8/8/8/4K3 w - - 0 1 | 1. Qh7#

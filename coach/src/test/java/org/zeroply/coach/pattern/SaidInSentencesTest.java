@@ -178,6 +178,8 @@ class SaidInSentencesTest {
             a pawn is lost in the opening | (white just won a pawn OR black just won a pawn) AND in the opening
             queen takes b2 | ((white just took on b2 AND white just moved a queen to b2) OR (black just took on b2 AND black just moved a queen to b2))
             black pushes the h-pawn | black just pushed a pawn to the h-file
+            white advances a passed pawn | white just pushed a passed pawn
+            black pushes its passed pawn | black just pushed a passed pawn
             white recaptures with the g-pawn | white just recaptured with a pawn from the g-file
             black recaptures on f6 with the g-pawn | black just recaptured with a pawn from the g-file on f6
             white captures on g3 with the h-pawn | white just captured with a pawn from the h-file on g3
