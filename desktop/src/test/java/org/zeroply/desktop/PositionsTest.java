@@ -82,6 +82,7 @@ class PositionsTest extends WindowTest {
     @Test
     void the_clearest_position_comes_first_at_a_press(FxRobot robot) throws Exception {
         click(robot, "#games-positions");
+        assertThat(robot.lookup("#ask-clearest").query().isVisible()).isFalse();
         robot.interact(
                 () ->
                         robot.lookup("#ask-text")

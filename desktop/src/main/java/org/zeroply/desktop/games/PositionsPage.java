@@ -4,6 +4,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
 import javafx.collections.ListChangeListener;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -312,6 +313,8 @@ final class PositionsPage extends VBox {
         collect.setVisible(false);
         ToggleButton clearest = manners.get(Query.Manner.CLEAREST);
         clearest.setOnAction(e -> order());
+        clearest.visibleProperty()
+                .bind(Bindings.isNotEmpty(model.hits()).or(clearest.selectedProperty()));
         Button go =
                 Widgets.button("positions-go", Texts.of("games.look-through-games"), model::search);
         return new Bar(8, state, bar, stop, clearest, collect, go);
