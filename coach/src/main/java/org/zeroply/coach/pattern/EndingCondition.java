@@ -15,21 +15,39 @@ import org.zeroply.coach.fact.structure.PawnSets;
 sealed interface EndingCondition extends Condition {
 
     /**
-     * An enemy rook or queen holds a file or rank between a king and a passed pawn of either side,
-     * where the king would cross it.
+     * In an ending without queens an enemy rook holds a file or rank between a king and a passed
+     * pawn of either side, where the king would cross it, and does not give check.
      *
      * @param side whose king it is
      */
     record CutOff(Side side) implements EndingCondition {
+        /** Pieces of a side besides its king, with more of which kings stay at home: our choice. */
+        private static final int FEW = 2;
+
+        private static boolean isEnding(Board board) {
+            if (Men.of(PieceType.QUEEN).on(board) != 0) {
+                return false;
+            }
+            for (Side side : Side.values()) {
+                if (Long.bitCount(Men.PIECES.on(board, side)) > FEW) {
+                    return false;
+                }
+            }
+            return true;
+        }
+
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
+            if (!isEnding(board) || board.inCheck()) {
+                return false;
+            }
             int king = board.kingSquare(side.ordinal());
             long passed = passed(situation, side) | passed(situation, side.other());
             if (passed == 0) {
                 return false;
             }
-            for (int rook : Squares.list(Men.MAJORS.on(board, side.other()))) {
+            for (int rook : Squares.list(Men.of(PieceType.ROOK).on(board, side.other()))) {
                 long held = Attacks.rook(rook, board.occupied() & ~(1L << king)) | 1L << rook;
                 for (int pawn : Squares.list(passed)) {
                     if (isBetween(rook, king, pawn, Square::file)

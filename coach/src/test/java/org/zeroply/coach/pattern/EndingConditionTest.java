@@ -10,19 +10,22 @@ class EndingConditionTest {
     private static final String ROWS =
             """
             black king cut off | 8/8/8/7k/3P4/8/8/3K1R2 w - - 0 1 | true
-            black king cut off | 8/8/8/7k/3P4/8/8/3K1Q2 w - - 0 1 | true
+            black king cut off | 8/8/8/7k/3P4/8/8/3K1Q2 w - - 0 1 | false
             black king cut off | 8/8/8/7k/3P4/8/8/3K1B2 w - - 0 1 | false
             black king cut off | 8/8/8/7k/8/3p4/8/3K1R2 w - - 0 1 | true
             black king cut off | 8/3p4/8/7k/3P4/8/8/3K1R2 w - - 0 1 | false
             black king cut off | 8/8/8/7k/3P4/8/8/1R1K4 w - - 0 1 | false
             black king cut off | 8/8/8/7k/3P4/8/8/K2R4 w - - 0 1 | false
             black king cut off | 8/8/8/7k/3P4/5N2/8/3K1R2 w - - 0 1 | false
-            black king cut off | 8/8/8/5R1k/3P4/8/8/3K4 b - - 0 1 | true
+            black king cut off | 8/8/8/5R1k/3P4/8/8/3K4 b - - 0 1 | false
+            black king cut off | 3q4/8/8/7k/3P4/8/8/3K1R2 w - - 0 1 | false
+            black king cut off | 2bb4/8/8/7k/3P4/8/8/3K1R2 w - - 0 1 | true
+            black king cut off | 1nbb4/8/8/7k/3P4/8/8/3K1R2 w - - 0 1 | false
             black king cut off | 4k3/8/8/1R6/8/4P3/8/6K1 w - - 0 1 | true
             black king cut off | 8/8/4k3/1R6/4P3/8/8/6K1 w - - 0 1 | true
             black king cut off | 8/8/4k3/1R2P3/8/8/8/6K1 w - - 0 1 | false
             black king cut off | 8/8/8/7k/3P4/8/8/3K1r2 w - - 0 1 | false
-            white king cut off | 8/8/8/7k/3P4/8/8/K1r5 w - - 0 1 | true
+            white king cut off | 2r5/8/8/7k/3P4/8/8/K7 w - - 0 1 | true
             white wrong bishop | 7k/8/8/7P/8/8/8/K4B2 w - - 0 1 | true
             white wrong bishop | 7k/p7/8/7P/7P/8/8/K4B2 w - - 0 1 | true
             white wrong bishop | k7/8/8/P7/8/8/8/K4B2 w - - 0 1 | false
