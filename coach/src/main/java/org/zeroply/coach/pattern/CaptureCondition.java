@@ -5,7 +5,6 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.fact.structure.PawnSets;
 
 /** By what and from where the last move took something, or that a pawn went on without. */
 sealed interface CaptureCondition extends Condition {
@@ -71,12 +70,9 @@ sealed interface CaptureCondition extends Condition {
                     && !Move.isCapture(last)
                     && Squares.has(to.squares(), Move.to(last))
                     && situation.moved() == PieceType.PAWN
-                    && (!passed || Move.isPromotion(last) || isPassed(situation, Move.to(last)));
-        }
-
-        private boolean isPassed(Situation situation, int square) {
-            long own = situation.pawns(side);
-            return Squares.has(PawnSets.passed(side, own, situation.pawns(side.other())), square);
+                    && (!passed
+                            || Move.isPromotion(last)
+                            || Squares.has(situation.passed(side), Move.to(last)));
         }
 
         @Override

@@ -1,6 +1,5 @@
 package org.zeroply.coach.pattern;
 
-import java.util.List;
 import java.util.function.IntUnaryOperator;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
@@ -9,7 +8,6 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.board.Symmetry;
 import org.zeroply.coach.fact.Squares;
-import org.zeroply.coach.fact.structure.PawnSets;
 
 /** What decides endings and has a name; exactly what is in {@code docs/find.md}. */
 sealed interface EndingCondition extends Condition {
@@ -43,7 +41,7 @@ sealed interface EndingCondition extends Condition {
                 return false;
             }
             int king = board.kingSquare(side.ordinal());
-            long passed = passed(situation, side) | passed(situation, side.other());
+            long passed = situation.passed(side) | situation.passed(side.other());
             if (passed == 0) {
                 return false;
             }
@@ -62,10 +60,6 @@ sealed interface EndingCondition extends Condition {
                 }
             }
             return false;
-        }
-
-        private static long passed(Situation situation, Side side) {
-            return PawnSets.passed(side, situation.pawns(side), situation.pawns(side.other()));
         }
 
         private static boolean isBetween(int rook, int king, int pawn, IntUnaryOperator line) {
@@ -97,24 +91,19 @@ sealed interface EndingCondition extends Condition {
      */
     record WrongBishop(Side side) implements EndingCondition {
 
-        private static final List<Integer> ROOKS_FILES = List.of(0, 7);
-
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
             long own = board.pieces(side.ordinal()) & ~(1L << board.kingSquare(side.ordinal()));
             long bishops = Men.of(PieceType.BISHOP).on(board, side);
             long pawns = situation.pawns(side);
-            return bishops != 0
-                    && pawns != 0
+            long file = Squares.filesOf(pawns);
+            boolean rooksPawns = file == Squares.ofFile(0) || file == Squares.ofFile(7);
+            return rooksPawns
+                    && bishops != 0
                     && own == (bishops | pawns)
-                    && ROOKS_FILES.stream().anyMatch(file -> isWrong(bishops, pawns, file));
-        }
-
-        private boolean isWrong(long bishops, long pawns, int file) {
-            long corner = Squares.ofFile(file) & Squares.ofRank(side, 7);
-            return (pawns & ~Squares.ofFile(file)) == 0
-                    && (bishops & Squares.colourOf(Squares.first(corner))) == 0;
+                    && (bishops & Squares.colourOf(Squares.first(file & Squares.ofRank(side, 7))))
+                            == 0;
         }
 
         @Override

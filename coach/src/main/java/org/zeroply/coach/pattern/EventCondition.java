@@ -139,15 +139,9 @@ sealed interface EventCondition extends Condition {
     record Break(Side side, Place place) implements EventCondition {
         @Override
         public boolean holds(Situation situation) {
-            int last = situation.lastPacked();
-            int to = Move.to(last);
-            if (!situation.hasMoved(side)
-                    || Move.isCapture(last)
-                    || !Squares.has(place.squares(), to)
-                    || lastMan(situation) != PieceType.PAWN) {
-                return false;
-            }
-            return (Attacks.pawn(side.ordinal(), to) & situation.pawns(side.other())) != 0;
+            long attacked = Attacks.pawn(side.ordinal(), Move.to(situation.lastPacked()));
+            return (attacked & situation.pawns(side.other())) != 0
+                    && new CaptureCondition.Pushed(side, false, place).holds(situation);
         }
 
         @Override
@@ -192,9 +186,7 @@ sealed interface EventCondition extends Condition {
 
         @Override
         public boolean holds(Situation situation) {
-            return situation.hasMoved(side)
-                    && situation.board().inCheck()
-                    && situation.position().isCheckmate()
+            return situation.hasMated(side)
                     && (theme == Theme.MATE || ThemeFinder.mate(situation.scene()) == theme);
         }
 

@@ -18,9 +18,7 @@ record MateByTwo(Side side, PieceType one, PieceType other) implements Condition
 
     @Override
     public boolean holds(Situation situation) {
-        if (!situation.hasMoved(side)
-                || !situation.board().inCheck()
-                || !situation.position().isCheckmate()) {
+        if (!situation.hasMated(side)) {
             return false;
         }
         Board board = situation.board();

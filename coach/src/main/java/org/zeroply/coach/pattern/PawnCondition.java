@@ -294,9 +294,7 @@ sealed interface PawnCondition extends Condition {
     record ConnectedPassed(Side side, Place place) implements PawnCondition {
         @Override
         public boolean holds(Situation situation) {
-            long passed =
-                    PawnSets.passed(side, situation.pawns(side), situation.pawns(side.other()))
-                            & place.squares();
+            long passed = situation.passed(side) & place.squares();
             return Squares.list(passed).stream()
                     .anyMatch(pawn -> (Squares.besideFiles(pawn) & passed) != 0);
         }

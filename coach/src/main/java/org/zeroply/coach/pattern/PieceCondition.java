@@ -153,14 +153,7 @@ sealed interface PieceCondition extends Condition {
         }
 
         private static boolean isBefore(Situation situation, int rook, Side pawns, long seen) {
-            return (Squares.front(pawns, rook) & seen & passed(situation, pawns)) != 0;
-        }
-
-        private static long passed(Situation situation, Side side) {
-            return PawnSets.passed(
-                    side,
-                    own(situation, side, PieceType.PAWN),
-                    own(situation, side.other(), PieceType.PAWN));
+            return (Squares.front(pawns, rook) & seen & situation.passed(pawns)) != 0;
         }
 
         @Override
@@ -237,9 +230,8 @@ sealed interface PieceCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long ours = own(situation, side, PieceType.PAWN);
             long theirs = own(situation, side.other(), PieceType.PAWN);
-            long worth = PawnSets.passed(side.other(), theirs, ours) | PawnSets.isolated(theirs);
+            long worth = situation.passed(side.other()) | PawnSets.isolated(theirs);
             long before = Squares.forward(side.other(), worth);
             return (before & men.on(board, side) & place.squares()) != 0;
         }

@@ -16,6 +16,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.fact.structure.PawnSets;
 
 /**
  * What conditions look at: a position and, where it is known, how it came about and how the game
@@ -196,6 +197,11 @@ public final class Situation {
         return Move.isPromotion(last) ? PieceType.PAWN : PieceType.of(board.typeAt(Move.to(last)));
     }
 
+    /** Whether a side has just given mate. */
+    boolean hasMated(Side side) {
+        return hasMoved(side) && board.inCheck() && position().isCheckmate();
+    }
+
     /** What the last move took, if it is known and took something. */
     Optional<PieceType> taken() {
         if (!Move.isCapture(last)) {
@@ -217,6 +223,11 @@ public final class Situation {
     /** The squares of a side's pawns. */
     long pawns(Side side) {
         return board.pieces(side.ordinal(), PieceType.PAWN.ordinal());
+    }
+
+    /** The squares of a side's passed pawns. */
+    long passed(Side side) {
+        return PawnSets.passed(side, pawns(side), pawns(side.other()));
     }
 
     /** The squares of all pawns. */
