@@ -15,6 +15,9 @@ public final class MateInOne {
     private static final int KNIGHT = 1;
     private static final int QUEEN = 4;
 
+    /** Stands for flights that were not looked for yet; a king has eight at most. */
+    private static final long UNKNOWN = -1L;
+
     private MateInOne() {}
 
     /** A mating move of the side to move, which is not in check; 0 for none. */
@@ -23,27 +26,48 @@ public final class MateInOne {
         int king = board.kingSquare(1 - us);
         long occupied = board.occupied();
         long own = board.pieces(us);
+        long flights = UNKNOWN;
         for (int type = KNIGHT; type <= QUEEN; type++) {
             long men = board.pieces(us, type);
             long checks = men == 0 ? 0 : Attacks.of(type, king, occupied) & ~own;
             for (; men != 0; men &= men - 1) {
                 int from = Long.numberOfTrailingZeros(men);
-                int move = find(board, type, from, Attacks.of(type, from, occupied) & checks);
-                if (move != 0) {
-                    return move;
+                long targets = Attacks.of(type, from, occupied) & checks;
+                if (targets != 0) {
+                    flights = flights == UNKNOWN ? flights(board, us, king) : flights;
+                    int move = find(board, type, from, targets, flights);
+                    if (move != 0) {
+                        return move;
+                    }
                 }
             }
         }
         return 0;
     }
 
-    private static int find(Board board, int type, int from, long targets) {
+    /** Squares that a king could go to as the men stand: nothing bears on them. */
+    private static long flights(Board board, int us, int king) {
+        long without = board.occupied() & ~(1L << king);
+        long flights = 0;
+        long around = Attacks.king(king) & ~board.pieces(1 - us);
+        for (long rest = around; rest != 0; rest &= rest - 1) {
+            if (!board.isAttacked(Long.numberOfTrailingZeros(rest), us, without)) {
+                flights |= rest & -rest;
+            }
+        }
+        return flights;
+    }
+
+    private static int find(Board board, int type, int from, long targets, long flights) {
         int us = board.sideToMove();
         int king = board.kingSquare(1 - us);
+        long without = board.occupied() & ~(1L << king) & ~(1L << from);
         for (long rest = targets; rest != 0; rest &= rest - 1) {
             int to = Long.numberOfTrailingZeros(rest);
+            // What the man bears on from its new place is no flight, nor is that place.
             boolean may =
-                    isSafe(board, us, king, from, to) && !canFlee(board, us, king, type, from, to);
+                    (flights & ~(1L << to) & ~Attacks.of(type, to, without)) == 0
+                            && isSafe(board, us, king, from, to);
             int move = may ? mate(board, from, to) : 0;
             if (move != 0) {
                 return move;
@@ -60,19 +84,6 @@ public final class MateInOne {
             return false;
         }
         return (Attacks.king(king) & 1L << to) == 0 || (reach & board.pieces(us)) != 0;
-    }
-
-    /** Whether the king has a square that nothing bears on now, nor the man from its new place. */
-    private static boolean canFlee(Board board, int us, int king, int type, int from, int to) {
-        long without = board.occupied() & ~(1L << king);
-        long covered = Attacks.of(type, to, without & ~(1L << from));
-        long around = Attacks.king(king) & ~board.pieces(1 - us) & ~(1L << to) & ~covered;
-        for (long rest = around; rest != 0; rest &= rest - 1) {
-            if (!board.isAttacked(Long.numberOfTrailingZeros(rest), us, without)) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static int mate(Board board, int from, int to) {

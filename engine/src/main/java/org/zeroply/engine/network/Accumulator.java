@@ -12,10 +12,11 @@ public final class Accumulator {
 
     private final Network network;
 
-    /** By ply and side: hidden values in pairs, and whether they are worked out. */
-    private final int[][][] values;
+    /** By ply: hidden values in pairs, of White's view and then of Black's. */
+    private final int[][] values;
 
-    private final boolean[][] known;
+    /** By ply: whether they are worked out. */
+    private final boolean[] known;
 
     /** By ply: codes and squares of what the move to it changed, 0 for nothing. */
     private final int[] added;
@@ -24,32 +25,29 @@ public final class Accumulator {
     private final int[] alsoAdded;
     private final int[] alsoRemoved;
 
-    /** By ply: the side whose king changed its half of the board by the move to it, or -1. */
-    private final int[] turned;
+    /** By ply: whether a king changed its half of the board by the move to it. */
+    private final boolean[] turned;
 
-    /** Hidden values of who is to move, then those of the other side: one long loop costs less. */
-    private final int[] both;
+    /** By side and half of its king: what was worked out last. */
+    private final View[][] views = new View[2][2];
 
     /**
      * @param plies length of the longest line
      */
     public Accumulator(Network network, int plies) {
         this.network = network;
-        int pairs = network.base.length;
-        values = new int[plies][2][pairs];
-        known = new boolean[plies][2];
+        values = new int[plies][2 * network.base.length];
+        known = new boolean[plies];
         added = new int[plies];
         removed = new int[plies];
         alsoAdded = new int[plies];
         alsoRemoved = new int[plies];
-        turned = new int[plies];
-        both = new int[2 * pairs];
+        turned = new boolean[plies];
     }
 
     /** Begins a line with the position on a board. */
     public void begin(Board board) {
-        refresh(board, 0, 0);
-        refresh(board, 0, 1);
+        refresh(board, 0);
     }
 
     /** Notes a legal packed move from a ply, not yet made on the board. */
@@ -64,7 +62,7 @@ public final class Accumulator {
         int placed = kind >= Move.PROMOTION ? side << 3 | (kind & 3) + 2 : code;
         added[next] = placed << 6 | to;
         alsoAdded[next] = 0;
-        turned[next] = (code & 7) == 6 && ((from ^ to) & 4) != 0 ? side : -1;
+        turned[next] = (code & 7) == 6 && ((from ^ to) & 4) != 0;
         if (kind == Move.EN_PASSANT) {
             alsoRemoved[next] = ((1 - side) << 3 | 1) << 6 | to ^ 8;
         } else if (kind == Move.KING_SIDE_CASTLING || kind == Move.QUEEN_SIDE_CASTLING) {
@@ -76,17 +74,15 @@ public final class Accumulator {
             int captured = board.codeAt(to);
             alsoRemoved[next] = captured == 0 ? 0 : captured << 6 | to;
         }
-        known[next][0] = false;
-        known[next][1] = false;
+        known[next] = false;
     }
 
     /** Notes a pass from a ply. */
     public void notePass(int ply) {
         int next = ply + 1;
         added[next] = 0;
-        turned[next] = -1;
-        known[next][0] = false;
-        known[next][1] = false;
+        turned[next] = false;
+        known[next] = false;
     }
 
     /**
@@ -97,70 +93,68 @@ public final class Accumulator {
      * @return centipawns for the side to move
      */
     public int judge(Board board, int ply) {
-        work(board, ply, 0);
-        work(board, ply, 1);
+        work(board, ply);
         int side = board.sideToMove();
         int stage = Network.stage(Long.bitCount(board.occupied()));
-        int[] own = values[ply][side];
-        System.arraycopy(own, 0, both, 0, own.length);
-        System.arraycopy(values[ply][1 - side], 0, both, own.length, own.length);
-        Network.Output output = network.outputs[stage];
-        int score = network.centipawns(stage, Kernels.weighed(both, output.low(), output.high()));
+        Network.Output output = network.outputs[side][stage];
+        int sum = Kernels.weighed(values[ply], output.low(), output.high());
+        int score = network.centipawns(stage, sum);
         int ahead = score > 0 ? side : 1 - side;
         return score * Drawishness.ofMaterial(board, ahead) / Drawishness.FULL;
     }
 
-    private void work(Board board, int ply, int side) {
+    private void work(Board board, int ply) {
         int at = ply;
-        while (!known[at][side]) {
-            if (turned[at] == side) {
-                refresh(board, ply, side);
+        while (!known[at]) {
+            if (turned[at]) {
+                refresh(board, ply);
                 return;
             }
             at--;
         }
         if (at < ply) {
-            int turn = Features.turn(side, board.kingSquare(side));
+            int[][] rows = network.both[half(board, 0)][half(board, 1)];
             for (int next = at + 1; next <= ply; next++) {
-                step(next, side, turn);
+                step(next, rows);
             }
         }
     }
 
-    private void step(int ply, int side, int turn) {
-        int[] from = values[ply - 1][side];
-        int[] to = values[ply][side];
-        known[ply][side] = true;
+    private void step(int ply, int[][] rows) {
+        int[] from = values[ply - 1];
+        int[] to = values[ply];
+        known[ply] = true;
         if (added[ply] == 0) {
             System.arraycopy(from, 0, to, 0, to.length);
-            return;
-        }
-        int[] placed = row(added[ply], side, turn);
-        int[] gone = row(removed[ply], side, turn);
-        if (alsoRemoved[ply] == 0) {
-            Kernels.move(to, from, placed, gone);
+        } else if (alsoRemoved[ply] == 0) {
+            Kernels.move(to, from, rows[added[ply]], rows[removed[ply]]);
         } else {
-            Kernels.capture(to, from, placed, gone, row(alsoRemoved[ply], side, turn));
+            int[] taken = rows[alsoRemoved[ply]];
+            Kernels.capture(to, from, rows[added[ply]], rows[removed[ply]], taken);
             if (alsoAdded[ply] != 0) {
-                Kernels.add(to, row(alsoAdded[ply], side, turn));
+                Kernels.add(to, rows[alsoAdded[ply]]);
             }
         }
     }
 
-    private int[] row(int man, int side, int turn) {
-        return network.rows[Features.of(side, turn, man >> 6, man & 63)];
+    /** Works everything out from the board instead of the moves. */
+    private void refresh(Board board, int ply) {
+        for (int side = 0; side < 2; side++) {
+            int half = half(board, side);
+            if (views[side][half] == null) {
+                int turn = Features.turn(side, board.kingSquare(side));
+                views[side][half] = new View(network, side, turn);
+            }
+            View view = views[side][half];
+            view.look(board);
+            int length = view.values.length;
+            System.arraycopy(view.values, 0, values[ply], side * length, length);
+        }
+        known[ply] = true;
     }
 
-    /** Works everything out anew from the board. */
-    private void refresh(Board board, int ply, int side) {
-        int[] to = values[ply][side];
-        System.arraycopy(network.base, 0, to, 0, to.length);
-        int turn = Features.turn(side, board.kingSquare(side));
-        for (long s = board.occupied(); s != 0; s &= s - 1) {
-            int square = Long.numberOfTrailingZeros(s);
-            int code = board.codeAt(square);
-            Kernels.add(to, network.rows[Features.of(side, turn, code, square)]);
-        }
-        known[ply][side] = true;
+    /** The half of the board that a side's king stands on: 0 on the left, 1 on the right. */
+    private static int half(Board board, int side) {
+        return board.kingSquare(side) >> 2 & 1;
     }
 }

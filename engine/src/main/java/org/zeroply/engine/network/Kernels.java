@@ -30,6 +30,12 @@ final class Kernels {
         }
     }
 
+    static void remove(int[] to, int[] row) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] -= row[i];
+        }
+    }
+
     /** Two whole numbers of 16 bits in one: sums of such pairs are the pairs of the sums. */
     static int pair(int low, int high) {
         return (high << 16) + low;

@@ -53,6 +53,14 @@ final class History {
     /** By ply: what the side attacks that is not to move. */
     private final long[] attacked = new long[SearchState.MAX_PLY + 2];
 
+    /** The ply that was opened last, and where its ranks begin in the tables. */
+    private int openPly;
+
+    private int openPawns;
+    private int openLast;
+    private int openSecond;
+    private int openFourth;
+
     void clear() {
         Arrays.fill(quiets, (short) 0);
         Arrays.fill(captures, (short) 0);
@@ -127,12 +135,27 @@ final class History {
 
     /** Rank of a quiet move, not yet made at a ply that was looked at. */
     int quiet(Board board, int move, int ply) {
+        open(board, ply);
+        return quietAtOpen(board, move);
+    }
+
+    /** Finds where ranks of quiet moves at a ply that was looked at are kept: once for all. */
+    void open(Board board, int ply) {
+        openPly = ply;
+        openPawns = pawns(board);
+        openLast = back(ply, 1) * SLOTS;
+        openSecond = back(ply, 2) * SLOTS;
+        openFourth = back(ply, 4) * SLOTS;
+    }
+
+    /** Rank of a quiet move, not yet made at the ply that was opened last. */
+    int quietAtOpen(Board board, int move) {
         int slot = slot(board, move);
-        return quiets[fromTo(board.sideToMove(), move, ply)]
-                + byPawns[pawns(board) | slot]
-                + continuations[back(ply, 1) * SLOTS + slot]
-                + continuations[back(ply, 2) * SLOTS + slot]
-                + continuations[back(ply, 4) * SLOTS + slot] / 2;
+        return quiets[fromTo(board.sideToMove(), move, openPly)]
+                + byPawns[openPawns | slot]
+                + continuations[openLast | slot]
+                + continuations[openSecond | slot]
+                + continuations[openFourth | slot] / 2;
     }
 
     /** Rank of a capture or promotion, not yet made. */

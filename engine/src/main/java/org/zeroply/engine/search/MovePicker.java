@@ -216,6 +216,7 @@ final class MovePicker {
             index = 0;
             end = MoveGenerator.quiets(board, moves, 0);
             checks.begin(board);
+            history.open(board, ply);
             for (int i = 0; i < end; i++) {
                 moves[i] = ranked(moves[i], quietRank(moves[i]));
             }
@@ -232,7 +233,7 @@ final class MovePicker {
     private int quietRank(int move) {
         boolean check =
                 checks.isCheck(move) && StaticExchange.isAtLeast(board, move, -CHECK_MAY_LOSE);
-        return history.quiet(board, move, ply) + (check ? CHECK : 0);
+        return history.quietAtOpen(board, move) + (check ? CHECK : 0);
     }
 
     private int evasion() {
@@ -265,13 +266,14 @@ final class MovePicker {
 
     /** Takes the best-ranked of the remaining moves. */
     private int pick() {
-        int best = index;
         int most = moves[index];
         for (int i = index + 1; i < end; i++) {
-            if (moves[i] > most) {
-                most = moves[i];
-                best = i;
-            }
+            most = Math.max(most, moves[i]);
+        }
+        // No two are equal, as each holds another move.
+        int best = index;
+        while (moves[best] != most) {
+            best++;
         }
         moves[best] = moves[index++];
         rank = most >> 16 << 2;
