@@ -39,6 +39,11 @@ public record Evidence(List<Integer> men, List<Fact> facts) {
         return shows(query, position).map(c -> of(c, position)).orElse(NONE);
     }
 
+    /** Whether the last step of a query holds in a position, seen alone. */
+    public static boolean isShown(Query query, Position position) {
+        return shows(query, position).isPresent();
+    }
+
     /**
      * How many men besides kings have nothing to do with what a query asks in a position: the fewer
      * there are, the clearer it shows. All of them where it rests on nothing that could be pointed

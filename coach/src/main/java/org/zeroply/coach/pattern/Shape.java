@@ -12,8 +12,9 @@ import org.zeroply.coach.fact.structure.PawnSets;
  */
 enum Shape {
     ISOLATED_QUEENS_PAWN(
-            "isolated queen's pawn", (side, own, theirs) -> isolatedOn(3, own, theirs)),
-    ISOLATED_KINGS_PAWN("isolated king's pawn", (side, own, theirs) -> isolatedOn(4, own, theirs)),
+            "isolated queen's pawn", (side, own, theirs) -> isolatedOn(3, side, own, theirs)),
+    ISOLATED_KINGS_PAWN(
+            "isolated king's pawn", (side, own, theirs) -> isolatedOn(4, side, own, theirs)),
     HANGING_PAWNS(
             "hanging pawns", (side, own, theirs) -> PawnSets.hangingPair(side, own, theirs) != 0),
     MINORITY_ATTACK(
@@ -61,11 +62,15 @@ enum Shape {
         };
     }
 
-    /** One isolated pawn on a file, and no enemy pawn in front of it. */
-    private static boolean isolatedOn(int file, long own, long theirs) {
+    /**
+     * One isolated pawn on a file, on its fourth or fifth rank, and no enemy pawn on the file.
+     * Further back it holds nothing, further on it is a passed pawn first of all.
+     */
+    private static boolean isolatedOn(int file, Side side, long own, long theirs) {
         long squares = Squares.ofFile(file);
         long pawn = own & squares;
         return Long.bitCount(pawn) == 1
+                && (pawn & (Squares.ofRank(side, 3) | Squares.ofRank(side, 4))) != 0
                 && (theirs & squares) == 0
                 && (PawnSets.isolated(own) & pawn) != 0;
     }

@@ -199,6 +199,11 @@ class ConditionTest {
                     white isolated queen's pawn | 4k3/pp1p1ppp/8/8/3P4/8/PP3PPP/4K3 w - - | false
                     white isolated queen's pawn | 4k3/pp3ppp/8/8/3P4/2P5/P4PPP/4K3 w - - | false
                     black isolated queen's pawn | 4k3/pp3ppp/8/3p4/8/8/PP3PPP/4K3 w - - | true
+                    white isolated queen's pawn | 4k3/pp3ppp/4p3/3P4/8/8/PP3PPP/4K3 w - - | true
+                    white isolated queen's pawn | 4k3/pp3ppp/8/8/8/3P4/PP3PPP/4K3 w - - | false
+                    white isolated queen's pawn | 4k3/pp3ppp/3P4/8/8/8/PP3PPP/4K3 w - - | false
+                    black isolated queen's pawn | 4k3/pp3ppp/8/8/3p4/4P3/PP3PPP/4K3 w - - | true
+                    black isolated queen's pawn | 4k3/pp3ppp/3p4/8/8/8/PP3PPP/4K3 w - - | false
                     white hanging pawns | 4k3/pp3ppp/8/8/2PP4/8/P4PPP/4K3 w - - | true
                     white hanging pawns | 4k3/pp3ppp/8/8/2PP4/8/PP3PPP/4K3 w - - | false
                     white minority attack | 4k3/pp3ppp/2p5/3p4/1P1P4/4P3/P4PPP/4K3 w - - | true

@@ -14,6 +14,8 @@ import java.util.function.LongFunction;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.lesson.draft.Example;
+import org.zeroply.coach.pattern.Burden;
+import org.zeroply.coach.pattern.Definitions;
 import org.zeroply.coach.pattern.Query;
 import org.zeroply.coach.pattern.QueryReader;
 import org.zeroply.engine.analysis.Cancellation;
@@ -36,8 +38,9 @@ public final class ThemeExamples {
     }
 
     /**
-     * The queries that a theme in words stands for, each with the side whose theme it is. Words
-     * that name no side are asked for both.
+     * The queries that a theme in words stands for, each with the side whose theme it is: whoever
+     * has what is asked, or plays against it where it weighs on a side ({@link Burden}). Words that
+     * name no side are asked for both.
      *
      * @throws IllegalArgumentException if they are no query, saying what cannot be understood
      */
@@ -50,15 +53,19 @@ public final class ThemeExamples {
             for (Side side : Side.values()) {
                 String sided = side.word().toLowerCase(Locale.ROOT) + " " + words.strip();
                 if (QueryReader.problem(sided).isEmpty()) {
-                    queries.put(side, QueryReader.read(sided));
+                    put(queries, side, QueryReader.read(sided));
                 }
             }
         }
         if (queries.isEmpty()) {
             boolean blacks = black >= 0 && (white < 0 || black < white);
-            queries.put(blacks ? Side.BLACK : Side.WHITE, QueryReader.read(words));
+            put(queries, blacks ? Side.BLACK : Side.WHITE, QueryReader.read(words));
         }
         return queries;
+    }
+
+    private static void put(Map<Side, Query> queries, Side named, Query query) {
+        queries.put(Burden.isOn(named, query) ? named.other() : named, query);
     }
 
     /** Whether words name a theme that can be looked for. */
@@ -154,5 +161,14 @@ public final class ThemeExamples {
     public static String title(String words) {
         String text = Optional.of(words.strip()).filter(w -> !w.isEmpty()).orElse("Lesson");
         return Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** The same with what it means, where words are a theme of which that is written. */
+    static String definition(String words) {
+        Optional<String> means =
+                isTheme(words)
+                        ? Definitions.of(queries(words).values().iterator().next())
+                        : Optional.empty();
+        return title(words) + means.map(m -> ": " + m).orElse("");
     }
 }

@@ -47,7 +47,9 @@ public final class ThemeLessons {
             DoubleConsumer progress) {
         List<MoveTree> exercises = ThemeExamples.exercises(sheets.trees(SheetKind.EXERCISE), words);
         String title = ThemeExamples.title(words);
-        LessonDraft.Theme theme = new LessonDraft.Theme(title, title, List.of(words.strip()));
+        LessonDraft.Theme theme =
+                new LessonDraft.Theme(
+                        title, ThemeExamples.definition(words), List.of(words.strip()));
         return ThemeExamples.isTheme(words)
                 ? draft.draft(
                         theme,

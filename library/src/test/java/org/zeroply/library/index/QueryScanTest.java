@@ -197,6 +197,7 @@ class QueryScanTest extends StoreTest {
                 "white isolated queen's pawn",
                 r ->
                         onFile(r, 'd', 'P') == 1
+                                && (at(r, "d4") == 'P' || at(r, "d5") == 'P')
                                 && onFile(r, 'd', 'p') == 0
                                 && onFile(r, 'c', 'P') + onFile(r, 'e', 'P') == 0);
     }

@@ -23,6 +23,8 @@ class ThemeExamplesTest extends StoreTest {
             textBlock =
                     """
                     isolated queen's pawn     | WHITE white isolated queen's pawn, BLACK black isolated queen's pawn
+                    bad bishop                | BLACK white bad bishop, WHITE black bad bishop
+                    black weak back rank      | WHITE black weak back rank
                     white knight on e5        | WHITE white knight on e5
                     black king on g8, white rook on e1 | BLACK black king on g8 AND white rook on e1
                     white rook on e1, black king on g8 | WHITE white rook on e1 AND black king on g8
@@ -35,6 +37,19 @@ class ThemeExamplesTest extends StoreTest {
                                 .collect(Collectors.joining(", ")))
                 .isEqualTo(asked);
         assertThat(ThemeExamples.isTheme(words)).isTrue();
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            textBlock =
+                    """
+                    black bad bishop   | Black bad bishop: a bishop with fixed pawns of its own side on squares of its colour
+                    white knight on e5 | White knight on e5
+                    nice moves         | Nice moves
+                    """)
+    void a_theme_is_told_with_what_it_means(String words, String told) {
+        assertThat(ThemeExamples.definition(words)).isEqualTo(told);
     }
 
     @Test

@@ -8,6 +8,8 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.pattern.Evidence;
 import org.zeroply.coach.pattern.Query;
@@ -20,6 +22,12 @@ import org.zeroply.coach.pattern.Query;
  * @param query by which it was found, if it was by one
  */
 public record Example(MoveTree game, int ply, Side side, Optional<Query> query) {
+
+    /** By so much may one side be ahead where men are level, in hundredths of a point. */
+    private static final int LEVEL = 100;
+
+    /** In so many plies exchanges that are under way are over: our choice. */
+    private static final int LATER = 4;
 
     /**
      * @throws IllegalArgumentException if the game is not so long
@@ -64,6 +72,43 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
     /** Whether the side won the game. */
     boolean won() {
         return game.result().equals(side == Side.WHITE ? "1-0" : "0-1");
+    }
+
+    /**
+     * Whether what is played from there has to do with the theme: a move of a man that shows it, on
+     * it, or to where it bears.
+     *
+     * @param plies moves of either side that are looked at
+     */
+    boolean isPlayedOn(int plies) {
+        return evidence()
+                .isTouched(
+                        position(),
+                        game.mainLine().stream().skip(ply).limit(plies).map(Node::move).toList(),
+                        plies);
+    }
+
+    /**
+     * Whether neither side is ahead by more than a point, now and some moves later, so that nothing
+     * but the theme need decide.
+     */
+    boolean isLevel() {
+        return isLevel(position()) && isLevel(later());
+    }
+
+    private static boolean isLevel(Position position) {
+        return Math.abs(MaterialBalance.of(position).hundredths(MaterialScale.SCHOOL)) <= LEVEL;
+    }
+
+    /** Whether the theme is there some moves later, too; never of what happens in one moment. */
+    boolean lasts() {
+        return query.filter(q -> Evidence.isShown(q, later())).isPresent();
+    }
+
+    private Position later() {
+        List<Node> moves = game.mainLine();
+        int then = Math.min(ply + LATER, moves.size());
+        return then == 0 ? position() : moves.get(then - 1).position();
     }
 
     /** Who played whom, and at which move. */

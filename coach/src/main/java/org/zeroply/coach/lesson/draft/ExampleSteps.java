@@ -3,13 +3,16 @@ package org.zeroply.coach.lesson.draft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
@@ -47,6 +50,9 @@ final class ExampleSteps {
     /** An example may not fall back by more than this on its way, in expected score. */
     private static final double STEADY = 0.1;
 
+    /** Whoever begins with less won by the errors of the other side. */
+    private static final double SOUND = 0.45;
+
     /** What an example comes to, and what a failure has, at the least and at the most. */
     private static final double CLEAR = 0.75;
 
@@ -62,16 +68,39 @@ final class ExampleSteps {
     /** Of the nodes, for the looks by which examples are chosen. */
     private static final int BRIEF = 4;
 
-    private record Judged(Example example, double at, double least, double after) {
+    /** Places of a game of which the best is taken: our choice. */
+    private static final int PLACES = 6;
+
+    /** A rise by more than this between two looks is an error of the other side. */
+    private static final double JUMP = 0.3;
+
+    /** Before so many plies a game has hardly begun: our choice. */
+    private static final int OPENING = 16;
+
+    /**
+     * What an example comes to, in expected score.
+     *
+     * @param jump the largest rise between two looks
+     * @param jumpAt at which look that was, in plies from the example
+     */
+    private record Judged(
+            Example example, double at, double least, double after, double jump, int jumpAt) {
 
         int rest() {
             return example.game().mainLine().size() - example.ply();
         }
 
+        /** Whether something beside the theme may decide: men more, or an error. */
+        boolean isDisturbed() {
+            return !example.isLevel() || jump > JUMP;
+        }
+
         boolean isClear() {
             return example.won()
+                    && example.isPlayedOn(SHOWN)
                     && rest() >= SHORTEST
                     && rest() <= LONGEST
+                    && at >= SOUND
                     && at < DECIDED
                     && least >= at - STEADY
                     && after >= CLEAR;
@@ -90,7 +119,7 @@ final class ExampleSteps {
     }
 
     /**
-     * Looks at the first example of each game, as many as there is time for.
+     * Looks at one example of each game, as many as there is time for.
      *
      * @param progress told the part done, 0 to 1
      * @throws CancellationException when cancelled
@@ -101,9 +130,7 @@ final class ExampleSteps {
             Cancellation cancellation,
             DoubleConsumer progress) {
         MoveEvaluator brief = evaluator.brief(BRIEF);
-        Set<MoveTree> games = new HashSet<>();
-        List<Example> some =
-                found.stream().filter(e -> games.add(e.game())).limit(LOOKED_AT).toList();
+        List<Example> some = oneOfEachGame(found, cancellation);
         List<Judged> judged = new ArrayList<>();
         for (int i = 0; i < some.size(); i++) {
             goOn(cancellation);
@@ -112,6 +139,46 @@ final class ExampleSteps {
         }
         return new ExampleSteps(evaluator, cancellation, judged);
     }
+
+    /** Of each game the place that shows the theme best, the best of all first. */
+    private static List<Example> oneOfEachGame(List<Example> found, Cancellation cancellation) {
+        Map<MoveTree, List<Example>> games = new LinkedHashMap<>();
+        found.forEach(e -> games.computeIfAbsent(e.game(), g -> new ArrayList<>()).add(e));
+        List<Place> best = new ArrayList<>();
+        for (List<Example> places : games.values()) {
+            goOn(cancellation);
+            int step = Math.max(1, (places.size() + PLACES - 1) / PLACES);
+            IntStream.iterate(0, i -> i < places.size(), i -> i + step)
+                    .mapToObj(i -> Place.of(places.get(i)))
+                    .min(BEST)
+                    .ifPresent(best::add);
+        }
+        return best.stream().sorted(BEST).limit(LOOKED_AT).map(Place::example).toList();
+    }
+
+    /**
+     * How well a place shows the theme.
+     *
+     * @param played whether what follows has to do with it
+     * @param level whether nothing else need decide
+     * @param lasts whether it is there for some time
+     * @param late whether the opening is over
+     */
+    private record Place(
+            Example example, boolean played, boolean level, boolean lasts, boolean late) {
+
+        static Place of(Example e) {
+            boolean late = e.position().ply() >= OPENING;
+            return new Place(e, e.isPlayedOn(SHOWN), e.isLevel(), e.lasts(), late);
+        }
+    }
+
+    private static final Comparator<Place> BEST =
+            Comparator.comparing(Place::played)
+                    .thenComparing(Place::level)
+                    .thenComparing(Place::lasts)
+                    .thenComparing(Place::late)
+                    .reversed();
 
     static void goOn(Cancellation cancellation) {
         if (cancellation.isCancelled()) {
@@ -124,12 +191,12 @@ final class ExampleSteps {
         return used;
     }
 
-    /** Clear examples, the shortest first. */
+    /** Clear examples, those first that nothing disturbs, and the shortest of these. */
     List<LessonStep> clear(LessonDraft.Theme theme, int most) {
         List<LessonStep> steps = new ArrayList<>();
         judged.stream()
                 .filter(Judged::isClear)
-                .sorted(Comparator.comparingInt(Judged::rest))
+                .sorted(Comparator.comparing(Judged::isDisturbed).thenComparing(Judged::rest))
                 .filter(j -> used.add(j.example().game()))
                 .limit(most)
                 .forEach(j -> steps.add(example(theme, j, steps.isEmpty())));
@@ -141,15 +208,23 @@ final class ExampleSteps {
         double at = brief.expected(positions.get(0), example.side()).value();
         double least = at;
         double after = at;
-        for (int i = EVERY; i <= Math.min(SHOWN, positions.size() - 1); i += EVERY) {
-            after = brief.expected(positions.get(i), example.side()).value();
-            least = Math.min(least, after);
+        double jump = 0;
+        int jumpAt = 0;
+        int last = Math.min(SHOWN, positions.size() - 1);
+        for (int i = EVERY; i < last + EVERY; i += EVERY) {
+            int look = Math.min(i, last);
+            double now = brief.expected(positions.get(look), example.side()).value();
+            if (now - after > jump) {
+                jump = now - after;
+                jumpAt = look;
+            }
+            after = now;
+            least = i <= last ? Math.min(least, now) : least;
         }
-        if (positions.size() - 1 < SHOWN) {
-            after = brief.expected(positions.get(positions.size() - 1), example.side()).value();
-            after = example.won() ? Math.max(after, CLEAR) : after;
+        if (last < SHOWN && example.won()) {
+            after = Math.max(after, CLEAR);
         }
-        return new Judged(example, at, least, after);
+        return new Judged(example, at, least, after, jump, jumpAt);
     }
 
     private LessonStep example(LessonDraft.Theme theme, Judged judged, boolean first) {
@@ -187,12 +262,30 @@ final class ExampleSteps {
                         + points(evaluator.expected(end.position(), example.side()).value())
                         + " at the end of this line; "
                         + how
-                        + ".");
+                        + "."
+                        + error(judged));
         return LessonStep.of(StepKind.SHOW, shown)
                 .with(
                         LessonStep.TITLE,
                         (first ? theme.title() : "Once more") + ": " + example.title())
                 .with(Exercise.THEMES, String.join(", ", theme.themes()));
+    }
+
+    /** What of it is an error of the other side, which a lesson must not pass over. */
+    private static String error(Judged judged) {
+        if (judged.jump() <= JUMP) {
+            return "";
+        }
+        List<Position> positions = judged.example().onwards();
+        int from = positions.get(Math.max(0, judged.jumpAt() - EVERY)).fullmoveNumber();
+        int to = positions.get(judged.jumpAt() - 1).fullmoveNumber();
+        return " "
+                + points(judged.jump())
+                + " of these points came at once, by what "
+                + judged.example().side().other().word()
+                + " played "
+                + (from == to ? "at move " + from : "between moves " + from + " and " + to)
+                + ".";
     }
 
     /** What the facts say of the men that show the theme. */
@@ -218,15 +311,18 @@ final class ExampleSteps {
     Optional<LessonStep> failure(LessonDraft.Theme theme) {
         List<Judged> failed =
                 judged.stream()
-                        .filter(j -> !j.example().won() && j.at() <= FAILED)
+                        .filter(j -> !j.example().won())
+                        .filter(j -> j.at() <= FAILED && j.at() >= 1 - DECIDED)
                         .filter(j -> !used.contains(j.example().game()))
-                        .sorted(Comparator.comparingDouble(Judged::at).reversed())
+                        .sorted(
+                                Comparator.comparing(Judged::isDisturbed)
+                                        .thenComparing(Judged::at, Comparator.reverseOrder()))
                         .toList();
         for (Judged j : failed) {
             goOn(cancellation);
             Example example = j.example();
             Optional<Choice> best = evaluator.choice(example.position());
-            if (best.isEmpty()) {
+            if (best.isEmpty() || !touches(example, best.get())) {
                 continue;
             }
             MoveTree shown = start(example);
@@ -255,5 +351,10 @@ final class ExampleSteps {
                             .with(Exercise.THEMES, String.join(", ", theme.themes())));
         }
         return Optional.empty();
+    }
+
+    /** Whether the line that shows the failure has to do with the theme. */
+    private static boolean touches(Example example, Choice best) {
+        return example.evidence().isTouched(example.position(), best.best().line(), PROOF);
     }
 }

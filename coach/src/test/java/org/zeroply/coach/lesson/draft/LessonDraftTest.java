@@ -62,7 +62,7 @@ class LessonDraftTest {
     }
 
     private static final String LIKE =
-            "30. h4 Rb3 31. Kh2 Rb2 32. Kg1 Rb3 33. g3 Rb1+ 34. Kg2 Rg1+ 35. Kxg1 g6";
+            "30. h4 Rb3 31. Ra8+ Kh7 32. Ra7 Rb2 33. g3 Rb1+ 34. Kg2 Rg1+ 35. Kxg1 g6";
 
     /** Held until a rook is left en prise. */
     private static final Example WON =
@@ -71,9 +71,37 @@ class LessonDraftTest {
     private static final Example WON_TOO =
             example("Cid-Dot", "1-0", "6k1/R4pp1/7p/8/4P3/7P/1r3PP1/6K1 w - - 0 30", LIKE);
 
-    /** Lost: the rook is there, and a pawn promotes. */
+    /** The rook is there, and two pawns less are too many. */
     private static final Example LOST =
-            example("Eve-Fay", "0-1", "8/R7/8/8/8/1p1k4/p7/6K1 w - - 0 50", "50. Rxa2 bxa2");
+            example(
+                    "Eve-Fay",
+                    "0-1",
+                    "6k1/R4pp1/4p2p/8/8/8/1r3PP1/6K1 w - - 0 30",
+                    "30. g3 g5 31. Kf1 Kg7");
+
+    /** The rook on the seventh stands still until the other one is given away. */
+    private static final Example IDLE =
+            example(
+                    "Ian-Jo",
+                    "1-0",
+                    "6k1/R4pp1/7p/8/8/7P/1r3PP1/6K1 w - - 0 30",
+                    "30. h4 Rb3 31. Kh2 Rb2 32. Kg1 Rb3 33. g3 Rb1+ 34. Kg2 Rg1+ 35. Kxg1 g6");
+
+    /** A pawn more and the seventh rank; Black gives up. */
+    private static final Example STEADY =
+            example(
+                    "Pia-Quo",
+                    "1-0",
+                    "6k1/R4pp1/8/8/8/7P/1r3PP1/6K1 w - - 0 30",
+                    "30. h4 Rb3 31. Ra8+ Kh7 32. Ra7 Kg8 33. Kh2 Rb2 34. Kg3 Rb3+ 35. f3 Rb2 36. Ra5 Rc2");
+
+    /** Won by two pawns more, and sooner. */
+    private static final Example UNEQUAL =
+            example(
+                    "Kim-Lea",
+                    "1-0",
+                    "6k1/R5p1/8/8/8/7P/1r3PP1/6K1 w - - 0 30",
+                    "30. h4 Rb3 31. Ra8+ Kh7 32. Ra7 Rb1+ 33. Kh2 Rh1+ 34. Kxh1 Kg6");
 
     private static final Example QUIZ =
             example(
@@ -126,6 +154,64 @@ class LessonDraftTest {
                         s ->
                                 assertThat(s.tree().root().annotation().marks())
                                         .containsExactly(rook));
+    }
+
+    @Test
+    void what_is_won_without_the_theme_is_no_example_of_it() {
+        assertThat(draft().draft(SEVENTH, List.of(sought(IDLE)), List.of(), part -> {})).isEmpty();
+        assertThat(draft().draft(SEVENTH, List.of(IDLE), List.of(), part -> {}))
+                .as("where nothing can be pointed at, all may have to do with it")
+                .isPresent();
+    }
+
+    @Test
+    void what_nothing_else_decides_comes_first_and_an_error_is_told() {
+        Lesson lesson =
+                draft().draft(
+                                SEVENTH,
+                                List.of(sought(UNEQUAL), sought(STEADY)),
+                                List.of(),
+                                part -> {})
+                        .orElseThrow();
+        List<LessonStep> shown = kind(lesson, StepKind.SHOW);
+        assertThat(shown)
+                .extracting(LessonStep::title)
+                .containsExactly(
+                        "A rook on the seventh: Pia – Quo, move 30",
+                        "Once more: Kim – Lea, move 30");
+        assertThat(shown.get(0).words()).doesNotContain("at once");
+        LessonStep gift =
+                draft().draft(SEVENTH, List.of(sought(WON)), List.of(), part -> {})
+                        .orElseThrow()
+                        .steps()
+                        .get(0);
+        assertThat(gift.words())
+                .endsWith(
+                        " of these points came at once, by what Black played between moves 34 and 35.");
+    }
+
+    @Test
+    void of_the_places_in_a_game_one_is_taken_from_which_the_theme_acts() {
+        Example early = sought(IDLE);
+        Example late =
+                new Example(
+                        example(
+                                        "Max-Ned",
+                                        "1-0",
+                                        "6k1/R4pp1/7p/8/8/7P/1r3PP1/6K1 w - - 0 30",
+                                        "30. h4 Rb3 31. Kh2 Rb2 32. Kg1 Rb3 33. Kh2 Rb2 34. Kg1 Rb3"
+                                                + " 35. Kh2 Rb2 36. Kg1 Rb3 37. Kh2 Rb2 38. Ra8+ Kh7"
+                                                + " 39. Ra7 Rxf2 40. Rxf7 Rf1 41. Rxf1 g6")
+                                .game(),
+                        0,
+                        Side.WHITE,
+                        early.query());
+        Example later = new Example(late.game(), 8, Side.WHITE, early.query());
+        Lesson lesson =
+                draft().draft(SEVENTH, List.of(late, later), List.of(), part -> {}).orElseThrow();
+        assertThat(kind(lesson, StepKind.SHOW))
+                .extracting(LessonStep::title)
+                .containsExactly("A rook on the seventh: Max – Ned, move 34");
     }
 
     @Test

@@ -1,0 +1,39 @@
+package org.zeroply.coach.pattern;
+
+import java.util.regex.Pattern;
+import org.zeroply.chess.board.Side;
+
+/**
+ * Whether what a query asks of a side weighs on it, so that the other one makes use of it: a bad
+ * bishop is a theme of whoever plays against it. What is a strength to one school and a weakness to
+ * another (an isolated queen's pawn, hanging pawns) is not among it.
+ */
+public final class Burden {
+
+    private static final String WORDS =
+            "(?:isolated|doubled|isolated doubled|tripled|backward|weak) pawns?"
+                    + "|weak (?:square|back rank|colour|dark squares|light squares)"
+                    + "|(?:bad|blocked) bishop"
+                    + "|immobile|frozen|tied|stranded|trapped|overloaded|pinned"
+                    + "|hanging (?!pawn)"
+                    + "|exposed king|king in the centre|king cut off|uncastled|has not castled"
+                    + "|(?:just )?in check|mated|pieces undeveloped";
+
+    private Burden() {}
+
+    /** Whether the last step of a query names something that weighs on a side. */
+    public static boolean isOn(Side side, Query query) {
+        String word = Condition.word(side);
+        Pattern own =
+                Pattern.compile(
+                        "\\b"
+                                + word
+                                + " (?:[\\w-]+ ){0,3}?(?:"
+                                + WORDS
+                                + ")|open file at the "
+                                + word);
+        return query.variants().stream()
+                .map(steps -> steps.get(steps.size() - 1).condition().text())
+                .anyMatch(text -> own.matcher(text).find());
+    }
+}
