@@ -13,17 +13,20 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
 import org.testfx.service.query.PointQuery;
+import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.lesson.Asked;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.desktop.board.SmallBoard;
 import org.zeroply.library.student.LessonAnswer;
 
 /** A lesson from a position found to an answer in a student's file, in the real window. */
@@ -124,6 +127,16 @@ class LessonsDeskTest extends WindowTest {
                             assertThat(a.given().answer()).isEqualTo("a6");
                             assertThat(a.asked().lesson()).isEqualTo(kept().title());
                         });
+    }
+
+    @Test
+    void what_stands_beside_a_position_is_seen_from_the_same_side(FxRobot robot) throws Exception {
+        found(robot);
+        choose(robot, "#step-kind", StepKind.COMPARE);
+        click(robot, "#step-put-beside");
+        until(() -> robot.lookup(".beside-card").tryQuery().isPresent());
+        VBox card = robot.lookup(".beside-card").queryAs(VBox.class);
+        assertThat(((SmallBoard) card.getChildren().get(0)).seenFrom()).isEqualTo(Side.BLACK);
     }
 
     private static String words(Window window, String id) {

@@ -47,11 +47,14 @@ public final class Bar extends HBox {
         return HBox.getHgrow(node) == Priority.ALWAYS;
     }
 
-    /** The width a control asks for; one that grows is content with less. */
+    /**
+     * The width a control asks for, in whole pixels, as it will be drawn: many that are rounded up
+     * one by one would else end beyond the edge. One that grows is content with less.
+     */
     private double wanted(Node node, double room) {
         double pref = node.prefWidth(-1);
         double least = grows(node) ? Math.min(pref, GROWING) : pref;
-        return Math.min(Math.max(least, node.minWidth(-1)), room);
+        return Math.min(snapSizeX(Math.max(least, node.minWidth(-1))), room);
     }
 
     private List<Line> lines(double room) {
@@ -105,7 +108,7 @@ public final class Bar extends HBox {
     protected double computePrefWidth(double height) {
         double width = 0;
         for (Node node : getManagedChildren()) {
-            width += (width > 0 ? getSpacing() : 0) + node.prefWidth(-1);
+            width += (width > 0 ? getSpacing() : 0) + snapSizeX(node.prefWidth(-1));
         }
         Insets in = getInsets();
         return in.getLeft() + width + in.getRight();
@@ -140,6 +143,7 @@ public final class Bar extends HBox {
             double x = getInsets().getLeft();
             long growing = line.nodes().stream().filter(Bar::grows).count();
             double extra = growing == 0 ? 0 : Math.max(0, room - line.width()) / growing;
+            extra = snapPositionX(Math.max(0, extra - 0.5));
             for (Node node : line.nodes()) {
                 double wide = wanted(node, room) + (grows(node) ? extra : 0);
                 double high = node.prefHeight(wide);

@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import org.zeroply.chess.board.Position;
+import org.zeroply.chess.board.Side;
 import org.zeroply.coach.lesson.Beside;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.desktop.board.Palette;
@@ -22,6 +23,9 @@ final class BesideEditor extends VBox {
     private static final double BOARD = 116;
     private static final double CARD = 176;
 
+    /** Room for the words and what follows below a board, and for a bar to scroll sideways. */
+    private static final double FOOT = 86;
+
     private final LessonsModel model;
     private final HBox cards = new HBox(10);
     private Palette palette = Palette.PAPER;
@@ -33,8 +37,9 @@ final class BesideEditor extends VBox {
         setId("beside-editor");
         ScrollPane scroll = new ScrollPane(cards);
         scroll.setFitToHeight(true);
+        scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.getStyleClass().add("plain-scroll");
-        scroll.setMinHeight(BOARD + 70);
+        scroll.setMinHeight(BOARD + FOOT);
         scroll.setFocusTraversable(false);
         getChildren()
                 .addAll(
@@ -65,19 +70,21 @@ final class BesideEditor extends VBox {
     /** Shows the positions of a step. */
     void show(LessonStep step) {
         List<Beside> all = step.beside();
-        boolean same = shown.map(LessonStep::beside).filter(all::equals).isPresent();
+        boolean same =
+                shown.filter(s -> s.beside().equals(all) && s.seenFrom() == step.seenFrom())
+                        .isPresent();
         shown = Optional.of(step);
         if (same) {
             return;
         }
         cards.getChildren().clear();
         for (int i = 0; i < all.size(); i++) {
-            cards.getChildren().add(card(all.get(i), i));
+            cards.getChildren().add(card(all.get(i), i, step.seenFrom()));
         }
     }
 
-    private VBox card(Beside beside, int place) {
-        SmallBoard board = new SmallBoard(beside.position(), BOARD, palette);
+    private VBox card(Beside beside, int place, Side seenFrom) {
+        SmallBoard board = new SmallBoard(beside.position(), BOARD, palette, seenFrom);
         TextField words = new TextField(beside.words());
         words.setId("beside-words-" + (place + 1));
         words.setPromptText(Texts.of("lessons.what-is-different"));
