@@ -36,6 +36,10 @@ final class Joined {
     /** Where a phrase ends. */
     private static final String END = endBefore("and|or");
 
+    /** The same, or where what else there is begins. */
+    private static final String BESIDES =
+            endBefore("and|or|with|without|while|where|when|but|against|in|after|before|from");
+
     private static final Pattern BELONGING =
             Phrase.pattern(
                     // Squares alone behind the word, else they begin another phrase.
@@ -44,7 +48,7 @@ final class Joined {
                             + "(?:(?:,? |,? (?-i:and) )"
                             + SQUARE
                             + "){1,14}"
-                            + END
+                            + BESIDES
                             + "|\\b(?<!"
                             + AGAINST
                             + " (?:\\w{1,5} )?)"

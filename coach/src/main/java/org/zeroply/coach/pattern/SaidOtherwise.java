@@ -72,6 +72,7 @@ final class SaidOtherwise {
             ^equal pawns$ => white has exactly 0 more pawns
             ^(?:the )?opposite bishops => opposite-coloured bishops
             ^(?:the )?(queen|rook|minor piece|bishop|knight)s (?:are )?(?:still |left |remain(?:ing)? )?on(?: the board|)$ => both sides have at least 1 $1
+            ^(?:the )?(queen|rook|bishop|knight)s and (queen|rook|bishop|knight)s (?:are )?(?:still |left |)on(?: the board|)$ => both sides have at least 1 $1 where both sides have at least 1 $2
             (?:only |just )rooks(?: and pawns|) (?:left|remain(?:ing|)|on the board)$ => rook ending
             ^(?:only |just )rooks(?: and pawns|) (?:left|remain(?:ing|)|on the board) with => rook ending with
             ^(?:with )?((?:exactly |)<number>) (pawns?|rooks?|bishops?|knights?|pieces?) each$ => both sides have $1 $2
@@ -111,6 +112,20 @@ final class SaidOtherwise {
             (?:all |)pawns (?:are |)(?:only |all )?on (?:only )?one (?:side|wing)(?: of the board|)(?: only|)$ => all pawns on one wing
             ^all pawns (?:are )?on the same (?:side|wing)$ => all pawns on one wing
             against (\\d|<number>)(?: pawns|) on (?:the same|one) (?:side|wing)(?: of the board|) => against $1 on one wing
+
+            # Men of one side, and what stands against them
+            (<man>s) on <square>(?:,| and) <square>(?= (?:with|while|where|but|against)) => $1 on $2 $3
+            (?<=on [a-h][1-8] )(?:attacking|hitting|eyeing|bearing on|looking at|pointing at|aiming at)(?= [a-h][1-8]) => aimed at
+            ^(.+ on [a-h][1-8](?: [a-h][1-8])*) against (?:an? |the )castled king on <square>$ => $1 with enemy castled with enemy king on $2
+            ^(.+ on [a-h][1-8](?: [a-h][1-8])*) against (?:an? |the |its |his )((?:bad |good |isolated |backward |doubled |pinned |weak |passed |)(?:king|queen|rook|bishop|knight|pawn)) on <square>$ => $1 with enemy $2 on $3
+            pawn on <square> (?:blockaded|blocked|stopped) by (?:an? |the )?((?:white |black |enemy )(?:king|queen|rook|bishop|knight)) on <square> => pawn on $1 with $2 on $3
+            pawn on <square> (?:blockaded|blocked|stopped) by (?:an? |the )?(king|queen|rook|bishop|knight) on <square> => pawn on $1 with enemy $2 on $3
+            ^<side>(?:'s|) back rank (?:is |was |)weak => $1 weak back rank
+            under-promot(ion|ed|es|es|ing) => underpromot$1
+            ^(white |black |)(?:just )?promote[ds] to an? (queen|rook|bishop|knight) on <square> => $1just promoted to a $2 with $1$2 on $3
+            ^(white |black |)(?:gives? |gave |)(?:an? |)discovered check (?:with|by) (?:an? |the |its )(<man>) => $1just gave a discovered check where $1just moved a $2
+            ^(white |black |)rook (?:swings?|swung|lifts?|lifted|switch(?:es|ed)) from <square> to => $1rook lift to
+            in under (\\d+) moves => in fewer than $1 moves
             """;
 
     private static final String BOARD =

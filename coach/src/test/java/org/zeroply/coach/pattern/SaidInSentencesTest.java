@@ -15,6 +15,17 @@ class SaidInSentencesTest {
             white queen and knight near the black king | white queen near the black king AND white knight near the black king
             rook on the seventh with the enemy king on the eighth | ((white rook on the 7th rank AND black king on the 8th rank) OR (black rook on the 2nd rank AND white king on the 1st rank))
             bad bishop for black on c8 | black bad bishop on c8
+            white knight on d5 against a bad bishop on e7 | white knight on d5 AND black bad bishop on e7
+            black rook on d2 against the king on g1 | black rook on d2 AND white king on g1
+            white pawns on e5 and f5 against a castled king on g8 | white pawns on e5 f5 AND (black castled AND black king on g8)
+            white pawns on e5 and d4 with rooks on | white pawns on d4 e5 AND (white has at least 1 rook AND black has at least 1 rook)
+            white knight on g5 attacking f7 | white knight on g5 aimed at f7
+            black pawn on e5 blockaded by a white knight on e4 | black pawn on e5 AND white knight on e4
+            white pawn on d4 blockaded by a knight on d5 | white pawn on d4 AND black knight on d5
+            black back rank weak with queens and rooks on | black weak back rank AND ((white has at least 1 queen AND black has at least 1 queen) AND (white has at least 1 rook AND black has at least 1 rook))
+            white discovered check with the knight | white just gave a discovered check AND white just moved a knight
+            black rook swings from a8 to h6 | black lifted a rook AND black just moved a rook to h6
+            white promoted to a queen on h8 | white just promoted to a queen AND white queen on h8
             light-squared bishop locked behind its pawns | bad bishop on a light square
             opposite bishops with rooks on | opposite-coloured bishops AND (white has at least 1 rook AND black has at least 1 rook)
             white is a pawn down but has the two bishops | black is a pawn up AND white has the bishop pair
