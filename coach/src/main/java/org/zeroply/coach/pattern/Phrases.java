@@ -78,6 +78,7 @@ final class Phrases {
                         FactPhrases.OF_A_MAN,
                         FactPhrases.FACTS)
                 .flatMap(Phrases::examples)
+                .distinct()
                 .toList();
     }
 

@@ -306,6 +306,7 @@ class ConditionTest {
     void every_phrase_has_an_example_that_reads_as_itself() {
         assertThat(ConditionReader.examples())
                 .hasSizeGreaterThan(20)
+                .doesNotHaveDuplicates()
                 .allSatisfy(e -> assertThat(condition(e).text()).isEqualTo(e));
     }
 
