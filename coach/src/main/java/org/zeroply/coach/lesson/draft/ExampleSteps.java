@@ -50,7 +50,7 @@ final class ExampleSteps {
     /** An example may not fall back by more than this on its way, in expected score. */
     private static final double STEADY = 0.1;
 
-    /** Whoever begins with less won by the errors of the other side. */
+    /** Whoever begins with less won by errors of the other side. */
     private static final double SOUND = 0.45;
 
     /** What an example comes to, and what a failure has, at the least and at the most. */
@@ -90,9 +90,9 @@ final class ExampleSteps {
             return example.game().mainLine().size() - example.ply();
         }
 
-        /** Whether something beside the theme may decide: men more, or an error. */
+        /** Whether something beside the theme may decide: men more, or errors. */
         boolean isDisturbed() {
-            return !example.isLevel() || jump > JUMP;
+            return !example.isLevel() || jump > JUMP || at < SOUND;
         }
 
         boolean isClear() {
@@ -100,7 +100,6 @@ final class ExampleSteps {
                     && example.isPlayedOn(SHOWN)
                     && rest() >= SHORTEST
                     && rest() <= LONGEST
-                    && at >= SOUND
                     && at < DECIDED
                     && least >= at - STEADY
                     && after >= CLEAR;
