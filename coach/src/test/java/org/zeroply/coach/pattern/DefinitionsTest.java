@@ -40,8 +40,9 @@ class DefinitionsTest {
     }
 
     @Test
-    void of_what_stands_on_a_square_there_is_nothing_to_say() {
+    void of_what_stands_on_a_square_or_is_not_there_nothing_is_told() {
         assertThat(Definitions.of(QueryReader.read("white knight on e5"))).isEmpty();
+        assertThat(Definitions.of(QueryReader.read("no isolated pawns"))).isEmpty();
     }
 
     /** What nobody could ask for would never be read. */
