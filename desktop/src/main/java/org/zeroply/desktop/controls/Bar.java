@@ -47,14 +47,16 @@ public final class Bar extends HBox {
         return HBox.getHgrow(node) == Priority.ALWAYS;
     }
 
-    /**
-     * The width a control asks for, in whole pixels, as it will be drawn: many that are rounded up
-     * one by one would else end beyond the edge. One that grows is content with less.
-     */
+    /** The width a control asks for; one that grows is content with less. */
     private double wanted(Node node, double room) {
         double pref = node.prefWidth(-1);
         double least = grows(node) ? Math.min(pref, GROWING) : pref;
-        return Math.min(snapSizeX(Math.max(least, node.minWidth(-1))), room);
+        return Math.min(Math.max(least, node.minWidth(-1)), room);
+    }
+
+    /** The same in whole pixels. */
+    private double drawn(Node node, double room) {
+        return Math.min(snapSizeX(wanted(node, room)), Math.floor(room));
     }
 
     private List<Line> lines(double room) {
@@ -108,7 +110,7 @@ public final class Bar extends HBox {
     protected double computePrefWidth(double height) {
         double width = 0;
         for (Node node : getManagedChildren()) {
-            width += (width > 0 ? getSpacing() : 0) + snapSizeX(node.prefWidth(-1));
+            width += (width > 0 ? getSpacing() : 0) + node.prefWidth(-1);
         }
         Insets in = getInsets();
         return in.getLeft() + width + in.getRight();
@@ -135,24 +137,36 @@ public final class Bar extends HBox {
         return computePrefHeight(width);
     }
 
+    /**
+     * Controls are as wide as they ask to be in whole pixels, so that no text is cut. Where many
+     * that are rounded up would end beyond the edge, what grows gives way, or else the gaps do.
+     */
     @Override
     protected void layoutChildren() {
         double room = inner(getWidth());
         double y = getInsets().getTop();
         for (Line line : lines(room)) {
+            List<Node> nodes = line.nodes();
+            double left = Math.floor(room) - (nodes.size() - 1) * getSpacing();
+            for (Node node : nodes) {
+                left -= drawn(node, room);
+            }
+            long growing = nodes.stream().filter(Bar::grows).count();
+            double extra = growing == 0 ? 0 : Math.floor(left / growing);
+            double gap = getSpacing();
+            if (growing == 0 && left < 0 && nodes.size() > 1) {
+                gap += left / (nodes.size() - 1);
+            }
             double x = getInsets().getLeft();
-            long growing = line.nodes().stream().filter(Bar::grows).count();
-            double extra = growing == 0 ? 0 : Math.max(0, room - line.width()) / growing;
-            extra = snapPositionX(Math.max(0, extra - 0.5));
-            for (Node node : line.nodes()) {
-                double wide = wanted(node, room) + (grows(node) ? extra : 0);
+            for (Node node : nodes) {
+                double wide = drawn(node, room) + (grows(node) ? extra : 0);
                 double high = node.prefHeight(wide);
                 node.resizeRelocate(
                         snapPositionX(x),
                         snapPositionY(y + (line.height() - high) / 2),
-                        snapSizeX(wide),
+                        wide,
                         snapSizeY(high));
-                x += wide + getSpacing();
+                x += wide + gap;
             }
             y += line.height() + LINE_GAP;
         }
