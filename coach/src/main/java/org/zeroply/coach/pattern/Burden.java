@@ -11,13 +11,13 @@ import org.zeroply.chess.board.Side;
 public final class Burden {
 
     private static final String WORDS =
-            "(?:isolated|doubled|isolated doubled|tripled|backward|weak) pawns?"
+            "(?:isolated|doubled|isolated doubled|tripled|backward) pawns?"
                     + "|weak (?:square|back rank|colour|dark squares|light squares)"
                     + "|(?:bad|blocked) bishop"
                     + "|immobile|frozen|tied|stranded|trapped|overloaded|pinned"
                     + "|hanging (?!pawn)"
-                    + "|exposed king|king in the centre|king cut off|uncastled|has not castled"
-                    + "|(?:just )?in check|mated|pieces undeveloped";
+                    + "|exposed king|king in the centre|king cut off"
+                    + "|in check|pieces undeveloped";
 
     private Burden() {}
 
@@ -32,8 +32,6 @@ public final class Burden {
                                 + WORDS
                                 + ")|open file at the "
                                 + word);
-        return query.variants().stream()
-                .map(steps -> steps.get(steps.size() - 1).condition().text())
-                .anyMatch(text -> own.matcher(text).find());
+        return query.lastConditions().stream().anyMatch(c -> own.matcher(c.text()).find());
     }
 }

@@ -15,8 +15,7 @@ public final class Definitions {
 
     /** What the theme of the last step of a query is; empty where nothing is written of it. */
     public static Optional<String> of(Query query) {
-        return query.variants().stream()
-                .map(steps -> steps.get(steps.size() - 1).condition())
+        return query.lastConditions().stream()
                 .filter(condition -> !(condition instanceof Condition.Not))
                 .map(Condition::text)
                 .flatMap(text -> of(text).stream())

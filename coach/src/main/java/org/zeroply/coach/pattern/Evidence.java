@@ -55,8 +55,7 @@ public record Evidence(List<Integer> men, List<Fact> facts) {
     }
 
     private static Optional<Condition> shows(Query query, Position position) {
-        return query.variants().stream()
-                .map(steps -> steps.get(steps.size() - 1).condition())
+        return query.lastConditions().stream()
                 .filter(c -> c.holds(Situation.of(position)))
                 .findFirst();
     }

@@ -85,6 +85,11 @@ public record Query(List<QueryStep> steps, Set<Manner> manners, GamesAsked games
                 .toList();
     }
 
+    /** What the last step asks for, in each way to see it that counts. */
+    List<Condition> lastConditions() {
+        return variants().stream().map(s -> s.get(s.size() - 1).condition()).toList();
+    }
+
     /** Kinds of facts that it asks for and that take a search. */
     public Set<FactKind> searches() {
         return steps.stream()

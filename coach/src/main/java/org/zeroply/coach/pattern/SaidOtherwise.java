@@ -121,7 +121,7 @@ final class SaidOtherwise {
             pawn on <square> (?:blockaded|blocked|stopped) by (?:an? |the )?((?:white |black |enemy )(?:king|queen|rook|bishop|knight)) on <square> => pawn on $1 with $2 on $3
             pawn on <square> (?:blockaded|blocked|stopped) by (?:an? |the )?(king|queen|rook|bishop|knight) on <square> => pawn on $1 with enemy $2 on $3
             ^<side>(?:'s|) back rank (?:is |was |)weak => $1 weak back rank
-            under-promot(ion|ed|es|es|ing) => underpromot$1
+            under-promot(ion|ed|es|ing) => underpromot$1
             ^(white |black |)(?:just )?promote[ds] to an? (queen|rook|bishop|knight) on <square> => $1just promoted to a $2 with $1$2 on $3
             ^(white |black |)(?:gives? |gave |)(?:an? |)discovered check (?:with|by) (?:an? |the |its )(<man>) => $1just gave a discovered check where $1just moved a $2
             ^(white |black |)rook (?:swings?|swung|lifts?|lifted|switch(?:es|ed)) from <square> to => $1rook lift to

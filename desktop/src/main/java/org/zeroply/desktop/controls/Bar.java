@@ -41,7 +41,7 @@ public final class Bar extends HBox {
                         });
     }
 
-    private record Line(List<Node> nodes, double width, double height) {}
+    private record Line(List<Node> nodes, double height) {}
 
     private static boolean grows(Node node) {
         return HBox.getHgrow(node) == Priority.ALWAYS;
@@ -80,14 +80,11 @@ public final class Bar extends HBox {
     }
 
     private Line line(List<Node> nodes, double room) {
-        double width = (nodes.size() - 1) * getSpacing();
         double height = 0;
         for (Node node : nodes) {
-            double wide = wanted(node, room);
-            width += wide;
-            height = Math.max(height, node.prefHeight(wide));
+            height = Math.max(height, node.prefHeight(wanted(node, room)));
         }
-        return new Line(List.copyOf(nodes), width, height);
+        return new Line(List.copyOf(nodes), height);
     }
 
     private double inner(double width) {

@@ -84,7 +84,7 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
         return evidence()
                 .isTouched(
                         position(),
-                        game.mainLine().stream().skip(ply).limit(plies).map(Node::move).toList(),
+                        game.mainLine().stream().skip(ply).map(Node::move).toList(),
                         plies);
     }
 
@@ -106,9 +106,8 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
     }
 
     private Position later() {
-        List<Node> moves = game.mainLine();
-        int then = Math.min(ply + LATER, moves.size());
-        return then == 0 ? position() : moves.get(then - 1).position();
+        List<Position> onwards = onwards();
+        return onwards.get(Math.min(LATER, onwards.size() - 1));
     }
 
     /** Who played whom, and at which move. */

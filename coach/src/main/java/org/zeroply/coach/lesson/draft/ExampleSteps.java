@@ -84,20 +84,24 @@ final class ExampleSteps {
      * @param jumpAt at which look that was, in plies from the example
      */
     private record Judged(
-            Example example, double at, double least, double after, double jump, int jumpAt) {
+            Place place, double at, double least, double after, double jump, int jumpAt) {
+
+        Example example() {
+            return place.example();
+        }
 
         int rest() {
-            return example.game().mainLine().size() - example.ply();
+            return example().game().mainLine().size() - example().ply();
         }
 
         /** Whether something beside the theme may decide: men more, or errors. */
         boolean isDisturbed() {
-            return !example.isLevel() || jump > JUMP || at < SOUND;
+            return !place.level() || jump > JUMP || at < SOUND;
         }
 
         boolean isClear() {
-            return example.won()
-                    && example.isPlayedOn(SHOWN)
+            return example().won()
+                    && place.played()
                     && rest() >= SHORTEST
                     && rest() <= LONGEST
                     && at < DECIDED
@@ -129,7 +133,7 @@ final class ExampleSteps {
             Cancellation cancellation,
             DoubleConsumer progress) {
         MoveEvaluator brief = evaluator.brief(BRIEF);
-        List<Example> some = oneOfEachGame(found, cancellation);
+        List<Place> some = oneOfEachGame(found, cancellation);
         List<Judged> judged = new ArrayList<>();
         for (int i = 0; i < some.size(); i++) {
             goOn(cancellation);
@@ -140,7 +144,7 @@ final class ExampleSteps {
     }
 
     /** Of each game the place that shows the theme best, the best of all first. */
-    private static List<Example> oneOfEachGame(List<Example> found, Cancellation cancellation) {
+    private static List<Place> oneOfEachGame(List<Example> found, Cancellation cancellation) {
         Map<MoveTree, List<Example>> games = new LinkedHashMap<>();
         found.forEach(e -> games.computeIfAbsent(e.game(), g -> new ArrayList<>()).add(e));
         List<Place> best = new ArrayList<>();
@@ -152,7 +156,7 @@ final class ExampleSteps {
                     .min(BEST)
                     .ifPresent(best::add);
         }
-        return best.stream().sorted(BEST).limit(LOOKED_AT).map(Place::example).toList();
+        return best.stream().sorted(BEST).limit(LOOKED_AT).toList();
     }
 
     /**
@@ -202,7 +206,8 @@ final class ExampleSteps {
         return steps;
     }
 
-    private static Judged judge(MoveEvaluator brief, Example example) {
+    private static Judged judge(MoveEvaluator brief, Place place) {
+        Example example = place.example();
         List<Position> positions = example.onwards();
         double at = brief.expected(positions.get(0), example.side()).value();
         double least = at;
@@ -223,7 +228,7 @@ final class ExampleSteps {
         if (last < SHOWN && example.won()) {
             after = Math.max(after, CLEAR);
         }
-        return new Judged(example, at, least, after, jump, jumpAt);
+        return new Judged(place, at, least, after, jump, jumpAt);
     }
 
     private LessonStep example(LessonDraft.Theme theme, Judged judged, boolean first) {
