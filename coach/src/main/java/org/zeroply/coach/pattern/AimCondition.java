@@ -1,5 +1,6 @@
 package org.zeroply.coach.pattern;
 
+import java.util.Optional;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.PieceType;
@@ -64,8 +65,26 @@ sealed interface AimCondition extends Condition {
     }
 
     /**
-     * A man attacks a square, or would if men of its own side that move along the same line were
-     * not before it.
+     * What a man attacks, or would if men of its own side that move along the same line were not
+     * before it.
+     */
+    private static long aims(Board board, Side side, int man) {
+        PieceType type = PieceType.of(board.typeAt(man));
+        long queens = Men.of(PieceType.QUEEN).on(board, side);
+        long bishops = Men.of(PieceType.BISHOP).on(board, side) | queens;
+        long rooks = Men.of(PieceType.ROOK).on(board, side) | queens;
+        long men = board.occupied();
+        return switch (type) {
+            case PAWN -> Attacks.pawn(side.ordinal(), man);
+            case BISHOP -> Attacks.bishop(man, men & ~bishops);
+            case ROOK -> Attacks.rook(man, men & ~rooks);
+            case QUEEN -> Attacks.bishop(man, men & ~bishops) | Attacks.rook(man, men & ~rooks);
+            default -> Attacks.of(type.ordinal(), man, men);
+        };
+    }
+
+    /**
+     * A man is aimed at a square.
      *
      * @param place where the man stands
      * @param square whatever stands there
@@ -74,27 +93,8 @@ sealed interface AimCondition extends Condition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            for (int man : Squares.list(men.on(board, side) & place.squares())) {
-                if (Squares.has(aims(board, man), square)) {
-                    return true;
-                }
-            }
-            return false;
-        }
-
-        private long aims(Board board, int man) {
-            PieceType type = PieceType.of(board.typeAt(man));
-            long queens = Men.of(PieceType.QUEEN).on(board, side);
-            long bishops = Men.of(PieceType.BISHOP).on(board, side) | queens;
-            long rooks = Men.of(PieceType.ROOK).on(board, side) | queens;
-            long men = board.occupied();
-            return switch (type) {
-                case PAWN -> Attacks.pawn(side.ordinal(), man);
-                case BISHOP -> Attacks.bishop(man, men & ~bishops);
-                case ROOK -> Attacks.rook(man, men & ~rooks);
-                case QUEEN -> Attacks.bishop(man, men & ~bishops) | Attacks.rook(man, men & ~rooks);
-                default -> Attacks.of(type.ordinal(), man, men);
-            };
+            return Squares.list(men.on(board, side) & place.squares()).stream()
+                    .anyMatch(man -> Squares.has(aims(board, side, man), square));
         }
 
         @Override
@@ -115,6 +115,59 @@ sealed interface AimCondition extends Condition {
         @Override
         public int cost() {
             return 60;
+        }
+    }
+
+    /**
+     * So many men of a side at least are each aimed at the enemy king or a square beside it, or at
+     * a wing of the enemy camp: its first three ranks.
+     *
+     * @param wing empty for the king
+     */
+    record AimedAtCamp(Side side, Men men, int least, Optional<BoardCondition.Wing> wing)
+            implements AimCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            Board board = situation.board();
+            long camp = wing.map(this::camp).orElseGet(() -> aroundKing(board));
+            long aimed =
+                    Squares.where(men.on(board, side), man -> (aims(board, side, man) & camp) != 0);
+            return Long.bitCount(aimed) >= least;
+        }
+
+        private long camp(BoardCondition.Wing on) {
+            Side enemy = side.other();
+            return on.squares()
+                    & (Squares.ofRank(enemy, 0)
+                            | Squares.ofRank(enemy, 1)
+                            | Squares.ofRank(enemy, 2));
+        }
+
+        private long aroundKing(Board board) {
+            int king = board.kingSquare(side.other().ordinal());
+            return Squares.where(~0L, s -> Squares.distance(s, king) <= 1);
+        }
+
+        @Override
+        public String text() {
+            String many = least == 1 ? "" : "at least " + least + " ";
+            return many
+                    + Condition.word(side)
+                    + " "
+                    + (least == 1 ? men.word() : men.plural())
+                    + " aimed at the "
+                    + wing.map(BoardCondition.Wing::word)
+                            .orElse(Condition.word(side.other()) + " king");
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new AimedAtCamp(way.side(side), men, least, wing.map(on -> on.under(way)));
+        }
+
+        @Override
+        public int cost() {
+            return 150;
         }
     }
 

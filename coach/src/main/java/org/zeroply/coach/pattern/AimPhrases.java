@@ -37,6 +37,13 @@ final class AimPhrases {
                                             w.place(3, w.side(1)),
                                             w.square(4))),
                     Phrase.of(
+                            "(?:(?:at least )?<few> )?<side> <men> aimed at (?:the )?"
+                                    + "(?:<wing>|(?!\\2)(?:white |black |enemy |)king)",
+                            "at least 2 white bishops aimed at the kingside",
+                            w ->
+                                    new AimCondition.AimedAtCamp(
+                                            w.side(2), w.men(3), w.some(1, 3), w.wing(4))),
+                    Phrase.of(
                             "<side> (?:an? )?<men> and (?:an? )?<men>( battery)?" + AT,
                             "white bishop aimed at h7",
                             AimPhrases::bothAimed),

@@ -44,11 +44,11 @@ final class BoardPhrases {
                                                     .toList())),
                     Phrase.of(
                             "<side> <men>(?: on <place>)? (?:supported|protected|guarded|defended|covered)"
-                                    + " by (?:a|its|his|her|an own) pawn",
+                                    + " by (?:an?|the|its|his|her|an own|another) <men>",
                             "white knight on e5 supported by a pawn",
                             w ->
-                                    new PieceCondition.HeldByPawn(
-                                            w.side(1), w.men(2), w.place(3, w.side(1)))),
+                                    new PieceCondition.Held(
+                                            w.side(1), w.men(2), w.place(3, w.side(1)), w.men(4))),
                     Phrase.of(
                             "(?:(?:at least )?<few> |a |an |any )?(?:<side> )?<men> on (?!the board)<place>",
                             "white knight on e5",

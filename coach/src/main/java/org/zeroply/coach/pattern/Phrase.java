@@ -120,6 +120,12 @@ record Phrase(Pattern pattern, String example, Function<Phrase.Words, Condition>
             return new Men(types);
         }
 
+        /** How many men at least are named: several are two where no number is said. */
+        int some(int number, int men) {
+            boolean several = text(men).matches(".*s");
+            return maybe(number).isPresent() ? number(number) : several ? 2 : 1;
+        }
+
         /** Any man where none is named. */
         Men anyMen(int group) {
             return maybe(group).isPresent() ? men(group) : Men.ANY;

@@ -38,12 +38,12 @@ final class PhraseReader {
     /** Words that join two conditions as AND does, where what is beside them are conditions. */
     private static final Pattern BESIDES =
             Phrase.pattern(
-                    "\\s(?:(with|without|while|where|when|but|in)\\s"
+                    "\\s(?:(with|without|while|where|when|but|in(?! check\\b))\\s"
                             + "|(?=(?:after|before|from|until|up to|by|between|on) moves? \\d))");
 
     /** What a check or mate is given with is no man that stands anywhere. */
     private static final Pattern GIVEN =
-            Phrase.pattern(".*\\b(?:mate|checks?)(?: by (?:white|black))?");
+            Phrase.pattern("(?!.*\\bin check$).*\\b(?:mate|checks?)(?: by (?:white|black))?");
 
     /** What each side counts from its own edge, where no side is named. */
     private static final Pattern OF_OWN_RANK =

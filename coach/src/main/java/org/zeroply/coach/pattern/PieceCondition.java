@@ -173,13 +173,55 @@ sealed interface PieceCondition extends Condition {
         }
     }
 
-    /** A man stands where a pawn of its own side guards it. */
-    record HeldByPawn(Side side, Men men, Place place) implements PieceCondition {
+    /**
+     * A rook stands before a passed pawn with nothing between them, so that the pawn cannot go on.
+     *
+     * @param itsOwn the pawn is of the same side; else it may be of either
+     * @param place where the pawn stands
+     */
+    record RookBeforePasser(Side side, boolean itsOwn, Place place) implements PieceCondition {
+        @Override
+        public boolean holds(Situation situation) {
+            return hasRook(situation, side) || !itsOwn && hasRook(situation, side.other());
+        }
+
+        private boolean hasRook(Situation situation, Side pawns) {
+            long rooks = own(situation, side, PieceType.ROOK);
+            long men = situation.board().occupied();
+            return Squares.list(situation.passed(pawns) & place.squares()).stream()
+                    .anyMatch(p -> (Attacks.rook(p, men) & Squares.front(pawns, p) & rooks) != 0);
+        }
+
+        @Override
+        public String text() {
+            String pawn = itsOwn ? " rook in front of its own" : " rook in front of a";
+            return Condition.word(side) + pawn + " passed pawn" + place.behind();
+        }
+
+        @Override
+        public Condition under(Symmetry way) {
+            return new RookBeforePasser(way.side(side), itsOwn, place.under(way));
+        }
+
+        @Override
+        public int cost() {
+            return 100;
+        }
+    }
+
+    /**
+     * A man stands where another one of its own side guards it.
+     *
+     * @param by what guards it
+     */
+    record Held(Side side, Men men, Place place, Men by) implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
             Board board = situation.board();
-            long held = Squares.pawnAttacks(side, situation.pawns(side));
-            return (men.on(board, side) & held & place.squares()) != 0;
+            long there = men.on(board, side) & place.squares();
+            long guards = by.on(board, side);
+            return Squares.list(there).stream()
+                    .anyMatch(s -> (board.attackersTo(s, board.occupied()) & guards) != 0);
         }
 
         @Override
@@ -188,12 +230,18 @@ sealed interface PieceCondition extends Condition {
                     + " "
                     + men.word()
                     + place.behind()
-                    + " supported by a pawn";
+                    + " supported by a "
+                    + by.word();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new HeldByPawn(way.side(side), men, place.under(way));
+            return new Held(way.side(side), men, place.under(way), by);
+        }
+
+        @Override
+        public int cost() {
+            return 60;
         }
     }
 

@@ -97,6 +97,14 @@ final class PiecePhrases {
                                             w.maybe(2).isPresent(),
                                             w.place(3, w.side(1)))),
                     Phrase.of(
+                            "<side> rook (?:in front of|before) (?:an? |the )?(its (?:own )?|own )?passed pawn(?: on <place>)?",
+                            "white rook in front of its own passed pawn",
+                            w ->
+                                    new PieceCondition.RookBeforePasser(
+                                            w.side(1),
+                                            w.maybe(2).isPresent(),
+                                            w.place(3, w.side(1)))),
+                    Phrase.of(
                             "<side> fianchetto(?:ed)?(?: bishop)?(?: on the| on)?(?: <wing>)?",
                             "white fianchetto on the kingside",
                             w -> new PieceCondition.Fianchetto(w.side(1), w.wing(2))),

@@ -113,7 +113,9 @@ final class SaidOfMoves {
             just just => just
             ^(?:a )?promotion$ => just promoted
             ^(?:a )?promotion by <side>$ => $1 just promoted
-            ^(?:just )?(?:taken? |captured? )?(?:en passant|in passing)$ => just took en passant
+            ^(?:just |an? |)(?:taken? |captured? |)(?:en passant|in passing)(?: capture| captures|)$ => just took en passant
+            ^(white |black |)(?:gives? |gave |an? |)(queen|rook|bishop|knight|pawn) check (?:on|from) <square>$ => $1just gave a check where $1just moved a $2 to $3
+            ^(white |black |)(?:gives? |gave |an? |)check (?:on|from) <square>$ => $1just gave a check where $1just moved a man to $2
             en passant (?:is )?possible => can take en passant
             ^(?:a )?(double |)check$ => just gave a $1check
             (?:just )?(?:takes|captures|captured|took)(?: on)?(?= [a-h][1-8]\\b(?! with| or|,)) => just took on

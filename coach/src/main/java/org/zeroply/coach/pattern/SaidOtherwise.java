@@ -126,6 +126,17 @@ final class SaidOtherwise {
             ^(white |black |)(?:gives? |gave |)(?:an? |)discovered check (?:with|by) (?:an? |the |its )(<man>) => $1just gave a discovered check where $1just moved a $2
             ^(white |black |)rook (?:swings?|swung|lifts?|lifted|switch(?:es|ed)) from <square> to => $1rook lift to
             in under (\\d+) moves => in fewer than $1 moves
+            ^(white |black )king (?:is |was |)in check => $1in check
+            royal fork => knight fork of the king and queen
+            ^(white |black |)bishop of the wrong colou?r(?: for (?:the|its|a) (?:rook pawn|rook's pawn|pawn)|) => $1wrong bishop
+            ^(white |black |)(?:heavy pieces |major pieces |)(?:is |are |has |have |)tripled(?: heavy pieces|)(?= on | in |$) => $1tripled heavy pieces
+            ^<side> ((?:isolated|backward|passed|weak|protected passed) pawn)s on <square>(?:,| and) <square>$ => $1 $2 on $3 with $1 $2 on $4
+            ^(white |black |)doubled pawns on <square>(?:,| and) <square>$ => $1pawns on $2 $3
+            ^<side> crippled (?:pawn |)majority on the (kingside|queenside) => $1 majority on the $2 with $1 doubled pawn on the $2
+            ^<side> king (?:is |)active$ => $1 king on its 4th, 5th, 6th, 7th or 8th rank
+            <side> king (?:just )?(?:walks|walked|marches|marched|goes|went|comes|came|runs|ran) (?:in|)to the centre => $1 just moved a king to the centre
+            (?<=queens? |rooks? |bishops? |knights? |pieces? |men |man |battery )(?:pointed|pointing|trained|directed|bearing|bear) (?:at|on)(?= the (?:kingside|queenside|king|white king|black king|enemy king)) => aimed at
+            ^<side> (two|three|both) (queen|rook|bishop|knight|piece)s aimed at => $2 $1 $3s aimed at
             """;
 
     private static final String BOARD =

@@ -29,6 +29,18 @@ class AimConditionTest {
             white pawn aimed at e6 | 4k3/8/8/4P3/8/8/8/4K3 w - - 0 1 | false
             white queen and bishop battery aimed at h7 | 3k4/8/8/8/4Q3/3B4/8/4K3 w - - 0 1 | true
             white queen and bishop battery aimed at h7 | 3k4/7Q/8/8/8/3B4/8/4K3 w - - 0 1 | false
+            at least 2 white bishops aimed at the kingside | 6k1/8/8/8/8/3B4/1B6/6K1 w - - 0 1 | true
+            at least 2 white bishops aimed at the kingside | 6k1/8/8/8/8/3B4/8/B5K1 w - - 0 1 | true
+            at least 2 white bishops aimed at the kingside | 6k1/8/8/4P3/8/3B4/1B6/6K1 w - - 0 1 | false
+            at least 2 white bishops aimed at the kingside | 6k1/8/8/8/8/3B4/8/2B3K1 w - - 0 1 | true
+            at least 2 white bishops aimed at the queenside | 6k1/8/8/8/8/3B4/1B6/6K1 w - - 0 1 | false
+            white rook aimed at the kingside | 2k5/8/8/8/8/7R/8/6K1 w - - 0 1 | true
+            white rook aimed at the kingside | 2k5/8/8/7p/8/7R/8/6K1 w - - 0 1 | false
+            white bishop aimed at the black king | 6k1/5p2/8/8/8/3B4/8/6K1 w - - 0 1 | true
+            white bishop aimed at the black king | 6k1/5p2/6p1/8/8/3B4/8/6K1 w - - 0 1 | false
+            white bishop aimed at the black king | 2k5/8/8/8/8/3B4/8/6K1 w - - 0 1 | false
+            at least 3 white pieces aimed at the black king | 6k1/5p2/8/8/5Q2/3B4/8/6KR w - - 0 1 | true
+            at least 3 white pieces aimed at the black king | 6k1/5p2/8/8/5Q2/3B4/7P/6KR w - - 0 1 | false
             white has the d-file to itself | 3rk3/8/8/8/8/8/4P3/3RK3 w - - 0 1 | false
             white has the d-file to itself | 4k3/8/8/8/8/8/4P3/3RK3 w - - 0 1 | true
             white has the c-file to itself | 4k3/8/8/8/8/8/4P3/3RK3 w - - 0 1 | false
@@ -39,6 +51,18 @@ class AimConditionTest {
             white rook behind a passed pawn on the b-file | 4k3/P7/8/8/8/8/8/R3K3 w - - 0 1 | false
             white rook behind its own passed pawn | R3k3/8/p7/8/8/8/8/4K3 b - - 0 1 | false
             white rook behind a passed pawn | R3k3/8/p7/8/8/8/8/4K3 b - - 0 1 | true
+            white rook in front of its own passed pawn | R7/P5k1/8/8/8/8/8/4K3 w - - 0 1 | true
+            white rook in front of its own passed pawn on the a-file | R7/P5k1/8/8/8/8/8/4K3 w - - 0 1 | true
+            white rook in front of its own passed pawn on the b-file | R7/P5k1/8/8/8/8/8/4K3 w - - 0 1 | false
+            white rook in front of its own passed pawn | R7/6k1/b7/P7/8/8/8/4K3 w - - 0 1 | false
+            white rook in front of its own passed pawn | 4k3/P7/8/8/8/8/8/R3K3 w - - 0 1 | false
+            white rook in front of its own passed pawn | 4k3/8/8/p7/8/R7/8/4K3 w - - 0 1 | false
+            white rook in front of a passed pawn | 4k3/8/8/p7/8/R7/8/4K3 w - - 0 1 | true
+            white knight on e5 supported by a knight | 4k3/8/8/4N3/8/5N2/8/4K3 w - - 0 1 | true
+            white knight on e5 supported by a knight | 4k3/8/8/4N3/8/6N1/8/4K3 w - - 0 1 | false
+            white knight on e5 supported by a knight | 4k3/8/8/4N3/8/5n2/8/4K3 w - - 0 1 | false
+            white rook supported by a king | 4k3/8/8/8/8/8/3R4/4K3 w - - 0 1 | true
+            white rook on d2 supported by a queen or bishop | 4k3/8/8/8/8/4B3/3R4/5K2 w - - 0 1 | true
             white knight on d6 supported by a pawn | 5k2/8/3N4/4P3/8/8/8/4K3 w - - 0 1 | true
             white knight on d6 supported by a pawn | 5k2/8/3N4/3P4/8/8/8/4K3 w - - 0 1 | false
             white knight on its 6th rank supported by a pawn | 5k2/8/3N4/4P3/8/8/8/4K3 w - - 0 1 | true

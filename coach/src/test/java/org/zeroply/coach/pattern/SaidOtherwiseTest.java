@@ -51,6 +51,28 @@ class SaidOtherwiseTest {
                     white removing the defender | white motif move guard removed
                     draw by the fifty-move rule | halfmove clock at least 100; result 1/2-1/2
                     queen traded before move 15 | NOT queen on the board AND before move 15
+                    white king in check | white in check
+                    king in check | white in check OR black in check
+                    black king in check on move 20 | black in check AND (from move 20 AND before move 21)
+                    white king in check with black queen on h4 | (white in check AND black queen on h4)
+                    white knight check on g5 | white just gave a check AND white just moved a knight to g5
+                    black gives check on h2 | black just gave a check AND black just moved a man to h2
+                    white took in passing | white just took en passant
+                    black knight on d4 protected by a bishop or pawn | black knight on d4 supported by a pawn or bishop
+                    two white bishops pointing at the kingside | at least 2 white bishops aimed at the kingside
+                    white bishops trained on the kingside | at least 2 white bishops aimed at the kingside
+                    white bishop aimed at the enemy king | white bishop aimed at the black king
+                    three black pieces bearing on the king | at least 3 black pieces aimed at the white king
+                    white royal fork | white knight fork of the king and queen
+                    white tripled on the d-file | white tripled heavy pieces on the d-file
+                    white bishop of the wrong colour for the rook pawn | white wrong bishop
+                    black isolated pawns on a7 and c7 | black isolated pawn on a7 AND black isolated pawn on c7
+                    white passed pawns on a5 and b5 | white passed pawn on a5 AND white passed pawn on b5
+                    black doubled pawns on c6 and c7 | black pawns on c6 c7
+                    black crippled majority on the queenside | black majority on the queenside AND black doubled pawn on the queenside
+                    white king active in the ending | white king on the 4th, 5th, 6th, 7th or 8th rank AND in the ending
+                    white king walked into the centre | white just moved a king to the centre
+                    white rook before its own passed pawn on a7 | white rook in front of its own passed pawn on a7
                     e5 not attacked by black and e4 empty | NOT e5 attacked by black AND e4 empty
                     """)
     void what_is_said_is_read_as(String said, String read) {
@@ -77,6 +99,8 @@ class SaidOtherwiseTest {
                     black is a piece down but winning | 'winning' is a judgement
                     a piece down with an attack | 'attack' is a judgement
                     zugzwang | 'zugzwang' is a judgement
+                    black queen in check | 'black queen in check' is no condition
+                    white bishop aimed at the white king | is no condition
                     """)
     void what_cannot_be_read_is_told_by_its_part(String said, String told) {
         assertThatThrownBy(() -> QueryReader.read(said)).hasMessageContaining(told);
