@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
 import java.util.function.LongFunction;
+import java.util.stream.IntStream;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.lesson.draft.Example;
@@ -119,7 +120,7 @@ public final class ThemeExamples {
             plies.forEach(
                     (game, at) -> {
                         MoveTree tree = trees.computeIfAbsent(game, games::apply);
-                        at.stream()
+                        spread(at).stream()
                                 .filter(ply -> ply <= tree.mainLine().size())
                                 .forEach(
                                         ply ->
@@ -138,11 +139,17 @@ public final class ThemeExamples {
             Map<Long, List<Integer>> plies, PositionFinder.Hit hit, int mostGames) {
         long game = hit.game().sheetId();
         if (plies.size() < mostGames || plies.containsKey(game)) {
-            List<Integer> at = plies.computeIfAbsent(game, g -> new ArrayList<>());
-            if (at.size() < PER_GAME) {
-                at.add(hit.match().ply());
-            }
+            plies.computeIfAbsent(game, g -> new ArrayList<>()).add(hit.match().ply());
         }
+    }
+
+    /** Places from the first to the last, evenly where there are more than are wanted. */
+    static List<Integer> spread(List<Integer> plies) {
+        return plies.size() <= PER_GAME
+                ? plies
+                : IntStream.range(0, PER_GAME)
+                        .mapToObj(i -> plies.get(i * (plies.size() - 1) / (PER_GAME - 1)))
+                        .toList();
     }
 
     /** The exercises that have a theme of this name, or one that is part of it. */

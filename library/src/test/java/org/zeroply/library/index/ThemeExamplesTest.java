@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -79,6 +80,19 @@ class ThemeExamplesTest extends StoreTest {
         assertThat(empty).extracting(Example::game).contains(empty.get(0).game());
         assertThat(empty.stream().filter(e -> e.game() == empty.get(0).game()).count())
                 .isGreaterThan(1);
+    }
+
+    @Test
+    void of_a_game_that_shows_it_long_places_from_first_to_last_are_taken() {
+        List<Integer> few = List.of(4, 5, 9);
+        assertThat(ThemeExamples.spread(few)).isEqualTo(few);
+        List<Integer> many = IntStream.range(10, 100).boxed().toList();
+        assertThat(ThemeExamples.spread(many))
+                .hasSize(12)
+                .startsWith(10)
+                .endsWith(99)
+                .doesNotHaveDuplicates()
+                .isSorted();
     }
 
     @Test

@@ -102,7 +102,24 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
 
     /** Whether the theme is there some moves later, too; never of what happens in one moment. */
     boolean lasts() {
-        return query.filter(q -> Evidence.isShown(q, later())).isPresent();
+        return query.isPresent() && isShownIn(later());
+    }
+
+    /** The same a move earlier; empty at the start. */
+    Optional<Example> before() {
+        return ply == 0 ? Optional.empty() : Optional.of(new Example(game, ply - 1, side, query));
+    }
+
+    /** Whether the theme can be seen on the board there. */
+    boolean isShown() {
+        return isShownIn(position());
+    }
+
+    /**
+     * Whether the theme can be seen in another position; always if nothing says what to look for.
+     */
+    boolean isShownIn(Position other) {
+        return query.map(q -> Evidence.isShown(q, other)).orElse(true);
     }
 
     private Position later() {

@@ -5,22 +5,20 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.zeroply.chess.board.Position;
-import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.coach.pattern.Evidence;
@@ -33,7 +31,7 @@ import org.zeroply.engine.analysis.Cancellation;
 final class ExampleSteps {
 
     /** Places in games that are looked at for examples. */
-    private static final int LOOKED_AT = 24;
+    private static final int LOOKED_AT = 32;
 
     /** Moves of an example that are shown, in plies. */
     private static final int SHOWN = 16;
@@ -58,6 +56,9 @@ final class ExampleSteps {
 
     /** Expected score up to which an idea has failed: clearly worse, our choice. */
     private static final double FAILED = 0.35;
+
+    /** Whoever has more has won by what came before. */
+    private static final double WON = 0.85;
 
     /** Something is already decided from here on, and shows nothing. */
     private static final double DECIDED = 0.95;
@@ -94,9 +95,9 @@ final class ExampleSteps {
             return example().game().mainLine().size() - example().ply();
         }
 
-        /** Whether something beside the theme may decide: men more, or errors. */
+        /** Whether something beside the theme may decide: men more, errors, or what was before. */
         boolean isDisturbed() {
-            return !place.level() || jump > JUMP || at < SOUND;
+            return !place.level() || jump > JUMP || at < SOUND || at > WON;
         }
 
         boolean isClear() {
@@ -165,14 +166,26 @@ final class ExampleSteps {
      * @param played whether what follows has to do with it
      * @param level whether nothing else need decide
      * @param lasts whether it is there for some time
+     * @param weight of the weightiest fact that shows it; 0 where none does
      * @param late whether the opening is over
      */
     private record Place(
-            Example example, boolean played, boolean level, boolean lasts, boolean late) {
+            Example example,
+            boolean played,
+            boolean level,
+            boolean lasts,
+            int weight,
+            boolean late) {
 
         static Place of(Example e) {
-            boolean late = e.position().ply() >= OPENING;
-            return new Place(e, e.isPlayedOn(SHOWN), e.isLevel(), e.lasts(), late);
+            Evidence evidence = e.evidence();
+            return new Place(
+                    e,
+                    e.isPlayedOn(SHOWN),
+                    e.isLevel(),
+                    e.lasts(),
+                    evidence.facts().stream().mapToInt(Fact::weight).max().orElse(0),
+                    e.position().ply() >= OPENING);
         }
     }
 
@@ -180,6 +193,7 @@ final class ExampleSteps {
             Comparator.comparing(Place::played)
                     .thenComparing(Place::level)
                     .thenComparing(Place::lasts)
+                    .thenComparing(Place::weight)
                     .thenComparing(Place::late)
                     .reversed();
 
@@ -194,16 +208,31 @@ final class ExampleSteps {
         return used;
     }
 
-    /** Clear examples, those first that nothing disturbs, and the shortest of these. */
-    List<LessonStep> clear(LessonDraft.Theme theme, int most) {
+    /**
+     * Clear examples, the shortest first.
+     *
+     * @param disturbed whether those in which something beside the theme may decide, or the others
+     * @param first whether the first of them begins the lesson
+     */
+    List<LessonStep> clear(LessonDraft.Theme theme, boolean disturbed, int most, boolean first) {
         List<LessonStep> steps = new ArrayList<>();
         judged.stream()
                 .filter(Judged::isClear)
-                .sorted(Comparator.comparing(Judged::isDisturbed).thenComparing(Judged::rest))
-                .filter(j -> used.add(j.example().game()))
-                .limit(most)
-                .forEach(j -> steps.add(example(theme, j, steps.isEmpty())));
+                .filter(j -> j.isDisturbed() == disturbed)
+                .filter(j -> !used.contains(j.example().game()))
+                .sorted(Comparator.comparing(Judged::rest))
+                .limit(Math.max(0, most))
+                .forEach(
+                        j -> {
+                            used.add(j.example().game());
+                            steps.add(example(theme, j, first && steps.isEmpty()));
+                        });
         return steps;
+    }
+
+    /** Takes a game as shown. */
+    void use(MoveTree game) {
+        used.add(game);
     }
 
     private static Judged judge(MoveEvaluator brief, Place place) {
@@ -233,7 +262,7 @@ final class ExampleSteps {
 
     private LessonStep example(LessonDraft.Theme theme, Judged judged, boolean first) {
         Example example = judged.example();
-        MoveTree shown = start(example);
+        MoveTree shown = ShownPlace.start(example);
         TreeEditor editor = new TreeEditor(shown);
         List<Node> rest = example.game().mainLine();
         List<Node> moves =
@@ -247,31 +276,24 @@ final class ExampleSteps {
                                 + " won at move "
                                 + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
                         : side + " won soon after";
-        Evidence evidence = example.evidence();
-        evidence.men()
-                .forEach(
-                        square ->
-                                editor.toggleMark(
-                                        shown.root(),
-                                        new Mark(Mark.Meaning.TARGET, List.of(square))));
+        ShownPlace.mark(editor, example);
         editor.comment(
                 shown.root(),
                 (first ? theme.definition() + ". " : "")
-                        + said(evidence)
+                        + ShownPlace.facts(example)
                         + "The engine gives "
                         + side
                         + " "
-                        + points(judged.at())
+                        + ShownPlace.points(judged.at())
                         + " points of 100 here and "
-                        + points(evaluator.expected(end.position(), example.side()).value())
+                        + ShownPlace.points(
+                                evaluator.expected(end.position(), example.side()).value())
                         + " at the end of this line; "
                         + how
                         + "."
                         + error(judged));
         return LessonStep.of(StepKind.SHOW, shown)
-                .with(
-                        LessonStep.TITLE,
-                        (first ? theme.title() : "Once more") + ": " + example.title())
+                .with(LessonStep.TITLE, ShownPlace.title(theme, example, first))
                 .with(Exercise.THEMES, String.join(", ", theme.themes()));
     }
 
@@ -284,31 +306,12 @@ final class ExampleSteps {
         int from = positions.get(Math.max(0, judged.jumpAt() - EVERY)).fullmoveNumber();
         int to = positions.get(judged.jumpAt() - 1).fullmoveNumber();
         return " "
-                + points(judged.jump())
+                + ShownPlace.points(judged.jump())
                 + " of these points came at once, by what "
                 + judged.example().side().other().word()
                 + " played "
                 + (from == to ? "at move " + from : "between moves " + from + " and " + to)
                 + ".";
-    }
-
-    /** What the facts say of the men that show the theme. */
-    private static String said(Evidence evidence) {
-        return evidence.facts().stream()
-                .map(f -> f.sentence() + ". ")
-                .collect(Collectors.joining());
-    }
-
-    private static long points(double expected) {
-        return Math.round(100 * expected);
-    }
-
-    private static MoveTree start(Example example) {
-        MoveTree shown = new MoveTree(example.position());
-        TreeEditor editor = new TreeEditor(shown);
-        LessonStep.origin(editor, example.game());
-        editor.tag(LessonStep.SEEN, example.side().word().toLowerCase(Locale.ROOT));
-        return shown;
     }
 
     /** An example that the side does not win, with the line that shows why. */
@@ -329,7 +332,7 @@ final class ExampleSteps {
             if (best.isEmpty() || !touches(example, best.get())) {
                 continue;
             }
-            MoveTree shown = start(example);
+            MoveTree shown = ShownPlace.start(example);
             TreeEditor editor = new TreeEditor(shown);
             Node end = Proof.line(editor, best.get().best(), PROOF);
             Proof.stamp(editor, end, evaluator);
@@ -344,9 +347,9 @@ final class ExampleSteps {
                     "It is there as well, and it is not enough: the engine gives "
                             + side
                             + " "
-                            + points(promised)
+                            + ShownPlace.points(promised)
                             + " points of 100 here and "
-                            + points(left)
+                            + ShownPlace.points(left)
                             + " at the end of the line. What is different?");
             used.add(example.game());
             return Optional.of(

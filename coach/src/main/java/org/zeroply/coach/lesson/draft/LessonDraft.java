@@ -1,20 +1,14 @@
 package org.zeroply.coach.lesson.draft;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import org.zeroply.chess.notation.Counted;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
-import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.evaluation.Obvious;
-import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.exercise.draft.SchemeDraft;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.Lesson;
@@ -32,10 +26,10 @@ public final class LessonDraft {
     /** The note of the first step begins so where something could not be found. */
     public static final String NOT_FOUND = "Not found";
 
-    /** Positions that are looked at for questions. */
-    private static final int ASKED_ABOUT = 160;
+    /** Clear examples that a lesson begins with: our choice. */
+    private static final int EXAMPLES = 2;
 
-    /** Of these, so many are worked out. */
+    /** Positions that are worked out for questions and homework. */
     private static final int WORKED_OUT = 7;
 
     /** Questions of a lesson, as rising difficulty needs three. */
@@ -43,12 +37,6 @@ public final class LessonDraft {
 
     /** Exercises at the end: our choice. */
     private static final int HOMEWORK = 3;
-
-    /** By so much is the answer to a question better than every other move. */
-    private static final double ONLY = 0.15;
-
-    /** Plies of the answer in which it must have to do with the theme. */
-    private static final int TOUCHED = 3;
 
     private static final List<Integer> SECONDS = List.of(60, 120, 240);
 
@@ -59,18 +47,7 @@ public final class LessonDraft {
         }
     }
 
-    /**
-     * A question that may be asked.
-     *
-     * @param onTheme whether the answer has to do with what shows the theme
-     */
-    private record Posed(Example from, Choice choice, boolean onTheme) {}
-
-    private static final Comparator<Posed> EASIEST =
-            Comparator.comparingInt(p -> p.choice().depthFound());
-
     private final MoveEvaluator evaluator;
-    private final MoveEvaluator brief;
     private final SchemeDraft schemes;
     private final Cancellation cancellation;
     private final ChangedThing changed;
@@ -81,7 +58,6 @@ public final class LessonDraft {
      */
     public LessonDraft(MoveEvaluator evaluator, SchemeDraft schemes, Cancellation cancellation) {
         this.evaluator = evaluator.remembering();
-        this.brief = evaluator.brief(4);
         this.schemes = schemes;
         this.cancellation = cancellation;
         this.changed = new ChangedThing(evaluator.brief(2));
@@ -102,19 +78,30 @@ public final class LessonDraft {
         ExampleSteps examples =
                 ExampleSteps.judge(
                         evaluator, found, cancellation, part -> progress.accept(0.3 * part));
-        List<LessonStep> steps = new ArrayList<>(examples.clear(theme, 2));
-        if (steps.size() < 2) {
+        List<LessonStep> steps = new ArrayList<>(examples.clear(theme, false, EXAMPLES, true));
+        AskedMoves asked =
+                AskedMoves.find(
+                        evaluator,
+                        found,
+                        examples.used(),
+                        cancellation,
+                        part -> progress.accept(0.3 + 0.2 * part));
+        for (AskedMove clear : asked.takeClearest(EXAMPLES - steps.size(), QUESTIONS)) {
+            examples.use(clear.from().game());
+            steps.add(new ShownMove(theme, clear, evaluator).step(steps.isEmpty()));
+        }
+        steps.addAll(examples.clear(theme, true, EXAMPLES - steps.size(), steps.isEmpty()));
+        if (steps.size() < EXAMPLES) {
             missing.add(steps.isEmpty() ? "a clear example" : "a second clear example");
         }
         examples.failure(theme)
                 .ifPresentOrElse(steps::add, () -> missing.add("an example where it fails"));
-        List<Posed> all = posed(found, examples.used(), progress);
-        List<Posed> posed = onTheme(all);
+        List<AskedMove> posed = asked.without(examples.used()).atLeast(QUESTIONS);
         List<MoveTree> drafts = worked(posed, progress);
         for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
             steps.add(question(theme, drafts.get(i), i));
         }
-        if (posed.stream().anyMatch(p -> !p.onTheme())) {
+        if (posed.stream().anyMatch(m -> !m.onTheme())) {
             missing.add("enough questions whose answer has to do with it");
         }
         if (drafts.size() < QUESTIONS) {
@@ -145,69 +132,14 @@ public final class LessonDraft {
 
     // ---- Questions ------------------------------------------------------------------------------
 
-    /** Positions in which one move is clearly better than all others, the easiest first. */
-    private List<Posed> posed(List<Example> found, Set<MoveTree> used, DoubleConsumer progress) {
-        List<Posed> posed = new ArrayList<>();
-        Set<MoveTree> games = new HashSet<>(used);
-        List<Example> some =
-                found.stream()
-                        .filter(e -> e.position().sideToMove() == e.side())
-                        .filter(e -> !used.contains(e.game()))
-                        .limit(ASKED_ABOUT)
-                        .toList();
-        for (int i = 0; i < some.size(); i++) {
-            ExampleSteps.goOn(cancellation);
-            Example one = some.get(i);
-            Optional<Posed> here = games.contains(one.game()) ? Optional.empty() : posed(one);
-            here.ifPresent(
-                    p -> {
-                        posed.add(p);
-                        games.add(one.game());
-                    });
-            progress.accept(0.3 + 0.2 * (i + 1) / some.size());
-        }
-        posed.sort(EASIEST);
-        return posed;
-    }
-
-    /** Those whose answer has to do with the theme, and others where these are too few to ask. */
-    private static List<Posed> onTheme(List<Posed> all) {
-        List<Posed> some = new ArrayList<>(all.stream().filter(Posed::onTheme).toList());
-        all.stream()
-                .filter(p -> !p.onTheme())
-                .limit(Math.max(0, QUESTIONS - some.size()))
-                .forEach(some::add);
-        some.sort(EASIEST);
-        return some;
-    }
-
-    private Optional<Posed> posed(Example example) {
-        boolean maybe =
-                brief.choice(example.position(), 2).filter(c -> c.gap() >= ONLY / 2).isPresent();
-        if (!maybe) {
-            return Optional.empty();
-        }
-        return evaluator
-                .choice(example.position(), 2)
-                .filter(c -> c.legal() > 2)
-                .filter(c -> c.gap() >= ONLY)
-                .filter(c -> c.result() != ResultClass.LOSS)
-                .filter(c -> Obvious.why(c, example.lastMove()).isEmpty())
-                .map(c -> new Posed(example, c, isOnTheme(example, c)));
-    }
-
-    private static boolean isOnTheme(Example example, Choice choice) {
-        return example.evidence().isTouched(example.position(), choice.best().line(), TOUCHED);
-    }
-
     /** The solutions of questions spread over the whole range of difficulty, the easiest first. */
-    private List<MoveTree> worked(List<Posed> posed, DoubleConsumer progress) {
+    private List<MoveTree> worked(List<AskedMove> posed, DoubleConsumer progress) {
         List<MoveTree> drafts = new ArrayList<>();
         int tries = Math.min(WORKED_OUT, posed.size());
         for (int i = 0; i < tries && drafts.size() < QUESTIONS + HOMEWORK; i++) {
             ExampleSteps.goOn(cancellation);
             int at = tries == 1 ? 0 : i * (posed.size() - 1) / (tries - 1);
-            Posed one = posed.get(at);
+            AskedMove one = posed.get(at);
             schemes.draft(one.from().position(), List.of(), part -> {}, cancellation)
                     .ifPresent(
                             draft -> {
