@@ -41,11 +41,7 @@ sealed interface AimCondition extends Condition {
 
         @Override
         public String text() {
-            String many = least == 1 ? "" : "at least " + least + " ";
-            return many
-                    + Condition.word(side)
-                    + " "
-                    + (least == 1 ? men.word() : men.plural())
+            return men.counted(least, Optional.of(side))
                     + place.behind()
                     + " near the "
                     + Condition.word(other)
@@ -150,11 +146,7 @@ sealed interface AimCondition extends Condition {
 
         @Override
         public String text() {
-            String many = least == 1 ? "" : "at least " + least + " ";
-            return many
-                    + Condition.word(side)
-                    + " "
-                    + (least == 1 ? men.word() : men.plural())
+            return men.counted(least, Optional.of(side))
                     + " aimed at the "
                     + wing.map(BoardCondition.Wing::word)
                             .orElse(Condition.word(side.other()) + " king");

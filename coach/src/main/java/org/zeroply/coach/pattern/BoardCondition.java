@@ -41,10 +41,8 @@ sealed interface BoardCondition extends Condition {
 
         @Override
         public String text() {
-            String many = least == 1 ? "" : "at least " + least + " ";
-            String whose = side.map(s -> Condition.word(s) + " ").orElse("");
-            String where = place.isAnywhere() ? "on the board" : "on " + place.text();
-            return many + whose + men.word() + (least == 1 ? " " : "s ") + where;
+            String where = place.isAnywhere() ? " on the board" : " on " + place.text();
+            return men.counted(least, side) + where;
         }
 
         @Override

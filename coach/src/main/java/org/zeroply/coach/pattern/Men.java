@@ -1,6 +1,7 @@
 package org.zeroply.coach.pattern;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.zeroply.chess.board.Board;
@@ -55,6 +56,17 @@ record Men(Set<PieceType> types) {
     /** The squares of such men of a side. */
     long on(Board board, Side side) {
         return on(board) & board.pieces(side.ordinal());
+    }
+
+    /**
+     * So many of them at least: {@code white rook}, {@code at least 2 rooks}.
+     *
+     * @param side whose; empty for either side's
+     */
+    String counted(int least, Optional<Side> side) {
+        return (least == 1 ? "" : "at least " + least + " ")
+                + side.map(s -> Condition.word(s) + " ").orElse("")
+                + (least == 1 ? word() : plural());
     }
 
     /** The word for several of them: {@code knights or bishops}. */

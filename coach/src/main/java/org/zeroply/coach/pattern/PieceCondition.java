@@ -39,13 +39,7 @@ sealed interface PieceCondition extends Condition {
 
         @Override
         public String text() {
-            String whose = side.map(s -> Condition.word(s) + " ").orElse("");
-            return (least == 1 ? "" : "at least " + least + " ")
-                    + whose
-                    + (least == 1 ? men.word() : men.plural())
-                    + " on "
-                    + (half ? "a half-open" : "an open")
-                    + " file";
+            return men.counted(least, side) + " on " + (half ? "a half-open" : "an open") + " file";
         }
 
         @Override
@@ -133,53 +127,28 @@ sealed interface PieceCondition extends Condition {
     }
 
     /**
-     * A rook stands behind a passed pawn with nothing between them.
+     * A rook stands on the file of a passed pawn with nothing between them.
      *
      * @param itsOwn the pawn is of the same side; else it may be of either
      * @param place where the pawn stands
      */
-    record RookBehindPasser(Side side, boolean itsOwn, Place place) implements PieceCondition {
-        @Override
-        public boolean holds(Situation situation) {
-            for (int rook : Squares.list(own(situation, side, PieceType.ROOK))) {
-                long seen = Attacks.rook(rook, situation.board().occupied());
-                long there = seen & place.squares();
-                if (isBefore(situation, rook, side, there)
-                        || !itsOwn && isBefore(situation, rook, side.other(), there)) {
-                    return true;
-                }
+    record RookAtPasser(Side side, Where where, boolean itsOwn, Place place)
+            implements PieceCondition {
+
+        /** On which side of the pawn. */
+        enum Where {
+            /** Where it came from. */
+            BEHIND("behind"),
+            /** Where it is to go. */
+            BEFORE("in front of");
+
+            private final String words;
+
+            Where(String words) {
+                this.words = words;
             }
-            return false;
         }
 
-        private static boolean isBefore(Situation situation, int rook, Side pawns, long seen) {
-            return (Squares.front(pawns, rook) & seen & situation.passed(pawns)) != 0;
-        }
-
-        @Override
-        public String text() {
-            String pawn = itsOwn ? " rook behind its own" : " rook behind a";
-            return Condition.word(side) + pawn + " passed pawn" + place.behind();
-        }
-
-        @Override
-        public Condition under(Symmetry way) {
-            return new RookBehindPasser(way.side(side), itsOwn, place.under(way));
-        }
-
-        @Override
-        public int cost() {
-            return 100;
-        }
-    }
-
-    /**
-     * A rook stands before a passed pawn with nothing between them, so that the pawn cannot go on.
-     *
-     * @param itsOwn the pawn is of the same side; else it may be of either
-     * @param place where the pawn stands
-     */
-    record RookBeforePasser(Side side, boolean itsOwn, Place place) implements PieceCondition {
         @Override
         public boolean holds(Situation situation) {
             return hasRook(situation, side) || !itsOwn && hasRook(situation, side.other());
@@ -188,19 +157,24 @@ sealed interface PieceCondition extends Condition {
         private boolean hasRook(Situation situation, Side pawns) {
             long rooks = own(situation, side, PieceType.ROOK);
             long men = situation.board().occupied();
+            Side towards = where == Where.BEFORE ? pawns : pawns.other();
             return Squares.list(situation.passed(pawns) & place.squares()).stream()
-                    .anyMatch(p -> (Attacks.rook(p, men) & Squares.front(pawns, p) & rooks) != 0);
+                    .anyMatch(p -> (Attacks.rook(p, men) & Squares.front(towards, p) & rooks) != 0);
         }
 
         @Override
         public String text() {
-            String pawn = itsOwn ? " rook in front of its own" : " rook in front of a";
-            return Condition.word(side) + pawn + " passed pawn" + place.behind();
+            return Condition.word(side)
+                    + " rook "
+                    + where.words
+                    + (itsOwn ? " its own" : " a")
+                    + " passed pawn"
+                    + place.behind();
         }
 
         @Override
         public Condition under(Symmetry way) {
-            return new RookBeforePasser(way.side(side), itsOwn, place.under(way));
+            return new RookAtPasser(way.side(side), where, itsOwn, place.under(way));
         }
 
         @Override

@@ -11,6 +11,9 @@ import org.zeroply.coach.fact.Squares;
 /** How it is said that pieces stand well; each phrase with an example of it. */
 final class PiecePhrases {
 
+    private static final String PASSED_PAWN =
+            "(?:an? |the )?(its (?:own )?|own )?passed pawn(?: on <place>)?";
+
     static final List<Phrase> PIECES =
             List.of(
                     Phrase.of(
@@ -89,21 +92,13 @@ final class PiecePhrases {
                                             w.side(1),
                                             w.wing(2).orElse(BoardCondition.Wing.KINGSIDE))),
                     Phrase.of(
-                            "<side> rook behind (?:an? |the )?(its (?:own )?|own )?passed pawn(?: on <place>)?",
+                            "<side> rook behind " + PASSED_PAWN,
                             "white rook behind a passed pawn",
-                            w ->
-                                    new PieceCondition.RookBehindPasser(
-                                            w.side(1),
-                                            w.maybe(2).isPresent(),
-                                            w.place(3, w.side(1)))),
+                            w -> rookAt(w, PieceCondition.RookAtPasser.Where.BEHIND)),
                     Phrase.of(
-                            "<side> rook (?:in front of|before) (?:an? |the )?(its (?:own )?|own )?passed pawn(?: on <place>)?",
+                            "<side> rook (?:in front of|before) " + PASSED_PAWN,
                             "white rook in front of its own passed pawn",
-                            w ->
-                                    new PieceCondition.RookBeforePasser(
-                                            w.side(1),
-                                            w.maybe(2).isPresent(),
-                                            w.place(3, w.side(1)))),
+                            w -> rookAt(w, PieceCondition.RookAtPasser.Where.BEFORE)),
                     Phrase.of(
                             "<side> fianchetto(?:ed)?(?: bishop)?(?: on the| on)?(?: <wing>)?",
                             "white fianchetto on the kingside",
@@ -120,6 +115,11 @@ final class PiecePhrases {
                                                             : BoardCondition.Wing.QUEENSIDE))));
 
     private PiecePhrases() {}
+
+    private static Condition rookAt(Phrase.Words w, PieceCondition.RookAtPasser.Where where) {
+        return new PieceCondition.RookAtPasser(
+                w.side(1), where, w.maybe(2).isPresent(), w.place(3, w.side(1)));
+    }
 
     private static Condition onSameLine(Phrase.Words w, Side other) {
         LineCondition.OnSameLine.Line line =
