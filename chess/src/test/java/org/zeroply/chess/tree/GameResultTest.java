@@ -3,9 +3,11 @@ package org.zeroply.chess.tree;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.zeroply.chess.board.Side;
 
 class GameResultTest {
 
@@ -81,5 +83,18 @@ class GameResultTest {
     @CsvSource({"1-0, 2", "1/2-1/2, 1", "0-1, 0", "*, -1", "½–½, -1"})
     void half_points_of_white(String result, int halves) {
         assertThat(GameResult.halves(result)).isEqualTo(halves);
+    }
+
+    @ParameterizedTest(name = "{0}: White {1}, Black {2}")
+    @CsvSource({"1-0, 1, 0", "0-1, 0, 1", "1/2-1/2, 0.5, 0.5", "*, , ", "2-0, , "})
+    void each_side_scores_what_the_result_says(String result, Double white, Double black) {
+        assertThat(GameResult.score(result, Side.WHITE)).isEqualTo(points(white));
+        assertThat(GameResult.score(result, Side.BLACK)).isEqualTo(points(black));
+        assertThat(GameResult.halves(result)).isEqualTo(white == null ? -1 : (int) (2 * white));
+        assertThat(GameResult.isOne(result)).isEqualTo(!result.equals("2-0"));
+    }
+
+    private static OptionalDouble points(Double value) {
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 }

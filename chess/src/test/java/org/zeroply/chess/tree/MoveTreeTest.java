@@ -86,4 +86,26 @@ class MoveTreeTest {
         assertThat(tree("[Result \"white won\"]\n\n1. e4 1-0").result()).isEqualTo("1-0");
         assertThat(tree("1. e4").result()).isEqualTo(MoveTree.NO_RESULT);
     }
+
+    @Test
+    void the_first_verdict_of_the_main_line_is_the_one_below() {
+        MoveTree judged = tree("1. e4 e5 (1... c5 $18) 2. Nf3 $14 Nc6 $10 (2... d6) *");
+        assertThat(MoveTree.verdictBelow(judged.root())).contains(Verdict.ofNag(14).orElseThrow());
+        Node last = judged.root().mainLineEnd();
+        assertThat(MoveTree.verdictBelow(last)).contains(Verdict.EQUAL);
+        Node side = last.parent().orElseThrow().children().get(1);
+        assertThat(MoveTree.verdictBelow(side)).isEmpty();
+        Node knight = last.parent().orElseThrow();
+        assertThat(MoveTree.verdictBelow(knight)).contains(Verdict.ofNag(14).orElseThrow());
+    }
+
+    @Test
+    void a_copy_has_all_moves_and_tags_and_nothing_in_common() {
+        MoveTree copy = tree.copy();
+        assertThat(names(copy.nodes())).isEqualTo(names(tree.nodes()));
+        assertThat(copy.tags()).isEqualTo(tree.tags());
+        new TreeEditor(copy).delete(copy.root().children().get(0));
+        assertThat(copy.mainLine()).isEmpty();
+        assertThat(tree.mainLine()).hasSize(4);
+    }
 }

@@ -10,6 +10,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.library.Library;
+import org.zeroply.library.review.ReviewStore;
 import org.zeroply.library.sheet.SheetKind;
 import org.zeroply.library.sheet.SheetQuery;
 
@@ -43,6 +44,26 @@ class DemoClubTest {
             assertThat(library.attempts().all())
                     .hasSizeGreaterThan(20)
                     .allSatisfy(a -> assertThat(a.work().exerciseId()).isPresent());
+        }
+    }
+
+    /** Made anew by {@code ./zeroply sample --reviews} when the engine has become another one. */
+    @Test
+    void its_reviewed_games_show_their_moments_at_once() {
+        try (Library library = Library.open(folder.resolve("demo.zpl"))) {
+            SampleLibrary.unpack(library);
+            List<ReviewStore.Entry> reviewed = library.reviews().entries();
+            assertThat(reviewed)
+                    .hasSize(3)
+                    .extracting(ReviewStore.Entry::state)
+                    .containsOnly(ReviewStore.State.DONE);
+            assertThat(reviewed)
+                    .allSatisfy(
+                            e ->
+                                    assertThat(library.reviews().notes(e.sheetId()))
+                                            .isNotEmpty()
+                                            .extracting(ReviewStore.Note::decision)
+                                            .containsOnly(ReviewStore.Decision.KEPT));
         }
     }
 }

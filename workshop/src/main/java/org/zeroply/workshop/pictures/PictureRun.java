@@ -26,7 +26,9 @@ import org.zeroply.desktop.app.Workbench;
 /** Steps one after the other in the running window, some of which take a picture of it. */
 abstract class PictureRun {
 
-    private static final int MOST_WAITS = 60;
+    /** Some nine minutes, for machines that have other work. */
+    private static final int MOST_WAITS = 300;
+
     private static final Duration SETTLE = Duration.millis(1800);
 
     final Workbench bench;
@@ -53,7 +55,7 @@ abstract class PictureRun {
         steps.add(step);
     }
 
-    /** Waits until something is so, for two minutes at most. */
+    /** Waits until something is so; a picture of what is not there yet would be a false one. */
     final void until(BooleanSupplier condition) {
         until(condition, MOST_WAITS);
     }
@@ -61,12 +63,17 @@ abstract class PictureRun {
     private void until(BooleanSupplier condition, int waits) {
         steps.add(
                 () -> {
-                    if (!condition.getAsBoolean() && waits > 0) {
-                        Deque<Runnable> later = new ArrayDeque<>(steps);
-                        steps.clear();
-                        until(condition, waits - 1);
-                        steps.addAll(later);
+                    if (condition.getAsBoolean()) {
+                        return;
                     }
+                    if (waits == 0) {
+                        throw new IllegalStateException(
+                                "what is to be seen after " + views + " did not come");
+                    }
+                    Deque<Runnable> later = new ArrayDeque<>(steps);
+                    steps.clear();
+                    until(condition, waits - 1);
+                    steps.addAll(later);
                 });
     }
 
