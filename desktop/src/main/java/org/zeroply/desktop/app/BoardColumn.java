@@ -108,6 +108,7 @@ final class BoardColumn extends Region {
         danger.getStyleClass().add("bar");
         List.of(words, hanging, opening).forEach(Widgets::tellCut);
         points.setMinWidth(USE_PREF_SIZE);
+        words.setMinHeight(USE_PREF_SIZE);
         for (ComboBox<?> box : List.of(scale, meaning)) {
             box.setMinWidth(128);
             box.setPrefWidth(128);
@@ -234,6 +235,9 @@ final class BoardColumn extends Region {
         danger.setVisible(open);
         danger.setManaged(open && large);
         scale.setVisible(large);
+        scale.setManaged(large);
+        // Beside a small board there is room below, and none for a long line.
+        words.setWrapText(!large);
         board.show(p, Optional.of(node.move()), node.annotation().marks());
         Optional<String> name = names.flatMap(n -> n.of(node.path()));
         opening.setText(open ? name.orElse("") : "");

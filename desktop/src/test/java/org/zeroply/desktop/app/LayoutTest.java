@@ -13,6 +13,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -54,6 +55,19 @@ class LayoutTest extends WindowTest {
                     new Size(1366, 768, 125, Looks.Light.PAPER),
                     new Size(1920, 1080, 100, Looks.Light.PAPER),
                     new Size(1920, 1080, 150, Looks.Light.PROJECTOR));
+
+    @Test
+    void what_is_said_under_a_small_board_goes_on_below() throws Exception {
+        Fx.run(() -> bench.show("Students"));
+        settle();
+        Labeled words = (Labeled) bench.lookup("#balance-words");
+        Fx.run(() -> words.setText("Black has a bishop for a knight; Black has the bishop pair"));
+        settle();
+        Text whole = new Text(words.getText());
+        whole.setFont(words.getFont());
+        whole.setWrappingWidth(words.getWidth());
+        assertThat(whole.getLayoutBounds().getHeight()).isLessThanOrEqualTo(words.getHeight() + 1);
+    }
 
     /** One window for all sizes, as a coach would pull it about. */
     @Test
