@@ -44,6 +44,9 @@ final class SampleLessons {
     private static final int EXAMPLES = 80;
     private static final long NODES = 200_000;
 
+    /** What is said of the opening is looked at for longer: fewer do not tell such moves apart. */
+    private static final long OPENING_NODES = 3_000_000;
+
     /** A move of the opening lesson may lose this much against the best one, in expected score. */
     private static final double SOUND = 0.08;
 
@@ -106,17 +109,17 @@ final class SampleLessons {
                                     + " a queen in the open."));
 
     private final Library library;
-    private final MoveEvaluator evaluator;
+    private final MoveEvaluator ideas;
     private final LessonDraft draft;
 
     private SampleLessons(Library library) {
         this.library = library;
         BuiltInEngine engine = new BuiltInEngine(64);
         Cancellation never = new Cancellation();
-        evaluator = new MoveEvaluator(engine, NODES, never);
+        ideas = new MoveEvaluator(engine, OPENING_NODES, never);
         draft =
                 new LessonDraft(
-                        evaluator,
+                        new MoveEvaluator(engine, NODES, never),
                         new SchemeDraft(engine, Endings.NONE, NODES, SchemeDraft.POINTS).first(),
                         never);
     }
@@ -200,7 +203,7 @@ final class SampleLessons {
         MoveTree tree = new MoveTree(position);
         TreeEditor editor = new TreeEditor(tree);
         Node answer = editor.add(tree.root(), asked.move());
-        double loss = evaluator.loss(position, answer.move()).points() / 100;
+        double loss = ideas.loss(position, answer.move()).points() / 100;
         if (loss > SOUND) {
             throw new LibraryException(
                     idea.answer() + " loses " + loss + " after " + idea.line() + ".");
