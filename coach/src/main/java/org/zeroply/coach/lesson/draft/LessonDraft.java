@@ -132,7 +132,10 @@ public final class LessonDraft {
 
     // ---- Questions ------------------------------------------------------------------------------
 
-    /** The solutions of questions spread over the whole range of difficulty, the easiest first. */
+    /**
+     * The solutions of questions spread over the whole range of difficulty, the easiest first;
+     * those that are settled alone, if they are enough.
+     */
     private List<MoveTree> worked(List<AskedMove> posed, DoubleConsumer progress) {
         List<MoveTree> drafts = new ArrayList<>();
         int tries = Math.min(WORKED_OUT, posed.size());
@@ -148,7 +151,8 @@ public final class LessonDraft {
                             });
             progress.accept(0.5 + 0.35 * (i + 1) / tries);
         }
-        return drafts;
+        List<MoveTree> settled = drafts.stream().filter(SchemeDraft::isSettled).toList();
+        return settled.size() >= QUESTIONS ? settled : drafts;
     }
 
     private static LessonStep question(Theme theme, MoveTree draft, int number) {
@@ -159,9 +163,9 @@ public final class LessonDraft {
     }
 
     /** Exercises of the coach first; then what was worked out beyond the questions. */
-    private static List<LessonStep> homework(List<MoveTree> exercises, List<MoveTree> drafts) {
+    static List<LessonStep> homework(List<MoveTree> exercises, List<MoveTree> drafts) {
         List<MoveTree> all = new ArrayList<>(exercises);
-        all.addAll(drafts.subList(Math.min(QUESTIONS, drafts.size()), drafts.size()));
+        drafts.stream().skip(QUESTIONS).filter(SchemeDraft::isSettled).forEach(all::add);
         return all.stream().limit(HOMEWORK).map(t -> LessonStep.of(StepKind.HOMEWORK, t)).toList();
     }
 

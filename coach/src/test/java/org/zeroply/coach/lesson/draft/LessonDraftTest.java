@@ -440,6 +440,25 @@ class LessonDraftTest {
     }
 
     @Test
+    void what_is_open_is_no_homework() {
+        List<MoveTree> drafts = new ArrayList<>();
+        for (String said : List.of("", "", "", "Not settled: it changes.", "Read it twice.")) {
+            drafts.add(
+                    exercise(
+                            "On a",
+                            "6k1/5ppp/8/8/8/8/8/R6K w - - 0 1",
+                            "{%s} 1. Ra8#".formatted(said)));
+        }
+        assertThat(LessonDraft.homework(List.of(), drafts))
+                .extracting(LessonStep::words)
+                .containsExactly("Read it twice.");
+        MoveTree own = drafts.get(3);
+        assertThat(LessonDraft.homework(List.of(own), List.of()))
+                .as("what the coach has set stays")
+                .hasSize(1);
+    }
+
+    @Test
     void a_draft_that_is_cancelled_gives_up() {
         cancellation.cancel();
         assertThatThrownBy(() -> draft().draft(SEVENTH, List.of(WON), List.of(), part -> {}))
