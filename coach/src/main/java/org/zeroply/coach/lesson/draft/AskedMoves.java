@@ -27,7 +27,7 @@ import org.zeroply.engine.exchange.LegalExchange;
 final class AskedMoves {
 
     /** Positions that are looked at. */
-    private static final int LOOKED_AT = 320;
+    private static final int LOOKED_AT = 240;
 
     /** So many on the theme are enough to choose from. */
     private static final int ENOUGH = 14;
@@ -45,7 +45,7 @@ final class AskedMoves {
     private static final int TOUCHED = 3;
 
     /** Of the nodes, for the look that tells whether a longer one may find something. */
-    private static final int BRIEF = 4;
+    private static final int BRIEF = 8;
 
     private final MoveEvaluator evaluator;
     private final MoveEvaluator brief;

@@ -26,7 +26,7 @@ import org.zeroply.engine.analysis.Cancellation;
 final class ExampleSteps {
 
     /** Places in games that are looked at for examples. */
-    private static final int LOOKED_AT = 32;
+    private static final int LOOKED_AT = 24;
 
     /** Expected score up to which an idea has failed: clearly worse, our choice. */
     private static final double FAILED = 0.35;
