@@ -156,6 +156,9 @@ sealed interface PieceCondition extends Condition {
 
         private boolean hasRook(Situation situation, Side pawns) {
             long rooks = own(situation, side, PieceType.ROOK);
+            if (rooks == 0) {
+                return false;
+            }
             long men = situation.board().occupied();
             Side towards = where == Where.BEFORE ? pawns : pawns.other();
             return Squares.list(situation.passed(pawns) & place.squares()).stream()

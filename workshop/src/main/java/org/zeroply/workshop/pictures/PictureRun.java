@@ -57,24 +57,17 @@ abstract class PictureRun {
 
     /** Waits until something is so; a picture of what is not there yet would be a false one. */
     final void until(BooleanSupplier condition) {
-        until(condition, MOST_WAITS);
+        steps.add(() -> await(condition, MOST_WAITS));
     }
 
-    private void until(BooleanSupplier condition, int waits) {
-        steps.add(
-                () -> {
-                    if (condition.getAsBoolean()) {
-                        return;
-                    }
-                    if (waits == 0) {
-                        throw new IllegalStateException(
-                                "what is to be seen after " + views + " did not come");
-                    }
-                    Deque<Runnable> later = new ArrayDeque<>(steps);
-                    steps.clear();
-                    until(condition, waits - 1);
-                    steps.addAll(later);
-                });
+    private void await(BooleanSupplier condition, int waits) {
+        if (condition.getAsBoolean()) {
+            return;
+        }
+        if (waits == 0) {
+            throw new IllegalStateException("what is to be seen after " + views + " did not come");
+        }
+        steps.addFirst(() -> await(condition, waits - 1));
     }
 
     final void shot(String name) {

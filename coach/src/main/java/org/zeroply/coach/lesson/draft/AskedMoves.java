@@ -1,7 +1,6 @@
 package org.zeroply.coach.lesson.draft;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -49,8 +48,12 @@ final class AskedMoves {
 
     private final MoveEvaluator evaluator;
     private final MoveEvaluator brief;
-    private final List<AskedMove> onTheme = new ArrayList<>();
-    private final List<AskedMove> beside = new ArrayList<>();
+
+    /** By game, in the order in which they were found. */
+    private final Map<MoveTree, AskedMove> onTheme = new LinkedHashMap<>();
+
+    /** The first of each game that has none on the theme. */
+    private final Map<MoveTree, AskedMove> beside = new LinkedHashMap<>();
 
     private AskedMoves(MoveEvaluator evaluator) {
         this.evaluator = evaluator;
@@ -72,36 +75,30 @@ final class AskedMoves {
             DoubleConsumer progress) {
         AskedMoves moves = new AskedMoves(evaluator);
         List<Example> some = inTurns(found, but).stream().limit(LOOKED_AT).toList();
-        Set<MoveTree> done = new HashSet<>();
-        Set<MoveTree> reserved = new HashSet<>();
         for (int i = 0; i < some.size() && moves.onTheme.size() < ENOUGH; i++) {
             ExampleSteps.goOn(cancellation);
             MoveTree game = some.get(i).game();
-            Optional<AskedMove> move =
-                    done.contains(game) ? Optional.empty() : moves.of(some.get(i));
-            move.ifPresent(
-                    m -> {
-                        if (m.onTheme()) {
-                            moves.onTheme.add(m);
-                            done.add(game);
-                        } else if (reserved.add(game)) {
-                            moves.beside.add(m);
-                        }
-                    });
+            if (!moves.onTheme.containsKey(game)) {
+                moves.of(some.get(i))
+                        .ifPresent(
+                                m ->
+                                        (m.onTheme() ? moves.onTheme : moves.beside)
+                                                .putIfAbsent(game, m));
+            }
             progress.accept((i + 1.0) / some.size());
         }
-        moves.beside.removeIf(m -> done.contains(m.from().game()));
+        moves.beside.keySet().removeAll(moves.onTheme.keySet());
         progress.accept(1);
         return moves;
     }
 
     /** One place of each game, then another of each: many games tell more than much of a few. */
     private static List<Example> inTurns(List<Example> found, Set<MoveTree> but) {
-        Map<MoveTree, List<Example>> games = new LinkedHashMap<>();
-        found.stream()
-                .filter(e -> !but.contains(e.game()))
-                .flatMap(e -> onMove(e).stream())
-                .forEach(e -> games.computeIfAbsent(e.game(), g -> new ArrayList<>()).add(e));
+        Map<MoveTree, List<Example>> games =
+                Example.byGame(
+                        found.stream()
+                                .filter(e -> !but.contains(e.game()))
+                                .flatMap(e -> onMove(e).stream()));
         List<Example> turns = new ArrayList<>();
         for (int turn = 0; !games.isEmpty(); turn++) {
             int place = turn;
@@ -165,28 +162,29 @@ final class AskedMoves {
      */
     List<AskedMove> takeClearest(int most, int left) {
         List<AskedMove> clearest =
-                onTheme.stream()
+                onTheme.values().stream()
                         .filter(m -> m.choice().best().expected().value() >= CLEAR)
                         .filter(m -> m.from().isLevel())
                         .sorted(AskedMove.CLEAREST)
                         .limit(Math.max(0, Math.min(most, onTheme.size() - left)))
                         .toList();
-        onTheme.removeAll(clearest);
+        onTheme.values().removeAll(clearest);
         return clearest;
     }
 
     /** Leaves out those of games that are shown, which may give the answer away. */
     AskedMoves without(Set<MoveTree> shown) {
-        onTheme.removeIf(m -> shown.contains(m.from().game()));
-        beside.removeIf(m -> shown.contains(m.from().game()));
+        onTheme.keySet().removeAll(shown);
+        beside.keySet().removeAll(shown);
         return this;
     }
 
     /** Those on the theme, and others where these are too few to ask; the easiest first. */
     List<AskedMove> atLeast(int wanted) {
         List<AskedMove> some =
-                new ArrayList<>(onTheme.stream().sorted(AskedMove.CLEAREST).limit(KEPT).toList());
-        beside.stream().limit(Math.max(0, wanted - onTheme.size())).forEach(some::add);
+                new ArrayList<>(
+                        onTheme.values().stream().sorted(AskedMove.CLEAREST).limit(KEPT).toList());
+        beside.values().stream().limit(Math.max(0, wanted - onTheme.size())).forEach(some::add);
         some.sort(AskedMove.EASIEST);
         return some;
     }

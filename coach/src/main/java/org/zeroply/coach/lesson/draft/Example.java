@@ -1,8 +1,12 @@
 package org.zeroply.coach.lesson.draft;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
@@ -43,6 +47,12 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
         this(game, ply, side, Optional.empty());
     }
 
+    /** By game, in their order; games are told apart by their trees. */
+    static Map<MoveTree, List<Example>> byGame(Stream<Example> examples) {
+        return examples.collect(
+                Collectors.groupingBy(Example::game, LinkedHashMap::new, Collectors.toList()));
+    }
+
     /** What shows the theme there. */
     Evidence evidence() {
         return query.map(q -> Evidence.of(q, position())).orElse(Evidence.NONE);
@@ -78,14 +88,12 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
      * Whether what is played from there has to do with the theme: a move of a man that shows it, on
      * it, or to where it bears.
      *
+     * @param shows what shows it there
      * @param plies moves of either side that are looked at
      */
-    boolean isPlayedOn(int plies) {
-        return evidence()
-                .isTouched(
-                        position(),
-                        game.mainLine().stream().skip(ply).map(Node::move).toList(),
-                        plies);
+    boolean isPlayedOn(Evidence shows, int plies) {
+        List<Move> moves = game.mainLine().stream().skip(ply).map(Node::move).toList();
+        return shows.isTouched(position(), moves, plies);
     }
 
     /**

@@ -2,11 +2,8 @@ package org.zeroply.coach.lesson.draft;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
-import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.pattern.Evidence;
 import org.zeroply.engine.analysis.Cancellation;
@@ -41,7 +38,7 @@ record ExamplePlace(
         Evidence evidence = e.evidence();
         return new ExamplePlace(
                 e,
-                e.isPlayedOn(JudgedExample.SHOWN),
+                e.isPlayedOn(evidence, JudgedExample.SHOWN),
                 e.isLevel(),
                 e.lasts(),
                 evidence.facts().stream().mapToInt(Fact::weight).max().orElse(0),
@@ -55,10 +52,8 @@ record ExamplePlace(
      * @throws java.util.concurrent.CancellationException when cancelled
      */
     static List<ExamplePlace> ofEachGame(List<Example> found, int most, Cancellation cancellation) {
-        Map<MoveTree, List<Example>> games = new LinkedHashMap<>();
-        found.forEach(e -> games.computeIfAbsent(e.game(), g -> new ArrayList<>()).add(e));
         List<ExamplePlace> best = new ArrayList<>();
-        for (List<Example> places : games.values()) {
+        for (List<Example> places : Example.byGame(found.stream()).values()) {
             ExampleSteps.goOn(cancellation);
             int step = Math.max(1, (places.size() + PLACES - 1) / PLACES);
             IntStream.iterate(0, i -> i < places.size(), i -> i + step)

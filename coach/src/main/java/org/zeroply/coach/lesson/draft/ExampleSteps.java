@@ -14,9 +14,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
-import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
-import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -126,11 +124,10 @@ final class ExampleSteps {
                                 + " won at move "
                                 + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
                         : side + " won soon after";
-        ShownPlace.mark(editor, example);
+        String introduction = ShownPlace.introduce(editor, theme, example, first);
         editor.comment(
                 shown.root(),
-                (first ? theme.definition() + ". " : "")
-                        + ShownPlace.facts(example)
+                introduction
                         + "The engine gives "
                         + side
                         + " "
@@ -142,9 +139,7 @@ final class ExampleSteps {
                         + how
                         + "."
                         + error(judged));
-        return LessonStep.of(StepKind.SHOW, shown)
-                .with(LessonStep.TITLE, ShownPlace.title(theme, example, first))
-                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+        return ShownPlace.step(shown, theme, ShownPlace.title(theme, example, first));
     }
 
     /** What of it is an error of the other side, which a lesson must not pass over. */
@@ -204,10 +199,7 @@ final class ExampleSteps {
                             + ShownPlace.points(left)
                             + " at the end of the line. What is different?");
             used.add(example.game());
-            return Optional.of(
-                    LessonStep.of(StepKind.SHOW, shown)
-                            .with(LessonStep.TITLE, "Where it fails: " + example.title())
-                            .with(Exercise.THEMES, String.join(", ", theme.themes())));
+            return Optional.of(ShownPlace.step(shown, theme, "Where it fails: " + example.title()));
         }
         return Optional.empty();
     }

@@ -45,6 +45,11 @@ public final class LessonDraft {
         public Theme {
             themes = List.copyOf(themes);
         }
+
+        /** What steps of it have as their themes. */
+        String tag() {
+            return String.join(", ", themes);
+        }
     }
 
     private final MoveEvaluator evaluator;
@@ -159,7 +164,7 @@ public final class LessonDraft {
         LessonStep step = ExerciseQuestion.of(draft);
         return step.with(LessonStep.TITLE, "Question " + (number + 1))
                 .with(LessonStep.SECONDS, String.valueOf(SECONDS.get(number)))
-                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+                .with(Exercise.THEMES, theme.tag());
     }
 
     /** Exercises of the coach first; then what was worked out beyond the questions. */
@@ -211,6 +216,6 @@ public final class LessonDraft {
         new TreeEditor(tree).comment(tree.root(), theme.definition() + ".");
         return new LessonStep(tree)
                 .with(LessonStep.TITLE, "How it is done")
-                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+                .with(Exercise.THEMES, theme.tag());
     }
 }

@@ -8,9 +8,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
-import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
-import org.zeroply.coach.lesson.StepKind;
 
 /**
  * An example of which the engine's line is shown and not what was played: the one good move of a
@@ -43,15 +41,11 @@ final class ShownMove {
         Example example = asked.from();
         MoveTree shown = ShownPlace.start(example);
         TreeEditor editor = new TreeEditor(shown);
-        ShownPlace.mark(editor, example);
+        String introduction = ShownPlace.introduce(editor, theme, example, first);
         Node end = Proof.line(editor, asked.choice().best(), SHOWN);
         Proof.stamp(editor, end, evaluator);
-        editor.comment(
-                shown.root(),
-                (first ? theme.definition() + ". " : "") + ShownPlace.facts(example) + said());
-        return LessonStep.of(StepKind.SHOW, shown)
-                .with(LessonStep.TITLE, ShownPlace.title(theme, example, first))
-                .with(Exercise.THEMES, String.join(", ", theme.themes()));
+        editor.comment(shown.root(), introduction + said());
+        return ShownPlace.step(shown, theme, ShownPlace.title(theme, example, first));
     }
 
     private String said() {
