@@ -43,7 +43,7 @@ final class Joined {
     private static final Pattern BELONGING =
             Phrase.pattern(
                     // Squares alone behind the word, else they begin another phrase.
-                    "(?<=\\bon |\\bpawns |\\bstorm |\\bwith )"
+                    "(?<=\\bon |\\bpawns |\\bstorm |\\bwith |\\baimed at )"
                             + SQUARE
                             + "(?:(?:,? |,? (?-i:and) )"
                             + SQUARE
@@ -79,7 +79,7 @@ final class Joined {
                             + "|\\bking (?-i:and) pawns?(?= end(?:ing|game)\\b)"
                             + "|(?<=\\b(?:mate|mates|mated|corner) with )"
                             + MEN
-                            + "|(?<=\\b(?:against|vs|vs\\.|versus|v|for) )"
+                            + "|(?<=\\b(?:against|vs|vs\\.|versus|v|for) (?:white |black )?)"
                             + MEN
                             + END);
 

@@ -72,7 +72,7 @@ final class PawnPhrases {
                             "black isolated pawn on d5",
                             w -> weak(w.side(1), w.place(2, w.side(1)))),
                     Phrase.of(
-                            "<side> " + SUCH + " pawn on <place> on (?:a|the) half-open file",
+                            "<side> " + SUCH + " pawn(?: on <place>)? on (?:a|the) half-open file",
                             "black isolated pawn on d5",
                             PawnPhrases::onHalfOpenFile),
                     Phrase.of(

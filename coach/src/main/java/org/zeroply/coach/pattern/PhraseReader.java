@@ -81,7 +81,24 @@ final class PhraseReader {
     }
 
     private Optional<Condition> read(String usual, int depth) {
-        return ofOneOrBoth(usual).or(() -> together(usual, depth)).or(() -> ofBare(usual));
+        return ofOneOrBoth(usual)
+                .or(() -> together(usual, depth))
+                .or(() -> ofBare(usual))
+                .or(() -> ofTheSameSide(usual, depth));
+    }
+
+    /** What only comes to several conditions once a side is named holds for one and the same. */
+    private Optional<Condition> ofTheSameSide(String usual, int depth) {
+        if (Subject.of(usual).isPresent()) {
+            return Optional.empty();
+        }
+        List<Condition> parts = new ArrayList<>();
+        for (Side side : Side.values()) {
+            read(usual(Condition.word(side) + " " + usual), depth).ifPresent(parts::add);
+        }
+        return parts.size() == Side.values().length
+                ? Optional.of(new Condition.Any(parts))
+                : Optional.empty();
     }
 
     /** What is said of a side and its enemy; of either side where none is named. */

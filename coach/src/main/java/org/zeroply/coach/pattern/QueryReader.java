@@ -78,7 +78,7 @@ public final class QueryReader {
                         .toList();
         SaidOfGame said = SaidOfGame.in(parts.get(0));
         said.clauses().forEach(reader::clause);
-        reader.steps(said.conditions());
+        reader.steps(SaidApart.inSteps(said.conditions()));
         parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
         return new Query(reader.steps, reader.manners, reader.games);
     }

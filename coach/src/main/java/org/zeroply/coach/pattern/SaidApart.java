@@ -46,8 +46,36 @@ final class SaidApart {
                             "\\b(?:endings?|endgames?) with (queen|rook|bishop|knight)s? and (queen|rook|bishop|knight)s?\\b",
                             "$1 and $2 ending"),
                     form(
+                            "\\b(queen|rook|bishop) and (?:the )?(queen|rook|bishop) (?:lines?|lined|lining) up (?:against|on|at)(?= [a-h][1-8])",
+                            "$1 and $2 aimed at"),
+                    form(
+                            "\\b(white|black) has only rooks and pawns\\b",
+                            "$1 has no queen and $1 has no bishop and $1 has no knight"),
+                    form(
+                            "\\b(?:each side|each player|both sides|both players) (?:has|have|with) (?:an? )?(queen|rook|bishop|knight) and (?:an? )?(queen|rook|bishop|knight)\\b(?! (?:ending|endgame))",
+                            "both sides have at least 1 $1 and both sides have at least 1 $2"),
+                    form(
                             "\\btension between ([a-h][1-8]) and ([a-h][1-8])\\b",
                             "tension on $1 and tension on $2"));
+
+    /** What is said in one breath and happens one after the other. */
+    private static final List<Map.Entry<Pattern, String>> STEPS =
+            List.of(
+                    form(
+                            "\\b(white|black) ([^,;()]+?),? and (?:then )?(?:mates|checkmates|gives mate)"
+                                    + " (?:with)?in (\\d{1,2}) moves(?=\\s*$)",
+                            "$1 $2 THEN WITHIN $3 MOVES mate by $1"),
+                    form(
+                            "\\b(white|black) ([^,;()]+?),? and (?:then )?(?:mates|checkmates|gives mate)(?=\\s*$)",
+                            "$1 $2 THEN mate by $1"),
+                    form(
+                            "^(white|black) (?:played|plays|just played) (?:\\.\\.\\.)?([a-h][1-8]) and (?:then )?(?:\\.\\.\\.)?([a-h][1-8])(?=\\s*$)",
+                            "$1 just played $2 THEN $1 just played $3"),
+                    form(
+                            "^(?:(white|black) )?double (bishop|rook|knight) sacrifice",
+                            "$1 sacrificed a $2 THEN WITHIN 6 MOVES $1 sacrificed a $2"),
+                    form("^(.*\\bmate) with (?:an? )?(\\w+ sacrifice)(?=\\s*$)", "$2 THEN $1"),
+                    form("(?<=sacrifice) for (?=(?:a |the )?(?:stalemate|perpetual))", " THEN "));
 
     /** Characters of a sentence at most: a longer text joins what is to be read one by one. */
     private static final int LONGEST = 600;
@@ -65,11 +93,20 @@ final class SaidApart {
 
     /** The text with what is said in one breath said apart. */
     static String of(String text) {
+        return inForms(text, FORMS);
+    }
+
+    /** The text with what happens one after the other said so. */
+    static String inSteps(String text) {
+        return inForms(text, STEPS);
+    }
+
+    private static String inForms(String text, List<Map.Entry<Pattern, String>> forms) {
         if (!isSentence(text)) {
             return text;
         }
         String apart = text;
-        for (Map.Entry<Pattern, String> form : FORMS) {
+        for (Map.Entry<Pattern, String> form : forms) {
             apart = form.getKey().matcher(apart).replaceAll(form.getValue());
         }
         return apart;

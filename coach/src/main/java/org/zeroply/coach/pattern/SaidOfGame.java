@@ -61,7 +61,7 @@ record SaidOfGame(List<String> clauses, String conditions) {
     private static final Pattern WON_HOW =
             Phrase.pattern(
                     "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
-                            + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop)\\b)");
+                            + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop|right|fianchettoed)\\b)");
 
     private static final Pattern ENDED_IN =
             Phrase.pattern(
@@ -70,6 +70,16 @@ record SaidOfGame(List<String> clauses, String conditions) {
     private static final Pattern DRAWS =
             Phrase.pattern(
                     "(?:^|(?<=, ))(?:short |quick )?(?:games? )?(?:drawn|draws?|drew)(?= (?:with|in|after|under|of)\\b)");
+
+    /** Openings begin with numbers, which alone name none: three knights. */
+    private static final Pattern NUMBER = Phrase.pattern(Force.NUMBER);
+
+    private static final Pattern SHORT_DRAW =
+            Phrase.pattern("(?:^|(?<=, ))(?:an? )?(?:short|quick) draws?(?=\\s*(?:,|$))");
+
+    private static final Pattern DRAWN_GAME =
+            Phrase.pattern(
+                    "(?:^|(?<=, ))(?:an? )?drawn (?=games? (?:of|in|under|over)\\b|[a-z]+(?: piece)? (?:ending|endgame)\\b)");
 
     /** Between two parts, and before the name of an opening that is said behind a condition. */
     private static final Pattern JOINT =
@@ -124,7 +134,9 @@ record SaidOfGame(List<String> clauses, String conditions) {
                 DRAWN_BY_REPETITION.matcher(won).replaceAll("drawn, threefold repetition");
         String how = WON_HOW.matcher(repeated).replaceAll("$1 $2, ");
         String drawn = DRAWN_BY.matcher(ENDED_IN.matcher(how).replaceAll("")).replaceAll("drawn, ");
-        return DRAWS.matcher(drawn).replaceAll("drawn,");
+        String brief = SHORT_DRAW.matcher(drawn).replaceAll("drawn, miniature");
+        String games = DRAWN_GAME.matcher(brief).replaceAll("drawn, ");
+        return DRAWS.matcher(games).replaceAll("drawn,");
     }
 
     private static String won(String text) {
@@ -176,6 +188,8 @@ record SaidOfGame(List<String> clauses, String conditions) {
     }
 
     private static boolean isOpening(String said) {
-        return OpeningNames.shipped().has(said) && !ConditionReader.isReadable(said);
+        return !NUMBER.matcher(said).matches()
+                && OpeningNames.shipped().has(said)
+                && !ConditionReader.isReadable(said);
     }
 }

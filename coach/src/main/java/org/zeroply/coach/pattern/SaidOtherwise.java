@@ -23,7 +23,7 @@ final class SaidOtherwise {
             (?:the )?opponent's => enemy
             (<endings>|opposite-coloured bishops?|opposite bishops?) (?:endings|endgames|endgame) => $1 ending
             bishops pair => bishop pair
-            ^<side>'s(?! (?:move|turn|back rank|weak back rank)) => $1
+            ^<side>'s(?! (?:move|turn|back rank|weak back rank|enemy)) => $1
             ^<side> (?:without|lacking|lacks|is missing|misses) (?: the| an?| his| its| any|)(?= (?:\\w+-squared|queen|rook|bishop|knight|pawn|piece)) => $1 has no
             ^(.+) (?:for|by|of) both(?: sides| players|)$ => both sides $1
             pawns on both sides$ => pawns on both wings
@@ -243,7 +243,7 @@ final class SaidOtherwise {
             mate by crossed bishops|crossed[- ]bishops? mate|criss-?cross mate|boden's mate => crossed-bishops mate
             (open|closed) centre|centre (?:is )?(open|closed) => centre $1$2
             (?:the )?([a-h])-file (?:is )?(half-open|open) => $1-file $2
-            (?<!on the )(half-open|open) ([a-h])-file => $2-file $1
+            (?<!on the |half-)(half-open|open) ([a-h])-file => $2-file $1
             (?:the )?([a-h])-file (?:is )?empty => no man on the $1-file
             pawn chains?(?! locked) => chain
             locked chain => locked pawn chain
@@ -374,7 +374,7 @@ final class SaidOtherwise {
             """;
 
     /** All of it, in the order in which it is taken. */
-    static final String TABLE = WORDS + SaidOfMoves.TABLE + BOARD;
+    static final String TABLE = SaidInShort.TABLE + WORDS + SaidOfMoves.TABLE + BOARD;
 
     private SaidOtherwise() {}
 }

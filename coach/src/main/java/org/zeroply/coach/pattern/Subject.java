@@ -22,7 +22,7 @@ final class Subject {
                     "^(?:has|had|is|was|can|cannot|may|just|plays?|played|gives?|gave|takes?|took"
                             + "|sacrifice[sd]?|lift(?:s|ed)|castle[sd]|trade[sd]|exchange[sd]|wins|won"
                             + "|promote[sd]?|moved|controls|attacks|covers|threatens|mate[sd]|blundered"
-                            + "|missed|uncastled|not castled) ");
+                            + "|missed|uncastled|not castled|(?:an?|the|one|two) \\w+ (?:up|down|ahead)) ");
 
     private static final Pattern NAMED = Phrase.pattern("\\b(?:white|black)\\b");
 
