@@ -152,8 +152,7 @@ public final class Library implements AutoCloseable {
             if (!Failures.isBadValue(e)) {
                 throw e;
             }
-            boolean ours = e instanceof IllegalArgumentException && e.getMessage() != null;
-            return Optional.of(ours ? e.getMessage() : "a value in it has no place in a library");
+            return Optional.of(Failures.badValue(e));
         }
     }
 

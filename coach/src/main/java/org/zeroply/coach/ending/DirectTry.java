@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A move that anybody would try first, and why it fails: a pawn that goes on at once, a capture, or
@@ -85,13 +86,13 @@ public record DirectTry(Move move, EndingReport.Result result, List<Move> line, 
             return Optional.empty();
         }
         String text =
-                San.write(position, move)
-                        + " at once "
-                        + (result == EndingReport.Result.DRAW ? "draws" : "loses")
-                        + ": after "
-                        + San.write(after, line.get(1))
-                        + " "
-                        + TryReason.of(position, truth, line, result);
+                CoachWords.of(
+                        result == EndingReport.Result.DRAW
+                                ? "ending.at-once-draws-after"
+                                : "ending.at-once-loses-after",
+                        San.write(position, move),
+                        San.write(after, line.get(1)),
+                        TryReason.of(position, truth, line, result));
         return Optional.of(new DirectTry(move, result, line, text));
     }
 }

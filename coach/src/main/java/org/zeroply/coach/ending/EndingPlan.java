@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.texts.CoachWords;
 
 /** The winning side's way in stages, read off the line of best play. */
 final class EndingPlan {
@@ -40,15 +41,18 @@ final class EndingPlan {
         }
         walk(stages, steps, end);
         if (now.isCheckmate()) {
-            stages.add("and mates");
+            stages.add(CoachWords.of("ending.and-mates"));
         }
         return stages;
     }
 
     private static void walk(List<String> stages, int steps, int end) {
         if (steps > 0) {
-            String moves = steps == 1 ? "one move" : steps + " moves";
-            stages.add("the king goes to " + Square.name(end) + " (" + moves + ")");
+            String moves =
+                    steps == 1
+                            ? CoachWords.of("ending.one-move")
+                            : CoachWords.of("ending.moves", steps);
+            stages.add(CoachWords.of("ending.the-king-goes-to", Square.name(end), moves));
         }
     }
 
@@ -57,14 +61,14 @@ final class EndingPlan {
             List<String> stages, Position now, Move move, PieceType type, int runner) {
         String name = Square.name(move.to());
         if (move.promotion().isPresent()) {
-            stages.add("the pawn promotes: " + San.write(now, move));
+            stages.add(CoachWords.of("ending.the-pawn-promotes", San.write(now, move)));
         } else if (move.isCapture()) {
-            stages.add("the " + type.word() + " takes on " + name);
+            stages.add(CoachWords.of("ending.the-takes-on", type.word(), name));
         } else if (type == PieceType.PAWN && runner == move.from()) {
             String told = stages.get(stages.size() - 1);
             stages.set(stages.size() - 1, told.replaceAll("to [a-h][1-8]$", "to " + name));
         } else if (type == PieceType.PAWN) {
-            stages.add("the pawn " + Square.name(move.from()) + " goes to " + name);
+            stages.add(CoachWords.of("ending.the-pawn-goes-to", Square.name(move.from()), name));
         } else {
             stages.add(San.write(now, move));
         }

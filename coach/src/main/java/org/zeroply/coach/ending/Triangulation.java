@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * The way from a position to the same one with the other side to move, by king moves of best play.
@@ -109,22 +110,20 @@ public record Triangulation(List<Move> path, int movesLost, String reason) {
         if (Long.bitCount(touched) < 2 || (places & Attacks.king(theirs)) != 0) {
             return Optional.empty();
         }
-        String standing = places == 0 ? "there is no such square" : Squares.names(places);
+        String standing =
+                places == 0
+                        ? CoachWords.of("ending.there-is-no-such-square")
+                        : Squares.names(places);
         return Optional.of(
-                side.other().word()
-                        + " cannot copy it: from "
-                        + Square.name(first)
-                        + " and from "
-                        + Square.name(second)
-                        + " the king touches "
-                        + Squares.names(touched)
-                        + "; each time the other king would have to touch "
-                        + Squares.names(wanted)
-                        + ", that is stand on "
-                        + standing
-                        + ", and from "
-                        + Square.name(theirs)
-                        + " it cannot step to another of these");
+                CoachWords.of(
+                        "ending.cannot-copy-it-from-and",
+                        side.other().word(),
+                        Square.name(first),
+                        Square.name(second),
+                        Squares.names(touched),
+                        Squares.names(wanted),
+                        standing,
+                        Square.name(theirs)));
     }
 
     private static String byHolding(PawnEnding ending, Position start, List<Move> path) {
@@ -136,17 +135,19 @@ public record Triangulation(List<Move> path, int movesLost, String reason) {
                 int own = path.get(i).to();
                 long holding = holding(ending, start, side, own, theirs);
                 parts.add(
-                        "with the king on "
-                                + Square.name(own)
-                                + " only "
-                                + (holding == 0 ? "nothing near" : Squares.names(holding))
-                                + " would hold, out of reach from "
-                                + Square.name(theirs));
+                        CoachWords.of(
+                                "ending.with-the-king-on-only",
+                                Square.name(own),
+                                holding == 0
+                                        ? CoachWords.of("ending.nothing-near")
+                                        : Squares.names(holding),
+                                Square.name(theirs)));
             } else if (i % 2 == 1) {
                 theirs = path.get(i).to();
             }
         }
-        return side.other().word() + " cannot copy it: " + String.join("; ", parts);
+        return CoachWords.of(
+                "ending.cannot-copy-it", side.other().word(), String.join("; ", parts));
     }
 
     /** Squares within two moves of the other king from which the side to move would not win. */

@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Why a direct try fails, read off the best play after it. */
 final class TryReason {
@@ -29,7 +30,9 @@ final class TryReason {
         Side side = position.sideToMove();
         Position replied = position.play(line.get(0)).play(line.get(1));
         if (result == EndingReport.Result.LOSS) {
-            return promotion(line).or(() -> fall(position, line)).orElse("the other side wins");
+            return promotion(line)
+                    .or(() -> fall(position, line))
+                    .orElse(CoachWords.of("ending.the-other-side-wins"));
         }
         if (isZugzwang(replied, truth)) {
             return standing(replied, side);
@@ -43,7 +46,10 @@ final class TryReason {
     private static Optional<String> promotion(List<Move> line) {
         for (int i = 1; i < Math.min(SEEN, line.size()); i += 2) {
             if (line.get(i).promotion().isPresent()) {
-                return Optional.of("the other pawn promotes on " + Square.name(line.get(i).to()));
+                return Optional.of(
+                        CoachWords.of(
+                                "ending.the-other-pawn-promotes-on",
+                                Square.name(line.get(i).to())));
             }
         }
         return Optional.empty();
@@ -56,7 +62,8 @@ final class TryReason {
             boolean pawn =
                     now.pieceAt(move.to()).filter(p -> p.type() == PieceType.PAWN).isPresent();
             if (i % 2 == 1 && pawn) {
-                return Optional.of("the pawn on " + Square.name(move.to()) + " falls");
+                return Optional.of(
+                        CoachWords.of("ending.the-pawn-on-falls", Square.name(move.to())));
             }
             now = now.play(move);
         }
@@ -65,7 +72,9 @@ final class TryReason {
 
     private static Optional<String> stalemate(Position position, List<Move> line) {
         Position end = position.play(Line.start(line, SEEN));
-        return end.isStalemate() ? Optional.of("it ends in stalemate") : Optional.empty();
+        return end.isStalemate()
+                ? Optional.of(CoachWords.of("ending.it-ends-in-stalemate"))
+                : Optional.empty();
     }
 
     /** Whether who is to move would win if the other side were. */
@@ -84,19 +93,19 @@ final class TryReason {
     private static String standing(Position then, Side side) {
         int own = Squares.first(then.pieces(side, PieceType.KING));
         int other = Squares.first(then.pieces(side.other(), PieceType.KING));
-        String missing = "; with " + side.other().word() + " to move it would be won";
+        String missing = CoachWords.of("ending.with-to-move-it-would", side.other().word());
         return isOpposition(own, other)
-                ? "the other king has the opposition" + missing
-                : "the other king stands on the corresponding square "
-                        + Square.name(other)
-                        + missing;
+                ? CoachWords.of("ending.the-other-king-has-the", missing)
+                : CoachWords.of("ending.the-other-king-stands-on", Square.name(other), missing);
     }
 
     /** What the defender's king holds. */
     private static String holding(Position then, Side side) {
         int other = Squares.first(then.pieces(side.other(), PieceType.KING));
         long held = entries(then, side) & (Attacks.king(other) | 1L << other);
-        return held == 0 ? "the other king is in time" : "the king holds " + Squares.names(held);
+        return held == 0
+                ? CoachWords.of("ending.the-other-king-is-in")
+                : CoachWords.of("ending.the-king-holds", Squares.names(held));
     }
 
     /** On one file or rank with one square between them. */

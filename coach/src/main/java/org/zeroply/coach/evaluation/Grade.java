@@ -1,6 +1,7 @@
 package org.zeroply.coach.evaluation;
 
 import java.util.Locale;
+import org.zeroply.coach.texts.CoachWords;
 
 /** How a move stands beside the best one, in one word. */
 public enum Grade {
@@ -8,7 +9,7 @@ public enum Grade {
     HOLDS("holds"),
 
     /** The result may be kept, but material is gone, or more of the score than a tenth. */
-    PRICE("at a price"),
+    PRICE(CoachWords.of("evaluation.at-a-price")),
 
     /** It gives the result away. */
     FAILS("fails"),

@@ -1,6 +1,7 @@
 package org.zeroply.coach.evaluation;
 
 import java.util.Locale;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.Score;
 
@@ -10,7 +11,7 @@ import org.zeroply.engine.analysis.Score;
  */
 public enum Holding {
     WIN("winning"),
-    DRAW("the balance is kept"),
+    DRAW(CoachWords.of("evaluation.the-balance-is-kept")),
     LOSS("losing"),
     UNCLEAR("unclear");
 

@@ -1,5 +1,6 @@
 package org.zeroply.coach.evaluation;
 
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
@@ -39,6 +40,8 @@ public record Loss(double points) {
     /** In words: {@code 12 points of 100}. */
     public String words() {
         long rounded = Math.round(points);
-        return rounded == 1 ? "1 point of 100" : rounded + " points of 100";
+        return rounded == 1
+                ? CoachWords.of("evaluation.1-point-of-100")
+                : CoachWords.of("evaluation.points-of-100", rounded);
     }
 }

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
@@ -189,17 +190,23 @@ public final class MoveComparison {
         boolean lost = lead(then) - lead(now) <= -PAWN;
         return lost
                 ? then.given(now, side)
-                : then.given(settled(best), side) + " less than the best move";
+                : CoachWords.of(
+                        "evaluation.less-than-the-best-move", then.given(settled(best), side));
     }
 
     private String rest(Weighed move) {
         return switch (Holding.of(move)) {
-            case WIN -> "still winning";
-            case DRAW -> move.expected().value() >= LEVEL ? "still level" : "perhaps still a draw";
+            case WIN -> CoachWords.of("evaluation.still-winning");
+            case DRAW ->
+                    CoachWords.of(
+                            move.expected().value() >= LEVEL
+                                    ? "evaluation.still-level"
+                                    : "evaluation.perhaps-still-a-draw");
             case UNCLEAR ->
-                    move.expected().compareTo(ExpectedScore.DRAW) > 0
-                            ? "still better"
-                            : "perhaps still a draw";
+                    CoachWords.of(
+                            move.expected().compareTo(ExpectedScore.DRAW) > 0
+                                    ? "evaluation.still-better"
+                                    : "evaluation.perhaps-still-a-draw");
             case LOSS -> "losing";
         };
     }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.LegalExchange;
 
@@ -29,19 +30,19 @@ public final class Obvious {
     public static Optional<String> why(Choice choice, Optional<Move> last) {
         Move best = choice.best().move();
         if (choice.legal() == 1) {
-            return Optional.of("it is the only legal move");
+            return Optional.of(CoachWords.of("evaluation.it-is-the-only-legal"));
         }
         Board board = choice.position().toBoard();
         boolean pays = LegalExchange.isAtLeast(board, best.packed(), 0);
         if (best.isCapture() && pays && last.filter(m -> takesBack(m, best)).isPresent()) {
-            return Optional.of("it takes back");
+            return Optional.of(CoachWords.of("evaluation.it-takes-back"));
         }
         if (choice.best().score() instanceof Score.Mate m && m.moves() == 1) {
-            return Optional.of("it mates at once");
+            return Optional.of(CoachWords.of("evaluation.it-mates-at-once"));
         }
         boolean seen = choice.depthFound() <= AT_A_GLANCE;
         if (seen && best.isCapture() && LegalExchange.of(board, best.packed()) >= PLAIN_GAIN) {
-            return Optional.of("it takes what hangs");
+            return Optional.of(CoachWords.of("evaluation.it-takes-what-hangs"));
         }
         return Optional.empty();
     }

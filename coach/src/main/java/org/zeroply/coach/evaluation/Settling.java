@@ -3,6 +3,7 @@ package org.zeroply.coach.evaluation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Analysis;
 import org.zeroply.engine.analysis.AnalysisListener;
 import org.zeroply.engine.analysis.Cancellation;
@@ -39,7 +40,7 @@ final class Settling implements AnalysisListener {
     /** Whether what was found last is settled. */
     Sureness sureness() {
         if (seen.isEmpty()) {
-            return Sureness.open("it did not settle");
+            return Sureness.open(CoachWords.of("evaluation.it-did-not-settle"));
         }
         Analysis last = seen.get(seen.size() - 1);
         if (isMate(last)) {
@@ -47,7 +48,7 @@ final class Settling implements AnalysisListener {
         }
         int from = LastFindings.from(seen);
         if (from < 0 || last.nodes() < least) {
-            return Sureness.open("it was looked at too briefly");
+            return Sureness.open(CoachWords.of("evaluation.it-was-looked-at-too"));
         }
         for (Analysis earlier : seen.subList(from, seen.size() - 1)) {
             Optional<String> change = change(earlier, last);
@@ -69,16 +70,16 @@ final class Settling implements AnalysisListener {
         Analysis.Candidate was = then.lines().get(0);
         Analysis.Candidate is = now.lines().get(0);
         if (Math.abs(was.expected().over(is.expected())) > Weighed.EQUAL) {
-            return Optional.of("what the best move is worth still changes");
+            return Optional.of(CoachWords.of("evaluation.what-the-best-move-is"));
         }
         if (!was.move().equals(is.move()) && loss(now, was) > Weighed.EQUAL) {
-            return Optional.of("the best move still changes");
+            return Optional.of(CoachWords.of("evaluation.the-best-move-still-changes"));
         }
         for (Analysis.Candidate other : now.lines()) {
             double before = loss(then, other);
             boolean known = before < UNKNOWN;
             if (known && Math.abs(before - loss(now, other)) > Weighed.EQUAL) {
-                return Optional.of("what other moves lose still changes");
+                return Optional.of(CoachWords.of("evaluation.what-other-moves-lose-still"));
             }
         }
         return Optional.empty();

@@ -1,22 +1,24 @@
 package org.zeroply.coach.fact;
 
+import org.zeroply.coach.texts.CoachWords;
+
 /** The order in which a coach tells what a position holds: what can be forced before all else. */
 public enum FactGroup {
-    TACTICS("Tactics"),
-    MATERIAL("Material"),
-    KINGS("Kings"),
-    PAWNS("Pawns and squares"),
-    PIECES("Pieces"),
-    PLANS("Plans");
+    TACTICS("fact.tactics"),
+    MATERIAL("fact.material"),
+    KINGS("fact.kings"),
+    PAWNS("fact.pawns-and-squares"),
+    PIECES("fact.men-and-pieces"),
+    PLANS("fact.plans");
 
-    private final String title;
+    private final String key;
 
-    FactGroup(String title) {
-        this.title = title;
+    FactGroup(String key) {
+        this.key = key;
     }
 
     /** The heading on screen and in print. */
     public String title() {
-        return title;
+        return CoachWords.of(key);
     }
 }

@@ -7,6 +7,7 @@ import java.util.function.IntPredicate;
 import org.zeroply.chess.board.Attacks;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Sets of squares as bitboards: files, ranks, what lies before a pawn; and their names. */
 public final class Squares {
@@ -158,6 +159,7 @@ public final class Squares {
             return String.join("", words);
         }
         int last = words.size() - 1;
-        return String.join(", ", words.subList(0, last)) + " and " + words.get(last);
+        return CoachWords.of(
+                "fact.and", String.join(", ", words.subList(0, last)), words.get(last));
     }
 }

@@ -10,6 +10,7 @@ import org.zeroply.chess.tree.Mark;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.checks.CheckSearch;
 import org.zeroply.engine.checks.CheckSequence;
@@ -38,7 +39,7 @@ final class CheckInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "checks enough";
+        return CoachWords.of("insight.checks-enough");
     }
 
     @Override
@@ -57,10 +58,10 @@ final class CheckInquiry implements Inquiry {
         }
         String text =
                 switch (checks.outcome()) {
-                    case MATES -> "the checks lead to mate";
-                    case GOES_ON -> "the checks go on for ever";
-                    case RUNS_OUT -> "the checks run out";
-                    case UNCLEAR -> "the checks are not settled within the limits";
+                    case MATES -> CoachWords.of("insight.the-checks-lead-to-mate");
+                    case GOES_ON -> CoachWords.of("insight.the-checks-go-on-for");
+                    case RUNS_OUT -> CoachWords.of("insight.the-checks-run-out");
+                    case UNCLEAR -> CoachWords.of("insight.the-checks-are-not-settled");
                 };
         Move first = line.get(0);
         found.accept(

@@ -19,6 +19,7 @@ import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.Hanging;
 import org.zeroply.coach.fact.tactics.Counterplay;
 import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 import org.zeroply.engine.exchange.LegalExchange;
 import org.zeroply.engine.mate.MateInOne;
@@ -69,7 +70,7 @@ final class CleanWin {
         Weighed best = wins.get(0);
         int moves = mate(best);
         return moves > 1 && moves <= SHORT_MATE && mate(wins.get(1)) > moves
-                ? Optional.of(fact(best, "mate in " + moves, "mates"))
+                ? Optional.of(fact(best, CoachWords.of("insight.mate-in", moves), "mates"))
                 : Optional.empty();
     }
 
@@ -89,10 +90,11 @@ final class CleanWin {
             return Optional.empty();
         }
         if (gain - next >= RICHER) {
-            return Optional.of(fact(best, "wins " + given(best), "wins more"));
+            return Optional.of(fact(best, CoachWords.of("insight.wins", given(best)), "wins more"));
         }
         return wider
-                ? Optional.of(fact(best, "the widest margin", "widest margin"))
+                ? Optional.of(
+                        fact(best, CoachWords.of("insight.the-widest-margin"), "widest margin"))
                 : Optional.empty();
     }
 
@@ -117,12 +119,12 @@ final class CleanWin {
         int fewest = replies(calmest.get(0));
         int next = replies(calmest.get(1));
         String words =
-                "it leaves "
-                        + (fewest == 0 ? "no" : fewest)
-                        + (fewest == 1 ? " forcing reply" : " forcing replies")
-                        + ", the others "
-                        + next
-                        + " or more";
+                CoachWords.of(
+                        fewest == 1
+                                ? "insight.it-leaves-forcing-reply-the"
+                                : "insight.it-leaves-forcing-replies-the",
+                        fewest == 0 ? "no" : fewest,
+                        next);
         return next - fewest >= FEWER
                 ? Optional.of(fact(calmest.get(0), words, "least counterplay"))
                 : Optional.empty();
@@ -146,13 +148,13 @@ final class CleanWin {
         twice.ifPresent(reasons::add);
         keeps.ifPresent(reasons::add);
         String text =
-                "cleanest win "
-                        + San.write(position, move)
-                        + " ("
-                        + String.join("; ", reasons)
-                        + "); "
-                        + Squares.join(names)
-                        + (names.size() == 1 ? " wins too" : " win too");
+                CoachWords.of(
+                        names.size() == 1
+                                ? "insight.cleanest-win-wins-too"
+                                : "insight.cleanest-win-win-too",
+                        San.write(position, move),
+                        String.join("; ", reasons),
+                        Squares.join(names));
         return Fact.of(FactKind.CLEANEST_WIN, position.sideToMove(), text, move.from(), move.to())
                 .with("ways", wins.size())
                 .trait(trait, true)
@@ -176,11 +178,14 @@ final class CleanWin {
         Scene scene = new Scene(after);
         for (Hanging man : Hanging.in(after)) {
             if (man.piece().side() == after.sideToMove() && man.loss() >= RICHER) {
-                threats.add("the " + scene.man(man.square()));
+                threats.add(CoachWords.of("insight.the", scene.man(man.square())));
             }
         }
         return threats.size() > 1
-                ? Optional.of("it threatens " + Squares.join(threats.subList(0, 2)) + " at once")
+                ? Optional.of(
+                        CoachWords.of(
+                                "insight.it-threatens-at-once",
+                                Squares.join(threats.subList(0, 2))))
                 : Optional.empty();
     }
 
@@ -198,6 +203,6 @@ final class CleanWin {
                 .filter(man -> man.square() != line.get(1).from())
                 .filter(man -> LegalExchange.threatTo(later.toBoard(), man.square()) >= RICHER)
                 .findFirst()
-                .map(man -> "the " + scene.man(man.square()) + " keeps hanging");
+                .map(man -> CoachWords.of("insight.the-keeps-hanging", scene.man(man.square())));
     }
 }

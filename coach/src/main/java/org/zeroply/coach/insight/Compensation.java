@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.eval.EvaluationBreakdown;
 import org.zeroply.engine.eval.Evaluator;
 
@@ -64,23 +66,35 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
         return Optional.of(new Compensation(ahead, sign * material, terms, sign * all.total()));
     }
 
+    /** Whether the side that is behind has something for it that is worth telling. */
+    public boolean isSome() {
+        return against().findAny().isPresent();
+    }
+
+    /** What the side that is behind has, most first. */
+    private Stream<Item> against() {
+        return terms.stream().filter(t -> t.value() <= -TOLD && !t.name().equals(TEMPO));
+    }
+
     /** The sheet as a fact of the side that is behind. */
     public Fact fact() {
         List<String> against =
-                terms.stream()
-                        .filter(t -> t.value() <= -TOLD && !t.name().equals(TEMPO))
+                against()
                         .limit(3)
                         .map(t -> words(t.name()) + " (" + told(-t.value()) + ")")
                         .toList();
-        String has = against.isEmpty() ? "nothing to speak of" : Squares.join(against);
+        String has =
+                against.isEmpty()
+                        ? CoachWords.of("insight.nothing-to-speak-of")
+                        : Squares.join(against);
         String rest =
                 left > 0
-                        ? "; the other side could give back " + told(left) + " and stand level"
-                        : "; that is worth " + told(-left) + " more than the material";
+                        ? CoachWords.of("insight.the-other-side-could-give", told(left))
+                        : CoachWords.of("insight.that-is-worth-more-than", told(-left));
         return Fact.ofSet(
                         FactKind.COMPENSATION,
                         ahead.other(),
-                        "has for " + told(material) + " of material: " + has + rest,
+                        CoachWords.of("insight.has-for-of-material", told(material), has, rest),
                         0L)
                 .with("material", -material)
                 .with("left", -left);
@@ -96,14 +110,14 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
                                                 + String.format(
                                                         Locale.ROOT, " %+.2f", t.value() / 100.0))
                         .toList();
-        return ahead.word()
-                + " is "
-                + pawns(material)
-                + " ahead in material; the rest: "
-                + String.join(", ", all)
-                + (left > 0
-                        ? ". So " + pawns(left) + " could be given back."
-                        : ". The compensation outweighs it by " + pawns(-left) + ".");
+        return CoachWords.of(
+                "insight.is-ahead-in-material-the",
+                ahead.word(),
+                pawns(material),
+                String.join(", ", all),
+                left > 0
+                        ? CoachWords.of("insight.so-could-be-given-back", pawns(left))
+                        : CoachWords.of("insight.the-compensation-outweighs-it-by", pawns(-left)));
     }
 
     private static String words(String term) {
@@ -112,7 +126,7 @@ public record Compensation(Side ahead, int material, List<Item> terms, int left)
 
     private static String told(int centipawns) {
         String pawns = String.format(Locale.ROOT, "%.1f", centipawns / 100.0);
-        return pawns + (pawns.equals("1.0") ? " pawn" : " pawns");
+        return CoachWords.of(pawns.equals("1.0") ? "insight.pawn" : "insight.pawns", pawns);
     }
 
     private static String pawns(int centipawns) {

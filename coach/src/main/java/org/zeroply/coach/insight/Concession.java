@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -71,8 +72,9 @@ public record Concession(Side side, List<String> gives, List<String> gains) {
 
     /** The concession as a fact of the side that moves. */
     public Fact fact(Move move) {
-        String gained = gains.isEmpty() ? "nothing lasting" : Squares.join(gains);
-        String text = "gives up " + Squares.join(gives) + "; gains " + gained;
+        String gained =
+                gains.isEmpty() ? CoachWords.of("insight.nothing-lasting") : Squares.join(gains);
+        String text = CoachWords.of("insight.gives-up-gains", Squares.join(gives), gained);
         return Fact.of(FactKind.CONCESSION, side, text, move.from(), move.to())
                 .with("gives", gives.size())
                 .with("gains", gains.size());

@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.pieces.BishopFacts;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What one move gives up and gains, item by item, from the facts before and after it. */
 final class ConcessionFinder {
@@ -69,13 +70,17 @@ final class ConcessionFinder {
         List<String> gives = new ArrayList<>();
         boolean lost = hasPair(before, side) && !hasPair(after, side);
         if (lost && (hasPair(after, enemy) || !hasPair(before, enemy))) {
-            gives.add("the bishop pair" + (isOpening() ? " in a position about to open" : ""));
+            gives.add(
+                    CoachWords.of(
+                            isOpening()
+                                    ? "insight.the-bishop-pair-in-a"
+                                    : "insight.the-bishop-pair"));
         }
-        squares(side).ifPresent(s -> gives.add(s + " for good"));
+        squares(side).ifPresent(s -> gives.add(CoachWords.of("insight.for-good", s)));
         shelter.lost(side).ifPresent(gives::add);
         shelter.hook().ifPresent(gives::add);
         if (losesCastling()) {
-            gives.add("the right to castle");
+            gives.add(CoachWords.of("insight.the-right-to-castle"));
         }
         gives.addAll(weaknesses(side));
         gives.addAll(assets(enemy));
@@ -86,16 +91,17 @@ final class ConcessionFinder {
     List<String> gains() {
         List<String> gains = new ArrayList<>();
         if (hasPair(before, enemy) && !hasPair(after, enemy) && hasPair(after, side)) {
-            gains.add("the bishop pair");
+            gains.add(CoachWords.of("insight.the-bishop-pair"));
         }
-        squares(enemy).ifPresent(s -> gains.add(s + ", which no enemy pawn can guard again"));
+        squares(enemy)
+                .ifPresent(s -> gains.add(CoachWords.of("insight.which-no-enemy-pawn-can", s)));
         shelter.lost(enemy).ifPresent(gains::add);
         files().ifPresent(gains::add);
-        weaknesses(enemy).forEach(w -> gains.add("the enemy's " + w));
+        weaknesses(enemy).forEach(w -> gains.add(CoachWords.of("insight.the-enemys", w)));
         gains.addAll(assets(side));
         tally(side).ifPresent(gains::add);
         if (shelter.gainsAir()) {
-            gains.add("air for the king");
+            gains.add(CoachWords.of("insight.air-for-the-king"));
         }
         if (before.typeAt(move.from()) == PieceType.PAWN && !move.isCapture()) {
             byPawn(gains);
@@ -111,9 +117,11 @@ final class ConcessionFinder {
             long kept = before.attackers(enemy, square) & before.minors(enemy);
             boolean far = Squares.rank(side, square) >= Squares.rank(side, move.to()) + 1;
             if (Squares.has(Squares.CENTRE, square) && far) {
-                gains.add("a hold on " + Square.name(square));
+                gains.add(CoachWords.of("insight.a-hold-on", Square.name(square)));
             } else if (kept != 0 && Squares.rank(side, square) <= FOURTH) {
-                gains.add("the " + before.men(kept) + " kept from " + Square.name(square));
+                gains.add(
+                        CoachWords.of(
+                                "insight.the-kept-from", before.men(kept), Square.name(square)));
             }
         }
         if (Squares.rank(side, move.to()) > FOURTH
@@ -200,7 +208,9 @@ final class ConcessionFinder {
         int was = ruled(BishopFacts.tally(before), whose);
         List<Fact> now = BishopFacts.tally(after);
         return ruled(now, whose) > was
-                ? Optional.of("long diagonals " + ruled(now, side) + "-" + ruled(now, enemy))
+                ? Optional.of(
+                        CoachWords.of(
+                                "insight.long-diagonals", ruled(now, side), ruled(now, enemy)))
                 : Optional.empty();
     }
 
@@ -214,7 +224,13 @@ final class ConcessionFinder {
     private List<String> assets(Side whose) {
         return fresh(ASSETS, whose)
                 .filter(f -> f.kind() != FactKind.OUTPOST || f.traits().contains("occupied"))
-                .map(f -> (whose == enemy ? "to the enemy " : "") + f.text().replaceAll(":.*", ""))
+                .map(
+                        f ->
+                                whose == enemy
+                                        ? CoachWords.of(
+                                                "insight.to-the-enemy",
+                                                f.text().replaceAll(":.*", ""))
+                                        : f.text().replaceAll(":.*", ""))
                 .toList();
     }
 
@@ -245,11 +261,13 @@ final class ConcessionFinder {
                 boolean atKing =
                         Math.abs(file - Square.file(king)) <= 1 && Squares.rank(enemy, king) <= 1;
                 return Optional.of(
-                        "the "
-                                + (open ? "open " : "half-open ")
-                                + (char) ('a' + file)
-                                + "-file"
-                                + (atKing ? " against the king on " + Square.name(king) : ""));
+                        CoachWords.of(
+                                open ? "insight.the-open-file" : "insight.the-half-open-file",
+                                (char) ('a' + file),
+                                atKing
+                                        ? CoachWords.of(
+                                                "insight.against-the-king-on", Square.name(king))
+                                        : ""));
             }
         }
         return Optional.empty();

@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.pieces.Routes;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Two men that could be traded for each other, and what the trade would be worth to the owner of
@@ -63,12 +64,12 @@ public record Exchange(
     /** The exchange as a fact of the side that wants it. */
     public Fact fact(Scene scene) {
         String text =
-                "wants to trade "
-                        + pair(scene)
-                        + pawns(gain())
-                        + (reasons.isEmpty() ? "" : ": " + because())
-                        + "; "
-                        + way();
+                CoachWords.of(
+                        "insight.wants-to-trade",
+                        pair(scene),
+                        pawns(gain()),
+                        reasons.isEmpty() ? "" : ": " + because(),
+                        way());
         Fact fact =
                 Fact.of(FactKind.EXCHANGE_WANTED, scene.sideAt(own), text, own, other)
                         .with("gain", gain())
@@ -89,14 +90,13 @@ public record Exchange(
         List<String> all = new ArrayList<>(reasons);
         second.reasons.stream().filter(r -> !all.contains(r)).forEach(all::add);
         String text =
-                "wants to trade both "
-                        + pair(scene)
-                        + " and "
-                        + second.pair(scene)
-                        + pawns(gain)
-                        + (all.isEmpty() ? "" : ": " + String.join("; ", some(all)))
-                        + "; "
-                        + way();
+                CoachWords.of(
+                        "insight.wants-to-trade-both-and",
+                        pair(scene),
+                        second.pair(scene),
+                        pawns(gain),
+                        all.isEmpty() ? "" : ": " + String.join("; ", some(all)),
+                        way());
         return Fact.of(
                         FactKind.EXCHANGE_WANTED,
                         scene.sideAt(own),
@@ -113,11 +113,11 @@ public record Exchange(
     }
 
     private String pair(Scene scene) {
-        return scene.man(own) + " for " + scene.man(other);
+        return CoachWords.of("insight.for", scene.man(own), scene.man(other));
     }
 
     private static String pawns(int gain) {
-        return String.format(Locale.ROOT, ", %.1f pawns better", gain / 100.0);
+        return String.format(Locale.ROOT, CoachWords.of("insight.pawns-better"), gain / 100.0);
     }
 
     private String because() {
@@ -130,9 +130,12 @@ public record Exchange(
 
     private String way() {
         return switch (plan.size()) {
-            case 0 -> "no short way to it found";
-            case 1 -> "it can be offered at once";
-            default -> "by " + String.join("-", plan.stream().map(Square::name).toList());
+            case 0 -> CoachWords.of("insight.no-short-way-to-it");
+            case 1 -> CoachWords.of("insight.it-can-be-offered-at");
+            default ->
+                    CoachWords.of(
+                            "insight.by",
+                            String.join("-", plan.stream().map(Square::name).toList()));
         };
     }
 }

@@ -15,6 +15,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.exchange.LegalExchange;
@@ -58,7 +59,7 @@ public final class ExchangeInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "exchanges wanted";
+        return CoachWords.of("insight.exchanges-wanted");
     }
 
     @Override

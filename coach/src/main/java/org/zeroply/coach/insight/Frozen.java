@@ -8,6 +8,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Tied pieces seen together: a whole army, or a wing of it, that cannot move without loss. */
 final class Frozen {
@@ -34,8 +35,8 @@ final class Frozen {
         if (Long.bitCount(men) < MANY && wing.isEmpty()) {
             return Optional.empty();
         }
-        String where = wing.map(w -> ", all there is on the " + w).orElse("");
-        String text = "frozen: " + scene.men(men) + where + "; none of them can move without loss";
+        String where = wing.map(w -> CoachWords.of("insight.all-there-is-on-the", w)).orElse("");
+        String text = CoachWords.of("insight.frozen-none-of-them-can", scene.men(men), where);
         Fact fact = Fact.ofSet(FactKind.FROZEN, side, text, men).with("pieces", Long.bitCount(men));
         for (int man : Squares.list(men)) {
             fact = fact.marked(Mark.Meaning.TARGET, man);

@@ -19,6 +19,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * The moment to give material back: the side to move is ahead in material, its best move returns
@@ -80,14 +81,12 @@ final class GivingBack {
         Side side = position.sideToMove();
         String back = LineGain.given(position, best.line(), side);
         String text =
-                "the moment to give material back: "
-                        + Line.numbered(position, Line.start(best.line(), SHOWN))
-                        + " (returns "
-                        + back
-                        + "); keeping it all with "
-                        + San.write(position, keep.move())
-                        + " costs "
-                        + Loss.of(keep, best).words();
+                CoachWords.of(
+                        "insight.the-moment-to-give-material",
+                        Line.numbered(position, Line.start(best.line(), SHOWN)),
+                        back,
+                        San.write(position, keep.move()),
+                        Loss.of(keep, best).words());
         return Fact.of(FactKind.GIVE_BACK, side, text, move.from(), move.to())
                 .with("given", given)
                 .with("cost", (int) Math.round(Loss.of(keep, best).points()))

@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.tactics.ForkFacts;
 import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -39,7 +40,7 @@ final class HeldInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "men not held";
+        return CoachWords.of("insight.men-not-held");
     }
 
     @Override

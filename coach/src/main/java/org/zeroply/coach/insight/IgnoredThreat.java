@@ -12,6 +12,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -72,14 +73,16 @@ final class IgnoredThreat {
         List<Move> line = new ArrayList<>(List.of(own));
         line.addAll(carriedOut.line());
         String why =
-                carriedOut.isMated()
-                        ? "; the own attack is quicker: "
-                        : "; what it allows is worth more: ";
+                CoachWords.of(
+                        carriedOut.isMated()
+                                ? "insight.the-own-attack-is-quicker"
+                                : "insight.what-it-allows-is-worth");
         String text =
-                "need not meet the threat "
-                        + San.write(position.play(Move.NULL), threat.move())
-                        + why
-                        + Line.numbered(position, Line.start(line, SHOWN));
+                CoachWords.of(
+                        "insight.need-not-meet-the-threat",
+                        San.write(position.play(Move.NULL), threat.move()),
+                        why,
+                        Line.numbered(position, Line.start(line, SHOWN)));
         return Fact.of(FactKind.IGNORED_THREAT, position.sideToMove(), text, own.from(), own.to())
                 .with("gain", Math.min(20_000, -carriedOut.score().ordinal()))
                 .trait("mates", carriedOut.isMated())

@@ -7,6 +7,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a move does to the pawns before the kings. */
 final class KingShelter {
@@ -59,10 +60,11 @@ final class KingShelter {
         return left == 0 || Long.bitCount(was) == Long.bitCount(is)
                 ? Optional.empty()
                 : Optional.of(
-                        "the cover of "
-                                + (whose == side ? "its" : "the enemy's")
-                                + " king on "
-                                + Square.name(Squares.first(left)));
+                        CoachWords.of(
+                                whose == side
+                                        ? "insight.the-cover-of-its-king"
+                                        : "insight.the-cover-of-the-enemys",
+                                Square.name(Squares.first(left))));
     }
 
     private static long cover(Scene scene, Side side, int king) {
@@ -89,9 +91,9 @@ final class KingShelter {
         }
         int neighbour = Squares.first(guards);
         return Optional.of(
-                "the move "
-                        + Square.name(Squares.stop(side, neighbour))
-                        + " without loosening "
-                        + Square.name(move.to()));
+                CoachWords.of(
+                        "insight.the-move-without-loosening",
+                        Square.name(Squares.stop(side, neighbour)),
+                        Square.name(move.to())));
     }
 }

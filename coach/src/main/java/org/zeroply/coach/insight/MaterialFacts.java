@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Material on both scales and in words, and what the bishops mean for it. */
 final class MaterialFacts {
@@ -30,7 +31,12 @@ final class MaterialFacts {
             boolean other = side == Side.WHITE ? balance.blackPair() : balance.whitePair();
             if (pair && !other) {
                 long bishops = scene.men(side, PieceType.BISHOP);
-                facts.add(Fact.ofSet(FactKind.BISHOP_PAIR, side, "has the bishop pair", bishops));
+                facts.add(
+                        Fact.ofSet(
+                                FactKind.BISHOP_PAIR,
+                                side,
+                                CoachWords.of("insight.has-the-bishop-pair"),
+                                bishops));
             }
         }
         if (balance.oppositeBishops()) {
@@ -46,16 +52,15 @@ final class MaterialFacts {
             return school == 0 ? "" : " (" + counted(finer) + ")";
         }
         return school == 0
-                ? " (" + counted(finer) + " on the finer scale)"
-                : " ("
-                        + counted(balance.points(MaterialScale.SCHOOL))
-                        + ", "
-                        + finer
-                        + " on the finer scale)";
+                ? CoachWords.of("insight.on-the-finer-scale", counted(finer))
+                : CoachWords.of(
+                        "insight.on-the-finer-scale-2",
+                        counted(balance.points(MaterialScale.SCHOOL)),
+                        finer);
     }
 
     private static String counted(String points) {
-        return points + (points.matches("[+-]1") ? " point" : " points");
+        return CoachWords.of(points.matches("[+-]1") ? "insight.point" : "insight.points", points);
     }
 
     /** Both schools have a say: with major pieces it is a weapon, without them a shelter. */
@@ -67,14 +72,17 @@ final class MaterialFacts {
                         && scene.men(Side.BLACK, PieceType.KNIGHT) == 0;
         String meaning =
                 majors
-                        ? "the side that attacks has a man more on its colour"
-                        : alone
-                                ? "a pawn or two more often do not win"
-                                : "drawish once the knights are gone";
+                        ? CoachWords.of("insight.the-side-that-attacks-has")
+                        : CoachWords.of(
+                                alone
+                                        ? "insight.a-pawn-or-two-more"
+                                        : "insight.drawish-once-the-knights-are");
         long bishops =
                 scene.men(Side.WHITE, PieceType.BISHOP) | scene.men(Side.BLACK, PieceType.BISHOP);
         return Fact.ofBoth(
-                        FactKind.OPPOSITE_BISHOPS, "opposite-coloured bishops: " + meaning, bishops)
+                        FactKind.OPPOSITE_BISHOPS,
+                        CoachWords.of("insight.opposite-coloured-bishops", meaning),
+                        bishops)
                 .trait(majors ? "middlegame" : "ending", true);
     }
 }

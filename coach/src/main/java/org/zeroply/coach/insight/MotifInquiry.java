@@ -24,6 +24,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.exchange.LegalExchange;
@@ -57,7 +58,7 @@ final class MotifInquiry implements Inquiry {
     /** Material that shows that a move is refuted, in hundredths of a point: the exchange. */
     private static final int REFUTED = 200;
 
-    private static final String BEST = "the best move here";
+    private static final String BEST = CoachWords.of("insight.the-best-move-here");
 
     private final Engine engine;
     private final long nodes;
@@ -74,7 +75,7 @@ final class MotifInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "pins, forks and discoveries";
+        return CoachWords.of("insight.pins-forks-and-discoveries");
     }
 
     @Override
@@ -203,8 +204,11 @@ final class MotifInquiry implements Inquiry {
             Position after = from.play(move);
             String reply = San.write(after, again.line().get(1));
             String cost =
-                    again.isMated() ? "it is mated" : "it costs " + beside.price(again).words();
-            return Optional.of(fact(again, plain, "fails", "fails to " + reply + ": " + cost));
+                    again.isMated()
+                            ? CoachWords.of("insight.it-is-mated")
+                            : CoachWords.of("insight.it-costs", beside.price(again).words());
+            return Optional.of(
+                    fact(again, plain, "fails", CoachWords.of("insight.fails-to", reply, cost)));
         }
 
         private static boolean isRefuted(MoveComparison beside, Weighed move) {

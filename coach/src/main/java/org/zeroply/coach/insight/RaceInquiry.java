@@ -20,6 +20,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnFacts;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -54,7 +55,7 @@ final class RaceInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "the race of pawns";
+        return CoachWords.of("insight.the-race-of-pawns");
     }
 
     @Override
@@ -169,26 +170,29 @@ final class RaceInquiry implements Inquiry {
         Optional<String> shot = both ? shot(position, line, second) : Optional.empty();
         String end =
                 both
-                        ? "both promote" + shot.map(s -> ", and then " + s).orElse("")
-                        : ownDoes ? "only its own promotes" : "only the other one promotes";
+                        ? CoachWords.of(
+                                "insight.both-promote",
+                                shot.map(s -> CoachWords.of("insight.and-then", s)).orElse(""))
+                        : CoachWords.of(
+                                ownDoes
+                                        ? "insight.only-its-own-promotes"
+                                        : "insight.only-the-other-one-promotes");
         String result =
                 best.result() == ResultClass.WIN
-                        ? "; that wins"
-                        : best.result() == ResultClass.LOSS ? "; that loses" : "";
+                        ? CoachWords.of("insight.that-wins")
+                        : best.result() == ResultClass.LOSS
+                                ? CoachWords.of("insight.that-loses")
+                                : "";
         String text =
-                "pawn race with the move: "
-                        + Square.name(own.square())
-                        + " is "
-                        + runs(own)
-                        + " from promoting, "
-                        + Square.name(other.square())
-                        + " "
-                        + runs(other)
-                        + "; "
-                        + end
-                        + result
-                        + ": "
-                        + Line.numbered(position, Line.start(line, second + SHOT));
+                CoachWords.of(
+                        "insight.pawn-race-with-the-move",
+                        Square.name(own.square()),
+                        runs(own),
+                        Square.name(other.square()),
+                        runs(other),
+                        end,
+                        result,
+                        Line.numbered(position, Line.start(line, second + SHOT)));
         return Fact.of(FactKind.PAWN_RACE, side, text, own.square(), other.square())
                 .with("own", own.moves())
                 .with("enemy", other.moves())
@@ -202,7 +206,8 @@ final class RaceInquiry implements Inquiry {
     }
 
     private static String runs(Runner runner) {
-        return runner.moves() + (runner.moves() == 1 ? " move" : " moves");
+        return CoachWords.of(
+                runner.moves() == 1 ? "insight.move" : "insight.moves", runner.moves());
     }
 
     private static int goal(Side side, Runner runner) {
@@ -224,11 +229,11 @@ final class RaceInquiry implements Inquiry {
             boolean queen = queens(now, mover.other()) > 0;
             now = now.play(move);
             if (i > second && now.isCheckmate()) {
-                return Optional.of(mover.word() + " mates");
+                return Optional.of(CoachWords.of("insight.mates", mover.word()));
             }
             boolean wins = queen && queens(now, mover.other()) == 0 && queens(now, mover) > 0;
             if (i > second && wins && !canBeTakenBack(now, move)) {
-                return Optional.of(mover.word() + " wins the new queen");
+                return Optional.of(CoachWords.of("insight.wins-the-new-queen", mover.word()));
             }
         }
         return Optional.empty();

@@ -16,6 +16,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.fact.tactics.theme.Theme;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
@@ -55,7 +56,7 @@ final class ThreatInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "the threat";
+        return CoachWords.of("insight.the-threat");
     }
 
     @Override
@@ -100,18 +101,18 @@ final class ThreatInquiry implements Inquiry {
         List<Theme> themes = concrete ? LineMotifs.of(passed, best.line()) : List.of();
         String by = themes.isEmpty() ? "" : " (" + LineMotifs.words(themes, List.of()) + ")";
         if (best.score() instanceof Score.Mate mate && mate.moves() > 0) {
-            text = "threatens mate in " + mate.moves() + " by " + move + by;
+            text = CoachWords.of("insight.threatens-mate-in-by", mate.moves(), move, by);
         } else if (concrete && won >= MATERIAL) {
             text =
-                    "threatens "
-                            + move
-                            + by
-                            + ", winning "
-                            + LineGain.given(passed, best.line(), side.other());
+                    CoachWords.of(
+                            "insight.threatens-winning",
+                            move,
+                            by,
+                            LineGain.given(passed, best.line(), side.other()));
         } else if (concrete) {
-            text = "threatens " + move + by + worth(gain);
+            text = CoachWords.of("insight.threatens", move, by, worth(gain));
         } else {
-            text = "threatens nothing concrete; the best move would be " + move;
+            text = CoachWords.of("insight.threatens-nothing-concrete-the-best", move);
         }
         return Fact.of(FactKind.THREAT, side, text, best.move().from(), best.move().to())
                 .with("gain", Math.max(-20_000, Math.min(gain, 20_000)))
@@ -135,8 +136,9 @@ final class ThreatInquiry implements Inquiry {
 
     private static String worth(int gain) {
         return gain >= DECIDES
-                ? ", which decides the game"
-                : String.format(Locale.ROOT, ", which is worth %.1f pawns", gain / 100.0);
+                ? CoachWords.of("insight.which-decides-the-game")
+                : String.format(
+                        Locale.ROOT, CoachWords.of("insight.which-is-worth-pawns"), gain / 100.0);
     }
 
     /**
@@ -167,9 +169,12 @@ final class ThreatInquiry implements Inquiry {
         Move reply = flight.line().get(1);
         int moves = -((Score.Mate) flight.score()).moves();
         String text =
-                String.format(
-                        "threatens mate as soon as %s goes away: in %d by %s after %s",
-                        man, moves, San.write(after, reply), San.write(position, flight.move()));
+                CoachWords.of(
+                        "insight.threatens-mate-as-soon-as",
+                        man,
+                        moves,
+                        San.write(after, reply),
+                        San.write(position, flight.move()));
         return Fact.of(
                         FactKind.THREAT,
                         position.sideToMove().other(),

@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.Score;
@@ -52,7 +53,7 @@ public final class TiedInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "tied pieces";
+        return CoachWords.of("insight.tied-pieces");
     }
 
     @Override
@@ -123,11 +124,15 @@ public final class TiedInquiry implements Inquiry {
         Move reply = taking.orElse(line.get(1));
         String guards =
                 mated
-                        ? ", else there is mate"
+                        ? CoachWords.of("insight.else-there-is-mate")
                         : taking.map(m -> why(scene, piece, m.to())).orElse("");
         List<Move> told = Line.start(line, SHOWN);
         String text =
-                scene.man(piece) + " is tied" + guards + "; at best " + Line.numbered(own, told);
+                CoachWords.of(
+                        "insight.is-tied-at-best",
+                        scene.man(piece),
+                        guards,
+                        Line.numbered(own, told));
         return Optional.of(
                 Fact.of(FactKind.TIED, own.sideToMove(), text, piece, reply.to())
                         .with("loss", Math.min(20_000, worth - best.score().ordinal()))
@@ -140,9 +145,9 @@ public final class TiedInquiry implements Inquiry {
      * Guards what it attacks, if need be through its own men; else something is lost by its move.
      */
     private static String why(Scene scene, int piece, int lost) {
-        return scene.guards(piece, lost)
-                ? ", it guards " + scene.man(lost)
-                : ", else " + scene.man(lost) + " is lost";
+        return CoachWords.of(
+                scene.guards(piece, lost) ? "insight.it-guards" : "insight.else-is-lost",
+                scene.man(lost));
     }
 
     /** Hundredths of a point that the side to move has lost at the end of a line. */

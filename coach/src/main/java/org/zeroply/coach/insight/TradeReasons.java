@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.fact.pieces.BishopFacts;
 import org.zeroply.coach.fact.pieces.PieceWork;
 import org.zeroply.coach.fact.structure.SquareFacts;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What a trade would do, in a coach's words; what matters most first. All bounds are our choice.
@@ -85,13 +86,13 @@ final class TradeReasons {
         PieceType mine = without.typeAt(Squares.first(ours));
         PieceType his = without.typeAt(Squares.first(theirs));
         if (mine == PieceType.KNIGHT && isBad(without, enemy, Squares.first(theirs))) {
-            reasons.add("leaves the good knight against the bad bishop");
+            reasons.add(CoachWords.of("insight.leaves-the-good-knight-against"));
         } else if (mine == PieceType.BISHOP
                 && his == PieceType.BISHOP
                 && lead() < 0
                 && Squares.colourOf(Squares.first(ours))
                         != Squares.colourOf(Squares.first(theirs))) {
-            reasons.add("leaves bishops of opposite colours, which help who is behind");
+            reasons.add(CoachWords.of("insight.leaves-bishops-of-opposite-colours"));
         }
     }
 
@@ -116,9 +117,11 @@ final class TradeReasons {
         if (many && active.contains(other) && active.size() <= FEW_ACTIVE) {
             String men = Squares.join(active.stream().map(scene::man).toList());
             reasons.add(
-                    active.size() == 1
-                            ? men + " is the only active piece of the other side"
-                            : men + " are the only active pieces of the other side");
+                    CoachWords.of(
+                            active.size() == 1
+                                    ? "insight.is-the-only-active-piece"
+                                    : "insight.are-the-only-active-pieces",
+                            men));
         }
     }
 
@@ -126,10 +129,10 @@ final class TradeReasons {
         Optional<FactKind> given = quality(scene, side, own);
         Optional<FactKind> got = quality(scene, enemy, other);
         if (given.equals(Optional.of(FactKind.BAD_BISHOP))) {
-            reasons.add("gets rid of the bad bishop " + Square.name(own));
+            reasons.add(CoachWords.of("insight.gets-rid-of-the-bad", Square.name(own)));
         }
         if (got.equals(Optional.of(FactKind.GOOD_BISHOP))) {
-            reasons.add("takes off the good bishop " + Square.name(other));
+            reasons.add(CoachWords.of("insight.takes-off-the-good-bishop", Square.name(other)));
         }
     }
 
@@ -142,10 +145,10 @@ final class TradeReasons {
                             boolean light = Squares.has(Squares.LIGHT, f.squares().get(0));
                             String colour = light ? "light" : "dark";
                             reasons.add(
-                                    scene.man(other)
-                                            + " is the last guard of the "
-                                            + colour
-                                            + " squares around the king");
+                                    CoachWords.of(
+                                            "insight.is-the-last-guard-of",
+                                            scene.man(other),
+                                            colour));
                         });
     }
 
@@ -162,7 +165,7 @@ final class TradeReasons {
                 Squares.where(scene.pieces(enemy), man -> (scene.attacks(man) & ring) != 0);
         boolean bears = (scene.attacks(own) & Attacks.king(scene.king(enemy))) != 0;
         if (Long.bitCount(attackers) >= ATTACK && Squares.has(attackers, other) && !bears) {
-            reasons.add("takes a piece out of the attack on the king");
+            reasons.add(CoachWords.of("insight.takes-a-piece-out-of"));
         }
     }
 
@@ -170,7 +173,7 @@ final class TradeReasons {
         int before = left(scene);
         int after = left(without);
         if (before != NONE && after != NONE && after - before >= TAKEN) {
-            reasons.add("takes away what the other side has for the material");
+            reasons.add(CoachWords.of("insight.takes-away-what-the-other"));
         }
     }
 
@@ -193,13 +196,16 @@ final class TradeReasons {
         long bare = Squares.where(wanted, s -> scene.attackers(enemy, s) == 1L << other);
         if (bare != 0 && Long.bitCount(bare) <= FEW) {
             boolean one = Long.bitCount(bare) == 1;
-            reasons.add(Squares.names(bare) + (one ? " loses its" : " lose their") + " only guard");
+            reasons.add(
+                    CoachWords.of(
+                            one ? "insight.loses-its-only-guard" : "insight.lose-their-only-guard",
+                            Squares.names(bare)));
         }
     }
 
     private void ahead() {
         if (lead() >= AHEAD) {
-            reasons.add("who is ahead in material likes to trade");
+            reasons.add(CoachWords.of("insight.who-is-ahead-in-material"));
         }
     }
 

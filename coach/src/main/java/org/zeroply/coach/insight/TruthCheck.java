@@ -11,6 +11,7 @@ import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.Scene;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Holds claims against the rules of the game and against searches longer than those that made them:
@@ -128,8 +129,9 @@ public final class TruthCheck {
         int piece = fact.squares().get(0);
         List<Move> moves = from.legalMoves().stream().filter(m -> m.from() == piece).toList();
         Weighed best = evaluator.among(from, moves).orElseThrow();
-        boolean guards =
-                !fact.text().contains("it guards") || scene.guards(piece, fact.squares().get(1));
+        int ward = fact.squares().get(1);
+        String guarded = CoachWords.of("insight.it-guards", scene.man(ward));
+        boolean guards = !fact.text().contains(guarded) || scene.guards(piece, ward);
         return guards && HeldInquiry.againstPass(from, best, evaluator) <= -HALF_A_PAWN;
     }
 }

@@ -7,6 +7,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -34,7 +35,7 @@ final class WaysInquiry implements Inquiry {
 
     @Override
     public String name() {
-        return "the cleanest way";
+        return CoachWords.of("insight.the-cleanest-way");
     }
 
     @Override

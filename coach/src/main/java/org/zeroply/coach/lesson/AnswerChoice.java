@@ -1,6 +1,7 @@
 package org.zeroply.coach.lesson;
 
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * An answer that can be given, and what is said to it.
@@ -19,7 +20,9 @@ public record AnswerChoice(String text, AnswerOutcome outcome, String words) {
     /** What it is, as it stands behind the answer. */
     public String judged() {
         // Only a move of the tree comes near: a plan is written down as right or wrong.
-        return outcome == AnswerOutcome.NEARLY ? "good, but there is better" : outcome.words();
+        return outcome == AnswerOutcome.NEARLY
+                ? CoachWords.of("lesson.good-but-there-is-better")
+                : outcome.words();
     }
 
     /** The text in a tag: {@code right: Open the g-file | The king cannot leave.} */

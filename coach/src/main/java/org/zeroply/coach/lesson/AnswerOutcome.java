@@ -3,6 +3,7 @@ package org.zeroply.coach.lesson;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What an answer is. */
 public enum AnswerOutcome {
@@ -13,7 +14,7 @@ public enum AnswerOutcome {
      */
     NEARLY("nearly", 0.5),
     /** The wrong answer that the question was made for. */
-    TEMPTING("tempting, but wrong", 0),
+    TEMPTING(CoachWords.of("lesson.tempting-but-wrong"), 0),
     WRONG("wrong", 0);
 
     private final String words;

@@ -3,23 +3,24 @@ package org.zeroply.coach.lesson;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a question of a lesson asks for. */
 public enum Asked {
     /** The move to play. */
-    MOVE("find the move"),
+    MOVE(CoachWords.of("lesson.find-the-move")),
     /** One of the moves that are named. */
-    CHOOSE("choose between moves"),
+    CHOOSE(CoachWords.of("lesson.choose-between-moves")),
     /** One of the plans that are told in words. */
-    PLAN("which plan"),
+    PLAN(CoachWords.of("lesson.which-plan")),
     /** A verdict on the position. */
-    VERDICT("the verdict"),
+    VERDICT(CoachWords.of("lesson.the-verdict")),
     /** Squares to be pressed. */
     SQUARES("squares"),
     /** A number. */
-    NUMBER("how many"),
+    NUMBER(CoachWords.of("lesson.how-many")),
     /** Whether what is said is true. */
-    TRUE("true or false");
+    TRUE(CoachWords.of("lesson.true-or-false"));
 
     private final String words;
 

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a lesson still lacks before it can be given. */
 public final class LessonCheck {
@@ -39,27 +40,24 @@ public final class LessonCheck {
             case ASK -> question(step.question(), texts);
             case COMPARE -> {
                 if (step.beside().isEmpty()) {
-                    texts.add("There is nothing to compare with: put a second position beside it.");
+                    texts.add(CoachWords.of("lesson.there-is-nothing-to-compare"));
                 }
             }
             case WHAT_IF -> {
                 if (step.beside().stream().allMatch(b -> b.cells().isEmpty())) {
-                    texts.add("The table is empty: bring it in from the Defence desk.");
+                    texts.add(CoachWords.of("lesson.the-table-is-empty-bring"));
                 }
             }
             case GAME -> {
                 if (step.tree().mainLine().isEmpty()) {
-                    texts.add("The game has no moves.");
+                    texts.add(CoachWords.of("lesson.the-game-has-no-moves"));
                 }
                 step.stops().forEach(s -> question(s.question(), texts));
             }
             case HOMEWORK -> homework(step.tree()).ifPresent(texts::add);
         }
         if (step.words().split("\\s+").length > MOST_WORDS) {
-            texts.add(
-                    "The words are more than "
-                            + MOST_WORDS
-                            + ", too many to be read from the back of a room.");
+            texts.add(CoachWords.of("lesson.the-words-are-more-than", MOST_WORDS));
         }
         return texts;
     }
@@ -67,7 +65,7 @@ public final class LessonCheck {
     private static Optional<String> show(LessonStep step) {
         boolean nothing = step.words().isBlank() && step.tree().root().children().isEmpty();
         return nothing
-                ? Optional.of("It says nothing: write what the class is to see, or add a line.")
+                ? Optional.of(CoachWords.of("lesson.it-says-nothing-write-what"))
                 : Optional.empty();
     }
 
@@ -75,30 +73,30 @@ public final class LessonCheck {
         if (!question.isComplete()) {
             texts.add(
                     switch (question.asked()) {
-                        case MOVE, CHOOSE -> "No move is right: play it on the board.";
-                        case PLAN -> "No plan is right: mark one of them so.";
-                        case VERDICT -> "There is no verdict.";
-                        case SQUARES -> "No squares are right: name them.";
-                        case NUMBER -> "There is no number.";
-                        case TRUE -> "It is not said whether it is true.";
+                        case MOVE, CHOOSE -> CoachWords.of("lesson.no-move-is-right-play");
+                        case PLAN -> CoachWords.of("lesson.no-plan-is-right-mark");
+                        case VERDICT -> CoachWords.of("lesson.there-is-no-verdict");
+                        case SQUARES -> CoachWords.of("lesson.no-squares-are-right-name");
+                        case NUMBER -> CoachWords.of("lesson.there-is-no-number");
+                        case TRUE -> CoachWords.of("lesson.it-is-not-said-whether");
                     });
         }
         boolean choose = question.asked() == Asked.CHOOSE || question.asked() == Asked.PLAN;
         if (choose && question.choices().size() < 2) {
-            texts.add("There is no choice: name at least two answers.");
+            texts.add(CoachWords.of("lesson.there-is-no-choice-name"));
         }
         question.choices().stream()
                 .filter(c -> c.outcome() == AnswerOutcome.TEMPTING && c.words().isBlank())
                 .filter(c -> question.says().tempting().isBlank())
-                .forEach(c -> texts.add("It is not said why " + c.text() + " does not work."));
+                .forEach(c -> texts.add(CoachWords.of("lesson.it-is-not-said-why", c.text())));
     }
 
     private static Optional<String> homework(MoveTree tree) {
         if (!Exercise.isExercise(tree)) {
-            return Optional.of("It is no exercise: choose one of the library.");
+            return Optional.of(CoachWords.of("lesson.it-is-no-exercise-choose"));
         }
         return MarkingScheme.of(tree).items().isEmpty()
-                ? Optional.of("The exercise gives no points for anything.")
+                ? Optional.of(CoachWords.of("lesson.the-exercise-gives-no-points"))
                 : Optional.empty();
     }
 }

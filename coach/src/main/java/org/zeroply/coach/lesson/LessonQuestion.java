@@ -13,6 +13,7 @@ import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.scheme.VerdictScale;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A question of a lesson.
@@ -59,7 +60,9 @@ public record LessonQuestion(
                     case MOVE, CHOOSE, PLAN, VERDICT -> true;
                     case SQUARES, NUMBER, TRUE -> false;
                 };
-        return bySide && !prompt.contains(who) ? who + " to move. " + prompt : prompt;
+        return bySide && !prompt.contains(who)
+                ? CoachWords.of("lesson.to-move", who, prompt)
+                : prompt;
     }
 
     /** Whether it is answered by a move. */
@@ -85,7 +88,7 @@ public record LessonQuestion(
                     choices.stream()
                             .filter(AnswerChoice::isRight)
                             .map(AnswerChoice::text)
-                            .collect(Collectors.joining(" or "));
+                            .collect(Collectors.joining(CoachWords.of("lesson.or")));
             case VERDICT -> Verdict.ofSymbol(answer).map(LessonQuestion::words).orElse("");
             case SQUARES -> squares(answer).map(LessonQuestion::names).orElse("");
             case NUMBER -> answer;
@@ -107,7 +110,7 @@ public record LessonQuestion(
     public Reply reply(String given) {
         String text = given.strip();
         if (text.isEmpty()) {
-            throw new IllegalArgumentException("There is no answer yet.");
+            throw new IllegalArgumentException(CoachWords.of("lesson.there-is-no-answer-yet"));
         }
         return switch (asked) {
             case MOVE, CHOOSE -> move(text);
@@ -148,9 +151,9 @@ public record LessonQuestion(
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "Answer with a number from 1 to "
-                                                        + choices.size()
-                                                        + "."));
+                                                CoachWords.of(
+                                                        "lesson.answer-with-a-number-from",
+                                                        choices.size())));
         return reply(chosen);
     }
 
@@ -165,8 +168,8 @@ public record LessonQuestion(
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "Answer with a verdict: +- +/- += = =+ -/+ -+"
-                                                        + " unclear comp."));
+                                                CoachWords.of(
+                                                        "lesson.answer-with-a-verdict-unclear")));
         Optional<Verdict> right = Verdict.ofSymbol(answer);
         Optional<Integer> steps = right.flatMap(r -> VerdictScale.steps(r, said));
         AnswerOutcome outcome =
@@ -184,7 +187,8 @@ public record LessonQuestion(
                         .orElseThrow(
                                 () ->
                                         new IllegalArgumentException(
-                                                "Answer with squares, such as d5 e6."));
+                                                CoachWords.of(
+                                                        "lesson.answer-with-squares-such-as")));
         Set<Integer> right = squares(answer).orElse(Set.of());
         AnswerOutcome outcome = AnswerOutcome.WRONG;
         if (said.equals(right)) {
@@ -197,7 +201,7 @@ public record LessonQuestion(
 
     private Reply number(String text) {
         if (!text.matches("\\d{1,9}")) {
-            throw new IllegalArgumentException("Answer with a number.");
+            throw new IllegalArgumentException(CoachWords.of("lesson.answer-with-a-number"));
         }
         String said = String.valueOf(Integer.parseInt(text));
         boolean right =
@@ -209,7 +213,9 @@ public record LessonQuestion(
         boolean said =
                 truth(text)
                         .orElseThrow(
-                                () -> new IllegalArgumentException("Answer with true or false."));
+                                () ->
+                                        new IllegalArgumentException(
+                                                CoachWords.of("lesson.answer-with-true-or-false")));
         boolean right = truth(answer).filter(t -> t == said).isPresent();
         return reply(right ? AnswerOutcome.RIGHT : AnswerOutcome.WRONG, said ? "true" : "false");
     }
@@ -232,9 +238,12 @@ public record LessonQuestion(
                 switch (outcome) {
                     case RIGHT -> "Right.";
                     case NEARLY ->
-                            isOfMoves() ? "Good, but there is better." : "Nearly: look once more.";
-                    case TEMPTING -> "Tempting, but it does not work.";
-                    case WRONG -> "That is not it.";
+                            CoachWords.of(
+                                    isOfMoves()
+                                            ? "lesson.good-but-there-is-better-2"
+                                            : "lesson.nearly-look-once-more");
+                    case TEMPTING -> CoachWords.of("lesson.tempting-but-it-does-not");
+                    case WRONG -> CoachWords.of("lesson.that-is-not-it");
                 };
         return new Reply(outcome, text, own.isBlank() ? usual : own);
     }

@@ -13,6 +13,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A step of a lesson: a move tree with what its tags say. What is said to the class stands in the
@@ -216,7 +217,7 @@ public record LessonStep(MoveTree tree) {
         return new LessonQuestion(
                 Asked.MOVE,
                 node.position(),
-                node.position().sideToMove().word() + " to move. What would you play?",
+                CoachWords.of("lesson.to-move-what-would-you", node.position().sideToMove().word()),
                 seconds(),
                 MoveAnswers.of(node),
                 "",
@@ -249,15 +250,15 @@ public record LessonStep(MoveTree tree) {
     }
 
     private String prompt(Asked asked) {
-        String who = tree.start().sideToMove().word() + " to move. ";
+        String who = CoachWords.of("lesson.to-move-2", tree.start().sideToMove().word());
         return switch (asked) {
-            case MOVE -> who + "What would you play?";
-            case CHOOSE -> who + "Which of these moves?";
-            case PLAN -> who + "Which plan?";
-            case VERDICT -> who + "What is your verdict?";
-            case SQUARES -> "Which squares?";
-            case NUMBER -> "How many?";
-            case TRUE -> "True or false?";
+            case MOVE -> CoachWords.of("lesson.what-would-you-play", who);
+            case CHOOSE -> CoachWords.of("lesson.which-of-these-moves", who);
+            case PLAN -> CoachWords.of("lesson.which-plan-2", who);
+            case VERDICT -> CoachWords.of("lesson.what-is-your-verdict", who);
+            case SQUARES -> CoachWords.of("lesson.which-squares");
+            case NUMBER -> CoachWords.of("lesson.how-many-2");
+            case TRUE -> CoachWords.of("lesson.true-or-false-2");
         };
     }
 

@@ -14,6 +14,7 @@ import org.zeroply.chess.notation.PgnWriter;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What goes on from a node, revealed move by move: the first line to its end, then the next one
@@ -136,7 +137,9 @@ public final class RevealedLines {
             return "";
         }
         boolean here = places.get(place + 1).line() == places.get(place).line();
-        return (here ? "" : "another line: ") + Line.move(shown(place + 1));
+        return here
+                ? Line.move(shown(place + 1))
+                : CoachWords.of("lesson.another-line", Line.move(shown(place + 1)));
     }
 
     /** The last lines that were revealed, the present one last. */

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.Mark;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What a class sees at one time. A step of a lesson is shown as slides, one after the other.
@@ -61,7 +62,8 @@ public record Slide(
                     List.of(
                             plain(
                                     Picture.of(step.tree().root()),
-                                    "Homework: " + Exercise.of(step.tree()).prompt(),
+                                    CoachWords.of(
+                                            "lesson.homework", Exercise.of(step.tree()).prompt()),
                                     ""));
         };
     }
@@ -112,7 +114,8 @@ public record Slide(
                     plain(
                             picture,
                             question.asking(),
-                            (solution.isEmpty() ? "" : "Answer: " + solution + ". ") + says));
+                            (solution.isEmpty() ? "" : CoachWords.of("lesson.answer", solution))
+                                    + says));
         }
         slides.addAll(lines(question.asking(), RevealedLines.all(step.tree().root()), 1));
         return slides;

@@ -3,6 +3,7 @@ package org.zeroply.coach.lesson;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a step of a lesson does. */
 public enum StepKind {
@@ -13,7 +14,7 @@ public enum StepKind {
     /** Two or more positions side by side, with what is different in words. */
     COMPARE("compare"),
     /** A table of positions against defences. */
-    WHAT_IF("what if"),
+    WHAT_IF(CoachWords.of("lesson.what-if")),
     /** A game, with places where it stops and asks for the next move. */
     GAME("game"),
     /** An exercise that is set at the end. */

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Conclusion;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -71,13 +72,13 @@ public final class PlayOut {
             boolean lost = look.score().ordinal() < -HOPELESS;
             hopeless[side.ordinal()] = lost ? hopeless[side.ordinal()] + 1 : 0;
             if (hopeless[side.ordinal()] > PATIENCE) {
-                return won(moves, side.other(), side.word() + " gives up");
+                return won(moves, side.other(), CoachWords.of("play.gives-up", side.word()));
             }
             Move move = player.choose(look, strength);
             moves.add(move);
             positions.add(p.play(move));
         }
-        return new Played(moves, 0.5, false, "broken off");
+        return new Played(moves, 0.5, false, CoachWords.of("play.broken-off"));
     }
 
     /** Random itself begins nearly alike with neighbouring seeds, so these are mixed first. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.review.profile.MeanLoss;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 
@@ -62,7 +63,7 @@ public final class PracticalProbe {
         public String text() {
             return String.format(
                     Locale.ROOT,
-                    "White scores %.0f ± %.0f of a hundred in %d games (%d won, %d drawn, %d lost)",
+                    CoachWords.of("play.white-scores-of-a-hundred"),
                     100 * score(),
                     100 * margin(),
                     games(),

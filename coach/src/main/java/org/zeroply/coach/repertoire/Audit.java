@@ -13,6 +13,7 @@ import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.repertoire.card.CardReader;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What can be said against a repertoire without an engine. */
 public final class Audit {
@@ -117,9 +118,10 @@ public final class Audit {
                                                     .verdict()
                                                     .equals(Optional.of(Verdict.UNCLEAR)));
             if (repertoire.isOurs(spot.position()) && !spot.places().get(0).isRoot()) {
-                ends.add(new DeadEnd(spot, "stops on their move"));
+                ends.add(new DeadEnd(spot, CoachWords.of("repertoire.stops-on-their-move")));
             } else if (unclear) {
-                ends.add(new DeadEnd(spot, "ends in an unclear position"));
+                ends.add(
+                        new DeadEnd(spot, CoachWords.of("repertoire.ends-in-an-unclear-position")));
             }
         }
         return ends;

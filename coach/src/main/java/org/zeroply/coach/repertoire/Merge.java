@@ -13,6 +13,7 @@ import org.zeroply.chess.tree.Annotation;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What merging a tree into a chapter would bring, told before anything changes.
@@ -60,8 +61,7 @@ public record Merge(List<String> added, List<Conflict> conflicts, List<String> r
 
     private static void check(MoveTree chapter, MoveTree incoming) {
         if (!chapter.start().equals(incoming.start())) {
-            throw new IllegalArgumentException(
-                    "The game does not begin where the chapter does; it cannot be merged.");
+            throw new IllegalArgumentException(CoachWords.of("repertoire.the-game-does-not-begin"));
         }
     }
 

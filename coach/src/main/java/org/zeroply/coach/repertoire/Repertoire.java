@@ -13,6 +13,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.Approach;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A repertoire for one side: chapters, each a move tree, read together as a graph of positions. It
@@ -47,19 +48,18 @@ public final class Repertoire {
      */
     public static Repertoire of(List<MoveTree> chapters) {
         if (chapters.isEmpty()) {
-            throw new IllegalArgumentException("A repertoire needs a chapter.");
+            throw new IllegalArgumentException(
+                    CoachWords.of("repertoire.a-repertoire-needs-a-chapter"));
         }
         Side side = side(chapters, 0);
         for (int i = 1; i < chapters.size(); i++) {
             if (side(chapters, i) != side) {
                 throw new IllegalArgumentException(
-                        "Chapter "
-                                + (i + 1)
-                                + " is for "
-                                + side.other().word()
-                                + ", the first one for "
-                                + side.word()
-                                + "; a repertoire is for one side.");
+                        CoachWords.of(
+                                "repertoire.chapter-is-for-the-first",
+                                i + 1,
+                                side.other().word(),
+                                side.word()));
             }
         }
         return new Repertoire(side, chapters);
@@ -70,9 +70,9 @@ public final class Repertoire {
                 .orElseThrow(
                         () ->
                                 new IllegalArgumentException(
-                                        "Chapter "
-                                                + (index + 1)
-                                                + " has no tag ZpSide that says white or black."));
+                                        CoachWords.of(
+                                                "repertoire.chapter-has-no-tag-zpside",
+                                                index + 1)));
     }
 
     /** Whose repertoire a chapter is, if it says so. */

@@ -13,6 +13,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveEvaluator;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.exchange.LegalExchange;
 import org.zeroply.engine.exchange.StaticExchange;
@@ -68,7 +69,8 @@ final class CaptureChoice {
         }
 
         String words() {
-            return (back ? "ways to take back" : "captures") + " were there";
+            return CoachWords.of(
+                    back ? "review.ways-to-take-back-were" : "review.captures-were-there");
         }
     }
 
@@ -82,15 +84,13 @@ final class CaptureChoice {
             return Optional.empty();
         }
         String text =
-                captures.moves().size()
-                        + " "
-                        + captures.words()
-                        + ", and "
-                        + move.better()
-                        + " was the right one; "
-                        + move.san()
-                        + " gives much away"
-                        + MomentFinder.points(move);
+                CoachWords.of(
+                        "review.and-was-the-right-one",
+                        captures.moves().size(),
+                        captures.words(),
+                        move.better(),
+                        move.san(),
+                        MomentFinder.points(move));
         double weight = move.loss().points() + (move.isTurn() ? MomentFinder.HARD : 0);
         return Optional.of(
                 Moment.of(move, Moment.Kind.WRONG_CAPTURE, move.best().line(), weight, text));
@@ -126,16 +126,14 @@ final class CaptureChoice {
         others.sort(Comparator.comparingDouble(w -> w.loss().points()));
         Wrong nearest = others.get(0);
         String text =
-                captures.moves().size()
-                        + " "
-                        + captures.words()
-                        + ", and "
-                        + move.san()
-                        + " was the right one: "
-                        + others.stream()
+                CoachWords.of(
+                        "review.and-was-the-right-one-points",
+                        captures.moves().size(),
+                        captures.words(),
+                        move.san(),
+                        others.stream()
                                 .map(w -> w.words(move.position()))
-                                .collect(Collectors.joining(", "))
-                        + " points of a hundred.";
+                                .collect(Collectors.joining(", ")));
         double weight = WEIGHT + nearest.loss().points() / 2;
         return Optional.of(
                 Moment.of(move, Moment.Kind.RIGHT_CAPTURE, move.best().line(), weight, text)
@@ -151,7 +149,8 @@ final class CaptureChoice {
 
         String words(Position position) {
             String san = San.write(position, line.get(0));
-            return String.format(Locale.ROOT, "%s gives away %.0f", san, loss.points());
+            return String.format(
+                    Locale.ROOT, CoachWords.of("review.gives-away"), san, loss.points());
         }
     }
 

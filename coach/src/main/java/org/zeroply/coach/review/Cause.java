@@ -4,6 +4,7 @@ import java.util.Optional;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What an error turned on.
@@ -38,7 +39,7 @@ public record Cause(Theme theme, boolean missed) {
 
     /** In words: {@code missed: fork}, {@code allowed: back rank}. */
     public String words() {
-        return (missed ? "missed: " : "allowed: ") + theme.words();
+        return CoachWords.of(missed ? "review.missed" : "review.allowed", theme.words());
     }
 
     /** As a sentence: {@code Missed: fork.} */

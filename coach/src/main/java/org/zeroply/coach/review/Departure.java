@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.GameComparison;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Where a game left all others at hand.
@@ -74,14 +75,14 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
     /** In a sentence, with a game that was left. */
     public String text() {
         String others = others();
-        return Line.move(node)
-                + " leaves "
-                + (visits.size() == 1 ? "one known game" : visits.size() + " known games")
-                + " ("
-                + visits.get(0).title()
-                + ")"
-                + (others.isEmpty() ? "" : ", which went on " + others)
-                + ".";
+        return CoachWords.of(
+                "review.leaves",
+                Line.move(node),
+                visits.size() == 1
+                        ? CoachWords.of("review.one-known-game")
+                        : CoachWords.of("review.known-games", visits.size()),
+                visits.get(0).title(),
+                others.isEmpty() ? "" : CoachWords.of("review.which-went-on", others));
     }
 
     /** The moment of leaving, if that move was reviewed. */
@@ -111,20 +112,20 @@ public record Departure(int ply, Node node, List<KnownGames.Visit> visits) {
                                         Moment.Kind.DEPARTURE,
                                         m.best().line(),
                                         2 * WEIGHT + m.loss().points(),
-                                        Line.number(m.position(), true)
-                                                + m.san()
-                                                + " leaves the repertoire, which has "
-                                                + left.recommended()
-                                                + "."
-                                                + judged(m)));
+                                        CoachWords.of(
+                                                "review.leaves-the-repertoire-which-has",
+                                                Line.number(m.position(), true),
+                                                m.san(),
+                                                left.recommended(),
+                                                judged(m))));
     }
 
     private static String judged(MoveReview move) {
         return move.isChoice()
-                ? " It is the engine's choice."
+                ? CoachWords.of("review.it-is-the-engine-s")
                 : String.format(
                         Locale.ROOT,
-                        " The engine prefers %s (%.0f points of a hundred).",
+                        CoachWords.of("review.the-engine-prefers-points-of"),
                         move.better(),
                         move.loss().points());
     }

@@ -12,6 +12,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.tactics.LineGain;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 
 /** Tells what kind of error a move was that gave much away. */
@@ -63,13 +64,12 @@ final class ErrorMoments {
                                         Moment.Kind.IGNORED_THREAT,
                                         answer,
                                         move.mistakeWeight() + MomentFinder.HARD,
-                                        San.write(move.node().position(), answer.get(0))
-                                                + " was threatened before "
-                                                + move.san()
-                                                + " and still is; "
-                                                + move.better()
-                                                + " met it"
-                                                + MomentFinder.points(move)));
+                                        CoachWords.of(
+                                                "review.was-threatened-before-and-still",
+                                                San.write(move.node().position(), answer.get(0)),
+                                                move.san(),
+                                                move.better(),
+                                                MomentFinder.points(move))));
     }
 
     /** A threat mates or wins material; a good move with the extra tempo alone is none. */
@@ -100,14 +100,13 @@ final class ErrorMoments {
         }
         List<Move> tempting = tempting(move);
         String text =
-                move.better()
-                        + " was there, hard to see: "
-                        + Squares.join(hard)
-                        + tempts(move, tempting)
-                        + "; "
-                        + move.san()
-                        + " let it go"
-                        + MomentFinder.points(move);
+                CoachWords.of(
+                        "review.was-there-hard-to-see",
+                        move.better(),
+                        Squares.join(hard),
+                        tempts(move, tempting),
+                        move.san(),
+                        MomentFinder.points(move));
         double weight = move.mistakeWeight() + MomentFinder.HARD * hard.size();
         return Optional.of(
                 Moment.of(move, Moment.Kind.MISSED_CHANCE, move.best().line(), weight, text)
@@ -135,32 +134,33 @@ final class ErrorMoments {
         String bait = San.write(p, line.get(0));
         String answer =
                 line.size() > 1
-                        ? ", answered by " + San.write(p.play(line.get(0)), line.get(1))
+                        ? CoachWords.of(
+                                "review.answered-by", San.write(p.play(line.get(0)), line.get(1)))
                         : "";
-        return " (" + bait + " tempts at a shorter look" + answer + ")";
+        return CoachWords.of("review.tempts-at-a-shorter-look", bait, answer);
     }
 
     private static Moment unpunished(MoveReview move, MoveReview previous) {
         String text =
-                previous.san()
-                        + " was an error; "
-                        + move.better()
-                        + " punished it, "
-                        + move.san()
-                        + " returns it"
-                        + MomentFinder.points(move);
+                CoachWords.of(
+                        "review.was-an-error-punished-it",
+                        previous.san(),
+                        move.better(),
+                        move.san(),
+                        MomentFinder.points(move));
         return Moment.of(
                 move, Moment.Kind.UNPUNISHED_ERROR, move.best().line(), move.loss().points(), text);
     }
 
     private static Moment turn(MoveReview move) {
         String text =
-                (move.isTurn()
-                                ? move.san() + " turns the game: "
-                                : move.san() + " gives much away: ")
-                        + move.better()
-                        + " was better"
-                        + MomentFinder.points(move);
+                CoachWords.of(
+                        "review.was-better",
+                        CoachWords.of(
+                                move.isTurn() ? "review.turns-the-game" : "review.gives-much-away",
+                                move.san()),
+                        move.better(),
+                        MomentFinder.points(move));
         double weight = move.mistakeWeight() + (move.isTurn() ? MomentFinder.HARD : 0);
         return Moment.of(move, Moment.Kind.TURN, move.best().line(), weight, text);
     }

@@ -10,6 +10,7 @@ import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.Phase;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
@@ -81,8 +82,7 @@ public record GameCourse(Kind kind, int ply, String text) {
             String text =
                     String.format(
                             Locale.ROOT,
-                            "%s gave the game away in the opening: %s cost %.0f points of a"
-                                    + " hundred, and %s was winning from there to the end.",
+                            CoachWords.of("review.gave-the-game-away-in"),
                             loser.word(),
                             numbered(first),
                             first.loss().points(),
@@ -90,9 +90,8 @@ public record GameCourse(Kind kind, int ply, String text) {
             return Optional.of(new GameCourse(Kind.GIVEN_AWAY, first.ply(), text));
         }
         String text =
-                String.format(
-                        Locale.ROOT,
-                        "%s was winning from %s on and never let go, %d moves long.",
+                CoachWords.of(
+                        "review.was-winning-from-on-and",
                         winner.word(),
                         numbered(first),
                         (moves.size() - from) / 2);
@@ -113,13 +112,14 @@ public record GameCourse(Kind kind, int ply, String text) {
             return Optional.empty();
         }
         String where = Squares.join(changes.stream().map(GameCourse::numbered).toList());
-        String text = "The win changed hands " + times(changes.size()) + ", with " + where + ".";
+        String text =
+                CoachWords.of("review.the-win-changed-hands-with", times(changes.size()), where);
         int last = changes.get(changes.size() - 1).ply();
         return Optional.of(new GameCourse(Kind.CHANGED_HANDS, last, text));
     }
 
     private static String times(int count) {
-        return count == 2 ? "twice" : count + " times";
+        return count == 2 ? "twice" : CoachWords.of("review.times", count);
     }
 
     /** A draw though a side was winning; the last time it was. */
@@ -131,17 +131,17 @@ public record GameCourse(Kind kind, int ply, String text) {
         Stretch last = stretches.get(stretches.size() - 1);
         if (last.to() >= moves.size()) {
             String text =
-                    String.format(
-                            "%s was winning from %s on, and still when the game was drawn.",
-                            last.side().word(), numbered(moves.get(last.from())));
+                    CoachWords.of(
+                            "review.was-winning-from-on-and-still",
+                            last.side().word(),
+                            numbered(moves.get(last.from())));
             return Optional.of(new GameCourse(Kind.LET_GO, moves.size(), text));
         }
         MoveReview gone = moves.get(last.to());
         String text =
                 String.format(
                         Locale.ROOT,
-                        "%s was winning from %s on and let it go: %s cost %.0f points of a"
-                                + " hundred.",
+                        CoachWords.of("review.was-winning-from-on-and-let"),
                         last.side().word(),
                         numbered(moves.get(last.from())),
                         numbered(gone),
@@ -156,7 +156,9 @@ public record GameCourse(Kind kind, int ply, String text) {
     private static Optional<GameCourse> level(List<MoveReview> moves) {
         boolean level = moves.stream().allMatch(m -> isLevel(m.after()));
         return level && moves.size() >= LONG
-                ? Optional.of(new GameCourse(Kind.LEVEL, 1, "Level from beginning to end."))
+                ? Optional.of(
+                        new GameCourse(
+                                Kind.LEVEL, 1, CoachWords.of("review.level-from-beginning-to-end")))
                 : Optional.empty();
     }
 

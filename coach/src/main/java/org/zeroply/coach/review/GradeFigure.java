@@ -2,10 +2,15 @@ package org.zeroply.coach.review;
 
 import java.util.Locale;
 import java.util.function.ToIntFunction;
+import org.zeroply.coach.texts.CoachWords;
 
 /** How many moves of a player were given a grade: the rows that figures of a game show. */
 public enum GradeFigure {
-    DUBIOUS("Moves with a loss ", MoveReview.DUBIOUS, "?!", p -> p.errors().dubious()),
+    DUBIOUS(
+            CoachWords.of("review.moves-with-a-loss"),
+            MoveReview.DUBIOUS,
+            "?!",
+            p -> p.errors().dubious()),
     MISTAKES("", MoveReview.MISTAKE, "?", p -> p.errors().mistakes()),
     BLUNDERS("", MoveReview.BLUNDER, "??", p -> p.errors().blunders());
 
@@ -23,7 +28,7 @@ public enum GradeFigure {
 
     /** The grade with the loss from which on it is given: {@code from 18 ?}. */
     public String label() {
-        return String.format(Locale.ROOT, "%sfrom %.0f  %s", begins, from, grade);
+        return String.format(Locale.ROOT, CoachWords.of("review.from"), begins, from, grade);
     }
 
     /** How many there are. */

@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What makes the best move of a position hard to see. */
 final class Hardness {
@@ -24,20 +25,22 @@ final class Hardness {
         Move best = move.choice();
         List<String> why = new ArrayList<>();
         if (isSacrifice(move)) {
-            why.add("a sacrifice");
+            why.add(CoachWords.of("review.a-sacrifice"));
         } else if (isCalmInAttack(move)) {
-            why.add("a quiet move where checks tempt");
+            why.add(CoachWords.of("review.a-quiet-move-where-checks"));
         } else if (Obvious.isQuiet(position, best)) {
-            why.add("a quiet move");
+            why.add(CoachWords.of("review.a-quiet-move"));
         }
         if (isBackward(position, best)) {
-            why.add("a move backwards");
+            why.add(CoachWords.of("review.a-move-backwards"));
         }
         if (move.best().depthFound() >= DEEP) {
-            why.add("best only from depth " + move.best().depthFound() + " on");
+            why.add(CoachWords.of("review.best-only-from-depth-on", move.best().depthFound()));
         }
         // Quiet moves are many; alone that is no reason.
-        return why.size() == 1 && why.get(0).equals("a quiet move") ? List.of() : why;
+        return why.size() == 1 && why.get(0).equals(CoachWords.of("review.a-quiet-move"))
+                ? List.of()
+                : why;
     }
 
     /**

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.ResultClass;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /** The last move of the side that lost before which its position was not lost yet. */
@@ -27,7 +28,8 @@ final class LastHold {
 
     /** What is told of it. */
     static Moment moment(MoveReview move) {
-        String text = words(move) + ", " + move.san() + " loses" + MomentFinder.points(move);
+        String text =
+                CoachWords.of("review.loses", words(move), move.san(), MomentFinder.points(move));
         double weight = move.loss().points() + MORE;
         return Moment.of(move, Moment.Kind.LAST_HOLD, move.best().line(), weight, text)
                 .because(Cause.of(move));
@@ -35,16 +37,16 @@ final class LastHold {
 
     /** Between the balance and a loss nothing was proved, so that nothing is said to be held. */
     private static String words(MoveReview move) {
-        String last = "The last move at which " + move.side().word();
-        String could = last + " could hold: " + move.better() + " kept ";
+        String last = CoachWords.of("review.the-last-move-at-which", move.side().word());
+        String could = CoachWords.of("review.could-hold-kept", last, move.better());
         if (move.classBefore() == ResultClass.WIN) {
-            return could + "the win";
+            return CoachWords.of("review.the-win", could);
         }
         if (Holding.of(move.before()) == Holding.DRAW) {
-            return could + "the balance";
+            return CoachWords.of("review.the-balance", could);
         }
         return move.before().compareTo(ExpectedScore.DRAW) > 0
-                ? could + "the better game"
-                : last + " was not lost: " + move.better() + " left it open";
+                ? CoachWords.of("review.the-better-game", could)
+                : CoachWords.of("review.was-not-lost-left-it", last, move.better());
     }
 }

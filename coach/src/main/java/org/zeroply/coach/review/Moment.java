@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A moment of a game worth stopping at.
@@ -61,10 +62,10 @@ public record Moment(
     public static Moment chosen(MoveReview move) {
         String text =
                 move.isChoice()
-                        ? move.san() + " is the engine's choice too."
+                        ? CoachWords.of("review.is-the-engines-choice-too", move.san())
                         : String.format(
                                 Locale.ROOT,
-                                "The engine prefers %s (%.0f points of a hundred).",
+                                CoachWords.of("review.the-engine-prefers-points-of-a"),
                                 move.better(),
                                 move.loss().points());
         return of(move, Kind.COACH, move.best().line(), 0, text);
@@ -100,24 +101,26 @@ public record Moment(
 
     /** The heading of its card. */
     public String title() {
-        return kind == Kind.TURN && !move.isTurn() ? "much given away" : kind.title();
+        return kind == Kind.TURN && !move.isTurn()
+                ? CoachWords.of("review.much-given-away")
+                : kind.title();
     }
 
     /** Why one stops at a moment. */
     public enum Kind {
-        TURN("the turn"),
-        MISSED_CHANCE("a chance not taken"),
-        LAST_HOLD("the last hold"),
-        IGNORED_THREAT("a threat not seen"),
-        UNPUNISHED_ERROR("an error returned"),
-        WRONG_CAPTURE("the wrong capture"),
-        HARD_MOVE_FOUND("a hard move found"),
-        RIGHT_CAPTURE("the right capture"),
-        SEVERAL_WAYS("several ways"),
-        DEPARTURE("leaving known games"),
-        STRATEGIC("a strategic decision"),
+        TURN(CoachWords.of("review.the-turn")),
+        MISSED_CHANCE(CoachWords.of("review.a-chance-not-taken")),
+        LAST_HOLD(CoachWords.of("review.the-last-hold")),
+        IGNORED_THREAT(CoachWords.of("review.a-threat-not-seen")),
+        UNPUNISHED_ERROR(CoachWords.of("review.an-error-returned")),
+        WRONG_CAPTURE(CoachWords.of("review.the-wrong-capture")),
+        HARD_MOVE_FOUND(CoachWords.of("review.a-hard-move-found")),
+        RIGHT_CAPTURE(CoachWords.of("review.the-right-capture")),
+        SEVERAL_WAYS(CoachWords.of("review.several-ways")),
+        DEPARTURE(CoachWords.of("review.leaving-known-games")),
+        STRATEGIC(CoachWords.of("review.a-strategic-decision")),
         /** Chosen by the coach; no review finds it by itself. */
-        COACH("your own moment");
+        COACH(CoachWords.of("review.your-own-moment"));
 
         private final String title;
 

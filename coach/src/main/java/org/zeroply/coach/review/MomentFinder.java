@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Finds the few moments of a game that a coach would stop at. */
 final class MomentFinder {
@@ -113,7 +114,7 @@ final class MomentFinder {
     static String points(MoveReview move) {
         return String.format(
                 Locale.ROOT,
-                " (%.0f points of a hundred, %.0f before).",
+                CoachWords.of("review.points-of-a-hundred-before"),
                 move.loss().points(),
                 move.before().points());
     }
@@ -143,9 +144,9 @@ final class MomentFinder {
                 0,
                 String.format(
                         Locale.ROOT,
-                        "the only move, %.0f points of a hundred better than the next",
+                        CoachWords.of("review.the-only-move-points-of"),
                         move.best().lead()));
-        String text = move.san() + " is hard to find: " + Squares.join(why) + ".";
+        String text = CoachWords.of("review.is-hard-to-find", move.san(), Squares.join(why));
         double weight = PRAISE / 2 + move.best().lead() / 2 + HARD * (why.size() - 1);
         return Moment.of(move, Moment.Kind.HARD_MOVE_FOUND, move.best().line(), weight, text);
     }

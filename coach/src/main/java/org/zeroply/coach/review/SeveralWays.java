@@ -11,6 +11,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.tactics.Counterplay;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -53,14 +54,19 @@ final class SeveralWays {
                         moment(
                                 move,
                                 move.best().line(),
-                                "mate in " + ((Score.Mate) move.best().score()).moves(),
+                                CoachWords.of(
+                                        "review.mate-in",
+                                        ((Score.Mate) move.best().score()).moves()),
                                 3))
                 : Optional.empty();
     }
 
     private static Optional<Moment> margin(MoveReview move) {
         String words =
-                String.format(Locale.ROOT, "a margin wider by %.0f points", move.loss().points());
+                String.format(
+                        Locale.ROOT,
+                        CoachWords.of("review.a-margin-wider-by-points"),
+                        move.loss().points());
         return move.loss().points() >= MARGIN
                 ? Optional.of(moment(move, move.best().line(), words, 2))
                 : Optional.empty();
@@ -82,9 +88,10 @@ final class SeveralWays {
                                 moment(
                                         move,
                                         c.line(),
-                                        Counterplay.forcingMoves(after(move, c))
-                                                + " forcing replies against "
-                                                + played,
+                                        CoachWords.of(
+                                                "review.forcing-replies-against",
+                                                Counterplay.forcingMoves(after(move, c)),
+                                                played),
                                         1));
     }
 
@@ -94,8 +101,8 @@ final class SeveralWays {
 
     private static Moment moment(MoveReview move, List<Move> line, String why, int weight) {
         String text =
-                String.format(
-                        "%d moves keep the win; the cleanest is %s (%s), %s was played.",
+                CoachWords.of(
+                        "review.moves-keep-the-win-the",
                         move.best().width(),
                         San.write(move.position(), line.get(0)),
                         why,

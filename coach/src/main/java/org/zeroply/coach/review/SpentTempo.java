@@ -14,6 +14,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -33,11 +34,11 @@ public record SpentTempo(Node node, Kind kind) {
         /**
          * It opens no line for a piece at home, bears on no middle square, takes and hits nothing.
          */
-        IDLE_PAWN("no development, no hold on the centre"),
+        IDLE_PAWN(CoachWords.of("review.no-development-no-hold-on")),
         /** A piece that had moved before; it takes nothing, gives no check and was not attacked. */
-        MOVED_AGAIN("a piece moved again"),
+        MOVED_AGAIN(CoachWords.of("review.a-piece-moved-again")),
         /** A bishop in front of the own pawn of file d or e, which has not moved. */
-        LOCKS_PAWN_IN("a bishop in front of its own pawn");
+        LOCKS_PAWN_IN(CoachWords.of("review.a-bishop-in-front-of"));
 
         private final String words;
 
@@ -95,13 +96,11 @@ public record SpentTempo(Node node, Kind kind) {
         return white.isEmpty() && black.isEmpty()
                 ? Optional.empty()
                 : Optional.of(
-                        "Tempi spent by move "
-                                + moves
-                                + ": White "
-                                + words(white)
-                                + "; Black "
-                                + words(black)
-                                + ".");
+                        CoachWords.of(
+                                "review.tempi-spent-by-move-white",
+                                moves,
+                                words(white),
+                                words(black)));
     }
 
     /** The moves by what they were spent on. */

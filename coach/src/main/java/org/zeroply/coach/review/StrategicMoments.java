@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.insight.Insight;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What a move gave up for good, read off the facts before and after it: a good bishop, a square for
@@ -48,7 +49,7 @@ final class StrategicMoments {
         String text =
                 String.format(
                         Locale.ROOT,
-                        "%s %s; %s was better (%.0f points of a hundred).",
+                        CoachWords.of("review.was-better-points-of-a"),
                         move.san(),
                         Squares.join(reasons),
                         move.better(),
@@ -63,7 +64,7 @@ final class StrategicMoments {
         List<String> reasons = costsMaterial(move) ? List.of() : reasons(move);
         return reasons.isEmpty()
                 ? Optional.empty()
-                : Optional.of("Besides, it " + Squares.join(reasons) + ".");
+                : Optional.of(CoachWords.of("review.besides-it", Squares.join(reasons)));
     }
 
     private static List<String> reasons(MoveReview move) {
@@ -110,15 +111,17 @@ final class StrategicMoments {
         if (taken.isEmpty() || !back || !good) {
             return Optional.empty();
         }
-        String quality = isBishop(facts, FactKind.BAD_BISHOP, taking.to()) ? "bad " : "";
+        String quality =
+                isBishop(facts, FactKind.BAD_BISHOP, taking.to())
+                        ? CoachWords.of("review.bad")
+                        : "";
         return Optional.of(
-                "trades the good bishop on "
-                        + Square.name(taking.from())
-                        + " for the "
-                        + quality
-                        + taken.get().word()
-                        + " on "
-                        + Square.name(taking.to()));
+                CoachWords.of(
+                        "review.trades-the-good-bishop-on",
+                        Square.name(taking.from()),
+                        quality,
+                        taken.get().word(),
+                        Square.name(taking.to())));
     }
 
     private static boolean minor(PieceType type) {
@@ -133,9 +136,12 @@ final class StrategicMoments {
     private static Optional<String> outpost(MoveReview move, FactChange change) {
         return change.come().stream()
                 .filter(f -> isPawn(move) && f.kind() == FactKind.OUTPOST)
-                .filter(f -> isOf(f, move.side().other()) && f.text().contains("knight"))
+                .filter(
+                        f ->
+                                isOf(f, move.side().other())
+                                        && f.text().contains(PieceType.KNIGHT.word()))
                 .findFirst()
-                .map(f -> "gives up a square for good: " + f.text());
+                .map(f -> CoachWords.of("review.gives-up-a-square-for", f.text()));
     }
 
     private static boolean isPawn(MoveReview move) {
@@ -159,7 +165,7 @@ final class StrategicMoments {
                         .toList();
         return damage.isEmpty()
                 ? Optional.empty()
-                : Optional.of("damages the pawns: " + Squares.join(damage));
+                : Optional.of(CoachWords.of("review.damages-the-pawns", Squares.join(damage)));
     }
 
     /** The same weakness on the same squares, only told otherwise. */
@@ -180,10 +186,10 @@ final class StrategicMoments {
                         && after >= 0
                         && after < before
                 ? Optional.of(
-                        "takes the pawn on "
-                                + Square.name(move.node().move().from())
-                                + " from the cover of the king on "
-                                + Square.name(square))
+                        CoachWords.of(
+                                "review.takes-the-pawn-on-from",
+                                Square.name(move.node().move().from()),
+                                Square.name(square)))
                 : Optional.empty();
     }
 
@@ -203,7 +209,9 @@ final class StrategicMoments {
                         && !move.node().position().hasCastlingRight(side)
                         && !move.node().move().isCastling();
         String king = Square.name(move.node().position().toBoard().kingSquare(side.ordinal()));
-        return lost ? Optional.of("gives up castling with the king on " + king) : Optional.empty();
+        return lost
+                ? Optional.of(CoachWords.of("review.gives-up-castling-with-the", king))
+                : Optional.empty();
     }
 
     private static boolean isOf(Fact fact, Side side) {

@@ -21,6 +21,7 @@ import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.database.LibraryCopies;
 import org.zeroply.library.database.SettingStore;
 import org.zeroply.library.database.WholeFile;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Copies of a library in a folder beside it, one a day: those of the last seven days, and the last
@@ -156,7 +157,8 @@ public final class Backups {
 
     private LibraryException failed(IOException e) {
         return new LibraryException(
-                "No copy could be written to " + folder() + ": " + FileTrouble.reason(e) + ".", e);
+                LibraryWords.of("care.no-copy-could-be-written", folder(), FileTrouble.reason(e)),
+                e);
     }
 
     /**
@@ -202,11 +204,11 @@ public final class Backups {
         Optional<String> wrong =
                 Files.isRegularFile(backup)
                         ? LibraryCopies.whatIsWrongWith(backup)
-                        : Optional.of("there is no such file");
+                        : Optional.of(LibraryWords.of("care.there-is-no-such-file"));
         wrong.ifPresent(
                 w -> {
                     throw new LibraryException(
-                            backup + " cannot be used: " + w + ". The library was left as it is.");
+                            LibraryWords.of("care.cannot-be-used-the-library", backup, w));
                 });
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jdbi.v3.core.Handle;
 import org.zeroply.library.database.LibraryCopies;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * How much of one kind a copy has otherwise.
@@ -85,10 +86,10 @@ public record Change(String what, int gone, int back) {
     public String words() {
         List<String> parts = new ArrayList<>();
         if (gone > 0) {
-            parts.add(gone + " would go");
+            parts.add(LibraryWords.of("care.would-go", gone));
         }
         if (back > 0) {
-            parts.add(back + " would come back");
+            parts.add(LibraryWords.of("care.would-come-back", back));
         }
         return what + ": " + String.join(", ", parts);
     }

@@ -14,6 +14,7 @@ import org.zeroply.library.database.Database;
 import org.zeroply.library.index.PositionIndex;
 import org.zeroply.library.sheet.SheetStore;
 import org.zeroply.library.sheet.WordIndex;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Looks through a library for what is damaged or belongs to nothing. */
 public final class LibraryCheck {
@@ -74,11 +75,11 @@ public final class LibraryCheck {
         int sheets = sheets(complaints, progress, cancellation);
         int orphans = database.read(h -> count(h, LINES_WITHOUT_GAME));
         if (orphans > 0) {
-            String what = " entries of the index of positions belong to no game.";
+            String what = LibraryWords.of("care.entries-of-the-index-of");
             complaints.add(new Complaint(orphans + what, true));
         }
         if (!database.read(WordIndex::isWhole)) {
-            complaints.add(new Complaint("Some sheets are not found by the words in them.", true));
+            complaints.add(new Complaint(LibraryWords.of("care.some-sheets-are-not-found"), true));
         }
         return new Result(sheets, List.copyOf(complaints));
     }
@@ -91,10 +92,10 @@ public final class LibraryCheck {
             boolean indexOnly = damage.stream().allMatch(d -> d.contains("index"));
             complaints.add(
                     new Complaint(
-                            indexOnly
-                                    ? "What finds rows quickly does not fit to the rows."
-                                    : "Parts of the file are damaged. Go back to a backup, or"
-                                            + " export what can be read into a new library.",
+                            LibraryWords.of(
+                                    indexOnly
+                                            ? "care.what-finds-rows-quickly-does"
+                                            : "care.parts-of-the-file-are"),
                             indexOnly));
         }
         Map<String, Integer> lost = new LinkedHashMap<>();
@@ -105,7 +106,8 @@ public final class LibraryCheck {
                 (table, rows) ->
                         complaints.add(
                                 new Complaint(
-                                        rows + " rows of " + table + " belong to nothing.",
+                                        LibraryWords.of(
+                                                "care.rows-of-belong-to-nothing", rows, table),
                                         table.equals("game_line"))));
         return complaints;
     }
@@ -127,8 +129,11 @@ public final class LibraryCheck {
                 read++;
                 String why = problem(row.id());
                 if (!why.isEmpty() && ++unreadable <= TOLD) {
-                    String name = "Sheet " + row.id() + " (" + row.title() + ") cannot be opened: ";
-                    complaints.add(new Complaint(name + why + " Its text is kept.", false));
+                    String name =
+                            LibraryWords.of("care.sheet-cannot-be-opened", row.id(), row.title());
+                    complaints.add(
+                            new Complaint(
+                                    LibraryWords.of("care.its-text-is-kept", name, why), false));
                 }
             }
             progress.accept(Math.min(1, (double) read / all));
@@ -138,7 +143,9 @@ public final class LibraryCheck {
         }
         if (unreadable > TOLD) {
             complaints.add(
-                    new Complaint(unreadable - TOLD + " more sheets cannot be opened.", false));
+                    new Complaint(
+                            LibraryWords.of("care.more-sheets-cannot-be-opened", unreadable - TOLD),
+                            false));
         }
         return read;
     }
@@ -160,7 +167,7 @@ public final class LibraryCheck {
     private String problem(long id) {
         try {
             Optional<String> pgn = database.read(h -> SheetStore.pgn(h, id));
-            return pgn.map(LibraryCheck::problem).orElse("it has no text.");
+            return pgn.map(LibraryCheck::problem).orElse(LibraryWords.of("care.it-has-no-text"));
         } catch (LibraryException e) {
             return e.getMessage();
         }
@@ -168,7 +175,7 @@ public final class LibraryCheck {
 
     private static String problem(String pgn) {
         try {
-            return SheetStore.parseAll(pgn).isEmpty() ? "it is empty." : "";
+            return SheetStore.parseAll(pgn).isEmpty() ? LibraryWords.of("care.it-is-empty") : "";
         } catch (LibraryException e) {
             return e.getMessage();
         }

@@ -23,6 +23,7 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteOpenMode;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /** The library file as a database: opening, bringing up to date, and one writer at a time. */
 public final class Database {
@@ -193,10 +194,7 @@ public final class Database {
             if (applied.getState().isResolved()) {
                 continue;
             }
-            throw new LibraryException(
-                    file
-                            + " was written by a newer version of Zero Ply. It was left as it is. Open"
-                            + " it with that version, or update this one.");
+            throw new LibraryException(LibraryWords.of("database.was-written-by-a-newer", file));
         }
     }
 
@@ -209,11 +207,7 @@ public final class Database {
             Files.copy(file, copy, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new LibraryException(
-                    "No backup could be written to "
-                            + copy
-                            + ", so the library was not brought up"
-                            + " to date. Make room there and open it again.",
-                    e);
+                    LibraryWords.of("database.no-backup-could-be-written", copy), e);
         }
     }
 

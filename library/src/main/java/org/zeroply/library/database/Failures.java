@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /** What failures of the database mean to whoever uses the library. */
 public final class Failures {
@@ -24,6 +25,12 @@ public final class Failures {
         return !(failure instanceof LibraryException);
     }
 
+    /** What is wrong with such a value, as far as it is known. */
+    public static String badValue(Throwable failure) {
+        boolean ours = failure instanceof IllegalArgumentException && failure.getMessage() != null;
+        return ours ? failure.getMessage() : LibraryWords.of("database.a-value-has-no-place");
+    }
+
     static LibraryException translate(Path file, Exception e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof SQLiteException sql) {
@@ -31,40 +38,36 @@ public final class Failures {
             }
         }
         // What a library of ours says is for developers, and in the log.
-        return new LibraryException(
-                "The library " + file + " could not be used. It was left as it is.", e);
+        return new LibraryException(LibraryWords.of("database.the-library-could-not-be", file), e);
     }
 
     /** Where to go back to, if there is anything. */
     private static String copies(Path file) {
         Path folder = LibraryCopies.folder(file);
-        return Files.isDirectory(folder)
-                ? "Copies of earlier days are in " + folder + "; each can be opened as it is."
-                : "There is no copy of it in " + folder + ".";
+        return LibraryWords.of(
+                Files.isDirectory(folder)
+                        ? "database.copies-of-earlier-days-are"
+                        : "database.there-is-no-copy-of",
+                folder);
     }
 
     private static String message(Path file, SQLiteErrorCode code) {
         String name = code.name();
         if (name.startsWith("SQLITE_FULL")) {
-            return "The disk is full. What was saved before is safe in "
-                    + file
-                    + "; the last change was not saved. Make room and save again.";
+            return LibraryWords.of("database.the-disk-is-full-what", file);
         }
         if (name.startsWith("SQLITE_IOERR")) {
-            return file
-                    + " could not be read or written: the disk is full, or does not answer as it"
-                    + " should. What was saved before is safe. Make room, or see to the disk.";
+            return LibraryWords.of("database.could-not-be-read-or", file);
         }
         if (name.startsWith("SQLITE_READONLY") || name.startsWith("SQLITE_CANTOPEN")) {
-            return file + " cannot be written. What was saved before is safe. Allow writing there.";
+            return LibraryWords.of("database.cannot-be-written-what-was", file);
         }
         if (name.startsWith("SQLITE_CORRUPT") || name.startsWith("SQLITE_NOTADB")) {
-            return file + " is damaged and was left as it is. " + copies(file);
+            return LibraryWords.of("database.is-damaged-and-was-left", file, copies(file));
         }
         if (name.startsWith("SQLITE_BUSY") || name.startsWith("SQLITE_LOCKED")) {
-            return file
-                    + " is in use by another program. What was saved before is safe. Try again.";
+            return LibraryWords.of("database.is-in-use-by-another", file);
         }
-        return "The library " + file + " could not be used (" + code.message + ").";
+        return LibraryWords.of("database.the-library-could-not-be-used", file, code.message);
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.NoSuchFileException;
 import java.util.Optional;
+import org.zeroply.library.texts.LibraryWords;
 
 /** What failures of files mean: many say nothing but the name of the file. */
 public final class FileTrouble {
@@ -18,13 +19,13 @@ public final class FileTrouble {
         if (e instanceof UncheckedIOException handedOn) {
             return reason(handedOn.getCause());
         } else if (e instanceof AccessDeniedException) {
-            return "this user is not allowed to";
+            return LibraryWords.of("database.this-user-is-not-allowed");
         } else if (e instanceof NoSuchFileException gone) {
-            return "there is no " + gone.getFile();
+            return LibraryWords.of("database.there-is-no", gone.getFile());
         } else if (e instanceof FileAlreadyExistsException there) {
-            return there.getFile() + " is in the way";
+            return LibraryWords.of("database.is-in-the-way", there.getFile());
         } else if (e instanceof DirectoryNotEmptyException folder) {
-            return folder.getFile() + " is a folder with something in it";
+            return LibraryWords.of("database.is-a-folder-with-something", folder.getFile());
         } else if (e instanceof FileSystemException system && system.getReason() != null) {
             return system.getReason();
         }

@@ -12,6 +12,7 @@ import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteConnection;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.core.DB;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Copies of a library: written, read beside it, and put in its place. */
 public final class LibraryCopies {
@@ -82,13 +83,15 @@ public final class LibraryCopies {
                 Statement statement = connection.createStatement()) {
             if (statement.executeQuery("PRAGMA application_id").getInt(1)
                     != LibraryFile.APPLICATION_ID) {
-                return Optional.of("it is not a Zero Ply library");
+                return Optional.of(LibraryWords.of("database.it-is-not-a-zero"));
             }
             boolean sound =
                     statement.executeQuery("PRAGMA quick_check(1)").getString(1).equals("ok");
-            return sound ? Optional.empty() : Optional.of("it is damaged");
+            return sound
+                    ? Optional.empty()
+                    : Optional.of(LibraryWords.of("database.it-is-damaged"));
         } catch (SQLException e) {
-            return Optional.of("it is not a Zero Ply library, or damaged");
+            return Optional.of(LibraryWords.of("database.it-is-not-a-zero-ply"));
         }
     }
 }

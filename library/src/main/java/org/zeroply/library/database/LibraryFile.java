@@ -21,6 +21,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.sqlite.SQLiteConfig;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * The place of a library on the disk. A new one is made under another name beside its place and
@@ -68,29 +69,26 @@ final class LibraryFile {
      */
     void check() {
         if (Files.isDirectory(file)) {
-            throw new LibraryException(file + " is a folder. Name a file in it.");
+            throw new LibraryException(LibraryWords.of("database.is-a-folder-name-a", file));
         }
         Path folder = file.getParent();
         if (!Files.isDirectory(folder)) {
-            throw new LibraryException("The folder " + folder + " does not exist.");
+            throw new LibraryException(
+                    LibraryWords.of("database.the-folder-does-not-exist", folder));
         }
         if (Files.exists(file) && !Files.isReadable(file)) {
-            throw new LibraryException(
-                    "The file " + file + " cannot be read: this user is not allowed to.");
+            throw new LibraryException(LibraryWords.of("database.the-file-cannot-be-read", file));
         }
         if (!Files.isWritable(folder) || Files.exists(file) && !Files.isWritable(file)) {
             throw new LibraryException(
-                    (Files.exists(file) ? file : folder)
-                            + " cannot be written. Nothing was changed. Choose another place, or"
-                            + " allow writing there.");
+                    LibraryWords.of(
+                            "database.cannot-be-written-nothing-was",
+                            Files.exists(file) ? file : folder));
         }
         if (!Files.exists(file) && size(beside("-wal")) > 0) {
             throw new LibraryException(
-                    file
-                            + " is not there, but "
-                            + beside("-wal").getFileName()
-                            + " is, which holds the last changes of a library of that name. Put"
-                            + " both together again, or move that one away. Nothing was changed.");
+                    LibraryWords.of(
+                            "database.is-not-there-but-is", file, beside("-wal").getFileName()));
         }
         if (size(file) > 0) {
             checkHeader();
@@ -129,15 +127,13 @@ final class LibraryFile {
     }
 
     static LibraryException notALibrary(Path file) {
-        return new LibraryException(
-                file
-                        + " is not a Zero Ply library. It was left as it is. To read games from it,"
-                        + " import it into a library instead.");
+        return new LibraryException(LibraryWords.of("database.is-not-a-zero-ply", file));
     }
 
     private static LibraryException unreadable(Path file, IOException e) {
         return new LibraryException(
-                "The file " + file + " cannot be read: " + FileTrouble.reason(e) + ".", e);
+                LibraryWords.of("database.the-file-cannot-be-read-2", file, FileTrouble.reason(e)),
+                e);
     }
 
     /** Whether nothing was written here yet, not even beside the file. */
@@ -178,7 +174,8 @@ final class LibraryFile {
                 return made;
             } catch (IOException e) {
                 throw new LibraryException(
-                        "No library could be made at " + file + ": " + FileTrouble.reason(e) + ".",
+                        LibraryWords.of(
+                                "database.no-library-could-be-made", file, FileTrouble.reason(e)),
                         e);
             }
         }
@@ -227,7 +224,8 @@ final class LibraryFile {
             }
         } catch (IOException e) {
             throw new LibraryException(
-                    file + " could not be removed: " + FileTrouble.reason(e) + ".", e);
+                    LibraryWords.of("database.could-not-be-removed", file, FileTrouble.reason(e)),
+                    e);
         }
     }
 }

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Optional;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Where an open library is. Some systems let a file be moved, replaced or deleted while a program
@@ -45,10 +46,13 @@ final class LibraryPlace {
         if (!isTaken()) {
             boolean another = Files.exists(file);
             throw new LibraryException(
-                    (another ? "Another file has taken the place of " + file : file + " is gone")
-                            + " since it was opened, so the last change is not in it. Put the"
-                            + " library back, or export everything: what is open here can still be"
-                            + " read.");
+                    LibraryWords.of(
+                            "database.since-it-was-opened-so",
+                            LibraryWords.of(
+                                    another
+                                            ? "database.another-file-has-taken-the"
+                                            : "database.is-gone",
+                                    file)));
         }
     }
 }

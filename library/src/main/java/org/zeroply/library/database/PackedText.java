@@ -8,6 +8,7 @@ import java.util.zip.DataFormatException;
 import java.util.zip.Deflater;
 import java.util.zip.Inflater;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Texts of games as they are kept: deflated (RFC 1951) with what most games have in common as a
@@ -109,6 +110,6 @@ public final class PackedText {
     }
 
     private static LibraryException damaged(Exception cause) {
-        return new LibraryException("The text of a sheet is damaged.", cause);
+        return new LibraryException(LibraryWords.of("database.the-text-of-a-sheet"), cause);
     }
 }

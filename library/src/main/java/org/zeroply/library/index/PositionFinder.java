@@ -39,6 +39,7 @@ import org.zeroply.engine.search.BuiltInEngine;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.Database;
 import org.zeroply.library.sheet.CollectionStore;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Looks through the games of the library for what a query asks. All positions are looked at; what
@@ -158,9 +159,9 @@ public final class PositionFinder {
                             .orElseThrow(
                                     () ->
                                             new LibraryException(
-                                                    "There is no collection named "
-                                                            + asked.collection()
-                                                            + "."));
+                                                    LibraryWords.of(
+                                                            "index.there-is-no-collection-named",
+                                                            asked.collection())));
             among.addAll(collections.sheets(collection.id()));
         }
         return index.numbers(

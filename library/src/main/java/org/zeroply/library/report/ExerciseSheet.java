@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Exercises on paper: a sheet to solve, and the solutions apart. */
 public final class ExerciseSheet {
@@ -42,21 +43,23 @@ public final class ExerciseSheet {
         for (int i = 0; i < exercises.size(); i++) {
             Exercise exercise = Exercise.of(exercises.get(i));
             String head =
-                    (i + 1)
-                            + ".  "
-                            + exercise.maxPoints()
-                            + (exercise.maxPoints() == 1 ? " point, " : " points, ")
-                            + exercise.minutes()
-                            + " minutes";
+                    LibraryWords.of(
+                            exercise.maxPoints() == 1
+                                    ? "report.point-minutes"
+                                    : "report.points-minutes",
+                            i + 1,
+                            exercise.maxPoints(),
+                            exercise.minutes());
             problems.add(new Report.Problem(diagram(exercise), head, exercise.prompt()));
         }
         return new Report(
                 title,
-                (student.isEmpty() ? "Name:  ______________________________" : student)
-                        + "        Date:  ______________        Points:  _______ of "
-                        + total(),
+                LibraryWords.of(
+                        "report.date-points-of",
+                        student.isEmpty() ? LibraryWords.of("report.name") : student,
+                        total()),
                 List.of(new Report.Problems(perPage, problems)),
-                "Write one line of moves in a row, with a verdict at its end.");
+                LibraryWords.of("report.write-one-line-of-moves"));
     }
 
     private static Diagram diagram(Exercise exercise) {
@@ -75,10 +78,13 @@ public final class ExerciseSheet {
             Exercise exercise = Exercise.of(tree);
             List<Report.Text> words = new ArrayList<>(SchemeLines.of(tree));
             String about =
-                    exercise.maxPoints()
-                            + " points"
-                            + (exercise.band().isEmpty() ? "" : ", for " + exercise.band())
-                            + (exercise.themes().isEmpty()
+                    LibraryWords.of(
+                            "report.points",
+                            exercise.maxPoints(),
+                            exercise.band().isEmpty()
+                                    ? ""
+                                    : LibraryWords.of("report.for", exercise.band()),
+                            exercise.themes().isEmpty()
                                     ? ""
                                     : ", " + String.join(", ", exercise.themes()));
             words.add(new Report.Text(about, Report.Tone.FADED));
@@ -89,7 +95,8 @@ public final class ExerciseSheet {
                             (i + 1) + ".  " + (name.isEmpty() ? exercise.kind() : name),
                             words));
         }
-        return new Report(title + ": solutions", student, blocks, SchemeLines.LEGEND);
+        return new Report(
+                LibraryWords.of("report.solutions", title), student, blocks, SchemeLines.LEGEND);
     }
 
     /** The set as PGN, with the solutions. */

@@ -24,6 +24,7 @@ import org.zeroply.coach.review.MoveReview;
 import org.zeroply.coach.review.PlayerReview;
 import org.zeroply.library.drawing.CoursePlot;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 
 /** The report of a reviewed game. */
 public final class GameReport {
@@ -64,9 +65,7 @@ public final class GameReport {
         blocks.add(new Report.Course(new CoursePlot(review, moments)));
         blocks.add(
                 new Report.Text(
-                        "White's expected score after each move in points of a hundred, with the"
-                                + " moments; underneath the steps of the material.",
-                        Report.Tone.FADED));
+                        LibraryWords.of("report.white-s-expected-score-after"), Report.Tone.FADED));
         review.course().ifPresent(c -> blocks.add(new Report.Text(c.text(), Report.Tone.PLAIN)));
         if (!moments.isEmpty()) {
             blocks.add(new Report.Heading("Moments"));
@@ -88,7 +87,11 @@ public final class GameReport {
         return String.join(
                 ", ",
                 List.of("Event", "Round", "Date").stream()
-                        .map(t -> (t.equals("Round") ? "round " : "") + game.tag(t))
+                        .map(
+                                t ->
+                                        t.equals("Round")
+                                                ? LibraryWords.of("report.round", game.tag(t))
+                                                : String.valueOf(game.tag(t)))
                         .filter(v -> !v.isBlank() && !v.contains("?") && !v.equals("round "))
                         .toList());
     }
@@ -113,9 +116,10 @@ public final class GameReport {
         if (!moment.tempting().isEmpty()) {
             texts.add(
                     new Report.Text(
-                            "Tempting: "
-                                    + Line.numbered(
-                                            moment.from(), Line.start(moment.tempting(), LONGEST)),
+                            LibraryWords.of(
+                                    "report.tempting",
+                                    Line.numbered(
+                                            moment.from(), Line.start(moment.tempting(), LONGEST))),
                             Report.Tone.FADED));
         }
         coach(move).ifPresent(texts::add);
@@ -139,7 +143,9 @@ public final class GameReport {
         }
         return List.of(
                 new Report.Text(Line.numbered(from, shown), Report.Tone.MOVES),
-                new Report.Text("Balance: " + String.join("  ", steps), Report.Tone.FADED));
+                new Report.Text(
+                        LibraryWords.of("report.balance", String.join("  ", steps)),
+                        Report.Tone.FADED));
     }
 
     /** The coach's comment and verdict on the move in the game. */
@@ -159,15 +165,21 @@ public final class GameReport {
             head.add(player.side().word());
         }
         for (Phase phase : Phase.values()) {
-            row(rows, "Loss a move, " + phase.word(), p -> loss(p, phase));
+            row(rows, LibraryWords.of("report.loss-a-move", phase.word()), p -> loss(p, phase));
         }
-        row(rows, "Engine's first choice", p -> percent(p.firstChoices()));
+        row(rows, LibraryWords.of("report.engine-s-first-choice"), p -> percent(p.firstChoices()));
         for (GradeFigure g : GradeFigure.values()) {
             row(rows, g.label(), p -> String.valueOf(g.of(p)));
         }
         if (review.players().stream().anyMatch(p -> p.secondsAMove().isPresent())) {
-            row(rows, "Seconds a move", p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
-            row(rows, "Errors in time trouble", p -> String.valueOf(p.errors().inTimeTrouble()));
+            row(
+                    rows,
+                    LibraryWords.of("report.seconds-a-move"),
+                    p -> p.secondsAMove().map(GameReport::whole).orElse("–"));
+            row(
+                    rows,
+                    LibraryWords.of("report.errors-in-time-trouble"),
+                    p -> String.valueOf(p.errors().inTimeTrouble()));
         }
         return new Report.Table(head, rows);
     }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import org.zeroply.library.drawing.Diagram;
 import org.zeroply.library.drawing.SvgPen;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Writes a report as one HTML page that needs nothing else: pictures and letters are in it. */
 public final class HtmlReport {
@@ -48,11 +49,11 @@ public final class HtmlReport {
         } else if (block instanceof Report.Course course) {
             SvgPen pen = new SvgPen();
             course.plot().draw(pen, GUTTER, 8, WIDTH - GUTTER - 8, PLOT);
-            return plot(pen, "Course of the game");
+            return plot(pen, LibraryWords.of("report.course-of-the-game"));
         }
         SvgPen pen = new SvgPen();
         ((Report.Trend) block).plot().draw(pen, GUTTER, 8, WIDTH - GUTTER - 8, PLOT);
-        return plot(pen, "Loss over time");
+        return plot(pen, LibraryWords.of("report.loss-over-time"));
     }
 
     private static Map<String, ?> plot(SvgPen pen, String name) {

@@ -24,6 +24,7 @@ import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * A lesson on paper: diagrams, questions and room to write; the solutions on pages of their own.
@@ -85,9 +86,9 @@ public final class LessonHandout {
         }
         return new Report(
                 lesson.title(),
-                "Name:  ______________________________        Date:  ______________",
+                LibraryWords.of("report.name-date"),
                 blocks,
-                "Write your answers down before you look at the solutions.");
+                LibraryWords.of("report.write-your-answers-down-before"));
     }
 
     /** The answers to all questions, with their lines. */
@@ -116,10 +117,12 @@ public final class LessonHandout {
         }
         boolean pointed = lesson.steps().stream().anyMatch(s -> s.kind() == StepKind.HOMEWORK);
         return new Report(
-                lesson.title() + ": solutions",
+                LibraryWords.of("report.solutions", lesson.title()),
                 "",
                 blocks,
-                "The answers to all questions." + (pointed ? " " + SchemeLines.LEGEND : ""));
+                LibraryWords.of(
+                        "report.the-answers-to-all-questions",
+                        pointed ? " " + SchemeLines.LEGEND : ""));
     }
 
     /** What is right; moves with their number. */
@@ -218,7 +221,10 @@ public final class LessonHandout {
             add(words, choice, Report.Tone.PLAIN);
         }
         if (question.seconds() > 0) {
-            add(words, "Time to think: " + question.seconds() + " seconds", Report.Tone.FADED);
+            add(
+                    words,
+                    LibraryWords.of("report.time-to-think-seconds", question.seconds()),
+                    Report.Tone.FADED);
         }
         room(words, 2);
     }

@@ -21,6 +21,7 @@ import org.zeroply.coach.lesson.RevealedLines;
 import org.zeroply.coach.lesson.Slide;
 import org.zeroply.library.drawing.Diagram;
 import org.zeroply.library.drawing.SvgPen;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * A lesson as one page for any browser that plays its lines by itself: board, letters and program
@@ -139,7 +140,7 @@ public final class LessonWebPage {
         boolean named = question.asked() == Asked.CHOOSE || question.asked() == Asked.PLAN;
         node.put("named", named).put("byMove", question.asked() == Asked.MOVE);
         String other = question.says().wrong();
-        node.put("other", other.isBlank() ? "That is not it." : other);
+        node.put("other", other.isBlank() ? LibraryWords.of("report.that-is-not-it") : other);
         ArrayNode choices = node.putArray("choices");
         for (AnswerChoice choice : question.choices()) {
             choices.addObject()

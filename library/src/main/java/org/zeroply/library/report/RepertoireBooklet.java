@@ -12,6 +12,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.RepertoireNote;
 import org.zeroply.coach.repertoire.Repertoire;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 
 /** A repertoire as a booklet: every line in print, and diagrams where something is said. */
 public final class RepertoireBooklet {
@@ -28,13 +29,12 @@ public final class RepertoireBooklet {
         RepertoireBooklet booklet = new RepertoireBooklet(repertoire.side());
         repertoire.chapters().forEach(booklet::chapter);
         return new Report(
-                "Repertoire for " + repertoire.side().word(),
+                LibraryWords.of("report.repertoire-for", repertoire.side().word()),
                 repertoire.chapters().size() == 1
-                        ? "1 chapter"
-                        : repertoire.chapters().size() + " chapters",
+                        ? LibraryWords.of("report.1-chapter")
+                        : LibraryWords.of("report.chapters", repertoire.chapters().size()),
                 booklet.blocks,
-                "Set with Zero Ply. Recommended moves first; q and s mark the quiet and the sharp"
-                        + " school.");
+                LibraryWords.of("report.set-with-zero-ply-recommended"));
     }
 
     private void chapter(MoveTree chapter) {
@@ -72,7 +72,12 @@ public final class RepertoireBooklet {
         }
         note.cards().forEach(c -> words.add(new Report.Text(c, Report.Tone.PLAIN)));
         note.accepted()
-                .ifPresent(a -> words.add(new Report.Text("Accepted: " + a, Report.Tone.FADED)));
+                .ifPresent(
+                        a ->
+                                words.add(
+                                        new Report.Text(
+                                                LibraryWords.of("report.accepted", a),
+                                                Report.Tone.FADED)));
         Optional<Move> arrow = node.isRoot() ? Optional.empty() : Optional.of(node.move());
         return new Report.Card(
                 new Diagram(node.position(), side == Side.BLACK, arrow), title(node), words);
@@ -82,10 +87,12 @@ public final class RepertoireBooklet {
         RepertoireNote note = node.annotation().repertoire();
         String line =
                 node.isRoot()
-                        ? "At the start"
+                        ? LibraryWords.of("report.at-the-start")
                         : Line.numbered(
                                 node.path().get(0).parent().orElseThrow().position(),
                                 node.path().stream().map(Node::move).toList());
-        return line + (note.must() ? "   must know" : "") + (note.trap() ? "   trap" : "");
+        return line
+                + (note.must() ? LibraryWords.of("report.must-know") : "")
+                + (note.trap() ? LibraryWords.of("report.trap") : "");
     }
 }

@@ -14,6 +14,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.repertoire.Preparation.Stop;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 import org.zeroply.library.tournament.RoundBrief;
 
 /** What is prepared for a round, on one page: as much of it as fits. */
@@ -61,8 +62,7 @@ public final class RoundSheet {
         openings(blocks, Math.min(rows, MOST_ROWS / 2));
         String foot =
                 brief.plan().flatMap(RoundPlan::step).isPresent()
-                        ? "Shares by the opponent's games, recent ones first; where there are none,"
-                                + " by all games of the library."
+                        ? LibraryWords.of("report.shares-by-the-opponent-s")
                         : "";
         return new Report(title(), subtitle(), blocks, foot);
     }
@@ -70,49 +70,50 @@ public final class RoundSheet {
     private String title() {
         String who = brief.player().name();
         return brief.pairing().isBye()
-                ? who + ": no opponent in round " + brief.pairing().round()
-                : "Round "
-                        + brief.pairing().round()
-                        + ": "
-                        + who
-                        + " – "
-                        + brief.opponent().entrant().name();
+                ? LibraryWords.of("report.no-opponent-in-round", who, brief.pairing().round())
+                : LibraryWords.of(
+                        "report.round-2",
+                        brief.pairing().round(),
+                        who,
+                        brief.opponent().entrant().name());
     }
 
     private String subtitle() {
         String date = brief.pairing().date();
-        return brief.tournament().title()
-                + (date.isEmpty() ? "" : ", " + date)
-                + ", with "
-                + brief.side().word();
+        return LibraryWords.of(
+                "report.with",
+                brief.tournament().title(),
+                date.isEmpty() ? "" : ", " + date,
+                brief.side().word());
     }
 
     private String opponent() {
         RoundBrief.Opponent met = brief.opponent();
         String games =
                 met.games().isEmpty()
-                        ? "The library has no game of theirs with "
-                                + brief.side().other().word()
-                                + "."
-                        : Counted.of(met.games().size(), "game")
-                                + " with "
-                                + brief.side().other().word()
-                                + " in the library"
-                                + (met.newest().isEmpty()
+                        ? LibraryWords.of(
+                                "report.the-library-has-no-game", brief.side().other().word())
+                        : LibraryWords.of(
+                                "report.with-in-the-library",
+                                Counted.of(met.games().size(), "game"),
+                                brief.side().other().word(),
+                                met.newest().isEmpty()
                                         ? "."
-                                        : ", the newest of " + met.newest() + ".");
+                                        : LibraryWords.of("report.the-newest-of", met.newest()));
         String standing =
-                met.standing().games() == 0 ? "" : " " + met.standing().words() + " so far.";
+                met.standing().games() == 0
+                        ? ""
+                        : LibraryWords.of("report.so-far", met.standing().words());
         return met.entrant().words() + "." + standing + " " + games;
     }
 
     private void plan(List<Report.Block> blocks, RoundPlan plan, int rows) {
         if (!plan.repeat().isEmpty()) {
-            blocks.add(new Report.Heading("To repeat tonight"));
+            blocks.add(new Report.Heading(LibraryWords.of("report.to-repeat-tonight")));
             blocks.add(new Report.Strip(plan.repeat().stream().map(this::problem).toList()));
         }
-        list(blocks, "What is likely", plan.likely(), rows);
-        list(blocks, "Where their games end", plan.ends(), rows);
+        list(blocks, LibraryWords.of("report.what-is-likely"), plan.likely(), rows);
+        list(blocks, LibraryWords.of("report.where-their-games-end"), plan.ends(), rows);
         plan.step().ifPresent(s -> step(blocks, s));
     }
 
@@ -122,7 +123,7 @@ public final class RoundSheet {
         String idea = stop.spot().idea().map(i -> "  " + i).orElse("");
         return new Report.Problem(
                 diagram,
-                share(stop) + ", move " + position.fullmoveNumber(),
+                LibraryWords.of("report.move", share(stop), position.fullmoveNumber()),
                 Line.number(position, true) + stop.recommended() + idea);
     }
 
@@ -136,7 +137,10 @@ public final class RoundSheet {
             blocks.add(new Report.Heading(heading));
         }
         for (Stop stop : stops.stream().limit(rows).toList()) {
-            String answer = stop.recommended().isEmpty() ? "no move yet" : stop.recommended();
+            String answer =
+                    stop.recommended().isEmpty()
+                            ? LibraryWords.of("report.no-move-yet")
+                            : stop.recommended();
             blocks.add(
                     new Report.Text(
                             share(stop)
@@ -145,48 +149,50 @@ public final class RoundSheet {
                                     + " → "
                                     + answer
                                     + (stop.games() == 0
-                                            ? "  (by others' games)"
+                                            ? LibraryWords.of("report.by-others-games")
                                             : "  (" + Counted.of(stop.games(), "game") + ")"),
                             Report.Tone.MOVES));
         }
     }
 
     private static void step(List<Report.Block> blocks, RoundPlan.Step step) {
-        blocks.add(new Report.Heading("A side step"));
+        blocks.add(new Report.Heading(LibraryWords.of("report.a-side-step")));
         Position position = step.step().spot().position();
         blocks.add(
                 new Report.Text(
-                        words(step)
-                                + " It may go on "
-                                + Line.numbered(position, Line.start(step.proof().line(), PROOF))
-                                + ".",
+                        LibraryWords.of(
+                                "report.it-may-go-on",
+                                words(step),
+                                Line.numbered(position, Line.start(step.proof().line(), PROOF))),
                         Report.Tone.MOVES));
     }
 
     /** What a side step is and what it costs, in sentences. */
     public static String words(RoundPlan.Step step) {
         Node place = step.step().spot().places().get(0);
-        return Line.to(place, List.of(step.step().step()))
-                + " instead of "
-                + step.step().instead()
-                + ", after which they have "
-                + Counted.of(step.step().games(), "game")
-                + "; it loses "
-                + String.format(Locale.ROOT, "%.0f", step.loss())
-                + " points of a hundred"
-                + (step.inRepertoire() ? "." : " and is not in the repertoire yet.");
+        return LibraryWords.of(
+                step.inRepertoire()
+                        ? "report.instead-of-after-which-they"
+                        : "report.instead-of-after-which-they-have",
+                Line.to(place, List.of(step.step().step())),
+                step.step().instead(),
+                Counted.of(step.step().games(), "game"),
+                String.format(Locale.ROOT, "%.0f", step.loss()));
     }
 
     private void openings(List<Report.Block> blocks, int rows) {
         if (!brief.openings().isEmpty()) {
-            blocks.add(new Report.Heading("What they play"));
+            blocks.add(new Report.Heading(LibraryWords.of("report.what-they-play")));
         }
         for (RoundBrief.Played played : brief.openings().stream().limit(rows).toList()) {
             String scored =
                     played.scored() == 0
                             ? ""
                             : String.format(
-                                    Locale.ROOT, ", %.1f of %d", played.points(), played.scored());
+                                    Locale.ROOT,
+                                    LibraryWords.of("report.of"),
+                                    played.points(),
+                                    played.scored());
             blocks.add(
                     new Report.Text(
                             played.name()

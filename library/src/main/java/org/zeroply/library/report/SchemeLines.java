@@ -6,14 +6,13 @@ import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.SchemeNote;
+import org.zeroply.library.texts.LibraryWords;
 
 /** The lines of a marking scheme in print, each from where it leaves the one before it. */
 final class SchemeLines {
 
     /** What the brackets mean. */
-    static final String LEGEND =
-            "Points stand in brackets behind the move that earns them; v marks points for the right"
-                    + " verdict.";
+    static final String LEGEND = LibraryWords.of("report.points-stand-in-brackets-behind");
 
     private SchemeLines() {}
 
@@ -31,7 +30,9 @@ final class SchemeLines {
                         : scheme.points().stream()
                                 .map(SchemeLines::points)
                                 .collect(Collectors.joining(" ", " [", "]"));
-        return (scheme.equal() ? " (equal)" : "") + (scheme.tempting() ? "?" : "") + points;
+        return (scheme.equal() ? LibraryWords.of("report.equal") : "")
+                + (scheme.tempting() ? "?" : "")
+                + points;
     }
 
     private static String points(PointRule rule) {

@@ -12,6 +12,7 @@ import org.zeroply.coach.review.profile.MeanLoss;
 import org.zeroply.coach.review.profile.Profile;
 import org.zeroply.library.drawing.Diagram;
 import org.zeroply.library.drawing.TrendPlot;
+import org.zeroply.library.texts.LibraryWords;
 
 /** The report of a student over many games. */
 public final class StudentReport {
@@ -29,23 +30,22 @@ public final class StudentReport {
      */
     public static Report of(Profile profile, Map<Theme, List<String>> exercises, String stamp) {
         List<Report.Block> blocks = new ArrayList<>();
-        blocks.add(plain("Mean loss a move " + profile.overall().text() + " points of a hundred."));
+        blocks.add(
+                plain(LibraryWords.of("report.mean-loss-a-move-points", profile.overall().text())));
         blocks.add(new Report.Trend(new TrendPlot(profile)));
         blocks.add(
                 new Report.Text(
-                        "Points lost a move, game by game from the earliest; the line is the trend,"
-                                + " the band where it lies with 95% certainty. "
-                                + Sentence.begin(profile.change())
-                                + ".",
+                        LibraryWords.of(
+                                "report.points-lost-a-move-game", Sentence.begin(profile.change())),
                         Report.Tone.FADED));
-        blocks.add(new Report.Heading("What to work on"));
+        blocks.add(new Report.Heading(LibraryWords.of("report.what-to-work-on")));
         for (Profile.ThemeFigures theme : profile.worst()) {
             theme(blocks, theme, exercises.getOrDefault(theme.theme(), List.of()));
         }
         if (profile.worst().isEmpty()) {
-            blocks.add(plain("No error has a theme that could be named."));
+            blocks.add(plain(LibraryWords.of("report.no-error-has-a-theme")));
         }
-        blocks.add(new Report.Heading("Where the points went"));
+        blocks.add(new Report.Heading(LibraryWords.of("report.where-the-points-went")));
         blocks.add(losses(profile));
         blocks.add(kinds(profile));
         blocks.add(new Report.Heading("Openings"));
@@ -63,7 +63,7 @@ public final class StudentReport {
         String title =
                 String.format(
                         Locale.ROOT,
-                        "%s: missed %d, allowed %d, %.0f points in all",
+                        LibraryWords.of("report.missed-allowed-points-in-all"),
                         Sentence.begin(theme.theme().words()),
                         theme.missed(),
                         theme.allowed(),
@@ -77,15 +77,15 @@ public final class StudentReport {
         blocks.add(
                 new Report.Text(
                         exercises.isEmpty()
-                                ? "No exercise of the library has this theme yet."
-                                : "To train: " + String.join(", ", exercises) + ".",
+                                ? LibraryWords.of("report.no-exercise-of-the-library")
+                                : LibraryWords.of("report.to-train", String.join(", ", exercises)),
                         Report.Tone.COACH));
     }
 
     private static String title(Profile.Example e) {
         return String.format(
                 Locale.ROOT,
-                "%s in %s %s (%.0f points)",
+                LibraryWords.of("report.in-points"),
                 e.error().at().move(),
                 e.game().title(),
                 e.game().date(),
@@ -115,12 +115,16 @@ public final class StudentReport {
     private static Report.Table losses(Profile profile) {
         List<List<String>> rows = new ArrayList<>();
         profile.byPhase().forEach((phase, e) -> rows.add(row(Sentence.begin(phase.word()), e)));
-        profile.bySide().forEach((side, e) -> rows.add(row("With " + side.word(), e)));
+        profile.bySide()
+                .forEach(
+                        (side, e) ->
+                                rows.add(row(LibraryWords.of("report.with-2", side.word()), e)));
         if (profile.inCalm().games() > 0) {
-            rows.add(row("With time on the clock", profile.inCalm()));
-            rows.add(row("In time trouble", profile.inTrouble()));
+            rows.add(row(LibraryWords.of("report.with-time-on-the-clock"), profile.inCalm()));
+            rows.add(row(LibraryWords.of("report.in-time-trouble"), profile.inTrouble()));
         }
-        return new Report.Table(List.of("Loss a move", "points", "moves", "games"), rows);
+        return new Report.Table(
+                List.of(LibraryWords.of("report.loss-a-move-2"), "points", "moves", "games"), rows);
     }
 
     private static List<String> row(String name, MeanLoss e) {
@@ -148,6 +152,8 @@ public final class StudentReport {
                                                 o.score(),
                                                 String.valueOf(o.loss().games())))
                         .toList();
-        return new Report.Table(List.of("Opening", "loss a move", "score", "games"), rows);
+        return new Report.Table(
+                List.of("Opening", LibraryWords.of("report.loss-a-move-3"), "score", "games"),
+                rows);
     }
 }

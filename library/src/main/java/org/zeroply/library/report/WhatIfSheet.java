@@ -10,6 +10,7 @@ import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.defence.whatif.WhatIf;
 import org.zeroply.library.drawing.Diagram;
+import org.zeroply.library.texts.LibraryWords;
 
 /** A what-if table on paper: the table, then each row with its diagram and the refutations. */
 public final class WhatIfSheet {
@@ -25,7 +26,7 @@ public final class WhatIfSheet {
      */
     public static Report report(WhatIf table, String title, String engine) {
         Position base = table.rows().get(0).position();
-        List<String> head = new ArrayList<>(List.of("The position"));
+        List<String> head = new ArrayList<>(List.of(LibraryWords.of("report.the-position")));
         table.defences().forEach(d -> head.add(San.write(base, d)));
         List<List<String>> rows = new ArrayList<>();
         List<Report.Block> blocks = new ArrayList<>();
@@ -38,8 +39,8 @@ public final class WhatIfSheet {
         for (int i = 0; i < table.rows().size(); i++) {
             blocks.add(card(table, i));
         }
-        String moves = base.sideToMove().word() + " defends";
-        return new Report(title, moves, blocks, "Judged by " + engine + ".");
+        String moves = LibraryWords.of("report.defends", base.sideToMove().word());
+        return new Report(title, moves, blocks, LibraryWords.of("report.judged-by", engine));
     }
 
     private static Report.Card card(WhatIf table, int row) {

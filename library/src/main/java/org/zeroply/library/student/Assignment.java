@@ -2,6 +2,7 @@ package org.zeroply.library.student;
 
 import java.util.Locale;
 import org.zeroply.chess.board.Symmetry;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * An exercise that a student is to solve.
@@ -50,10 +51,10 @@ public record Assignment(
     /** How a board is turned, in words. */
     public static String words(Symmetry clothes) {
         return switch (clothes) {
-            case SAME -> "as it stands";
+            case SAME -> LibraryWords.of("student.as-it-stands");
             case MIRRORED -> "mirrored";
-            case FLIPPED -> "colours exchanged";
-            case MIRRORED_AND_FLIPPED -> "mirrored, colours exchanged";
+            case FLIPPED -> LibraryWords.of("student.colours-exchanged");
+            case MIRRORED_AND_FLIPPED -> LibraryWords.of("student.mirrored-colours-exchanged");
         };
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import org.zeroply.coach.exercise.marking.MarkedSheet;
 import org.zeroply.coach.exercise.marking.Ruling;
 import org.zeroply.library.LibraryException;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Marked sheets as JSON, the form in which attempts keep them. */
 public final class MarkedSheets {
@@ -34,7 +35,7 @@ public final class MarkedSheets {
         try {
             return JSON.readValue(text, MarkedSheet.class);
         } catch (JsonProcessingException e) {
-            throw new LibraryException("The marked sheet of this attempt is damaged.", e);
+            throw new LibraryException(LibraryWords.of("student.the-marked-sheet-of-this"), e);
         }
     }
 
@@ -56,7 +57,7 @@ public final class MarkedSheets {
         try {
             return List.of(JSON.readValue(text, Ruling[].class));
         } catch (JsonProcessingException e) {
-            throw new LibraryException("The rulings on this attempt are damaged.", e);
+            throw new LibraryException(LibraryWords.of("student.the-rulings-on-this-attempt"), e);
         }
     }
 }

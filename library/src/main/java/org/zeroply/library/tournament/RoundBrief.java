@@ -8,6 +8,7 @@ import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.RoundPlan;
 import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.coach.review.profile.Profile;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * All that is told before a round.
@@ -46,7 +47,7 @@ public record RoundBrief(
         return losses.stream()
                 .filter(o -> o.name().equals(played.name()))
                 .findFirst()
-                .map(o -> ", loses " + o.loss().text() + " points a move")
+                .map(o -> LibraryWords.of("tournament.loses-points-a-move", o.loss().text()))
                 .orElse("");
     }
 

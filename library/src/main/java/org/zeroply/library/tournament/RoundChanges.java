@@ -11,6 +11,7 @@ import org.zeroply.coach.training.drill.Question;
 import org.zeroply.coach.training.drill.Recall;
 import org.zeroply.library.Library;
 import org.zeroply.library.sheet.SheetStore;
+import org.zeroply.library.texts.LibraryWords;
 
 /** Carries out what the game of a round asks for: new moves, and positions to be asked again. */
 public final class RoundChanges {
@@ -40,12 +41,11 @@ public final class RoundChanges {
 
     private static String origin(MoveTree game, boolean played) {
         String date = game.tag("Date");
-        return (played ? "Played in " : "The engine's answer to ")
-                + game.tag("White")
-                + " – "
-                + game.tag("Black")
-                + (date.startsWith("?") || date.isEmpty() ? "" : ", " + date)
-                + ".";
+        return LibraryWords.of(
+                played ? "tournament.played-in" : "tournament.the-engines-answer-to",
+                game.tag("White"),
+                game.tag("Black"),
+                date.startsWith("?") || date.isEmpty() ? "" : ", " + date);
     }
 
     /** Writes new moves into the chapter of a library; the change can be taken back there. */

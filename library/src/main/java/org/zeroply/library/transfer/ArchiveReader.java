@@ -23,6 +23,7 @@ import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.library.Library;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.sheet.UnreadStore;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Reads an archive into a library. What is wrong with one entry costs that entry, which is named
@@ -165,7 +166,7 @@ final class ArchiveReader {
             parser.skipChildren();
             if (++count > MOST_ENTRIES) {
                 throw new LibraryException(
-                        name + " has more than " + MOST_ENTRIES + " entries; none was taken.");
+                        LibraryWords.of("transfer.has-more-than-entries-none", name, MOST_ENTRIES));
             }
         }
     }
@@ -202,11 +203,7 @@ final class ArchiveReader {
                 }
             } catch (IOException e) {
                 importer.reject(
-                        name,
-                        name
-                                + " is damaged after entry "
-                                + count
-                                + "; what stood before that was taken.");
+                        name, LibraryWords.of("transfer.is-damaged-after-entry-what", name, count));
             }
         }
 
@@ -226,7 +223,7 @@ final class ArchiveReader {
     }
 
     private void take(String name, int number, JsonNode entry, Taker taker) {
-        String where = name + ", entry " + number;
+        String where = LibraryWords.of("transfer.entry", name, number);
         Optional<String> failed =
                 library.part(
                         () -> {
@@ -242,7 +239,7 @@ final class ArchiveReader {
     private void reject(String name, String where, String why, JsonNode entry) {
         String text = entry.toString();
         String kept = text.substring(0, Math.min(KEPT, text.length()));
-        String reason = where + ": " + why + ". It was left out; its text is kept.";
+        String reason = LibraryWords.of("transfer.it-was-left-out-its", where, why);
         library.unread().add(new UnreadStore.Unread(name, 0, reason, kept));
         importer.reject(name, reason);
     }

@@ -30,6 +30,7 @@ import org.zeroply.library.student.MarkedSheets;
 import org.zeroply.library.student.Marking;
 import org.zeroply.library.student.Student;
 import org.zeroply.library.student.WrittenWork;
+import org.zeroply.library.texts.LibraryWords;
 
 /** What an archive says of students. */
 final class ArchivedPeople {
@@ -65,7 +66,7 @@ final class ArchivedPeople {
         Student student = student(person, problems);
         each(
                 entry.path("tries"),
-                student.name() + ", attempt in the bin",
+                LibraryWords.of("transfer.attempt-in-the-bin", student.name()),
                 t -> attemptPutAway(student.id(), t),
                 problems);
         away.ifPresent(
@@ -102,11 +103,23 @@ final class ArchivedPeople {
         Student student =
                 library.students().add(need(head.uuid(), "uuid"), name, head.rating(), note);
         long id = student.id();
-        each(entry.path("attempts"), name + ", attempt", a -> attempt(id, a), problems);
+        each(
+                entry.path("attempts"),
+                LibraryWords.of("transfer.attempt", name),
+                a -> attempt(id, a),
+                problems);
         Set<String> moments = new HashSet<>();
         library.studentFile().of(id).forEach(m -> moments.add(place(m.sheetId(), m.ply())));
-        each(entry.path("file"), name + ", moment", f -> moment(id, f, moments), problems);
-        each(entry.path("assigned"), name + ", assignment", a -> assignment(id, a), problems);
+        each(
+                entry.path("file"),
+                LibraryWords.of("transfer.moment", name),
+                f -> moment(id, f, moments),
+                problems);
+        each(
+                entry.path("assigned"),
+                LibraryWords.of("transfer.assignment", name),
+                a -> assignment(id, a),
+                problems);
         Map<String, Recall> here = library.recall().all(id);
         entry.path("learnt")
                 .properties()
@@ -114,7 +127,7 @@ final class ArchivedPeople {
                         field ->
                                 one(
                                         field.getValue(),
-                                        name + ", what was learnt",
+                                        LibraryWords.of("transfer.what-was-learnt", name),
                                         r -> learnt(id, field.getKey(), r, here),
                                         problems));
         if (library.recall().approach(id).isEmpty() && head.approach() != null) {
@@ -138,7 +151,7 @@ final class ArchivedPeople {
         try {
             part.store(node);
         } catch (JsonProcessingException e) {
-            problems.accept(what + ": it is not what it should be", node);
+            problems.accept(LibraryWords.of("transfer.it-is-not-what-it", what), node);
         } catch (IllegalArgumentException e) {
             problems.accept(what + ": " + e.getMessage(), node);
         }
@@ -147,7 +160,9 @@ final class ArchivedPeople {
     private long attempt(long student, JsonNode node) throws JsonProcessingException {
         Archive.Try t = need(json.treeToValue(node, Archive.Try.class), "content");
         sound(() -> SheetStore.parse(need(t.scheme(), "scheme")), "scheme");
-        sound(() -> MarkedSheets.read(need(t.marked(), "marked sheet")), "marked sheet");
+        sound(
+                () -> MarkedSheets.read(need(t.marked(), LibraryWords.of("transfer.marked-sheet"))),
+                LibraryWords.of("transfer.marked-sheet"));
         t.rulings().forEach(r -> need(r, "ruling"));
         OptionalLong exercise =
                 exercises.computeIfAbsent(need(t.exercise(), "exercise"), this::exercise);
@@ -177,7 +192,8 @@ final class ArchivedPeople {
         try {
             reading.run();
         } catch (LibraryException | IndexOutOfBoundsException e) {
-            throw new IllegalArgumentException("its " + what + " is damaged", e);
+            throw new IllegalArgumentException(
+                    "its " + what + LibraryWords.of("transfer.is-damaged"), e);
         }
     }
 
@@ -204,7 +220,9 @@ final class ArchivedPeople {
 
     private void assignment(long student, JsonNode node) throws JsonProcessingException {
         Archive.Assigned a = need(json.treeToValue(node, Archive.Assigned.class), "content");
-        Symmetry clothes = Symmetry.valueOf(need(a.clothes(), "way to turn the board"));
+        Symmetry clothes =
+                Symmetry.valueOf(
+                        need(a.clothes(), LibraryWords.of("transfer.way-to-turn-the-board")));
         Assignment.State state = Assignment.State.valueOf(need(a.state(), "state"));
         String uuid = need(a.uuid(), "uuid");
         String reason = need(a.reason(), "reason");

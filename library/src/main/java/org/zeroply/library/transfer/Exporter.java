@@ -12,6 +12,7 @@ import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.database.WholeFile;
 import org.zeroply.library.sheet.SheetKind;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Writes a library to a file: everything to a {@code .zip}, or all sheets to a {@code .pgn}. The
@@ -34,20 +35,14 @@ public final class Exporter {
     public void write(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         if (!name.endsWith(".zip") && !name.endsWith(".pgn")) {
-            throw new LibraryException(
-                    file
-                            + ": the name must end in .pgn for games and exercises, or in .zip for"
-                            + " everything.");
+            throw new LibraryException(LibraryWords.of("transfer.the-name-must-end-in", file));
         }
         try {
             WholeFile.write(file, part -> write(part, name.endsWith(".zip")));
         } catch (IOException | UncheckedIOException e) {
             throw new LibraryException(
-                    file
-                            + " could not be written: "
-                            + FileTrouble.reason(e)
-                            + ". An older file of that"
-                            + " name is unchanged.",
+                    LibraryWords.of(
+                            "transfer.could-not-be-written-an", file, FileTrouble.reason(e)),
                     e);
         }
     }

@@ -1,6 +1,7 @@
 package org.zeroply.library.transfer;
 
 import java.util.List;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * What an import did.
@@ -30,18 +31,23 @@ public record ImportReport(
     /** The report in one sentence. */
     public String words() {
         String sentence =
-                stored
-                        + (stored == 1 ? " game was" : " games were")
-                        + " added, "
-                        + duplicates
-                        + " were there already";
+                LibraryWords.of(
+                        stored == 1
+                                ? "transfer.game-was-added-were-there"
+                                : "transfer.games-were-added-were-there",
+                        stored,
+                        duplicates);
         if (earlier > 0) {
-            sentence += ", " + earlier + " had been read before the import was broken off";
+            sentence += LibraryWords.of("transfer.had-been-read-before-the", earlier);
         }
         if (!rejected.isEmpty()) {
-            sentence += ", " + rejected.size() + " could not be read. " + rejected.get(0).reason();
+            sentence +=
+                    LibraryWords.of(
+                            "transfer.could-not-be-read",
+                            rejected.size(),
+                            rejected.get(0).reason());
         }
         String whole = sentence.endsWith(".") ? sentence : sentence + ".";
-        return stopped ? "Stopped: " + whole + " Importing it again goes on there." : whole;
+        return stopped ? LibraryWords.of("transfer.stopped-importing-it-again-goes", whole) : whole;
     }
 }

@@ -27,6 +27,7 @@ import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.sheet.PreparedSheet;
 import org.zeroply.library.sheet.SeriesForm;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Reads PGN files, folders of them, and exported libraries into a library. What was stored before a
@@ -169,10 +170,14 @@ public final class Importer {
 
     private void reject(Path file, IOException e) {
         String reason =
-                Files.exists(file) ? "cannot be read: " + FileTrouble.reason(e) : "does not exist";
+                Files.exists(file)
+                        ? LibraryWords.of("transfer.cannot-be-read", FileTrouble.reason(e))
+                        : LibraryWords.of("transfer.does-not-exist");
         rejected.add(
                 new ImportReport.Rejected(
-                        file.getFileName().toString(), 0, "The file " + file + " " + reason));
+                        file.getFileName().toString(),
+                        0,
+                        LibraryWords.of("transfer.the-file", file, reason)));
     }
 
     /** Imports from a stream of the given length in bytes. */
@@ -195,7 +200,9 @@ public final class Importer {
         } catch (IOException e) {
             rejected.add(
                     new ImportReport.Rejected(
-                            name, 0, name + " broke off: " + FileTrouble.reason(e)));
+                            name,
+                            0,
+                            LibraryWords.of("transfer.broke-off", name, FileTrouble.reason(e))));
         } finally {
             try {
                 if (!failed) {
@@ -232,7 +239,7 @@ public final class Importer {
             }
             if (read % 50 == 0) {
                 double fraction = length <= 0 ? -1 : (double) counted.count / length;
-                progress.report(fraction, name + ": " + (earlier + read) + " games");
+                progress.report(fraction, LibraryWords.of("transfer.games", name, earlier + read));
             }
         }
         return false;

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.zeroply.coach.repertoire.tournament.Entrant;
 import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.library.texts.LibraryWords;
 
 /** What the cells of a table are: by its head, or guessed from a row that has none. */
 final class PairingColumns {
@@ -176,7 +177,9 @@ final class PairingColumns {
         }
         if (players.size() != 2) {
             throw new IllegalArgumentException(
-                    "there are " + players.size() + " names where there should be two");
+                    "there are "
+                            + players.size()
+                            + LibraryWords.of("transfer.names-where-there-should-be"));
         }
         boolean both = before.size() > 1;
         int in = both || !headed && !before.isEmpty() ? before.get(0) : round;

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.coach.repertoire.tournament.Entrant;
 import org.zeroply.coach.repertoire.tournament.Pairing;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * A pairing as one types it: {@code 3.2 Ann Ek (2105) – Bo Lind 1-0}. The number before it is round
@@ -92,7 +93,9 @@ final class PairingLine {
         String read =
                 result(told)
                         .orElseThrow(
-                                () -> new IllegalArgumentException("“" + told + "” is no result"));
+                                () ->
+                                        new IllegalArgumentException(
+                                                LibraryWords.of("transfer.is-no-result", told)));
         return pairing.with(swapped ? turned(read) : read);
     }
 

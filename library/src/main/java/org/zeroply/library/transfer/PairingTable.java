@@ -22,6 +22,7 @@ import org.zeroply.coach.repertoire.tournament.Tournament;
 import org.zeroply.library.LibraryException;
 import org.zeroply.library.database.FileTrouble;
 import org.zeroply.library.database.TextFile;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * Reads pairings and results as organisers publish them and people type them: a table with a head
@@ -107,15 +108,13 @@ public final class PairingTable {
     public static String text(Path file) {
         try {
             if (Files.size(file) > LARGEST) {
-                throw new LibraryException(
-                        file
-                                + " is too large for a table of pairings; games are imported on the"
-                                + " desk Games.");
+                throw new LibraryException(LibraryWords.of("transfer.is-too-large-for-a", file));
             }
             return TextFile.read(file);
         } catch (IOException e) {
             throw new LibraryException(
-                    file + " could not be read: " + FileTrouble.reason(e) + ".", e);
+                    LibraryWords.of("transfer.could-not-be-read-2", file, FileTrouble.reason(e)),
+                    e);
         }
     }
 
@@ -137,7 +136,7 @@ public final class PairingTable {
                         "");
         Optional<String> date = PairingDate.in(day);
         if (date.isEmpty() && !day.isBlank()) {
-            throw new IllegalArgumentException("“" + day + "” is no day such as 2026-12-04");
+            throw new IllegalArgumentException(LibraryWords.of("transfer.is-no-day-such-as", day));
         }
         Pairing now = pairing;
         for (String tag : List.of("White", "Black", "WhiteElo", "BlackElo")) {

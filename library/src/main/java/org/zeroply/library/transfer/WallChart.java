@@ -12,6 +12,7 @@ import org.zeroply.coach.repertoire.tournament.Entrant;
 import org.zeroply.coach.repertoire.tournament.Pairing;
 import org.zeroply.coach.repertoire.tournament.PairingMerge;
 import org.zeroply.coach.repertoire.tournament.Tournament;
+import org.zeroply.library.texts.LibraryWords;
 
 /**
  * A table with a row a player and a column a round, whose cells tell the opponent's number, the
@@ -108,7 +109,10 @@ final class WallChart {
                                             new PairingTable.Unread(
                                                     row.line(),
                                                     row.text(),
-                                                    "round " + round + ": " + e.getMessage()));
+                                                    LibraryWords.of(
+                                                            "transfer.round",
+                                                            round,
+                                                            e.getMessage())));
                                 }
                             });
         }
@@ -141,7 +145,7 @@ final class WallChart {
             }
         }
         throw new IllegalArgumentException(
-                "“" + cell + "” does not tell opponent and colour, as 12w1 does");
+                LibraryWords.of("transfer.does-not-tell-opponent-and", cell));
     }
 
     private Pairing pairing(Entrant player, int round, int number, boolean white, String score) {

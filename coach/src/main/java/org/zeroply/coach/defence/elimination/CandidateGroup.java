@@ -11,6 +11,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
 import org.zeroply.chess.notation.San;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Moves that fail to the same reply for the same reason.
@@ -63,12 +64,8 @@ public record CandidateGroup(List<Move> moves, String reply, String motif, Strin
         String reply = reply(position, members.get(0));
         String motif = members.get(0).motif();
         String text =
-                words(position, moves)
-                        + ": the same "
-                        + reply
-                        + " ("
-                        + motif.replace('-', ' ')
-                        + ")";
+                CoachWords.of(
+                        "defence.the-same", words(position, moves), reply, motif.replace('-', ' '));
         return new CandidateGroup(moves, reply, motif, text);
     }
 
@@ -79,23 +76,23 @@ public record CandidateGroup(List<Move> moves, String reply, String motif, Strin
             List<Move> all = position.legalMoves().stream().filter(m -> m.from() == from).toList();
             String man = man(position, from);
             if (all.size() == moves.size()) {
-                return "any move of the " + man + " " + Square.name(from);
+                return CoachWords.of("defence.any-move-of-the", man, Square.name(from));
             }
             int rank = Square.rank(moves.get(0).to());
             long there = all.stream().filter(m -> Square.rank(m.to()) == rank).count();
             boolean sameRank = moves.stream().allMatch(m -> Square.rank(m.to()) == rank);
             if (sameRank && there == moves.size()) {
-                return "any " + man + " move to the " + RANKS[rank] + " rank";
+                return CoachWords.of("defence.any-move-to-the-rank", man, RANKS[rank]);
             }
         }
         List<String> names = moves.stream().map(m -> San.write(position, m)).toList();
         if (names.size() <= NAMED + 1) {
             return Squares.join(names);
         }
-        return String.join(", ", names.subList(0, NAMED))
-                + " and "
-                + (names.size() - NAMED)
-                + " other moves";
+        return CoachWords.of(
+                "defence.and-other-moves",
+                String.join(", ", names.subList(0, NAMED)),
+                names.size() - NAMED);
     }
 
     private static String man(Position position, int square) {

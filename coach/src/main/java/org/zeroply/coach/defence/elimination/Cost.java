@@ -1,6 +1,7 @@
 package org.zeroply.coach.defence.elimination;
 
 import java.util.Locale;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What a defence costs.
@@ -13,10 +14,10 @@ public record Cost(Kind kind, String text) {
     /** What can be given; the order is the order of telling. */
     public enum Kind {
         MATERIAL("material"),
-        WEAK_COLOUR("a colour weakened"),
-        PAWN_COVER("pawn cover"),
-        TIED_PIECE("a piece tied down"),
-        BACK_RANK("the back rank closed");
+        WEAK_COLOUR(CoachWords.of("defence.a-colour-weakened")),
+        PAWN_COVER(CoachWords.of("defence.pawn-cover")),
+        TIED_PIECE(CoachWords.of("defence.a-piece-tied-down")),
+        BACK_RANK(CoachWords.of("defence.the-back-rank-closed"));
 
         private final String words;
 

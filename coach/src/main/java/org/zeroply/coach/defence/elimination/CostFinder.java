@@ -19,6 +19,7 @@ import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.fact.structure.SquareFacts;
 import org.zeroply.coach.fact.tactics.DutyFacts;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Tells what a defence costs. */
 final class CostFinder {
@@ -71,7 +72,10 @@ final class CostFinder {
         colour(weighed.move(), after).ifPresent(costs::add);
         if (movesCover(weighed.move())) {
             String pawn = before.man(weighed.move().from());
-            costs.add(new Cost(Cost.Kind.PAWN_COVER, "the " + pawn + " leaves the king's cover"));
+            costs.add(
+                    new Cost(
+                            Cost.Kind.PAWN_COVER,
+                            CoachWords.of("defence.the-leaves-the-kings-cover", pawn)));
         }
         tied(weighed.move(), after).ifPresent(costs::add);
         backRank(weighed.move(), after).ifPresent(costs::add);
@@ -94,7 +98,9 @@ final class CostFinder {
         }
         String words = MaterialBalance.of(end).words();
         return Optional.of(
-                new Cost(Cost.Kind.MATERIAL, Threat.points(loss) + " of material, then " + words));
+                new Cost(
+                        Cost.Kind.MATERIAL,
+                        CoachWords.of("defence.of-material-then", Threat.points(loss), words)));
     }
 
     /** Hundredths of a point by which the side that defends is ahead. */
@@ -124,11 +130,14 @@ final class CostFinder {
             return weakNow(after);
         }
         long light = left & Squares.LIGHT;
-        String colours = light == 0 ? "dark" : light == left ? "light" : "light and dark";
+        String colours =
+                light == 0
+                        ? "dark"
+                        : light == left ? "light" : CoachWords.of("defence.light-and-dark");
         return Optional.of(
                 new Cost(
                         Cost.Kind.WEAK_COLOUR,
-                        colours + " squares weakened: " + Squares.names(left)));
+                        CoachWords.of("defence.squares-weakened", colours, Squares.names(left))));
     }
 
     private Optional<Cost> weakNow(Scene after) {
@@ -171,11 +180,10 @@ final class CostFinder {
                 ? Optional.of(
                         new Cost(
                                 Cost.Kind.BACK_RANK,
-                                "the king cannot step along the back rank any more, "
-                                        + man.type().word()
-                                        + " "
-                                        + Square.name(move.to())
-                                        + " is in its way"))
+                                CoachWords.of(
+                                        "defence.the-king-cannot-step-along",
+                                        man.type().word(),
+                                        Square.name(move.to()))))
                 : Optional.empty();
     }
 

@@ -9,6 +9,7 @@ import org.zeroply.coach.defence.threat.Threat;
 import org.zeroply.coach.evaluation.Grade;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.Loss;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /**
@@ -104,24 +105,32 @@ public record Elimination(
         int legal = candidates.size();
         List<Candidate> held = held();
         if (result == Holding.LOSS) {
-            return "Nothing holds: all " + legal + " moves lose.";
+            return CoachWords.of("defence.nothing-holds-all-moves-lose", legal);
         }
         if (result == Holding.UNCLEAR) {
-            return "Not proved: the best move is neither lost nor level; "
-                    + refuted().size()
-                    + " of "
-                    + legal
-                    + " moves are refuted.";
+            return CoachWords.of("defence.not-proved-the-best-move", refuted().size(), legal);
         }
-        String kept = result == Holding.WIN ? "keeps the win" : "keeps the balance";
+        String kept =
+                CoachWords.of(
+                        result == Holding.WIN
+                                ? "defence.keeps-the-win"
+                                : "defence.keeps-the-balance");
         int priced = priced().size();
-        String price = priced == 0 ? "" : ", " + priced + " at a price";
+        String price = priced == 0 ? "" : CoachWords.of("defence.at-a-price", priced);
         String open =
-                price + (unclear().isEmpty() ? "." : ", " + unclear().size() + " not proved.");
+                price
+                        + (unclear().isEmpty()
+                                ? "."
+                                : CoachWords.of("defence.not-proved", unclear().size()));
         return switch (held.size()) {
-            case 1 -> "One move of " + legal + " " + kept + open;
+            case 1 -> CoachWords.of("defence.one-move-of", legal, kept, open);
             default ->
-                    held.size() + " of " + legal + " moves " + kept.replace("keeps", "keep") + open;
+                    CoachWords.of(
+                            "defence.of-moves",
+                            held.size(),
+                            legal,
+                            kept.replace("keeps", "keep"),
+                            open);
         };
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.board.Move;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A man that cannot leave without giving something up, and what can be done about it.
@@ -42,15 +43,15 @@ public record Pin(
 
     /** In what way a move answers a pin. */
     public enum Way {
-        CAPTURE_PINNER("captures the pinner"),
-        LEAVE_CHECK("leaves with check"),
-        LEAVE_THREAT("leaves with a threat"),
+        CAPTURE_PINNER(CoachWords.of("defence.captures-the-pinner")),
+        LEAVE_CHECK(CoachWords.of("defence.leaves-with-check")),
+        LEAVE_THREAT(CoachWords.of("defence.leaves-with-a-threat")),
         INTERPOSE("interposes"),
-        COUNTER_PIN("pins in return"),
-        MOVE_BEHIND("moves what stands behind"),
+        COUNTER_PIN(CoachWords.of("defence.pins-in-return")),
+        MOVE_BEHIND(CoachWords.of("defence.moves-what-stands-behind")),
         PROTECT("protects"),
-        ATTACK_PINNER("attacks the pinner"),
-        TACTIC("leaves all the same");
+        ATTACK_PINNER(CoachWords.of("defence.attacks-the-pinner")),
+        TACTIC(CoachWords.of("defence.leaves-all-the-same"));
 
         private final String words;
 

@@ -10,7 +10,6 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.coach.defence.elimination.Candidate;
 import org.zeroply.coach.defence.elimination.Elimination;
-import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.insight.Compensation;
 import org.zeroply.coach.insight.Difficulty;
@@ -18,6 +17,7 @@ import org.zeroply.coach.insight.DifficultyMeter;
 import org.zeroply.coach.insight.Insight;
 import org.zeroply.coach.play.PracticalProbe;
 import org.zeroply.coach.play.Strength;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.exchange.LegalExchange;
@@ -128,21 +128,19 @@ public final class ActiveDefence {
             checks += end.sideToMove() != side && end.inCheck() ? 1 : 0;
         }
         if (checks > 1) {
-            words.add("the king is hunted: " + checks + " checks");
+            words.add(CoachWords.of("defence.the-king-is-hunted-checks", checks));
         }
         long before = count(position, side, FactKind.HALF_OPEN_FILE, FactKind.OPEN_FILE);
         long after = count(end, side, FactKind.HALF_OPEN_FILE, FactKind.OPEN_FILE);
         if (after > before) {
-            words.add("lines opened: " + (after - before));
+            words.add(CoachWords.of("defence.lines-opened", after - before));
         }
         if (count(end, side, FactKind.PASSED) > count(position, side, FactKind.PASSED)) {
-            words.add("a passed pawn");
+            words.add(CoachWords.of("defence.a-passed-pawn"));
         }
         Compensation.of(end)
-                .filter(c -> c.ahead() != side)
-                .map(Compensation::fact)
-                .filter(f -> !f.text().startsWith("nothing"))
-                .map(Fact::text)
+                .filter(c -> c.ahead() != side && c.isSome())
+                .map(c -> c.fact().text())
                 .ifPresent(words::add);
         return words;
     }

@@ -7,6 +7,7 @@ import org.zeroply.chess.board.Board;
 import org.zeroply.chess.board.Move;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.checks.CheckGain;
 import org.zeroply.engine.checks.CheckSearch;
@@ -40,12 +41,12 @@ public record ChecksEnough(
 
     /** How checks end. */
     public enum Outcome {
-        MATE("the checks lead to mate"),
-        PERPETUAL("the checks go on for ever"),
-        WINS("the checks win something"),
-        RUN_OUT("the checks run out"),
-        NONE("there is no check"),
-        UNCLEAR("not settled within the limits");
+        MATE(CoachWords.of("defence.the-checks-lead-to-mate")),
+        PERPETUAL(CoachWords.of("defence.the-checks-go-on-for")),
+        WINS(CoachWords.of("defence.the-checks-win-something")),
+        RUN_OUT(CoachWords.of("defence.the-checks-run-out")),
+        NONE(CoachWords.of("defence.there-is-no-check")),
+        UNCLEAR(CoachWords.of("defence.not-settled-within-the-limits"));
 
         private final String words;
 

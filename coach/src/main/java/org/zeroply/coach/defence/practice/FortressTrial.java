@@ -12,6 +12,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.material.MaterialBalance;
 import org.zeroply.coach.fact.material.MaterialScale;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -49,7 +50,7 @@ public final class FortressTrial {
     public enum Outcome {
         HOLDS("holds"),
         FALLS("falls"),
-        UNDECIDED("not decided");
+        UNDECIDED(CoachWords.of("defence.not-decided"));
 
         private final String words;
 
@@ -79,7 +80,7 @@ public final class FortressTrial {
 
         /** In words: {@code falls at move 14: mate}. */
         public String text() {
-            String at = outcome == Outcome.FALLS ? " at move " + move : "";
+            String at = outcome == Outcome.FALLS ? CoachWords.of("defence.at-move", move) : "";
             return outcome.words() + at + ": " + how;
         }
     }
@@ -108,7 +109,7 @@ public final class FortressTrial {
                 return new Report(Outcome.HOLDS, line, move, conclusion.words(), false);
             }
             if (now.halfmoveClock() >= 2 * QUIET) {
-                String how = QUIET + " moves without a man taken or a pawn moved";
+                String how = CoachWords.of("defence.moves-without-a-man-taken", QUIET);
                 return new Report(Outcome.HOLDS, line, move, how, false);
             }
             boolean attacks = now.sideToMove() != holding;
@@ -123,7 +124,11 @@ public final class FortressTrial {
             boolean mate = best.score() instanceof Score.Mate && attacker == 1;
             broken = attacker >= BROKEN && (won || mate) ? broken + 1 : 0;
             if (broken > RUNNING) {
-                String how = mate ? "mate cannot be stopped" : "the attack has won material";
+                String how =
+                        CoachWords.of(
+                                mate
+                                        ? "defence.mate-cannot-be-stopped"
+                                        : "defence.the-attack-has-won-material");
                 List<Move> whole = new ArrayList<>(line);
                 whole.addAll(best.line());
                 return new Report(Outcome.FALLS, whole, move, how, false);
@@ -133,7 +138,11 @@ public final class FortressTrial {
             progress.accept(line.size() / (2.0 * moves));
         }
         return new Report(
-                Outcome.UNDECIDED, line, moves, moves + " moves were played without end", false);
+                Outcome.UNDECIDED,
+                line,
+                moves,
+                CoachWords.of("defence.moves-were-played-without-end", moves),
+                false);
     }
 
     /** The attacker tries something new while there is anything; else it may come back. */
@@ -153,7 +162,9 @@ public final class FortressTrial {
         List<Move> whole = new ArrayList<>(line);
         whole.addAll(best.line());
         Outcome outcome = attacker > 0.5 ? Outcome.FALLS : Outcome.HOLDS;
-        return Optional.of(new Report(outcome, whole, move, "by the ending tables", true));
+        return Optional.of(
+                new Report(
+                        outcome, whole, move, CoachWords.of("defence.by-the-ending-tables"), true));
     }
 
     private static int lead(Position position, Side holding) {

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 
 /**
@@ -68,22 +69,24 @@ public record Threat(Position from, List<Move> line, Kind kind, int gain, Score 
 
     private String what() {
         return switch (kind) {
-            case MATE -> "threatens mate" + mateIn().map(n -> " in " + n).orElse("");
+            case MATE ->
+                    CoachWords.of(
+                            "defence.threatens-mate",
+                            mateIn().map(n -> CoachWords.of("defence.in", n)).orElse(""));
             case MATERIAL ->
-                    String.format(
-                            Locale.ROOT,
-                            "threatens %s, which wins %s",
-                            San.write(from, move()),
-                            points(gain));
-            case IMPROVEMENT -> "would like " + San.write(from, move()) + ", " + improvement();
+                    CoachWords.of(
+                            "defence.threatens-which-wins", San.write(from, move()), points(gain));
+            case IMPROVEMENT ->
+                    CoachWords.of("defence.would-like", San.write(from, move()), improvement());
         };
     }
 
     private String improvement() {
         if (gain >= DECISIVE) {
-            return score.ordinal() >= DECISIVE ? "which wins" : "which holds";
+            return CoachWords.of(
+                    score.ordinal() >= DECISIVE ? "defence.which-wins" : "defence.which-holds");
         }
-        return String.format(Locale.ROOT, "worth %.1f pawns", gain / 100.0);
+        return String.format(Locale.ROOT, CoachWords.of("defence.worth-pawns"), gain / 100.0);
     }
 
     /** Hundredths of a point in words. */
@@ -92,6 +95,6 @@ public record Threat(Position from, List<Move> line, Kind kind, int gain, Score 
                 hundredths % 100 == 0
                         ? String.valueOf(hundredths / 100)
                         : String.format(Locale.ROOT, "%.1f", hundredths / 100.0);
-        return number + (hundredths == 100 ? " point" : " points");
+        return CoachWords.of(hundredths == 100 ? "defence.point" : "defence.points", number);
     }
 }

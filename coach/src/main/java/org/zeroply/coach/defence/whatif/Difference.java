@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Tells in words what differs between two positions. */
 final class Difference {
@@ -37,16 +38,18 @@ final class Difference {
                             .findFirst();
             to.ifPresent(come::remove);
             words.add(
-                    to.map(s -> name(man, from) + " on " + Square.name(s))
-                            .orElse("without " + name(man, from)));
+                    to.map(s -> CoachWords.of("defence.on", name(man, from), Square.name(s)))
+                            .orElse(CoachWords.of("defence.without", name(man, from))));
         }
         for (int square : come) {
-            words.add("with " + name(changed.pieceAt(square).orElseThrow(), square));
+            words.add(
+                    CoachWords.of(
+                            "defence.with", name(changed.pieceAt(square).orElseThrow(), square)));
         }
         if (base.sideToMove() != changed.sideToMove()) {
-            words.add(changed.sideToMove().word() + " to move");
+            words.add(CoachWords.of("defence.to-move", changed.sideToMove().word()));
         }
-        return words.isEmpty() ? "as it is" : String.join(", ", words);
+        return words.isEmpty() ? CoachWords.of("defence.as-it-is") : String.join(", ", words);
     }
 
     private static String name(Piece man, int square) {

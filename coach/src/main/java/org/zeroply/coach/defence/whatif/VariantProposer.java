@@ -23,6 +23,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Proposes variants of a position: the smallest changes that turn the verdict on a defence. A king
@@ -84,7 +85,7 @@ public final class VariantProposer {
         changes.sort(
                 Comparator.comparingInt(Change::size)
                         .thenComparing(Comparator.comparingInt(Change::turned).reversed()));
-        WhatIf.Row first = new WhatIf.Row("as it is", base);
+        WhatIf.Row first = new WhatIf.Row(CoachWords.of("defence.as-it-is"), base);
         WhatIf table = WhatIf.of(List.of(first), defences, wanted, evaluator, p -> {});
         for (Change change : changes) {
             if (table.rows().size() > most) {

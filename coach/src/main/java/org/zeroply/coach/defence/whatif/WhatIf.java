@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A table of positions against defences: a position, the same with something changed, and in each
@@ -51,9 +52,9 @@ public record WhatIf(List<Row> rows, List<Move> defences, Holding wanted, List<L
     /** What becomes of a defence. */
     public enum State {
         WORKS("works"),
-        PRICE("at a price"),
+        PRICE(CoachWords.of("defence.at-a-price-2")),
         FAILS("fails"),
-        IMPOSSIBLE("not possible"),
+        IMPOSSIBLE(CoachWords.of("defence.not-possible")),
         UNCLEAR("unclear");
 
         private final String words;

@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Epd;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * The rows of a what-if table as EPD: the position itself first, its opcode {@code defences} naming
@@ -21,7 +22,7 @@ import org.zeroply.chess.notation.San;
 public record WhatIfRows(List<WhatIf.Row> rows, List<Move> defences) {
 
     private static final String DEFENCES = "defences";
-    private static final String FIRST = "as it is";
+    private static final String FIRST = CoachWords.of("defence.as-it-is");
 
     public WhatIfRows {
         rows = List.copyOf(rows);
@@ -52,7 +53,7 @@ public record WhatIfRows(List<WhatIf.Row> rows, List<Move> defences) {
                     }
                 });
         if (rows.isEmpty()) {
-            throw new NotationException("there is no position in it");
+            throw new NotationException(CoachWords.of("defence.there-is-no-position-in"));
         }
         return new WhatIfRows(rows, defences);
     }

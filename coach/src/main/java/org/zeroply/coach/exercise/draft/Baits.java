@@ -14,6 +14,7 @@ import org.zeroply.coach.evaluation.Loss;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Shows moves that look good and are not, each with the reply at which it fails. */
 final class Baits {
@@ -101,10 +102,10 @@ final class Baits {
         Optional<Node> reply = bait.mainChild();
         return reply.map(
                         r ->
-                                "Tempts, but "
-                                        + Line.number(bait.position(), true)
-                                        + San.write(bait.position(), r.move())
-                                        + " answers it.")
-                .orElse("Tempts, and gives away what there was.");
+                                CoachWords.of(
+                                        "exercise.tempts-but-answers-it",
+                                        Line.number(bait.position(), true),
+                                        San.write(bait.position(), r.move())))
+                .orElse(CoachWords.of("exercise.tempts-and-gives-away-what"));
     }
 }

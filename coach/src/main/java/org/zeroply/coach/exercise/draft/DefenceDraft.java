@@ -33,6 +33,7 @@ import org.zeroply.coach.exercise.marking.HoldGame;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.fact.Sentence;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 import org.zeroply.engine.analysis.ExpectedScoreCurve;
 
@@ -117,7 +118,8 @@ public final class DefenceDraft {
             Optional<Elimination> found =
                     new Eliminator(evaluators).run(position, e -> progress.accept(e.done()));
             return Optional.of(
-                    found.map(e -> draft(e, task)).orElse(Result.none("There is no legal move.")));
+                    found.map(e -> draft(e, task))
+                            .orElse(Result.none(CoachWords.of("exercise.there-is-no-legal-move"))));
         } catch (CancellationException e) {
             return Optional.empty();
         }
@@ -129,10 +131,10 @@ public final class DefenceDraft {
         if (task == DefenceTask.THREAT) {
             return found.threat()
                     .map(DefenceDraft::threat)
-                    .orElse(Result.none("Nothing is threatened here."));
+                    .orElse(Result.none(CoachWords.of("exercise.nothing-is-threatened-here")));
         }
         if (!kept) {
-            return Result.none("Nothing is proved to hold here.");
+            return Result.none(CoachWords.of("exercise.nothing-is-proved-to-hold"));
         }
         return switch (task) {
             case ELIMINATION -> elimination(found);
@@ -149,7 +151,7 @@ public final class DefenceDraft {
     private static Result elimination(Elimination found) {
         List<Candidate> failing = worthRefuting(found);
         if (failing.isEmpty()) {
-            return Result.none("No move that fails is worth refuting.");
+            return Result.none(CoachWords.of("exercise.no-move-that-fails-is"));
         }
         Scheme scheme = new Scheme(found);
         scheme.holding(found.held());
@@ -195,11 +197,7 @@ public final class DefenceDraft {
         PointShare.give(editor, efforts, POINTS);
         Side side = threat.side();
         String prompt =
-                "What does "
-                        + side.word()
-                        + " threaten? The position is shown as if "
-                        + side.word()
-                        + " were to move: write down the line.";
+                CoachWords.of("exercise.what-does-threaten-the-position", side.word(), side.word());
         tag(editor, DefenceTask.THREAT, prompt, Set.of("threat", threat.kind().word()));
         return new Result(Optional.of(editor.tree()), "");
     }
@@ -207,11 +205,8 @@ public final class DefenceDraft {
     private static Result waysOut(Elimination found) {
         if (found.held().size() < 2 || found.held().size() > MOST_WAYS) {
             return Result.none(
-                    "There should be two to "
-                            + MOST_WAYS
-                            + " moves that hold, there are "
-                            + found.held().size()
-                            + ".");
+                    CoachWords.of(
+                            "exercise.there-should-be-two-to", MOST_WAYS, found.held().size()));
         }
         Scheme scheme = new Scheme(found);
         for (Candidate candidate : found.held()) {
@@ -226,7 +221,7 @@ public final class DefenceDraft {
         held.sort(Comparator.comparingInt(Candidate::costCount));
         int least = held.get(0).costCount();
         if (held.get(held.size() - 1).costCount() == least) {
-            return Result.none("All moves that hold cost the same.");
+            return Result.none(CoachWords.of("exercise.all-moves-that-hold-cost"));
         }
         Scheme scheme = new Scheme(found);
         List<Candidate> cheap = held.stream().filter(c -> c.costCount() == least).toList();
@@ -252,7 +247,7 @@ public final class DefenceDraft {
                 found.refuted().stream().filter(c -> c.tempts() && !hitsBack(c)).toList();
         boolean onlyActive = active.size() == found.held().size();
         if (active.isEmpty() || passive.isEmpty() || !onlyActive) {
-            return Result.none("Hitting back is not the only way here.");
+            return Result.none(CoachWords.of("exercise.hitting-back-is-not-the"));
         }
         Scheme scheme = new Scheme(found);
         scheme.holding(active);
@@ -347,10 +342,10 @@ public final class DefenceDraft {
             if (candidate.isRefuted() && !candidate.reply().isEmpty()) {
                 Position after = position.play(candidate.move());
                 words.add(
-                        "fails to "
-                                + San.write(after, candidate.reply().get(0))
-                                + ": "
-                                + candidate.motif().replace('-', ' '));
+                        CoachWords.of(
+                                "exercise.fails-to",
+                                San.write(after, candidate.reply().get(0)),
+                                candidate.motif().replace('-', ' ')));
             }
             String text = String.join("; ", words);
             return text.isEmpty() ? "" : Sentence.begin(text) + ".";
@@ -385,7 +380,8 @@ public final class DefenceDraft {
         }
 
         private Result tagged(DefenceTask task, Set<String> themes) {
-            String prompt = position.sideToMove().word() + " to move. " + task.prompt();
+            String prompt =
+                    CoachWords.of("exercise.to-move", position.sideToMove().word(), task.prompt());
             tag(editor, task, prompt, themes);
             return new Result(Optional.of(editor.tree()), "");
         }

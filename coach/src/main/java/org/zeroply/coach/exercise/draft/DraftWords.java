@@ -10,6 +10,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.fact.Sentence;
 import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a draft says. */
 final class DraftWords {
@@ -22,12 +23,12 @@ final class DraftWords {
         Move move = choice.best().move();
         List<String> words = new ArrayList<>();
         if (Obvious.isSacrifice(before, move)) {
-            words.add("a sacrifice");
+            words.add(CoachWords.of("exercise.a-sacrifice"));
         } else if (Obvious.isQuiet(before, move)) {
-            words.add("a quiet move");
+            words.add(CoachWords.of("exercise.a-quiet-move"));
         }
         ThemeFinder.main(before, choice.best().line())
-                .ifPresent(t -> words.add("the idea: " + t.words()));
+                .ifPresent(t -> words.add(CoachWords.of("exercise.the-idea", t.words())));
         String text = String.join("; ", words);
         return words.isEmpty() ? Optional.empty() : Optional.of(Sentence.begin(text) + ".");
     }
@@ -37,11 +38,12 @@ final class DraftWords {
         boolean holds = choice.best().expected().value() < Ways.HELPS;
         String task =
                 isLost(choice)
-                        ? "Find what holds out longest."
-                        : holds
-                                ? "Find how to hold, what else was to be tried, and why it fails."
-                                : "Find the best continuation and the main defences against it.";
-        return solver.word() + " to move. " + task + " Give a verdict for each line.";
+                        ? CoachWords.of("exercise.find-what-holds-out-longest")
+                        : CoachWords.of(
+                                holds
+                                        ? "exercise.find-how-to-hold-what"
+                                        : "exercise.find-the-best-continuation-and");
+        return CoachWords.of("exercise.to-move-give-a-verdict", solver.word(), task);
     }
 
     /** Whether there is nothing to hold any more. */

@@ -16,6 +16,7 @@ import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.ResultClass;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.scheme.Aim;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.ExpectedScore;
 
@@ -26,7 +27,7 @@ import org.zeroply.engine.analysis.ExpectedScore;
  */
 final class Growth {
 
-    private static final String SEVERAL = "Several moves do now.";
+    private static final String SEVERAL = CoachWords.of("exercise.several-moves-do-now");
 
     /** Plies of what follows that show what was won, where it is not asked for any more. */
     private static final int SHOWN_PLIES = 8;

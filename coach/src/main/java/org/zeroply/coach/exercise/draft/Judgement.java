@@ -10,6 +10,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.fact.material.MaterialBalance;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /** Writes the verdict at the end of a line, what it rests on, and what is on the board then. */
@@ -62,7 +63,7 @@ final class Judgement {
         String won =
                 MaterialBalance.of(end.position()).given(MaterialBalance.of(start), solver.other());
         if (!won.isEmpty() && !end.position().isCheckmate() && end.annotation().after().isEmpty()) {
-            editor.comment(end, solver.word() + " has won " + won + ".");
+            editor.comment(end, CoachWords.of("exercise.has-won", solver.word(), won));
         }
     }
 }

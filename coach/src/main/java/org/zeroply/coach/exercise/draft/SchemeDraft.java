@@ -26,6 +26,7 @@ import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.coach.exercise.sound.Located;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -43,7 +44,7 @@ public final class SchemeDraft {
     /** Begins what a draft says at its start where it is not to be trusted. */
     private static final String UNSETTLED = "Not settled: ";
 
-    private static final String TIME_WAS_UP = "the time was up before all of it had been looked at";
+    private static final String TIME_WAS_UP = CoachWords.of("exercise.the-time-was-up-before");
 
     /** A first version is made on one part of so many of the nodes. */
     private static final int FIRST = 12;
@@ -282,7 +283,7 @@ public final class SchemeDraft {
                     .ifPresent(end -> editor.annotate(end, a -> a.withEnd(true)));
             List<String> warnings = new ArrayList<>();
             if (DraftWords.isLost(choice)) {
-                warnings.add("Every move loses: little is to be found here.");
+                warnings.add(CoachWords.of("exercise.every-move-loses-little-is"));
             }
             unsettled(errors).ifPresent(why -> warnings.add(UNSETTLED + why + "."));
             if (!warnings.isEmpty()) {
@@ -398,7 +399,7 @@ public final class SchemeDraft {
             editor.points(key, grouped);
             int part = Math.max(1, whole * 2 / 5);
             editor.points(second, List.of(new PointRule(part, false, group)));
-            editor.comment(second, "Also good, but less: part of the points.");
+            editor.comment(second, CoachWords.of("exercise.also-good-but-less-part"));
         }
     }
 }

@@ -17,6 +17,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.Holding;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Obvious;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -119,13 +120,23 @@ public final class DefenceFinder implements GameSearch {
                 found.refuted().stream().filter(Candidate::tempts).limit(TEMPTING + 1).toList();
         List<Appeal> appeals = new ArrayList<>();
         int held = found.held().size();
-        String holds = held == 1 ? "1 move of " : held + " moves of ";
-        String words = holds + found.candidates().size() + (held == 1 ? " holds" : " hold");
+        String holds =
+                held == 1
+                        ? CoachWords.of("exercise.1-move-of")
+                        : CoachWords.of("exercise.moves-of", held);
+        String words =
+                CoachWords.of(
+                        held == 1 ? "exercise.holds" : "exercise.hold",
+                        holds,
+                        found.candidates().size());
         appeals.add(new Appeal(Appeal.Kind.DEFENCE, words));
         String names =
                 String.join(
                         ", ", tempting.stream().map(c -> San.write(position, c.move())).toList());
-        appeals.add(new Appeal(Appeal.Kind.TEMPTING, "look like defences and fail: " + names));
+        appeals.add(
+                new Appeal(
+                        Appeal.Kind.TEMPTING,
+                        CoachWords.of("exercise.look-like-defences-and-fail", names)));
         Set<String> themes = new LinkedHashSet<>(List.of(THEME));
         tempting.forEach(c -> themes.add(c.motif().replace('-', ' ')));
         return new Prospect(

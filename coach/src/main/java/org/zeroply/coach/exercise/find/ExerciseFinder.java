@@ -22,6 +22,7 @@ import org.zeroply.coach.exercise.draft.Ways;
 import org.zeroply.coach.fact.tactics.LineGain;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.fact.tactics.theme.ThemeFinder;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -153,29 +154,39 @@ public final class ExerciseFinder implements GameSearch {
             appeals.add(
                     new Appeal(
                             Appeal.Kind.DEPTH,
-                            "seen only from " + choice.depthFound() + " plies on"));
+                            CoachWords.of(
+                                    "exercise.seen-only-from-plies-on", choice.depthFound())));
         }
         if (!tempting.isEmpty()) {
             String move = San.write(position, tempting.get(0));
-            appeals.add(new Appeal(Appeal.Kind.TEMPTING, "tempting, but wrong: " + move));
+            appeals.add(
+                    new Appeal(
+                            Appeal.Kind.TEMPTING,
+                            CoachWords.of("exercise.tempting-but-wrong", move)));
         }
         if (Obvious.isQuiet(position, key)) {
-            appeals.add(new Appeal(Appeal.Kind.QUIET, "the key is a quiet move"));
+            appeals.add(
+                    new Appeal(Appeal.Kind.QUIET, CoachWords.of("exercise.the-key-is-a-quiet")));
         }
         if (Obvious.isSacrifice(position, key)) {
             boolean back = LineGain.hundredths(position, choice.best().line()) >= 0;
             appeals.add(
                     new Appeal(
                             Appeal.Kind.SACRIFICE,
-                            back
-                                    ? "a sacrifice that wins more than it gives"
-                                    : "a sacrifice whose compensation must be judged"));
+                            CoachWords.of(
+                                    back
+                                            ? "exercise.a-sacrifice-that-wins-more"
+                                            : "exercise.a-sacrifice-whose-compensation-must")));
         }
         if (isInBetween(position, last, key)) {
-            appeals.add(new Appeal(Appeal.Kind.IN_BETWEEN, "something comes before taking back"));
+            appeals.add(
+                    new Appeal(
+                            Appeal.Kind.IN_BETWEEN,
+                            CoachWords.of("exercise.something-comes-before-taking-back")));
         }
         if (choice.best().expected().value() < WINS) {
-            appeals.add(new Appeal(Appeal.Kind.ONLY_MOVE, "one move holds"));
+            appeals.add(
+                    new Appeal(Appeal.Kind.ONLY_MOVE, CoachWords.of("exercise.one-move-holds")));
         }
         if (appeals.isEmpty()) {
             return Optional.empty();
@@ -184,7 +195,10 @@ public final class ExerciseFinder implements GameSearch {
         Solution solution = along(choice, evaluator);
         int own = solution.own();
         if (own >= LONG) {
-            appeals.add(new Appeal(Appeal.Kind.LENGTH, own + " moves in a row must be found"));
+            appeals.add(
+                    new Appeal(
+                            Appeal.Kind.LENGTH,
+                            CoachWords.of("exercise.moves-in-a-row-must", own)));
         }
         if (own < LONG && appeals.stream().noneMatch(a -> HARD.contains(a.kind()))) {
             return Optional.empty();
@@ -266,7 +280,10 @@ public final class ExerciseFinder implements GameSearch {
         int good = replies.map(c -> 1 + c.asGood(MoveComparison.WEAKER / 2).size()).orElse(0);
         boolean lost = replies.filter(c -> c.result() == ResultClass.LOSS).isPresent();
         return good >= 2 && good < 4 || good >= 2 && !lost
-                ? Optional.of(new Appeal(Appeal.Kind.DEFENCES, good + " defences to consider"))
+                ? Optional.of(
+                        new Appeal(
+                                Appeal.Kind.DEFENCES,
+                                CoachWords.of("exercise.defences-to-consider", good)))
                 : Optional.empty();
     }
 }

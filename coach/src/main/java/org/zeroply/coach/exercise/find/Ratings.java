@@ -2,6 +2,7 @@ package org.zeroply.coach.exercise.find;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Ratings that both players of a game have.
@@ -22,7 +23,7 @@ public record Ratings(int lowest, int highest) {
     public Ratings {
         if (highest > 0 && highest < lowest) {
             throw new IllegalArgumentException(
-                    "No rating lies between " + lowest + " and " + highest + ".");
+                    CoachWords.of("exercise.no-rating-lies-between-and", lowest, highest));
         }
     }
 
@@ -39,9 +40,7 @@ public record Ratings(int lowest, int highest) {
         Matcher written = WRITTEN.matcher(text.strip());
         if (!written.matches()) {
             throw new IllegalArgumentException(
-                    "Ratings are 1600-2000, or 1600 for the lowest alone, not "
-                            + text.strip()
-                            + ".");
+                    CoachWords.of("exercise.ratings-are-1600-2000-or", text.strip()));
         }
         int highest = written.group(2) == null ? 0 : Integer.parseInt(written.group(2));
         return new Ratings(Integer.parseInt(written.group(1)), highest);

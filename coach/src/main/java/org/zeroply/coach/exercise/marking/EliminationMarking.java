@@ -11,6 +11,7 @@ import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
 import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -57,15 +58,15 @@ final class EliminationMarking {
                         .toList();
         String san = San.write(answer.start(), candidate.move());
         if (rows.isEmpty()) {
-            return with(mark, 0, san + " was overlooked");
+            return with(mark, 0, CoachWords.of("exercise.was-overlooked", san));
         }
         Optional<WrittenAnswer.Row> kept = rows.stream().filter(this::isKept).findFirst();
         if (kept.isPresent()) {
-            return with(mark, 0, san + " was kept, but it fails");
+            return with(mark, 0, CoachWords.of("exercise.was-kept-but-it-fails", san));
         }
         for (WrittenAnswer.Row row : rows) {
             if (row.moves().size() > 1 && isSound(row.moves())) {
-                String how = san + " is refuted in row " + row.number() + " by another line, sound";
+                String how = CoachWords.of("exercise.is-refuted-in-row-by", san, row.number());
                 return with(mark, mark.points(), how);
             }
         }
@@ -73,7 +74,11 @@ final class EliminationMarking {
         return with(
                 mark,
                 0,
-                bare ? san + " was dismissed without a line" : "the line does not refute " + san);
+                CoachWords.of(
+                        bare
+                                ? "exercise.was-dismissed-without-a-line"
+                                : "exercise.the-line-does-not-refute",
+                        san));
     }
 
     /** The same mark of a row, but one that keeps a move that fails is refuted by the scheme. */
@@ -98,7 +103,7 @@ final class EliminationMarking {
                 mark.row(),
                 mark.text(),
                 MarkedSheet.Status.REFUTED,
-                san + " was kept, but it fails",
+                CoachWords.of("exercise.was-kept-but-it-fails", san),
                 Line.to(reply.mainLineEnd()),
                 Line.number(before, true) + san,
                 Line.numbered(candidate.position(), List.of(reply.move())));

@@ -9,6 +9,7 @@ import org.zeroply.chess.tree.PointRule;
 import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A sound line of an answer that the scheme lacks, taken into it. Where the solver leaves the
@@ -88,7 +89,9 @@ public final class Granting {
                     } else if (points > 0) {
                         editor.points(added, List.of(PointRule.of(points)));
                     }
-                    editor.comment(added, note.isBlank() ? "From an answer." : note);
+                    editor.comment(
+                            added,
+                            note.isBlank() ? CoachWords.of("exercise.from-an-answer") : note);
                     if (counted) {
                         editor.tag(Exercise.MAX_POINTS, String.valueOf(sum(editor)));
                     }

@@ -19,6 +19,7 @@ import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.play.LimitedPlayer;
 import org.zeroply.coach.play.Strength;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.analysis.ExpectedScore;
@@ -192,10 +193,12 @@ public final class HoldGame {
         int max = exercise.maxPoints();
         int points = (int) Math.round(kept() * max);
         String why =
-                Math.round(100 * kept())
-                        + " of 100 of the expected score kept in "
-                        + steps.size()
-                        + (steps.size() == 1 ? " move" : " moves");
+                CoachWords.of(
+                        steps.size() == 1
+                                ? "exercise.of-100-of-the-expected"
+                                : "exercise.of-100-of-the-expected-score",
+                        Math.round(100 * kept()),
+                        steps.size());
         String line = Line.numbered(exercise.start(), played);
         List<MarkedSheet.ItemMark> items =
                 List.of(new MarkedSheet.ItemMark(line, max, points, why));
@@ -219,10 +222,10 @@ public final class HoldGame {
                 index + 1,
                 text,
                 MarkedSheet.Status.REFUTED,
-                "gives away "
-                        + Math.round(step.loss().points())
-                        + " of a hundred; better "
-                        + better,
+                CoachWords.of(
+                        "exercise.gives-away-of-a-hundred",
+                        Math.round(step.loss().points()),
+                        better),
                 better,
                 text,
                 better);

@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -45,7 +46,7 @@ public final class LineChecker {
 
     /** Name of the engine and nodes per position, for the stamp of what was checked. */
     public String stamp() {
-        return engine.name() + ", " + nodes + " nodes a position";
+        return CoachWords.of("exercise.nodes-a-position", engine.name(), nodes);
     }
 
     /**

@@ -3,6 +3,7 @@ package org.zeroply.coach.exercise.marking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A marked answer.
@@ -73,14 +74,14 @@ public record MarkedSheet(
 
     /** What became of a row. */
     public enum Status {
-        IN_SCHEME("in the scheme"),
-        TEMPTING("tempting, but wrong"),
-        SOUND("sound, not in the scheme"),
-        GRANTED("granted by the coach"),
+        IN_SCHEME(CoachWords.of("exercise.in-the-scheme")),
+        TEMPTING(CoachWords.of("exercise.tempting-but-wrong-2")),
+        SOUND(CoachWords.of("exercise.sound-not-in-the-scheme")),
+        GRANTED(CoachWords.of("exercise.granted-by-the-coach")),
         REFUTED("refuted"),
-        UNCHECKED("not in the scheme, not checked"),
-        UNREADABLE("cannot be read"),
-        NO_MOVES("no moves");
+        UNCHECKED(CoachWords.of("exercise.not-in-the-scheme-not")),
+        UNREADABLE(CoachWords.of("exercise.cannot-be-read")),
+        NO_MOVES(CoachWords.of("exercise.no-moves"));
 
         private final String words;
 
@@ -127,18 +128,22 @@ public record MarkedSheet(
 
     private static ItemMark ruled(ItemMark item, Ruling ruling) {
         String why =
-                item.why()
-                        + "; the coach gives "
-                        + ruling.points()
-                        + " instead of "
-                        + item.earned()
-                        + note(ruling);
+                CoachWords.of(
+                        "exercise.the-coach-gives-instead-of",
+                        item.why(),
+                        ruling.points(),
+                        item.earned(),
+                        note(ruling));
         return new ItemMark(item.line(), item.points(), ruling.points(), why);
     }
 
     private static RowMark ruled(RowMark row, Ruling ruling) {
         String detail =
-                row.detail() + "; the coach grants " + ruling.points() + " points" + note(ruling);
+                CoachWords.of(
+                        "exercise.the-coach-grants-points",
+                        row.detail(),
+                        ruling.points(),
+                        note(ruling));
         return new RowMark(
                 row.row(),
                 row.text(),

@@ -21,6 +21,7 @@ import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
 import org.zeroply.coach.exercise.scheme.VerdictScale;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -95,7 +96,12 @@ public final class Marker {
         Optional<String> found = found(item, rows);
         if (found.isEmpty()) {
             boolean passed = rows.stream().anyMatch(r -> partly(item, r));
-            return missed(item, passed ? "the line is not seen to this move" : "not in the answer");
+            return missed(
+                    item,
+                    CoachWords.of(
+                            passed
+                                    ? "exercise.the-line-is-not-seen"
+                                    : "exercise.not-in-the-answer"));
         }
         if (!item.rule().needsVerdict()) {
             return earned(item, found.get());
@@ -111,19 +117,25 @@ public final class Marker {
                 }
             }
             if (!item.node().annotation().scheme().end() && row.containsOnTheWay(item.node())) {
-                return Optional.of("in another order in row " + row.row().number());
+                return Optional.of(
+                        CoachWords.of("exercise.in-another-order-in-row", row.row().number()));
             }
         }
         return Optional.empty();
     }
 
     private static String how(MarkingScheme.Item item, MatchedRow row, Node node) {
-        String place = "row " + row.row().number();
+        String place = CoachWords.of("exercise.row", row.row().number());
         if (node != item.node()) {
             Position before = node.parent().orElseThrow().position();
-            return "the equal move " + San.write(before, node.move()) + " in " + place;
+            return CoachWords.of(
+                    "exercise.the-equal-move-in", San.write(before, node.move()), place);
         }
-        return (row.followsOrderOf(node) ? "found in " : "reached by another order in ") + place;
+        return CoachWords.of(
+                row.followsOrderOf(node)
+                        ? "exercise.found-in"
+                        : "exercise.reached-by-another-order-in",
+                place);
     }
 
     private static boolean partly(MarkingScheme.Item item, MatchedRow row) {
@@ -135,7 +147,7 @@ public final class Marker {
             MarkingScheme.Item item, List<MatchedRow> rows, String found) {
         Optional<Verdict> wanted = item.verdict();
         if (wanted.isEmpty()) {
-            return missed(item, found + ", but the scheme gives no verdict for the line");
+            return missed(item, CoachWords.of("exercise.but-the-scheme-gives-no", found));
         }
         Set<Verdict> given =
                 rows.stream()
@@ -143,31 +155,36 @@ public final class Marker {
                         .flatMap(r -> r.row().verdict().stream())
                         .collect(Collectors.toCollection(TreeSet::new));
         if (given.isEmpty()) {
-            return missed(item, found + ", but without a verdict for this line");
+            return missed(item, CoachWords.of("exercise.but-without-a-verdict-for", found));
         }
-        String written = given.stream().map(Verdict::symbol).collect(Collectors.joining(" and "));
+        String written =
+                given.stream()
+                        .map(Verdict::symbol)
+                        .collect(Collectors.joining(CoachWords.of("exercise.and")));
         if (given.size() > 1) {
-            return missed(item, found + ", but the verdicts contradict each other: " + written);
+            return missed(
+                    item,
+                    CoachWords.of("exercise.but-the-verdicts-contradict-each", found, written));
         }
         if (isNear(wanted.get(), given)) {
             int half = item.rule().points() / 2;
-            String why = found + ", with the verdict " + written + " one step from ";
+            String why = CoachWords.of("exercise.with-the-verdict-one-step", found, written);
             return new MarkedSheet.ItemMark(
                     item.line(),
                     item.rule().points(),
                     half,
-                    why + wanted.get().symbol() + ": half the points");
+                    CoachWords.of("exercise.half-the-points", why, wanted.get().symbol()));
         }
         if (!given.contains(wanted.get())) {
             return missed(
                     item,
-                    found
-                            + ", but the verdict is "
-                            + written
-                            + " and should be "
-                            + wanted.get().symbol());
+                    CoachWords.of(
+                            "exercise.but-the-verdict-is-and",
+                            found,
+                            written,
+                            wanted.get().symbol()));
         }
-        return earned(item, found + ", with the right verdict " + written);
+        return earned(item, CoachWords.of("exercise.with-the-right-verdict", found, written));
     }
 
     /** One step beside the scheme's verdict, where the scheme gives half the points for that. */
@@ -207,7 +224,9 @@ public final class Marker {
             for (int i : group.getValue()) {
                 if (i != best) {
                     MarkedSheet.ItemMark m = marks.get(i);
-                    String why = m.why() + "; of group " + group.getKey() + " only the best counts";
+                    String why =
+                            CoachWords.of(
+                                    "exercise.of-group-only-the-best", m.why(), group.getKey());
                     marks.set(i, new MarkedSheet.ItemMark(m.line(), m.points(), 0, why));
                 }
             }

@@ -7,6 +7,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.Line;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Node;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 
 /** Tells of each row of an answer what became of it, and where it went wrong. */
@@ -33,14 +34,17 @@ final class RowChecker {
     MarkedSheet.RowMark check(MatchedRow matched) {
         WrittenAnswer.Row row = matched.row();
         if (row.moves().isEmpty()) {
-            return plain(row, MarkedSheet.Status.NO_MOVES, "the row has no moves");
+            return plain(
+                    row,
+                    MarkedSheet.Status.NO_MOVES,
+                    CoachWords.of("exercise.the-row-has-no-moves"));
         }
         Optional<Node> temptation = matched.temptation();
         if (temptation.isPresent()) {
             return tempted(row, temptation.get());
         }
         return matched.staysInScheme()
-                ? plain(row, MarkedSheet.Status.IN_SCHEME, "in the scheme")
+                ? plain(row, MarkedSheet.Status.IN_SCHEME, CoachWords.of("exercise.in-the-scheme"))
                 : leaving(row, matched.leavesAt());
     }
 
@@ -51,16 +55,19 @@ final class RowChecker {
                 row.number(),
                 row.text(),
                 MarkedSheet.Status.TEMPTING,
-                san + " is tempting but fails",
+                CoachWords.of("exercise.is-tempting-but-fails", san),
                 Line.to(bait.mainLineEnd()),
                 Line.number(before, true) + san,
                 bait.mainChild().map(r -> numbered(bait.position(), r.move())).orElse(""));
     }
 
     private MarkedSheet.RowMark leaving(WrittenAnswer.Row row, int ply) {
-        String from = "from " + moveName(row.moves(), ply) + " on";
+        String from = CoachWords.of("exercise.from-on", moveName(row.moves(), ply));
         if (checker.isEmpty()) {
-            return plain(row, MarkedSheet.Status.UNCHECKED, "not in the scheme " + from);
+            return plain(
+                    row,
+                    MarkedSheet.Status.UNCHECKED,
+                    CoachWords.of("exercise.not-in-the-scheme", from));
         }
         Optional<LineChecker.Failure> failure =
                 checker.get().firstFailure(start, row.moves(), ply, cancellation);
@@ -68,16 +75,23 @@ final class RowChecker {
             return refuted(row, failure.get());
         }
         if (cancellation.isCancelled()) {
-            return plain(row, MarkedSheet.Status.UNCHECKED, "the check was cancelled");
+            return plain(
+                    row,
+                    MarkedSheet.Status.UNCHECKED,
+                    CoachWords.of("exercise.the-check-was-cancelled"));
         }
         String stamp = " (" + checker.get().stamp() + ")";
-        return plain(row, MarkedSheet.Status.SOUND, "sound, not in the scheme " + from + stamp);
+        return plain(
+                row,
+                MarkedSheet.Status.SOUND,
+                CoachWords.of("exercise.sound-not-in-the-scheme-2", from, stamp));
     }
 
     private MarkedSheet.RowMark refuted(WrittenAnswer.Row row, LineChecker.Failure failure) {
         String name = moveName(row.moves(), failure.ply());
         boolean own = failure.before().sideToMove() == start.sideToMove();
-        String cost = Math.round(failure.loss() * 100) + " points of a hundred";
+        String cost =
+                CoachWords.of("exercise.points-of-a-hundred", Math.round(failure.loss() * 100));
         List<Move> proof = own ? failure.punishment() : failure.better();
         Position after = failure.before().play(failure.punishment().get(0));
         String overlooked =
@@ -88,9 +102,12 @@ final class RowChecker {
                 row.number(),
                 row.text(),
                 MarkedSheet.Status.REFUTED,
-                own
-                        ? name + " loses " + cost + " of expected score"
-                        : name + " is not forced; a better defence was overlooked, worth " + cost,
+                CoachWords.of(
+                        own
+                                ? "exercise.loses-of-expected-score"
+                                : "exercise.is-not-forced-a-better",
+                        name,
+                        cost),
                 Line.numbered(failure.before(), proof),
                 name,
                 overlooked);

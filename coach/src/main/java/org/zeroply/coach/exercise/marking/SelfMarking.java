@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Marks work done on paper: somebody ticks which items of the scheme it has. */
 public final class SelfMarking {
@@ -28,7 +29,10 @@ public final class SelfMarking {
             String why =
                     counts
                             ? "ticked"
-                            : has ? "ticked; of its group only the best counts" : "not ticked";
+                            : CoachWords.of(
+                                    has
+                                            ? "exercise.ticked-of-its-group-only"
+                                            : "exercise.not-ticked");
             marks.add(new MarkedSheet.ItemMark(item.line(), points, counts ? points : 0, why));
         }
         int sum = marks.stream().mapToInt(MarkedSheet.ItemMark::earned).sum();

@@ -10,6 +10,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
 import org.zeroply.chess.notation.San;
 import org.zeroply.chess.tree.Verdict;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What a solver wrote down: one line of moves per row, each perhaps with a verdict at its end. */
 public record WrittenAnswer(Position start, List<Row> rows) {
@@ -88,7 +89,7 @@ public record WrittenAnswer(Position start, List<Row> rows) {
                 }
                 Move move = San.read(p, word);
                 if (move.isNull()) {
-                    throw new NotationException("passing is not a move of an answer");
+                    throw new NotationException(CoachWords.of("exercise.passing-is-not-a-move"));
                 }
                 moves.add(move);
                 p = p.play(move);

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What a solution has to reach. Another move is a second solution only where it reaches that about
@@ -13,13 +14,13 @@ public enum Aim {
     /** Mate by force. */
     MATE("mate"),
     /** Material that stays won when the forced line is over. */
-    MATERIAL("a gain of material"),
+    MATERIAL(CoachWords.of("exercise.a-gain-of-material")),
     /** A position that is won. */
-    WIN("a win"),
+    WIN(CoachWords.of("exercise.a-win")),
     /** A position that is not lost. */
-    HOLD("to hold"),
+    HOLD(CoachWords.of("exercise.to-hold")),
     /** The best there is. */
-    BEST("the best move");
+    BEST(CoachWords.of("exercise.the-best-move"));
 
     /** The tag in PGN. */
     public static final String TAG = "ZpAim";

@@ -3,24 +3,26 @@ package org.zeroply.coach.exercise.scheme;
 import java.util.Locale;
 import java.util.Optional;
 import org.zeroply.chess.tree.MoveTree;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What an exercise of the kind {@code defence} asks for. The tag {@value #TAG} names it. */
 public enum DefenceTask {
-    ELIMINATION(
-            "Elimination",
-            "Name every move that deserves thought, refute each with a line, and keep the one that"
-                    + " holds. Give a verdict for each line."),
-    THREAT("Find the threat", "What is threatened? Write down the line."),
+    ELIMINATION("Elimination", CoachWords.of("exercise.name-every-move-that-deserves")),
+    THREAT(
+            CoachWords.of("exercise.find-the-threat"),
+            CoachWords.of("exercise.what-is-threatened-write-down")),
     WAYS_OUT(
-            "All the ways out",
-            "Find every move that holds, one row each, with a verdict for each."),
+            CoachWords.of("exercise.all-the-ways-out"),
+            CoachWords.of("exercise.find-every-move-that-holds")),
     CHEAPEST(
-            "Which costs least",
-            "Several moves hold. Find the one that costs least, and write down why by its line."),
-    HOLD("Hold on", "Hold the position against the engine."),
+            CoachWords.of("exercise.which-costs-least"),
+            CoachWords.of("exercise.several-moves-hold-find-the")),
+    HOLD(
+            CoachWords.of("exercise.hold-on"),
+            CoachWords.of("exercise.hold-the-position-against-the")),
     HIT_BACK(
-            "Defend or hit back",
-            "Defend once more, or hit back? Choose, and show by lines why the other way fails.");
+            CoachWords.of("exercise.defend-or-hit-back"),
+            CoachWords.of("exercise.defend-once-more-or-hit"));
 
     /** The tag in PGN. */
     public static final String TAG = "ZpTask";

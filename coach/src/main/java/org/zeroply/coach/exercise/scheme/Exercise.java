@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * An exercise: a marking scheme on a move tree, with what the tags say about it.
@@ -49,8 +50,9 @@ public record Exercise(
         String kind = tree.tag(KIND).isEmpty() ? "calculation" : tree.tag(KIND);
         String prompt =
                 tree.tag(PROMPT).isEmpty()
-                        ? tree.start().sideToMove().word()
-                                + " to move. Write down your lines and a verdict for each."
+                        ? CoachWords.of(
+                                "exercise.to-move-write-down-your",
+                                tree.start().sideToMove().word())
                         : tree.tag(PROMPT);
         List<String> themes =
                 Arrays.stream(tree.tag(THEMES).split(","))

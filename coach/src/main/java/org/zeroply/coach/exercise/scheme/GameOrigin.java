@@ -4,6 +4,7 @@ import java.util.List;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Which game an exercise is from. */
 public final class GameOrigin {
@@ -20,6 +21,6 @@ public final class GameOrigin {
 
     /** Who played whom, and at which move. */
     public static String title(String white, String black, Position position) {
-        return white + " – " + black + ", move " + position.fullmoveNumber();
+        return CoachWords.of("exercise.move", white, black, position.fullmoveNumber());
     }
 }

@@ -9,6 +9,7 @@ import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveComparison;
 import org.zeroply.coach.evaluation.Obvious;
 import org.zeroply.coach.evaluation.Weighed;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Score;
 
 /** Defences that a scheme leaves out. */
@@ -58,12 +59,11 @@ final class DefenceFindings {
                     Finding.Kind.MISSING_DEFENCE,
                     ERROR,
                     Inspection.through(node, w.line()),
-                    name
-                            + " is better than every defence of the scheme: "
-                            + Inspection.points(w)
-                            + " against "
-                            + Inspection.points(best)
-                            + " for the defender",
+                    CoachWords.of(
+                            "exercise.is-better-than-every-defence",
+                            name,
+                            Inspection.points(w),
+                            Inspection.points(best)),
                     w);
             return;
         }
@@ -78,18 +78,25 @@ final class DefenceFindings {
             return;
         }
         boolean demands = longer || others == 0;
-        String answers = obvious || others > 1 ? "" : others == 0 ? "; one move" : "; two moves";
+        String answers =
+                obvious || others > 1
+                        ? ""
+                        : CoachWords.of(others == 0 ? "exercise.one-move" : "exercise.two-moves");
         inspection.add(
                 node,
                 Finding.Kind.MISSING_DEFENCE,
                 demands && SolverFindings.isOnMainLine(node) ? ERROR : WARNING,
                 Inspection.through(node, w.line()),
-                name
-                        + (longer ? " holds out longer than" : " is as good as")
-                        + " the defences of the scheme"
-                        + (answers.isEmpty()
+                CoachWords.of(
+                        longer
+                                ? "exercise.holds-out-longer-than-the"
+                                : "exercise.is-as-good-as-the",
+                        name,
+                        answers.isEmpty()
                                 ? ""
-                                : answers + (others == 0 ? " answers it" : " answer it")),
+                                : CoachWords.of(
+                                        others == 0 ? "exercise.answers-it" : "exercise.answer-it",
+                                        answers)),
                 w);
     }
 

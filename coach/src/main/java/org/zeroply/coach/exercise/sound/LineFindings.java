@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.ExpectedScore;
 
 /** What is wrong with the lines of a scheme, by an evaluator. */
@@ -126,8 +127,7 @@ final class LineFindings {
         String words() {
             return String.format(
                     Locale.ROOT,
-                    "the first move promises %.0f points of a hundred, the main line ends with"
-                            + " %.0f",
+                    CoachWords.of("exercise.the-first-move-promises-points"),
                     promised.points(),
                     left.points());
         }
@@ -167,14 +167,15 @@ final class LineFindings {
 
     private void openKey(Node node, Choice choice) {
         if (node.isRoot() && !choice.sureness().settled()) {
-            String why = "the first move did not settle: " + choice.sureness().reason();
+            String why =
+                    CoachWords.of("exercise.the-first-move-did-not", choice.sureness().reason());
             String san = Inspection.san(node, choice.best().move());
             inspection.add(
                     node,
                     Finding.Kind.UNSETTLED,
                     NOTE,
                     "",
-                    why + "; best so far " + san,
+                    CoachWords.of("exercise.best-so-far", why, san),
                     choice.best());
         }
     }

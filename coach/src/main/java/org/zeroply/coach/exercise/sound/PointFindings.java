@@ -19,6 +19,7 @@ import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What is wrong with the points and the aim of a scheme; no engine is needed to tell. */
 final class PointFindings {
@@ -45,9 +46,9 @@ final class PointFindings {
         int sum = scheme.sum();
         String max = tree.tag(Exercise.MAX_POINTS);
         if (sum == 0) {
-            add(POINTS_SUM, ERROR, "", "no move of the scheme earns points");
+            add(POINTS_SUM, ERROR, "", CoachWords.of("exercise.no-move-of-the-scheme"));
         } else if (!max.isEmpty() && !max.equals(String.valueOf(sum))) {
-            add(POINTS_SUM, ERROR, "", "the items add up to " + sum + ", the maximum is " + max);
+            add(POINTS_SUM, ERROR, "", CoachWords.of("exercise.the-items-add-up-to", sum, max));
         }
     }
 
@@ -72,10 +73,8 @@ final class PointFindings {
                 };
         if (misses) {
             String detail =
-                    "the aim is "
-                            + aim.get().words()
-                            + ", but the main line ends with "
-                            + verdict.words();
+                    CoachWords.of(
+                            "exercise.the-aim-is-but-the", aim.get().words(), verdict.words());
             add(WRONG_VERDICT, ERROR, Line.to(end.get()), detail);
         }
     }
@@ -85,7 +84,11 @@ final class PointFindings {
             return;
         }
         if (node.isRoot()) {
-            add(UNREACHABLE_POINTS, ERROR, "", "there are points before the first move");
+            add(
+                    UNREACHABLE_POINTS,
+                    ERROR,
+                    "",
+                    CoachWords.of("exercise.there-are-points-before-the"));
             return;
         }
         String line = Line.to(node);
@@ -93,13 +96,17 @@ final class PointFindings {
                 node.path().stream().filter(n -> n.annotation().scheme().tempting()).findFirst();
         if (bait.isPresent()) {
             String where = bait.get() == node ? "on" : "after";
-            add(UNREACHABLE_POINTS, ERROR, line, "there are points " + where + " a tempting move");
+            add(
+                    UNREACHABLE_POINTS,
+                    ERROR,
+                    line,
+                    CoachWords.of("exercise.there-are-points-a-tempting", where));
         }
         if (node.path().stream().anyMatch(n -> n.move().isNull())) {
-            add(UNREACHABLE_POINTS, ERROR, line, "an answer cannot pass");
+            add(UNREACHABLE_POINTS, ERROR, line, CoachWords.of("exercise.an-answer-cannot-pass"));
         }
         if (bait.isEmpty() && scheme.items().stream().noneMatch(i -> i.node() == node)) {
-            String detail = "the points of the equal move beside it count instead";
+            String detail = CoachWords.of("exercise.the-points-of-the-equal");
             add(UNREACHABLE_POINTS, ERROR, line, detail);
         }
         scheme.items().stream()
@@ -107,13 +114,14 @@ final class PointFindings {
                 .forEach(
                         i -> {
                             if (i.rule().needsVerdict() && i.verdict().isEmpty()) {
-                                String detail = "points on a verdict, but the line has none";
+                                String detail = CoachWords.of("exercise.points-on-a-verdict-but");
                                 add(UNREACHABLE_POINTS, ERROR, line, detail);
                             }
                             if (isOutdone(node, i.rule())) {
                                 String detail =
-                                        "an earlier move of this line always earns more in group "
-                                                + i.rule().group().orElseThrow();
+                                        CoachWords.of(
+                                                "exercise.an-earlier-move-of-this",
+                                                i.rule().group().orElseThrow());
                                 add(UNREACHABLE_POINTS, WARNING, line, detail);
                             }
                         });
@@ -140,11 +148,7 @@ final class PointFindings {
         int through = scheme.sumBelow(main);
         int aside = scheme.sumBelow(node);
         if (main != node && aside < through) {
-            String detail =
-                    "it is marked as equal, but the lines after it earn at most "
-                            + aside
-                            + " points, those after the main move "
-                            + through;
+            String detail = CoachWords.of("exercise.it-is-marked-as-equal", aside, through);
             add(UNEVEN_WAYS, WARNING, Line.to(node), detail);
         }
     }

@@ -18,6 +18,7 @@ import org.zeroply.coach.exercise.scheme.Aim;
 import org.zeroply.coach.exercise.scheme.AimCheck;
 import org.zeroply.coach.exercise.scheme.DefenceTask;
 import org.zeroply.coach.exercise.scheme.MarkingScheme;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What is wrong at the moves that the solver is to find: second solutions, false equals, baits. */
 final class SolverFindings {
@@ -75,7 +76,7 @@ final class SolverFindings {
                                             Finding.Kind.OBVIOUS,
                                             WARNING,
                                             Line.to(main.get()),
-                                            "the key move needs no finding: " + why,
+                                            CoachWords.of("exercise.the-key-move-needs-no", why),
                                             choice.best()));
         }
     }
@@ -129,37 +130,38 @@ final class SolverFindings {
                     Finding.Kind.SECOND_SOLUTION,
                     NOTE,
                     Inspection.through(node, w.line()),
-                    Inspection.san(node, w.move())
-                            + " keeps the result too ("
-                            + Inspection.points(w)
-                            + "), but does not reach the aim, "
-                            + aim.aim().words()
-                            + ", as "
-                            + Inspection.san(node, main.move())
-                            + " does: "
-                            + Inspection.points(asked),
+                    CoachWords.of(
+                            "exercise.keeps-the-result-too-but",
+                            Inspection.san(node, w.move()),
+                            Inspection.points(w),
+                            aim.aim().words(),
+                            Inspection.san(node, main.move()),
+                            Inspection.points(asked)),
                     w);
         } else if (answer == AimCheck.Answer.REACHES) {
             double more = w.expected().over(asked.expected());
             String better =
-                    more > MoveComparison.WEAKER || w.result().compareTo(asked.result()) < 0
-                            ? " is better than "
-                            : " is as good as ";
+                    CoachWords.of(
+                            more > MoveComparison.WEAKER || w.result().compareTo(asked.result()) < 0
+                                    ? "exercise.is-better-than"
+                                    : "exercise.is-as-good-as");
             String how =
-                    node.child(w.move()).isPresent() ? "; the scheme has it, but not as equal" : "";
+                    node.child(w.move()).isPresent()
+                            ? CoachWords.of("exercise.the-scheme-has-it-but")
+                            : "";
             inspection.add(
                     node,
                     Finding.Kind.SECOND_SOLUTION,
                     ERROR,
                     Inspection.through(node, w.line()),
-                    Inspection.san(node, w.move())
-                            + better
-                            + Inspection.san(node, main.move())
-                            + ": "
-                            + Inspection.points(w)
-                            + " against "
-                            + Inspection.points(asked)
-                            + how,
+                    CoachWords.of(
+                            "exercise.against",
+                            Inspection.san(node, w.move()),
+                            better,
+                            Inspection.san(node, main.move()),
+                            Inspection.points(w),
+                            Inspection.points(asked),
+                            how),
                     w);
         }
     }
@@ -182,10 +184,10 @@ final class SolverFindings {
                     Finding.Kind.NOT_EQUAL,
                     ERROR,
                     Line.to(child),
-                    "it is marked as equal but is worth "
-                            + Inspection.points(sure)
-                            + ", the main move "
-                            + Inspection.points(main),
+                    CoachWords.of(
+                            "exercise.it-is-marked-as-equal-but",
+                            Inspection.points(sure),
+                            Inspection.points(main)),
                     sure);
         }
     }
@@ -212,16 +214,16 @@ final class SolverFindings {
                     Finding.Kind.NOT_REFUTED,
                     ERROR,
                     Line.to(bait),
-                    "it is as good as the best move: "
-                            + Inspection.points(sure)
-                            + " against "
-                            + Inspection.points(best),
+                    CoachWords.of(
+                            "exercise.it-is-as-good-as",
+                            Inspection.points(sure),
+                            Inspection.points(best)),
                     sure);
             return;
         }
         Optional<Node> reply = bait.mainChild();
         if (reply.isEmpty() && !bait.position().legalMoves().isEmpty()) {
-            String detail = "its refutation is not in the scheme";
+            String detail = CoachWords.of("exercise.its-refutation-is-not-in");
             inspection.add(bait, Finding.Kind.NOT_REFUTED, WARNING, Line.to(bait), detail, w);
         }
         reply.flatMap(r -> inspection.evaluator().choice(r.position(), 1))
@@ -234,9 +236,9 @@ final class SolverFindings {
                                         Finding.Kind.NOT_REFUTED,
                                         ERROR,
                                         Inspection.through(reply.get(), after.line()),
-                                        "the reply given does not refute it: afterwards "
-                                                + Inspection.points(after)
-                                                + " are left",
+                                        CoachWords.of(
+                                                "exercise.the-reply-given-does-not",
+                                                Inspection.points(after)),
                                         after));
     }
 }

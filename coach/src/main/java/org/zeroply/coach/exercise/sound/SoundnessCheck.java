@@ -11,6 +11,7 @@ import org.zeroply.chess.board.Position;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.exercise.scheme.Exercise;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 import org.zeroply.engine.analysis.Engine;
 import org.zeroply.engine.endings.Endings;
@@ -83,19 +84,15 @@ public final class SoundnessCheck {
         findings.sort(Comparator.comparing(Finding::severity));
         String stamp =
                 lines.isExact()
-                        ? "ending tables"
-                        : engine.name() + ", " + nodes + " nodes a search";
+                        ? CoachWords.of("exercise.ending-tables")
+                        : CoachWords.of("exercise.nodes-a-search", engine.name(), nodes);
         return Optional.of(new Soundness(findings, lines.isExact(), stamp));
     }
 
     /** An exercise that was not looked at as a whole is not called sound. */
     private static Finding unfinished(LineFindings lines, MoveTree tree) {
         String detail =
-                "the time was up when "
-                        + lines.looked()
-                        + " of "
-                        + tree.nodes().size()
-                        + " positions had been looked at; give it more time or fewer nodes";
+                CoachWords.of("exercise.the-time-was-up-when", lines.looked(), tree.nodes().size());
         return error(Finding.Kind.UNSETTLED, detail);
     }
 
@@ -103,17 +100,26 @@ public final class SoundnessCheck {
         List<Finding> findings = new ArrayList<>();
         Position start = tree.start();
         if (start.legalMoves().isEmpty()) {
-            String end = start.isCheckmate() ? "is mated" : "is stalemated";
+            String end =
+                    CoachWords.of(
+                            start.isCheckmate() ? "exercise.is-mated" : "exercise.is-stalemated");
             findings.add(
                     error(
                             Finding.Kind.ILLEGAL_START,
-                            start.sideToMove().word() + " has no move and " + end));
+                            CoachWords.of(
+                                    "exercise.has-no-move-and", start.sideToMove().word(), end)));
         } else if (tree.root().children().isEmpty()) {
-            findings.add(error(Finding.Kind.POINTS_SUM, "the scheme has no moves"));
+            findings.add(
+                    error(
+                            Finding.Kind.POINTS_SUM,
+                            CoachWords.of("exercise.the-scheme-has-no-moves")));
         }
         String fen = tree.tag("FEN").strip();
         if (!fen.isEmpty() && !fen.contains(" ")) {
-            findings.add(error(Finding.Kind.SIDE_TO_MOVE, "the FEN does not say who is to move"));
+            findings.add(
+                    error(
+                            Finding.Kind.SIDE_TO_MOVE,
+                            CoachWords.of("exercise.the-fen-does-not-say")));
         }
         String prompt = tree.tag(Exercise.PROMPT).toLowerCase(Locale.ROOT);
         String other = start.sideToMove().other().word().toLowerCase(Locale.ROOT);
@@ -121,10 +127,10 @@ public final class SoundnessCheck {
             findings.add(
                     error(
                             Finding.Kind.SIDE_TO_MOVE,
-                            "the prompt says that "
-                                    + start.sideToMove().other().word()
-                                    + " is to move, in the position it is "
-                                    + start.sideToMove().word()));
+                            CoachWords.of(
+                                    "exercise.the-prompt-says-that-is",
+                                    start.sideToMove().other().word(),
+                                    start.sideToMove().word())));
         }
         known.like(start)
                 .ifPresent(
@@ -134,9 +140,9 @@ public final class SoundnessCheck {
                                                 Finding.Kind.DUPLICATE,
                                                 Finding.Severity.WARNING,
                                                 "",
-                                                "the same position, perhaps turned over, is in \""
-                                                        + title
-                                                        + "\"",
+                                                CoachWords.of(
+                                                        "exercise.the-same-position-perhaps-turned",
+                                                        title),
                                                 true)));
         return findings;
     }

@@ -9,6 +9,7 @@ import org.zeroply.chess.tree.Verdict;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.exercise.scheme.VerdictScale;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A verdict beside what an evaluator finds.
@@ -33,11 +34,15 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
                     !position.inCheck()
                             ? Verdict.EQUAL
                             : whiteLost ? Verdict.BLACK_WINS : Verdict.WHITE_WINS;
-            String what = position.inCheck() ? "the game ends in mate" : "the game ends in a draw";
+            String what =
+                    CoachWords.of(
+                            position.inCheck()
+                                    ? "exercise.the-game-ends-in-mate"
+                                    : "exercise.the-game-ends-in-a");
             return Optional.of(
                     new VerdictCheck(
                             verdict != end,
-                            what + "; the scheme says " + verdict.words(),
+                            CoachWords.of("exercise.the-scheme-says", what, verdict.words()),
                             List.of(),
                             true));
         }
@@ -61,13 +66,11 @@ record VerdictCheck(boolean isWrong, String detail, List<Move> line, boolean exa
         Verdict found = best.expected().verdict(white);
         double expected = best.expected().value();
         String detail =
-                "the scheme says "
-                        + verdict.words()
-                        + ", by search it is "
-                        + found.words()
-                        + " ("
-                        + (white ? best.score() : best.score().negated()).text()
-                        + " for White)";
+                CoachWords.of(
+                        "exercise.the-scheme-says-by-search",
+                        verdict.words(),
+                        found.words(),
+                        (white ? best.score() : best.score().negated()).text());
         boolean wrong =
                 VerdictScale.steps(verdict, found)
                         .map(steps -> best.exact() ? steps > 0 : steps >= 2)

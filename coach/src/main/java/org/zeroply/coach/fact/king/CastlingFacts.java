@@ -11,6 +11,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Whether a side can castle, and if not, why and for how long. */
 public final class CastlingFacts {
@@ -31,7 +32,7 @@ public final class CastlingFacts {
         int kingSide = white ? Board.WHITE_KING_SIDE : Board.BLACK_KING_SIDE;
         int queenSide = white ? Board.WHITE_QUEEN_SIDE : Board.BLACK_QUEEN_SIDE;
         if ((rights & (kingSide | queenSide)) == 0) {
-            String text = "castling is lost for good: the king stands at home without the right";
+            String text = CoachWords.of("fact.castling-is-lost-for-good");
             facts.add(Fact.of(FactKind.CASTLING, side, text, home).trait("never", true));
             return facts;
         }
@@ -54,29 +55,32 @@ public final class CastlingFacts {
         if (own != 0) {
             int moves = Long.bitCount(own);
             reasons.add(
-                    scene.men(own)
-                            + (moves == 1 ? " is" : " are")
-                            + " in the way (at least "
-                            + moves
-                            + (moves == 1 ? " move)" : " moves)"));
+                    CoachWords.of(
+                            moves == 1 ? "fact.is-in-the-way-at" : "fact.are-in-the-way-at",
+                            scene.men(own),
+                            moves));
         }
         if (theirs != 0) {
-            reasons.add("the enemy's " + scene.men(theirs) + " stands between");
+            reasons.add(CoachWords.of("fact.the-enemys-stands-between", scene.men(theirs)));
         }
         long checkers = scene.attackers(side.other(), king);
         if (checkers != 0) {
-            reasons.add("the king is in check by " + scene.men(checkers));
+            reasons.add(CoachWords.of("fact.the-king-is-in-check", scene.men(checkers)));
         }
         for (int square : Squares.list(path)) {
             long guards = scene.attackers(side.other(), square);
             if (guards != 0) {
-                reasons.add(Square.name(square) + " is guarded by " + scene.men(guards));
+                reasons.add(
+                        CoachWords.of(
+                                "fact.is-guarded-by", Square.name(square), scene.men(guards)));
                 squares |= guards;
             }
         }
         boolean now = reasons.isEmpty();
         String text =
-                now ? name + " is possible" : "no " + name + " yet: " + String.join("; ", reasons);
+                now
+                        ? CoachWords.of("fact.is-possible", name)
+                        : CoachWords.of("fact.no-yet", name, String.join("; ", reasons));
         boolean lasting = theirs != 0 || !now && hasLastingGuard(scene, side, path);
         return Fact.ofSet(FactKind.CASTLING, side, text, squares | own | theirs | checkers)
                 .with("blockers", Long.bitCount(own))

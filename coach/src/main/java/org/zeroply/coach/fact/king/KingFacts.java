@@ -14,6 +14,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /** What a king has around it. */
@@ -74,10 +75,13 @@ public final class KingFacts {
         int count = Long.bitCount(cover);
         String text =
                 count == 0
-                        ? "no pawn covers the king"
-                        : (count == 1 ? "one pawn covers" : count + " pawns cover")
-                                + " the king: "
-                                + Squares.names(cover);
+                        ? CoachWords.of("fact.no-pawn-covers-the-king")
+                        : CoachWords.of(
+                                "fact.the-king",
+                                count == 1
+                                        ? CoachWords.of("fact.one-pawn-covers")
+                                        : CoachWords.of("fact.pawns-cover", count),
+                                Squares.names(cover));
         facts.add(Fact.about(FactKind.KING_COVER, side, text, king, cover).with("pawns", count));
     }
 
@@ -92,7 +96,7 @@ public final class KingFacts {
             }
             boolean closed = (ahead & scene.pawns(enemy)) != 0;
             boolean used = (scene.majors(enemy) & squares) != 0;
-            String text = (char) ('a' + file) + "-file leads to the king";
+            String text = CoachWords.of("fact.file-leads-to-the-king", (char) ('a' + file));
             facts.add(
                     Fact.ofSet(FactKind.OPEN_LINE_TO_KING, side, text, ahead)
                             .trait("half-open for the enemy", !closed && hasOwnBehind(squares))
@@ -128,10 +132,10 @@ public final class KingFacts {
             long free = ray & ~scene.occupied();
             if (Long.bitCount(free) >= LONG_ENOUGH) {
                 String text =
-                        "open diagonal to the king: "
-                                + Square.name(king)
-                                + "-"
-                                + Square.name(square);
+                        CoachWords.of(
+                                "fact.open-diagonal-to-the-king",
+                                Square.name(king),
+                                Square.name(square));
                 boolean used = (ray & users) != 0;
                 facts.add(
                         Fact.ofSet(FactKind.OPEN_LINE_TO_KING, side, text, ray)
@@ -148,10 +152,10 @@ public final class KingFacts {
         int defendOne = Long.bitCount(reaching(side, 1));
         int defendTwo = Long.bitCount(reaching(side, 2));
         String text =
-                "near the king within two moves: "
-                        + pieces(Long.bitCount(attackers), "enemy", attackOne)
-                        + ", "
-                        + pieces(defendTwo, "own", defendOne);
+                CoachWords.of(
+                        "fact.near-the-king-within-two",
+                        pieces(Long.bitCount(attackers), "enemy", attackOne),
+                        pieces(defendTwo, "own", defendOne));
         facts.add(
                 Fact.ofSet(FactKind.KING_SURROUNDINGS, side, text, attackers)
                         .with("attackersInOne", attackOne)
@@ -163,9 +167,11 @@ public final class KingFacts {
     private static String pieces(int inTwo, String whose, int inOne) {
         String first =
                 inTwo == 0
-                        ? "no " + whose + " piece"
-                        : inTwo + " " + whose + (inTwo == 1 ? " piece" : " pieces");
-        return inTwo == 0 ? first : first + " (" + (inOne == 0 ? "none" : inOne) + " in one)";
+                        ? CoachWords.of("fact.no-piece", whose)
+                        : CoachWords.of(inTwo == 1 ? "fact.piece" : "fact.pieces", inTwo, whose);
+        return inTwo == 0
+                ? first
+                : CoachWords.of("fact.in-one", first, inOne == 0 ? "none" : inOne);
     }
 
     private long reaching(Side who, int moves) {
@@ -193,8 +199,8 @@ public final class KingFacts {
         int count = Long.bitCount(free);
         String text =
                 count == 0
-                        ? "the king " + Square.name(king) + " has no square to go to"
-                        : "escape squares of the king: " + Squares.names(free);
+                        ? CoachWords.of("fact.the-king-has-no-square", Square.name(king))
+                        : CoachWords.of("fact.escape-squares-of-the-king", Squares.names(free));
         facts.add(Fact.ofSet(FactKind.ESCAPE_SQUARES, side, text, free).with("count", count));
     }
 
@@ -210,7 +216,10 @@ public final class KingFacts {
                     && LegalExchange.isAtLeast(board, move.packed(), 0)
                     && checks(board, move)) {
                 String text =
-                        "safe check by " + scene.man(move.from()) + " to " + Square.name(move.to());
+                        CoachWords.of(
+                                "fact.safe-check-by-to",
+                                scene.man(move.from()),
+                                Square.name(move.to()));
                 Fact fact = Fact.of(FactKind.SAFE_CHECK, enemy, text, move.from(), move.to());
                 facts.add(fact.marked(Mark.Meaning.THREAT, move.from(), move.to()));
             }

@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * The race of pawn storms when the kings live on opposite wings: for each side the fewest own moves
@@ -70,13 +71,13 @@ public final class StormRace {
         }
         String text =
                 fewest == 0
-                        ? "pawn storm: in contact at " + Squares.names(squares)
-                        : "pawn storm: "
-                                + fewest
-                                + (fewest == 1 ? " move" : " moves")
-                                + " to contact, "
-                                + (fewest + 1)
-                                + " to open a file";
+                        ? CoachWords.of("fact.pawn-storm-in-contact-at", Squares.names(squares))
+                        : CoachWords.of(
+                                fewest == 1
+                                        ? "fact.pawn-storm-move-to-contact"
+                                        : "fact.pawn-storm-moves-to-contact",
+                                fewest,
+                                fewest + 1);
         Fact fact =
                 Fact.ofSet(FactKind.STORM_RACE, side, text, squares)
                         .with("contact", fewest)

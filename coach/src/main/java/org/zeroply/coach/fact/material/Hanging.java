@@ -7,6 +7,7 @@ import org.zeroply.chess.board.Piece;
 import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -36,9 +37,9 @@ public record Hanging(Piece piece, int square, int attackers, int defenders, int
         String place =
                 piece.side().word() + "'s " + piece.type().word() + " " + Square.name(square);
         if (attackers == 0) {
-            return place + " (loose)";
+            return CoachWords.of("fact.loose", place);
         }
-        return place + " (attacked " + attackers + ", guarded " + defenders + ")";
+        return CoachWords.of("fact.attacked-guarded", place, attackers, defenders);
     }
 
     /** All men in danger, the most valuable loss first, then loose pieces; kings are left out. */

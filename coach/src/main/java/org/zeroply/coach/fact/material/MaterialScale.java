@@ -1,6 +1,7 @@
 package org.zeroply.coach.fact.material;
 
 import org.zeroply.chess.board.PieceType;
+import org.zeroply.coach.texts.CoachWords;
 
 /** How men are counted. Values are kept in hundredths of a point, so that sums are exact. */
 public enum MaterialScale {
@@ -12,7 +13,7 @@ public enum MaterialScale {
      * The finer scale: knight and bishop 3.25, rook 5, queen 9.75, and half a point for the bishop
      * pair (L. Kaufman, "The Evaluation of Material Imbalances", Chess Life, March 1999).
      */
-    FINE("fine, with the bishop pair", 50, 100, 325, 325, 500, 975);
+    FINE(CoachWords.of("fact.fine-with-the-bishop-pair"), 50, 100, 325, 325, 500, 975);
 
     private final String label;
     private final int pair;

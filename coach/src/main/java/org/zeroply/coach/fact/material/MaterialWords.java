@@ -9,6 +9,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.notation.NumberWords;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Puts a material balance into words: the exchange, three minor pieces for the queen, and so on.
@@ -25,10 +26,12 @@ final class MaterialWords {
         List<String> parts = new ArrayList<>();
         parts.add(imbalance());
         if (balance.whitePair() != balance.blackPair()) {
-            parts.add((balance.whitePair() ? "White" : "Black") + " has the bishop pair");
+            parts.add(
+                    CoachWords.of(
+                            "fact.has-the-bishop-pair", balance.whitePair() ? "White" : "Black"));
         }
         if (balance.oppositeBishops()) {
-            parts.add("opposite-coloured bishops");
+            parts.add(CoachWords.of("fact.opposite-coloured-bishops"));
         }
         return String.join("; ", parts);
     }
@@ -37,7 +40,7 @@ final class MaterialWords {
         Map<PieceType, Integer> white = surplus(1);
         Map<PieceType, Integer> black = surplus(-1);
         if (white.isEmpty() && black.isEmpty()) {
-            return "material is level";
+            return CoachWords.of("fact.material-is-level");
         }
         int lead = balance.hundredths(MaterialScale.FINE);
         boolean whiteFirst = lead == 0 ? !white.isEmpty() : lead > 0;
@@ -45,19 +48,19 @@ final class MaterialWords {
         Map<PieceType, Integer> more = whiteFirst ? white : black;
         Map<PieceType, Integer> less = whiteFirst ? black : white;
         if (more.isEmpty()) {
-            return first.other().word() + " is " + list(less, more) + " up";
+            return CoachWords.of("fact.is-up", first.other().word(), list(less, more));
         }
         if (less.isEmpty()) {
-            return first.word() + " is " + list(more, less) + " up";
+            return CoachWords.of("fact.is-up", first.word(), list(more, less));
         }
         return exchange(first, more, less)
                 .orElseGet(
                         () ->
-                                first.word()
-                                        + " has "
-                                        + list(more, less)
-                                        + " for "
-                                        + forList(less, more));
+                                CoachWords.of(
+                                        "fact.has-for",
+                                        first.word(),
+                                        list(more, less),
+                                        forList(less, more)));
     }
 
     /** What was given for what, by how many men of each type there are more than before. */
@@ -70,9 +73,11 @@ final class MaterialWords {
         boolean rook = lost.size() == 1 && count(lost, PieceType.ROOK) == 1;
         if (rook && pieces(got) == 1 && minors(got) == 1) {
             int pawns = count(got, PieceType.PAWN);
-            return "the exchange" + (pawns == 0 ? "" : " for " + pawns(pawns, true));
+            return CoachWords.of(
+                    "fact.the-exchange",
+                    pawns == 0 ? "" : CoachWords.of("fact.for", pawns(pawns, true)));
         }
-        return list(lost, got) + (got.isEmpty() ? "" : " for " + list(got, lost));
+        return list(lost, got) + (got.isEmpty() ? "" : CoachWords.of("fact.for", list(got, lost)));
     }
 
     private Map<PieceType, Integer> surplus(int sign) {
@@ -102,12 +107,15 @@ final class MaterialWords {
         int pawnsLess = count(less, PieceType.PAWN);
         if (pawnsMore > 0) {
             return Optional.of(
-                    side.word() + " is the exchange and " + pawns(pawnsMore, true) + " up");
+                    CoachWords.of(
+                            "fact.is-the-exchange-and-up", side.word(), pawns(pawnsMore, true)));
         }
         if (pawnsLess > 0) {
-            return Optional.of(side.word() + " has the exchange for " + pawns(pawnsLess, true));
+            return Optional.of(
+                    CoachWords.of(
+                            "fact.has-the-exchange-for", side.word(), pawns(pawnsLess, true)));
         }
-        return Optional.of(side.word() + " is the exchange up");
+        return Optional.of(CoachWords.of("fact.is-the-exchange-up", side.word()));
     }
 
     private static String list(Map<PieceType, Integer> men, Map<PieceType, Integer> against) {
@@ -115,7 +123,7 @@ final class MaterialWords {
         addPieces(words, men, PieceType.QUEEN);
         addPieces(words, men, PieceType.ROOK);
         if (minors(men) >= 2 && minors(against) == 0) {
-            words.add(NumberWords.of(minors(men)) + " minor pieces");
+            words.add(CoachWords.of("fact.minor-pieces", NumberWords.of(minors(men))));
         } else {
             addPieces(words, men, PieceType.BISHOP);
             addPieces(words, men, PieceType.KNIGHT);
@@ -131,7 +139,7 @@ final class MaterialWords {
     private static String forList(Map<PieceType, Integer> men, Map<PieceType, Integer> against) {
         boolean queenOnly = count(men, PieceType.QUEEN) == 1 && men.size() == 1;
         if (queenOnly) {
-            return "the queen";
+            return CoachWords.of("fact.the-queen");
         }
         return list(men, against);
     }
@@ -146,7 +154,9 @@ final class MaterialWords {
     }
 
     private static String pawns(int n, boolean article) {
-        return n == 1 ? article ? "a pawn" : "pawn" : NumberWords.of(n) + " pawns";
+        return n == 1
+                ? article ? CoachWords.of("fact.a-pawn") : "pawn"
+                : CoachWords.of("fact.pawns", NumberWords.of(n));
     }
 
     private static int count(Map<PieceType, Integer> men, PieceType type) {

@@ -11,6 +11,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** How much the pieces do: moves, squares, the centre; the worst-placed piece; rook lifts. */
 public final class ActivityFacts {
@@ -46,13 +47,12 @@ public final class ActivityFacts {
         int two = Long.bitCount(map.two());
         int safe = Long.bitCount(map.twoSafe());
         String text =
-                moves.map(n -> n + " moves; ").orElse("")
-                        + one
-                        + " squares attacked, "
-                        + two
-                        + " reached in two moves, "
-                        + safe
-                        + " of them on unguarded ways";
+                CoachWords.of(
+                        "fact.squares-attacked-reached-in-two",
+                        moves.map(n -> CoachWords.of("fact.moves", n)).orElse(""),
+                        one,
+                        two,
+                        safe);
         Fact fact = Fact.ofSet(FactKind.ACTIVITY, side, text, map.one());
         return moves.map(n -> fact.with("moves", n))
                 .orElse(fact)
@@ -84,14 +84,13 @@ public final class ActivityFacts {
             standing |= 1L << square & Squares.BIG_CENTRE;
         }
         String text =
-                "attacks on the four middle squares "
-                        + middle
-                        + ", on the twelve around them "
-                        + ring
-                        + "; standing near the centre its pieces see "
-                        + gain
-                        + (gain == 1 ? " square" : " squares")
-                        + " more than at the edge";
+                CoachWords.of(
+                        gain == 1
+                                ? "fact.attacks-on-the-four-middle"
+                                : "fact.attacks-on-the-four-middle-squares",
+                        middle,
+                        ring,
+                        gain);
         return Fact.ofSet(FactKind.CENTRE, side, text, standing)
                 .with("middle", middle)
                 .with("ring", ring)
@@ -160,14 +159,9 @@ public final class ActivityFacts {
                 }
             }
         }
-        String text =
-                "worst-placed piece: "
-                        + scene.man(square)
-                        + ", sees "
-                        + share
-                        + "% of what it could";
+        String text = CoachWords.of("fact.worst-placed-piece-sees-f", scene.man(square), share);
         if (goals.isEmpty()) {
-            String stuck = text + ", no better square within three moves";
+            String stuck = CoachWords.of("fact.no-better-square-within-three", text);
             facts.add(Fact.of(FactKind.WORST_PLACED, side, stuck, square).with("share", share));
             return;
         }
@@ -178,7 +172,7 @@ public final class ActivityFacts {
                 Fact.of(
                                 FactKind.WORST_PLACED,
                                 side,
-                                text + ", better by " + names + " (" + best + "%)",
+                                CoachWords.of("fact.better-by", text, names, best),
                                 square)
                         .with("share", share)
                         .with("best", best)

@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnFacts;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Good and bad bishops, blocked ones, and the long diagonals. */
 public final class BishopFacts {
@@ -59,11 +60,10 @@ public final class BishopFacts {
         int reach = Long.bitCount(safeReach(scene, side, square));
         long pawns = fixed & (bad ? colour : ~colour);
         String text =
-                (bad ? "bad bishop " : "good bishop ")
-                        + Square.name(square)
-                        + ", fixed pawns "
-                        + Squares.names(pawns)
-                        + (bad ? " on its colour" : " on the other colour");
+                CoachWords.of(
+                        bad ? "fact.bad-bishop-fixed-pawns-on" : "fact.good-bishop-fixed-pawns-on",
+                        Square.name(square),
+                        Squares.names(pawns));
         Fact fact =
                 Fact.of(bad ? FactKind.BAD_BISHOP : FactKind.GOOD_BISHOP, side, text, square)
                         .with("reach", reach)
@@ -111,10 +111,8 @@ public final class BishopFacts {
             return;
         }
         String text =
-                "bishop "
-                        + Square.name(square)
-                        + " is blocked by its own pawns "
-                        + Squares.names(pawns);
+                CoachWords.of(
+                        "fact.bishop-is-blocked-by-its", Square.name(square), Squares.names(pawns));
         Fact fact =
                 Fact.of(FactKind.BLOCKED_BISHOP, side, text, square)
                         .with("reach", reach)
@@ -134,7 +132,8 @@ public final class BishopFacts {
             boolean free = (diagonal & Squares.BIG_CENTRE & scene.pawns()) == 0;
             long opponents = scene.men(side.other(), PieceType.BISHOP) & Squares.colourOf(square);
             if (Squares.has(diagonal, square) && free && opponents == 0) {
-                String text = "bishop " + Square.name(square) + " rules the long diagonal";
+                String text =
+                        CoachWords.of("fact.bishop-rules-the-long-diagonal", Square.name(square));
                 int open = Long.bitCount(Attacks.bishop(square, scene.occupied()) & diagonal);
                 facts.add(
                         Fact.about(FactKind.LONG_DIAGONAL, side, text, square, diagonal)
@@ -156,7 +155,7 @@ public final class BishopFacts {
             int count = Long.bitCount(own);
             int enemy = Long.bitCount(ruling(scene, side.other()));
             if (count > 0) {
-                String text = "long diagonals " + count + "-" + enemy;
+                String text = CoachWords.of("fact.long-diagonals", count, enemy);
                 facts.add(
                         Fact.ofSet(FactKind.DIAGONAL_TALLY, side, text, own)
                                 .with("own", count)

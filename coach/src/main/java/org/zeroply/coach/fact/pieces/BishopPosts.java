@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Where a bishop that has not moved belongs: every square on its diagonals, as if an own pawn
@@ -154,17 +155,17 @@ public final class BishopPosts {
         long ahead = Attacks.king(scene.king(enemy)) & ~Squares.ofRank(enemy, 0);
         long soft = heldBy(1, view & ahead);
         if (soft != 0) {
-            hits.add("bears on " + Squares.names(soft) + ", which only the king holds");
+            hits.add(CoachWords.of("fact.bears-on-which-only-the", Squares.names(soft)));
             worth += KING;
         }
         long loose = heldBy(0, view & scene.pawns(enemy));
         if (loose != 0) {
-            hits.add("attacks " + scene.men(loose));
+            hits.add(CoachWords.of("fact.attacks", scene.men(loose)));
             worth += LOOSE_PAWN;
         }
         int pinned = pinned(square, occupied, view);
         if (pinned >= 0) {
-            hits.add("pins the " + scene.man(pinned));
+            hits.add(CoachWords.of("fact.pins-the", scene.man(pinned)));
             worth += PINNING;
         }
         int blunting = blunting(view);
@@ -214,16 +215,12 @@ public final class BishopPosts {
         for (Post post : posts) {
             squares |= 1L << post.square();
         }
-        String name = "bishop " + Square.name(from);
+        String name = CoachWords.of("fact.bishop", Square.name(from));
         String text =
                 stands
-                        ? "best post for "
-                                + name
-                                + ": "
-                                + words(best)
-                                + "; else "
-                                + Squares.join(words)
-                        : "posts for " + name + ": " + Squares.join(words);
+                        ? CoachWords.of(
+                                "fact.best-post-for-else", name, words(best), Squares.join(words))
+                        : CoachWords.of("fact.posts-for", name, Squares.join(words));
         Fact fact =
                 Fact.about(FactKind.BISHOP_POST, side, text, from, squares)
                         .with("reach", best.reach())
@@ -243,19 +240,23 @@ public final class BishopPosts {
 
     private String words(Post post) {
         List<String> notes = new ArrayList<>();
-        notes.add(post.reach() + (post.reach() == 1 ? " square" : " squares") + " in view");
+        notes.add(
+                CoachWords.of(
+                        post.reach() == 1 ? "fact.square-in-view" : "fact.squares-in-view",
+                        post.reach()));
         notes.addAll(post.hits());
         if (post.blunting() >= 0) {
-            notes.add("blunted by " + scene.man(post.blunting()));
+            notes.add(CoachWords.of("fact.blunted-by", scene.man(post.blunting())));
         }
         if (post.exchangers() != 0) {
-            notes.add(scene.men(post.exchangers()) + " can take it off");
+            notes.add(CoachWords.of("fact.can-take-it-off", scene.men(post.exchangers())));
         }
         Step step = post.step();
         String once =
                 step.isNone()
                         ? ""
-                        : " after " + Square.name(step.from()) + "-" + Square.name(step.to());
+                        : CoachWords.of(
+                                "fact.after", Square.name(step.from()), Square.name(step.to()));
         return Square.name(post.square()) + once + " (" + String.join(", ", notes) + ")";
     }
 }

@@ -11,6 +11,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Rooks that can be brought before the enemy king, with the pieces near it counted before and
@@ -116,20 +117,14 @@ public final class LiftFacts {
         int inTime = Long.bitCount(joining(enemy, turn < 0 ? 1 : IN_TIME));
         String way =
                 turn < 0
-                        ? "rook transfer " + Square.name(rook) + " to " + Squares.names(ends)
-                        : "rook lift "
-                                + Square.name(rook)
-                                + "-"
-                                + Square.name(turn)
-                                + ", then to "
-                                + Squares.names(ends);
-        String text =
-                way
-                        + ": then "
-                        + count(after)
-                        + " on the king against "
-                        + inTime
-                        + " that can guard it in time";
+                        ? CoachWords.of(
+                                "fact.rook-transfer-to", Square.name(rook), Squares.names(ends))
+                        : CoachWords.of(
+                                "fact.rook-lift-then-to",
+                                Square.name(rook),
+                                Square.name(turn),
+                                Squares.names(ends));
+        String text = CoachWords.of("fact.then-on-the-king-against", way, count(after), inTime);
         long path = turn < 0 ? ends : ends | 1L << turn;
         Fact fact =
                 Fact.about(FactKind.ROOK_LIFT, side, text, rook, path)
@@ -147,7 +142,7 @@ public final class LiftFacts {
     }
 
     private static String count(int pieces) {
-        return pieces + (pieces == 1 ? " piece bears" : " pieces bear");
+        return CoachWords.of(pieces == 1 ? "fact.piece-bears" : "fact.pieces-bear", pieces);
     }
 
     /** Pieces that attack a square beside the king. */
@@ -192,11 +187,12 @@ public final class LiftFacts {
             return;
         }
         String text =
-                scene.men(away)
-                        + (Long.bitCount(away) == 1 ? " is" : " are")
-                        + " more than two moves from helping the king, on which "
-                        + attackers
-                        + " pieces bear at once or in a move";
+                CoachWords.of(
+                        Long.bitCount(away) == 1
+                                ? "fact.is-more-than-two-moves"
+                                : "fact.are-more-than-two-moves",
+                        scene.men(away),
+                        attackers);
         facts.add(
                 Fact.ofSet(FactKind.STRANDED, enemy, text, away)
                         .with("attackers", attackers)

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * The men that bear on a square, or can soon.
@@ -61,8 +62,8 @@ record Muster(List<Joiner> men) {
         String name = scene.man(man.square());
         return switch (man.moves()) {
             case 0 -> name;
-            case 1 -> name + " (in 1 move)";
-            default -> name + " (in " + man.moves() + " moves)";
+            case 1 -> CoachWords.of("fact.in-1-move", name);
+            default -> CoachWords.of("fact.in-moves", name, man.moves());
         };
     }
 }

@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Outposts: squares on a side's fourth to sixth rank, files b to g, that an own pawn guards and no
@@ -35,7 +36,7 @@ public final class OutpostFacts {
                         & ~scene.pawns();
         List<Fact> facts = new ArrayList<>();
         for (int post : Squares.list(posts & ~scene.men(side.other()))) {
-            String name = "outpost " + Square.name(post);
+            String name = CoachWords.of("fact.outpost", Square.name(post));
             boolean forGood = isForGood(scene, side, post);
             if (Squares.has(scene.minors(side), post)) {
                 facts.add(
@@ -51,10 +52,8 @@ public final class OutpostFacts {
     }
 
     private static String held(Scene scene, int post, String name, boolean forGood) {
-        String text = name + " held by the " + scene.typeAt(post).word();
-        return forGood
-                ? text + " for good: no pawn and no minor piece can ever challenge it"
-                : text;
+        String text = CoachWords.of("fact.held-by-the", name, scene.typeAt(post).word());
+        return forGood ? CoachWords.of("fact.for-good-no-pawn-and", text) : text;
     }
 
     /** Whether the enemy has no knight, and no bishop of the square's colour, to challenge it. */
@@ -71,7 +70,8 @@ public final class OutpostFacts {
             int moves = routes.movesTo(post);
             if (moves > 0) {
                 List<Integer> way = routes.to(post).get(0);
-                String text = name + " within reach of the " + scene.man(minor) + ": " + way(way);
+                String text =
+                        CoachWords.of("fact.within-reach-of-the", name, scene.man(minor), way(way));
                 facts.add(
                         Fact.of(FactKind.OUTPOST, side, text, post, minor)
                                 .with("moves", moves)

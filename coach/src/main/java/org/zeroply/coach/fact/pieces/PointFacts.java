@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.structure.PawnFacts;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -139,15 +140,15 @@ public final class PointFacts {
         long never = neverGuards(square, point.guard());
         String guards =
                 point.guard().men().isEmpty()
-                        ? "nothing can guard it"
-                        : point.guard().words(scene) + " can guard it";
+                        ? CoachWords.of("fact.nothing-can-guard-it")
+                        : CoachWords.of("fact.can-guard-it", point.guard().words(scene));
         String text =
-                Square.name(square)
-                        + " is the square to play for: "
-                        + point.attack().words(scene)
-                        + " can bear on it, "
-                        + guards
-                        + (never == 0 ? "" : ", " + scene.men(never) + " never can");
+                CoachWords.of(
+                        "fact.is-the-square-to-play",
+                        Square.name(square),
+                        point.attack().words(scene),
+                        guards,
+                        never == 0 ? "" : CoachWords.of("fact.never-can", scene.men(never)));
         Fact fact =
                 Fact.of(FactKind.SQUARE_TO_PLAY_FOR, side, text, square)
                         .with("attackers", point.attack().men().size())

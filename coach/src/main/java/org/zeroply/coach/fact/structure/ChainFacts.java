@@ -9,6 +9,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Chains with their base, and majorities on a wing. */
 public final class ChainFacts {
@@ -60,7 +61,8 @@ public final class ChainFacts {
         }
         long base = chain & ~scene.byPawns(side);
         String text =
-                "pawn chain " + Squares.names(chain) + " with its base on " + Squares.names(base);
+                CoachWords.of(
+                        "fact.pawn-chain-with-its-base", Squares.names(chain), Squares.names(base));
         Fact fact = Fact.ofSet(FactKind.CHAIN, side, text, chain).with("length", length);
         for (int square : Squares.list(base)) {
             fact = fact.marked(Mark.Meaning.TARGET, square);
@@ -86,11 +88,13 @@ public final class ChainFacts {
                 Fact.ofSet(
                                 FactKind.MAJORITY,
                                 side,
-                                name
-                                        + " majority, "
-                                        + more
-                                        + (more == 1 ? " pawn to " : " pawns to ")
-                                        + fewer,
+                                CoachWords.of(
+                                        more == 1
+                                                ? "fact.majority-pawn-to"
+                                                : "fact.majority-pawns-to",
+                                        name,
+                                        more,
+                                        fewer),
                                 own)
                         .with("own", more)
                         .with("enemy", fewer)

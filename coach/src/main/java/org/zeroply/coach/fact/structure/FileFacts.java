@@ -8,6 +8,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Open and half-open files, and who stands on them. */
 public final class FileFacts {
@@ -20,7 +21,11 @@ public final class FileFacts {
         for (int file = 0; file < 8; file++) {
             long squares = Squares.ofFile(file);
             if ((squares & scene.pawns()) == 0) {
-                Fact fact = Fact.ofBoth(FactKind.OPEN_FILE, "open " + name(file), squares);
+                Fact fact =
+                        Fact.ofBoth(
+                                FactKind.OPEN_FILE,
+                                CoachWords.of("fact.open", name(file)),
+                                squares);
                 boolean white = (scene.majors(Side.WHITE) & squares) != 0;
                 boolean black = (scene.majors(Side.BLACK) & squares) != 0;
                 facts.add(
@@ -42,7 +47,10 @@ public final class FileFacts {
             if ((squares & scene.pawns(side)) == 0 && targets != 0) {
                 Fact fact =
                         Fact.ofSet(
-                                FactKind.HALF_OPEN_FILE, side, "half-open " + name(file), squares);
+                                FactKind.HALF_OPEN_FILE,
+                                side,
+                                CoachWords.of("fact.half-open", name(file)),
+                                squares);
                 for (int target : Squares.list(targets)) {
                     fact = fact.marked(Mark.Meaning.TARGET, target);
                 }
@@ -57,6 +65,6 @@ public final class FileFacts {
     }
 
     private static String name(int file) {
-        return (char) ('a' + file) + "-file";
+        return CoachWords.of("fact.file", (char) ('a' + file));
     }
 }

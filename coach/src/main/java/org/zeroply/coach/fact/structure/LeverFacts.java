@@ -12,6 +12,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /** Pawns in contact, and pawn moves that bring them into contact. */
@@ -29,7 +30,8 @@ public final class LeverFacts {
                     black &= black - 1) {
                 int square = Squares.first(black);
                 String text =
-                        "pawns in contact: " + Square.name(white) + ", " + Square.name(square);
+                        CoachWords.of(
+                                "fact.pawns-in-contact", Square.name(white), Square.name(square));
                 facts.add(Fact.ofBoth(FactKind.TENSION, text, 1L << white | 1L << square));
             }
         }
@@ -63,12 +65,11 @@ public final class LeverFacts {
 
     private static Fact lever(Scene scene, Side side, Move move, long hit, boolean holds) {
         String text =
-                "lever "
-                        + Square.name(move.from())
-                        + "-"
-                        + Square.name(move.to())
-                        + " against "
-                        + Squares.names(hit);
+                CoachWords.of(
+                        "fact.lever-against",
+                        Square.name(move.from()),
+                        Square.name(move.to()),
+                        Squares.names(hit));
         Fact fact =
                 Fact.of(FactKind.LEVER, side, text, move.from(), move.to())
                         .marked(Mark.Meaning.IDEA, move.from(), move.to());

@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Islands; isolated, doubled, backward and hanging pawns; passed pawns and candidates. */
 public final class PawnFacts {
@@ -67,7 +68,10 @@ public final class PawnFacts {
             file = end + 1;
         }
         if (count > 0) {
-            String text = count == 1 ? "one pawn island: " : count + " pawn islands: ";
+            String text =
+                    count == 1
+                            ? CoachWords.of("fact.one-pawn-island")
+                            : CoachWords.of("fact.pawn-islands", count);
             facts.add(Fact.ofSet(FactKind.ISLANDS, side, text + names, own).with("count", count));
         }
     }
@@ -81,19 +85,27 @@ public final class PawnFacts {
         boolean open = (Squares.ahead(side, square) & theirs) == 0;
         if ((own & beside) == 0) {
             facts.add(
-                    Fact.of(FactKind.ISOLATED, side, "isolated pawn " + Square.name(square), square)
+                    Fact.of(
+                                    FactKind.ISOLATED,
+                                    side,
+                                    CoachWords.of("fact.isolated-pawn", Square.name(square)),
+                                    square)
                             .trait("on a half-open file", open && isUnpassed(square))
                             .told());
         } else if (Squares.has(backward, square)) {
             facts.add(
-                    Fact.of(FactKind.BACKWARD, side, "backward pawn " + Square.name(square), square)
+                    Fact.of(
+                                    FactKind.BACKWARD,
+                                    side,
+                                    CoachWords.of("fact.backward-pawn", Square.name(square)),
+                                    square)
                             .trait("on a half-open file", open)
                             .told());
         }
         if (!isUnpassed(square)) {
             passed(square);
         } else if (isCandidate(square)) {
-            String text = "pawn " + Square.name(square) + " can become passed";
+            String text = CoachWords.of("fact.pawn-can-become-passed", Square.name(square));
             facts.add(Fact.of(FactKind.CANDIDATE_PASSED, side, text, square));
         }
     }
@@ -109,7 +121,11 @@ public final class PawnFacts {
         }
         int stop = Squares.stop(side, square);
         facts.add(
-                Fact.of(FactKind.PASSED, side, "passed pawn " + Square.name(square), square)
+                Fact.of(
+                                FactKind.PASSED,
+                                side,
+                                CoachWords.of("fact.passed-pawn", Square.name(square)),
+                                square)
                         .with("toGo", 7 - Squares.rank(side, square))
                         .trait("protected", Squares.has(scene.byPawns(side), square))
                         .trait("connected", connected)
@@ -152,8 +168,11 @@ public final class PawnFacts {
             long pawns = own & Squares.ofFile(file);
             int count = Long.bitCount(pawns);
             if (count > 1) {
-                String word = count == 2 ? "doubled" : count == 3 ? "tripled" : count + "-fold";
-                String text = word + " pawns " + Squares.names(pawns);
+                String word =
+                        count == 2
+                                ? "doubled"
+                                : count == 3 ? "tripled" : CoachWords.of("fact.fold", count);
+                String text = CoachWords.of("fact.pawns-2", word, Squares.names(pawns));
                 boolean isolated = (own & Squares.besideFiles(Square.at(file, 0))) == 0;
                 facts.add(
                         Fact.ofSet(FactKind.DOUBLED, side, text, pawns)
@@ -171,7 +190,7 @@ public final class PawnFacts {
     private void hangingPair() {
         long pair = PawnSets.hangingPair(side, own, theirs);
         if (pair != 0) {
-            String text = "hanging pawns " + Squares.names(pair);
+            String text = CoachWords.of("fact.hanging-pawns", Squares.names(pair));
             facts.add(Fact.ofSet(FactKind.HANGING_PAIR, side, text, pair));
         }
     }

@@ -9,6 +9,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Squares that a side's own pawns can never guard again. */
 public final class SquareFacts {
@@ -52,7 +53,7 @@ public final class SquareFacts {
                         Fact.of(
                                         FactKind.WEAK_SQUARE,
                                         side,
-                                        "weak square " + Square.name(square),
+                                        CoachWords.of("fact.weak-square", Square.name(square)),
                                         square)
                                 .with("attackers", theirs)
                                 .with("defenders", ours)
@@ -87,7 +88,9 @@ public final class SquareFacts {
                             || (scene.men(enemy, PieceType.BISHOP) & colour) != 0;
             if (bare && !guarded && used) {
                 String name = colour == Squares.LIGHT ? "light" : "dark";
-                String text = name + " squares weak around the king: " + Squares.names(squares);
+                String text =
+                        CoachWords.of(
+                                "fact.squares-weak-around-the-king", name, Squares.names(squares));
                 facts.add(Fact.ofSet(FactKind.WEAK_COLOUR, side, text, squares));
             }
         }
@@ -105,7 +108,7 @@ public final class SquareFacts {
         long lost = camp & before.pawnSpan(side) & ~after.pawnSpan(side);
         List<Fact> facts = new ArrayList<>();
         if (lost != 0 && before.pawns(side) != after.pawns(side)) {
-            String text = "no pawn can guard any more: " + Squares.names(lost);
+            String text = CoachWords.of("fact.no-pawn-can-guard-any", Squares.names(lost));
             facts.add(
                     Fact.ofSet(FactKind.GIVEN_UP, side, text, lost)
                             .with("count", Long.bitCount(lost)));

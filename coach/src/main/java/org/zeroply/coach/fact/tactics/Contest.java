@@ -9,6 +9,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -93,9 +94,15 @@ public record Contest(
         long pinned = near & ~LegalExchange.takers(board, square, side.ordinal());
         List<String> named =
                 men.stream()
-                        .map(m -> scene.man(m) + (isHeld(scene, m, pinned) ? " (pinned)" : ""))
+                        .map(
+                                m ->
+                                        isHeld(scene, m, pinned)
+                                                ? CoachWords.of("fact.pinned", scene.man(m))
+                                                : scene.man(m))
                         .toList();
-        return side.word() + (men.isEmpty() ? " nobody" : " " + String.join(", ", named));
+        return men.isEmpty()
+                ? CoachWords.of("fact.nobody", side.word())
+                : side.word() + " " + String.join(", ", named);
     }
 
     private static boolean isHeld(Scene scene, int man, long pinned) {
@@ -105,15 +112,15 @@ public record Contest(
     private String outcome(Scene scene) {
         if (!Squares.has(scene.occupied(), square)) {
             return switch (holds.size()) {
-                case 0 -> "no piece can stand there unpunished";
-                case 1 -> holds.get(0).word() + " can put a piece there";
-                default -> "either side can put a piece there";
+                case 0 -> CoachWords.of("fact.no-piece-can-stand-there");
+                case 1 -> CoachWords.of("fact.can-put-a-piece-there", holds.get(0).word());
+                default -> CoachWords.of("fact.either-side-can-put-a");
             };
         }
         Side taker = scene.sideAt(square).other();
         return gain == 0
-                ? "taking does not pay for " + taker.word()
-                : taker.word() + " wins " + points(gain) + " by taking";
+                ? CoachWords.of("fact.taking-does-not-pay-for", taker.word())
+                : CoachWords.of("fact.wins-by-taking", taker.word(), points(gain));
     }
 
     private static String points(int centipawns) {

@@ -5,6 +5,7 @@ import java.util.stream.Collectors;
 import org.zeroply.chess.board.Position;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.material.Hanging;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What is in danger in a position, in one line to be read beside the board. */
 public final class Danger {
@@ -23,12 +24,12 @@ public final class Danger {
         List<Hanging> men = Hanging.in(position);
         String hang = list(men.stream().filter(m -> ForkFacts.isWon(scene, m)).toList());
         if (!hang.isEmpty()) {
-            return "Hanging: " + hang + ".";
+            return CoachWords.of("fact.hanging", hang);
         }
         String pressed = list(men.stream().filter(Hanging::isInDanger).toList());
         return pressed.isEmpty()
-                ? "Nothing hangs."
-                : "Attacked more often than guarded: " + pressed + ".";
+                ? CoachWords.of("fact.nothing-hangs")
+                : CoachWords.of("fact.attacked-more-often-than-guarded", pressed);
     }
 
     private static String list(List<Hanging> men) {

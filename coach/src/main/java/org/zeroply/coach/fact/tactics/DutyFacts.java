@@ -9,6 +9,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /**
@@ -29,9 +30,10 @@ public final class DutyFacts {
             }
             boolean overloaded = Long.bitCount(wards) > 1;
             String text =
-                    scene.man(guard)
-                            + (overloaded ? " is overloaded: it alone holds " : " has to guard ")
-                            + scene.men(wards);
+                    CoachWords.of(
+                            overloaded ? "fact.is-overloaded-it-alone-holds" : "fact.has-to-guard",
+                            scene.man(guard),
+                            scene.men(wards));
             Fact fact =
                     Fact.about(
                                     overloaded ? FactKind.OVERLOADED : FactKind.DUTY,

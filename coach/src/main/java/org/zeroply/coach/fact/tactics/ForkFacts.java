@@ -10,6 +10,7 @@ import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
 import org.zeroply.coach.fact.material.Hanging;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.exchange.LegalExchange;
 
 /** Forks and double attacks that stand on the board, and men that hang. */
@@ -32,7 +33,8 @@ public final class ForkFacts {
                     Fact.about(
                             FactKind.FORK,
                             side,
-                            scene.man(square) + " attacks " + scene.men(targets) + " at once",
+                            CoachWords.of(
+                                    "fact.attacks-at-once", scene.man(square), scene.men(targets)),
                             square,
                             targets);
             for (int target : Squares.list(targets)) {
@@ -85,7 +87,9 @@ public final class ForkFacts {
             boolean loose = man.isLoose() && Squares.rank(side, man.square()) > 0;
             boolean won = isWon(scene, man);
             if (won || man.loss() == 0 && loose) {
-                String state = won ? " is attacked and not held" : " is not guarded";
+                String state =
+                        CoachWords.of(
+                                won ? "fact.is-attacked-and-not-held" : "fact.is-not-guarded");
                 facts.add(
                         Fact.of(
                                         FactKind.HANGING,

@@ -16,6 +16,7 @@ import org.zeroply.coach.fact.Fact;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.fact.Scene;
 import org.zeroply.coach.fact.Squares;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What bishops, rooks and queens do along lines with exactly one man between: pins, skewers,
@@ -84,12 +85,11 @@ public final class LineFacts {
             boolean checks = Squares.has(Scene.attacksOf(type, side, square, occupied), king);
             if (checks && mates(slider, front, square)) {
                 String text =
-                        scene.man(front)
-                                + " is pinned to the square "
-                                + Square.name(square)
-                                + " by "
-                                + scene.man(slider)
-                                + ": if it leaves there is mate";
+                        CoachWords.of(
+                                "fact.is-pinned-to-the-square",
+                                scene.man(front),
+                                Square.name(square),
+                                scene.man(slider));
                 facts.add(
                         Fact.of(FactKind.PIN, side, text, front, slider, square)
                                 .trait("square", true)
@@ -120,33 +120,50 @@ public final class LineFacts {
         int atBack = scene.valueAt(behind);
         if (scene.typeAt(front) == PieceType.KING) {
             if (wins(slider, behind)) {
-                add(FactKind.SKEWER, "check and behind it", slider, front, behind, "king");
+                add(
+                        FactKind.SKEWER,
+                        CoachWords.of("fact.check-and-behind-it"),
+                        slider,
+                        front,
+                        behind,
+                        "king");
             }
         } else if (scene.typeAt(behind) == PieceType.KING) {
             if (canLeave(slider, front)) {
-                add(FactKind.PIN, "pinned to the king", slider, front, behind, "king");
+                add(
+                        FactKind.PIN,
+                        CoachWords.of("fact.pinned-to-the-king"),
+                        slider,
+                        front,
+                        behind,
+                        "king");
             }
         } else if (atBack > inFront && wins(slider, behind)) {
             // A man that can take what pins it is not held by it.
             if (canLeave(slider, front) && !Squares.has(scene.attacks(front), slider)) {
-                String words = "pinned to the " + scene.typeAt(behind).word();
+                String words = CoachWords.of("fact.pinned-to-the", scene.typeAt(behind).word());
                 add(FactKind.PIN, words, slider, front, behind, "piece");
             }
         } else if (inFront > atBack && isAttackedForGain(slider, front) && wins(slider, behind)) {
-            add(FactKind.SKEWER, "has to leave", slider, front, behind, "piece");
+            add(
+                    FactKind.SKEWER,
+                    CoachWords.of("fact.has-to-leave"),
+                    slider,
+                    front,
+                    behind,
+                    "piece");
         }
     }
 
     private void add(FactKind kind, String words, int slider, int front, int behind, String what) {
         String text =
                 kind == FactKind.PIN
-                        ? scene.man(front) + " is " + words + " by " + scene.man(slider)
-                        : "skewer by "
-                                + scene.man(slider)
-                                + ": "
-                                + scene.man(front)
-                                + ", behind it "
-                                + scene.man(behind);
+                        ? CoachWords.of("fact.is-by", scene.man(front), words, scene.man(slider))
+                        : CoachWords.of(
+                                "fact.skewer-by-behind-it",
+                                scene.man(slider),
+                                scene.man(front),
+                                scene.man(behind));
         facts.add(
                 Fact.of(kind, side, text, front, slider, behind)
                         .trait(what, true)
@@ -187,21 +204,30 @@ public final class LineFacts {
             return;
         }
         if (scene.typeAt(behind) == PieceType.KING) {
-            discovered(FactKind.DISCOVERED_CHECK, "discovered check", slider, front, behind);
+            discovered(
+                    FactKind.DISCOVERED_CHECK,
+                    CoachWords.of("fact.discovered-check"),
+                    slider,
+                    front,
+                    behind);
         } else if (wins(slider, behind)) {
-            discovered(FactKind.DISCOVERED_ATTACK, "discovered attack", slider, front, behind);
+            discovered(
+                    FactKind.DISCOVERED_ATTACK,
+                    CoachWords.of("fact.discovered-attack"),
+                    slider,
+                    front,
+                    behind);
         }
     }
 
     private void discovered(FactKind kind, String name, int slider, int front, int behind) {
         String text =
-                name
-                        + " when "
-                        + scene.man(front)
-                        + " moves: "
-                        + scene.man(slider)
-                        + " on "
-                        + scene.man(behind);
+                CoachWords.of(
+                        "fact.when-moves-on",
+                        name,
+                        scene.man(front),
+                        scene.man(slider),
+                        scene.man(behind));
         facts.add(
                 Fact.of(kind, side, text, front, slider, behind)
                         .marked(Mark.Meaning.THREAT, slider, behind)
@@ -224,7 +250,7 @@ public final class LineFacts {
         boolean told =
                 onRank ? depth >= SIXTH && rear < front : Squares.rank(side, rear) < depth && aims;
         if (told) {
-            String text = "battery of " + scene.man(rear) + " and " + scene.man(front);
+            String text = CoachWords.of("fact.battery-of-and", scene.man(rear), scene.man(front));
             Fact fact = Fact.ofSet(FactKind.BATTERY, side, text, 1L << rear | 1L << front);
             fact = fact.marked(Mark.Meaning.KEY, rear).marked(Mark.Meaning.KEY, front);
             int end = farthest(front, ahead);
@@ -267,11 +293,11 @@ public final class LineFacts {
     private void xRay(int slider, int front, int behind) {
         if (Squares.has(scene.attacks(front), behind) && scene.typeAt(behind) != PieceType.KING) {
             String text =
-                    scene.man(slider)
-                            + " guards "
-                            + scene.man(behind)
-                            + " through "
-                            + scene.man(front);
+                    CoachWords.of(
+                            "fact.guards-through",
+                            scene.man(slider),
+                            scene.man(behind),
+                            scene.man(front));
             facts.add(
                     Fact.of(FactKind.X_RAY, side, text, slider, front, behind)
                             .marked(Mark.Meaning.IDEA, slider, behind)

@@ -18,6 +18,7 @@ import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.lesson.Beside;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Finds a small change of a position after which the answer to a question is another one. */
 public final class ChangedThing {
@@ -82,10 +83,10 @@ public final class ChangedThing {
             rows.add(new Beside(row.position(), cells, words.toString()).written());
         }
         MoveTree tree = new MoveTree(base);
-        new TreeEditor(tree).comment(tree.root(), "What if one thing is changed?");
+        new TreeEditor(tree).comment(tree.root(), CoachWords.of("lesson.what-if-one-thing-is"));
         return LessonStep.of(StepKind.WHAT_IF, tree)
                 .numbered(LessonStep.BESIDE, rows)
-                .with(LessonStep.TITLE, "One thing changed");
+                .with(LessonStep.TITLE, CoachWords.of("lesson.one-thing-changed"));
     }
 
     private static String capital(String words) {

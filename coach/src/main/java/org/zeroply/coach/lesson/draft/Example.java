@@ -17,6 +17,7 @@ import org.zeroply.coach.fact.material.MaterialScale;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.pattern.Evidence;
 import org.zeroply.coach.pattern.Query;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A place in a game at which a theme is there.
@@ -138,6 +139,9 @@ public record Example(MoveTree game, int ply, Side side, Optional<Query> query) 
     /** Who played whom, and at which move. */
     String title() {
         String players = LessonStep.players(game);
-        return (players.isEmpty() ? "" : players + ", ") + "move " + position().fullmoveNumber();
+        return CoachWords.of(
+                "lesson.move",
+                players.isEmpty() ? "" : players + ", ",
+                position().fullmoveNumber());
     }
 }

@@ -15,6 +15,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.Choice;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -120,25 +121,23 @@ final class ExampleSteps {
         String side = example.side().word();
         String how =
                 rest.size() - example.ply() > JudgedExample.SHOWN
-                        ? side
-                                + " won at move "
-                                + (rest.get(rest.size() - 1).position().ply() / 2 + 1)
-                        : side + " won soon after";
+                        ? CoachWords.of(
+                                "lesson.won-at-move",
+                                side,
+                                rest.get(rest.size() - 1).position().ply() / 2 + 1)
+                        : CoachWords.of("lesson.won-soon-after", side);
         String introduction = ShownPlace.introduce(editor, theme, example, first);
         editor.comment(
                 shown.root(),
-                introduction
-                        + "The engine gives "
-                        + side
-                        + " "
-                        + ShownPlace.points(judged.at())
-                        + " points of 100 here and "
-                        + ShownPlace.points(
-                                evaluator.expected(end.position(), example.side()).value())
-                        + " at the end of this line; "
-                        + how
-                        + "."
-                        + error(judged));
+                CoachWords.of(
+                        "lesson.the-engine-gives-points-of",
+                        introduction,
+                        side,
+                        ShownPlace.points(judged.at()),
+                        ShownPlace.points(
+                                evaluator.expected(end.position(), example.side()).value()),
+                        how,
+                        error(judged)));
         return ShownPlace.step(shown, theme, ShownPlace.title(theme, example, first));
     }
 
@@ -151,13 +150,13 @@ final class ExampleSteps {
         int from =
                 positions.get(Math.max(0, judged.jumpAt() - JudgedExample.EVERY)).fullmoveNumber();
         int to = positions.get(judged.jumpAt() - 1).fullmoveNumber();
-        return " "
-                + ShownPlace.points(judged.jump())
-                + " of these points came at once, by what "
-                + judged.example().side().other().word()
-                + " played "
-                + (from == to ? "at move " + from : "between moves " + from + " and " + to)
-                + ".";
+        return CoachWords.of(
+                "lesson.of-these-points-came-at",
+                ShownPlace.points(judged.jump()),
+                judged.example().side().other().word(),
+                from == to
+                        ? CoachWords.of("lesson.at-move", from)
+                        : CoachWords.of("lesson.between-moves-and", from, to));
     }
 
     /** An example that the side does not win, with the line that shows why. */
@@ -191,15 +190,15 @@ final class ExampleSteps {
             String side = example.side().word();
             editor.comment(
                     shown.root(),
-                    "It is there as well, and it is not enough: the engine gives "
-                            + side
-                            + " "
-                            + ShownPlace.points(promised)
-                            + " points of 100 here and "
-                            + ShownPlace.points(left)
-                            + " at the end of the line. What is different?");
+                    CoachWords.of(
+                            "lesson.it-is-there-as-well",
+                            side,
+                            ShownPlace.points(promised),
+                            ShownPlace.points(left)));
             used.add(example.game());
-            return Optional.of(ShownPlace.step(shown, theme, "Where it fails: " + example.title()));
+            return Optional.of(
+                    ShownPlace.step(
+                            shown, theme, CoachWords.of("lesson.where-it-fails", example.title())));
         }
         return Optional.empty();
     }

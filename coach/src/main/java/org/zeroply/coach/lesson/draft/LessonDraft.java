@@ -14,6 +14,7 @@ import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.engine.analysis.Cancellation;
 
 /**
@@ -24,7 +25,7 @@ import org.zeroply.engine.analysis.Cancellation;
 public final class LessonDraft {
 
     /** The note of the first step begins so where something could not be found. */
-    public static final String NOT_FOUND = "Not found";
+    public static final String NOT_FOUND = CoachWords.of("lesson.not-found");
 
     /** Clear examples that a lesson begins with: our choice. */
     private static final int EXAMPLES = 2;
@@ -97,38 +98,45 @@ public final class LessonDraft {
         }
         steps.addAll(examples.clear(theme, true, EXAMPLES - steps.size(), steps.isEmpty()));
         if (steps.size() < EXAMPLES) {
-            missing.add(steps.isEmpty() ? "a clear example" : "a second clear example");
+            missing.add(
+                    CoachWords.of(
+                            steps.isEmpty()
+                                    ? "lesson.a-clear-example"
+                                    : "lesson.a-second-clear-example"));
         }
         examples.failure(theme)
-                .ifPresentOrElse(steps::add, () -> missing.add("an example where it fails"));
+                .ifPresentOrElse(
+                        steps::add,
+                        () -> missing.add(CoachWords.of("lesson.an-example-where-it-fails")));
         List<AskedMove> posed = asked.without(examples.used()).atLeast(QUESTIONS);
         List<MoveTree> drafts = worked(posed, progress);
         for (int i = 0; i < Math.min(QUESTIONS, drafts.size()); i++) {
             steps.add(question(theme, drafts.get(i), i));
         }
         if (posed.stream().anyMatch(m -> !m.onTheme())) {
-            missing.add("enough questions whose answer has to do with it");
+            missing.add(CoachWords.of("lesson.enough-questions-whose-answer-has"));
         }
         if (drafts.size() < QUESTIONS) {
-            missing.add(Counted.of(QUESTIONS - drafts.size(), "more question"));
+            missing.add(
+                    Counted.of(QUESTIONS - drafts.size(), CoachWords.of("lesson.more-question")));
         }
         drafts.stream()
                 .findFirst()
                 .flatMap(d -> changed.step(d, part -> progress.accept(0.85 + 0.15 * part)))
                 .ifPresentOrElse(
-                        steps::add, () -> missing.add("one thing that changes the answer"));
+                        steps::add,
+                        () -> missing.add(CoachWords.of("lesson.one-thing-that-changes-the")));
         homework(exercises, drafts).forEach(steps::add);
         if (steps.isEmpty()) {
             return Optional.empty();
         }
         if (!missing.isEmpty()) {
             String note =
-                    NOT_FOUND
-                            + " among "
-                            + Counted.of(found.size(), "position")
-                            + ": "
-                            + String.join(", ", missing)
-                            + ".";
+                    CoachWords.of(
+                            "lesson.among",
+                            NOT_FOUND,
+                            Counted.of(found.size(), "position"),
+                            String.join(", ", missing));
             steps.set(0, steps.get(0).with(LessonStep.NOTE, note));
         }
         progress.accept(1);
@@ -162,7 +170,7 @@ public final class LessonDraft {
 
     private static LessonStep question(Theme theme, MoveTree draft, int number) {
         LessonStep step = ExerciseQuestion.of(draft);
-        return step.with(LessonStep.TITLE, "Question " + (number + 1))
+        return step.with(LessonStep.TITLE, CoachWords.of("lesson.question", number + 1))
                 .with(LessonStep.SECONDS, String.valueOf(SECONDS.get(number)))
                 .with(Exercise.THEMES, theme.tag());
     }
@@ -205,7 +213,7 @@ public final class LessonDraft {
                 steps.get(0)
                         .with(
                                 LessonStep.NOTE,
-                                "Made of exercises alone: say first what it is about."));
+                                CoachWords.of("lesson.made-of-exercises-alone-say")));
         return Optional.of(new Lesson(theme.title(), steps));
     }
 
@@ -215,7 +223,7 @@ public final class LessonDraft {
         MoveTree tree = step.tree().copy();
         new TreeEditor(tree).comment(tree.root(), theme.definition() + ".");
         return new LessonStep(tree)
-                .with(LessonStep.TITLE, "How it is done")
+                .with(LessonStep.TITLE, CoachWords.of("lesson.how-it-is-done"))
                 .with(Exercise.THEMES, theme.tag());
     }
 }

@@ -12,6 +12,7 @@ import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.Lesson;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Proposes a lesson on an opening out of a chapter of a repertoire: its line and its ideas. */
 public final class RepertoireLesson {
@@ -53,7 +54,9 @@ public final class RepertoireLesson {
             idea.ifPresent(text -> editor.comment(here, text));
         }
         return named(
-                LessonStep.of(StepKind.SHOW, line), "The line: " + chapter.tag("Event"), chapter);
+                LessonStep.of(StepKind.SHOW, line),
+                CoachWords.of("lesson.the-line", chapter.tag("Event")),
+                chapter);
     }
 
     private static LessonStep named(LessonStep step, String title, MoveTree chapter) {
@@ -88,23 +91,31 @@ public final class RepertoireLesson {
         TreeEditor editor = new TreeEditor(tree);
         Node right = editor.add(tree.root(), node.move());
         editor.comment(
-                right, node.annotation().repertoire().idea().orElse("This has to be known."));
+                right,
+                node.annotation()
+                        .repertoire()
+                        .idea()
+                        .orElse(CoachWords.of("lesson.this-has-to-be-known")));
         editor.replaceRest(right, node);
         String who = before.position().sideToMove().word();
         LessonStep step =
                 LessonStep.of(StepKind.ASK, tree)
                         .with(LessonStep.ASKED, "move")
-                        .with(Exercise.PROMPT, who + " to move: one move has to be known here.")
+                        .with(Exercise.PROMPT, CoachWords.of("lesson.to-move-one-move-has", who))
                         .with(LessonStep.SECONDS, ASK_SECONDS);
         return named(step, "After " + last(before), chapter);
     }
 
     private static LessonStep card(MoveTree chapter, Node node, String card) {
-        return shown(chapter, node, "If and then: after " + last(node), sentence(card));
+        return shown(
+                chapter,
+                node,
+                CoachWords.of("lesson.if-and-then-after", last(node)),
+                sentence(card));
     }
 
     private static LessonStep idea(MoveTree chapter, Node node, String idea) {
-        return shown(chapter, node, "The idea of " + last(node), idea);
+        return shown(chapter, node, CoachWords.of("lesson.the-idea-of", last(node)), idea);
     }
 
     private static LessonStep shown(MoveTree chapter, Node node, String title, String words) {
@@ -126,6 +137,6 @@ public final class RepertoireLesson {
     }
 
     private static String last(Node node) {
-        return node.isRoot() ? "the first position" : Line.move(node);
+        return node.isRoot() ? CoachWords.of("lesson.the-first-position") : Line.move(node);
     }
 }

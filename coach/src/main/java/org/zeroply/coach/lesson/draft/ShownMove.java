@@ -9,6 +9,7 @@ import org.zeroply.chess.tree.TreeEditor;
 import org.zeroply.coach.evaluation.MoveEvaluator;
 import org.zeroply.coach.evaluation.Weighed;
 import org.zeroply.coach.lesson.LessonStep;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * An example of which the engine's line is shown and not what was played: the one good move of a
@@ -51,23 +52,21 @@ final class ShownMove {
     private String said() {
         Weighed best = asked.choice().best();
         String side = asked.from().side().word();
-        return "One move makes use of it: the engine gives "
-                + side
-                + " "
-                + ShownPlace.points(best.expected().value())
-                + " points of 100 after "
-                + numbered(best.move())
-                + asked.choice()
+        return CoachWords.of(
+                "lesson.one-move-makes-use-of",
+                side,
+                ShownPlace.points(best.expected().value()),
+                numbered(best.move()),
+                asked.choice()
                         .second()
                         .map(
                                 s ->
-                                        " and "
-                                                + ShownPlace.points(s.expected().value())
-                                                + " after the next best, "
-                                                + numbered(s.move()))
-                        .orElse("")
-                + "."
-                + played(best.move());
+                                        CoachWords.of(
+                                                "lesson.and-after-the-next-best",
+                                                ShownPlace.points(s.expected().value()),
+                                                numbered(s.move())))
+                        .orElse(""),
+                played(best.move()));
     }
 
     /** What the game went on with. */
@@ -78,8 +77,8 @@ final class ShownMove {
         }
         Move played = example.game().mainLine().get(example.ply()).move();
         return played.equals(best)
-                ? " It was played."
-                : " In the game " + numbered(played) + " was played.";
+                ? CoachWords.of("lesson.it-was-played")
+                : CoachWords.of("lesson.in-the-game-was-played", numbered(played));
     }
 
     private String numbered(Move move) {

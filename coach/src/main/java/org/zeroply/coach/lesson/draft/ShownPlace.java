@@ -10,6 +10,7 @@ import org.zeroply.coach.exercise.scheme.Exercise;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.coach.pattern.Evidence;
+import org.zeroply.coach.texts.CoachWords;
 
 /** What steps that show a place of a game have in common. */
 final class ShownPlace {
@@ -51,7 +52,7 @@ final class ShownPlace {
     }
 
     static String title(LessonDraft.Theme theme, Example example, boolean first) {
-        return (first ? theme.title() : "Once more") + ": " + example.title();
+        return (first ? theme.title() : CoachWords.of("lesson.once-more")) + ": " + example.title();
     }
 
     /** Expected score as points of 100. */

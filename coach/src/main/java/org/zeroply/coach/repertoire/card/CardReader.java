@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 import org.zeroply.coach.fact.FactKind;
 import org.zeroply.coach.pattern.Condition;
 import org.zeroply.coach.pattern.ConditionReader;
+import org.zeroply.coach.texts.CoachWords;
 
 /** Reads the text form of a card. Upper and lower case of the small words do not matter. */
 public final class CardReader {
@@ -27,8 +28,7 @@ public final class CardReader {
         Matcher card = CARD.matcher(text.strip().replaceAll("\\s+", " "));
         if (!card.matches()) {
             throw new IllegalArgumentException(
-                    "A card reads: IF condition AND condition THEN what to do UNLESS condition; not: "
-                            + text);
+                    CoachWords.of("repertoire.a-card-reads-if-condition", text));
         }
         return new Card(
                 conditions(card.group(1)),
@@ -43,9 +43,7 @@ public final class CardReader {
                 all.stream().flatMap(condition -> condition.searches().stream()).findFirst();
         if (searched.isPresent()) {
             throw new IllegalArgumentException(
-                    "'"
-                            + searched.get().words()
-                            + "' takes a search to see, so no card can ask for it.");
+                    CoachWords.of("repertoire.takes-a-search-to-see", searched.get().words()));
         }
         return all;
     }

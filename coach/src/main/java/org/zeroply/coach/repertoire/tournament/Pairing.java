@@ -8,6 +8,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Who plays whom in a round: a tree without moves whose tags say it, as any program for PGN reads
@@ -160,13 +161,7 @@ public record Pairing(MoveTree tree) {
                     && !PlayerName.of(name).isSame(PlayerName.of(ours))
                     && !PlayerName.of(name).mayBe(PlayerName.of(ours))) {
                 throw new IllegalArgumentException(
-                        "In this game "
-                                + colour.word()
-                                + " is "
-                                + name
-                                + ", in the pairing "
-                                + ours
-                                + ".");
+                        CoachWords.of("repertoire.in-this-game-is-in", colour.word(), name, ours));
             }
             editor.tag(colour.word(), ours);
             complete(editor, colour.word() + "Elo", tree.tag(colour.word() + "Elo"));
@@ -208,7 +203,7 @@ public record Pairing(MoveTree tree) {
     /** Who plays whom. */
     public String words() {
         return isBye()
-                ? white().words() + ": no opponent"
+                ? CoachWords.of("repertoire.no-opponent", white().words())
                 : white().words() + " – " + black().words();
     }
 }

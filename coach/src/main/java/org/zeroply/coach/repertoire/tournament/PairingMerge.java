@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.tree.GameResult;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * What came of bringing pairings into a tournament. Those that are there already get the results
@@ -82,26 +83,18 @@ public record PairingMerge(Tournament tournament, int added, int changed, List<S
         boolean other = old.isOver() && told.isOver() && !old.result().equals(told.result());
         return other
                 ? Optional.of(
-                        "Round "
-                                + old.round()
-                                + ", "
-                                + old.words()
-                                + ": "
-                                + GameResult.shown(old.result())
-                                + " stays; the table says "
-                                + GameResult.shown(told.result())
-                                + ".")
+                        CoachWords.of(
+                                "repertoire.round-stays-the-table-says",
+                                old.round(),
+                                old.words(),
+                                GameResult.shown(old.result()),
+                                GameResult.shown(told.result())))
                 : Optional.empty();
     }
 
     private static String twice(Pairing old, Pairing told) {
-        return "Round "
-                + old.round()
-                + " has two pairings of one player: "
-                + old.words()
-                + "; "
-                + told.words()
-                + ".";
+        return CoachWords.of(
+                "repertoire.round-has-two-pairings-of", old.round(), old.words(), told.words());
     }
 
     private static Pairing completed(Pairing old, Pairing told) {

@@ -12,6 +12,7 @@ import org.zeroply.chess.notation.TreeSeries;
 import org.zeroply.chess.tree.GameResult;
 import org.zeroply.chess.tree.MoveTree;
 import org.zeroply.chess.tree.TreeEditor;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * A tournament: its pairings by round and board. A value; what is changed gives another one.
@@ -160,10 +161,11 @@ public record Tournament(String title, List<Pairing> pairings) implements TreeSe
         public String words() {
             int whole = (int) points;
             String half = points > whole ? "½" : "";
-            return (whole == 0 && !half.isEmpty() ? "" : String.valueOf(whole))
-                    + half
-                    + " of "
-                    + games;
+            return CoachWords.of(
+                    "repertoire.of",
+                    whole == 0 && !half.isEmpty() ? "" : String.valueOf(whole),
+                    half,
+                    games);
         }
     }
 

@@ -21,6 +21,7 @@ import org.zeroply.coach.review.Cause;
 import org.zeroply.coach.review.GameReview;
 import org.zeroply.coach.review.Moment;
 import org.zeroply.coach.review.MoveReview;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * One game of a player in figures: what is left of a review when the game itself is put away.
@@ -182,7 +183,7 @@ public record GameFigures(
             return name.get();
         }
         if (!game.start().equals(Position.START)) {
-            return "from a position";
+            return CoachWords.of("review.from-a-position");
         }
         List<Node> line = game.mainLine();
         return Line.numbered(

@@ -14,6 +14,7 @@ import org.zeroply.chess.board.Side;
 import org.zeroply.coach.fact.material.Phase;
 import org.zeroply.coach.fact.tactics.theme.Theme;
 import org.zeroply.coach.review.Moment;
+import org.zeroply.coach.texts.CoachWords;
 
 /** A player's strengths and weaknesses over many reviewed games. */
 public final class Profile {
@@ -116,7 +117,10 @@ public final class Profile {
         GameFigures first = group.get(0);
         double points = group.stream().mapToDouble(g -> g.played().score().orElse(0.0)).sum();
         long scored = group.stream().filter(g -> g.played().score().isPresent()).count();
-        String score = scored == 0 ? "" : String.format(Locale.ROOT, "%.1f of %d", points, scored);
+        String score =
+                scored == 0
+                        ? ""
+                        : String.format(Locale.ROOT, CoachWords.of("review.of"), points, scored);
         return new OpeningFigures(
                 first.played().opening(), first.played().side(), of("", group).overall(), score);
     }
@@ -240,17 +244,21 @@ public final class Profile {
      */
     public String change() {
         if (games.size() < FEWEST_FOR_CHANGE) {
-            return "too few games to tell a change";
+            return CoachWords.of("review.too-few-games-to-tell");
         }
         int half = games.size() / 2;
         MeanLoss early = of(name, games.subList(0, half)).overall();
         MeanLoss late = of(name, games.subList(half, games.size())).overall();
         double difference = late.mean() - early.mean();
         double margin = Math.hypot(early.margin().orElse(0), late.margin().orElse(0));
-        String verdict = Math.abs(difference) <= margin ? "no sure change" : "a sure change";
+        String verdict =
+                CoachWords.of(
+                        Math.abs(difference) <= margin
+                                ? "review.no-sure-change"
+                                : "review.a-sure-change");
         return String.format(
                 Locale.ROOT,
-                "in the later half of the games %.1f ± %.1f points a move %s than in the earlier: %s",
+                CoachWords.of("review.in-the-later-half-of"),
                 Math.abs(difference),
                 margin,
                 difference < 0 ? "less" : "more",

@@ -15,6 +15,7 @@ import org.zeroply.chess.board.PieceType;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.board.Side;
 import org.zeroply.chess.board.Square;
+import org.zeroply.coach.texts.CoachWords;
 
 /**
  * Makes questions out of a real line: rung by rung the position to imagine lies a ply farther from
@@ -72,17 +73,18 @@ public final class Ladder {
         int asked = candidates.get(random.nextInt(candidates.size()));
         Piece man = start.pieceAt(asked).orElseThrow();
         int at = follow(moves, asked, moves.size());
-        String name = name(man) + " that stands on " + Square.name(asked) + " now";
+        String name = CoachWords.of("training.that-stands-on-now", name(man), Square.name(asked));
         return new Rung(
                 start,
                 moves,
                 Rung.Kind.WHERE,
-                "Where is the " + name + "? (a square, or \"taken\")",
+                CoachWords.of("training.where-is-the-a-square", name),
                 Set.of(at < 0 ? "taken" : Square.name(at)));
     }
 
     private static String name(Piece man) {
-        return (man.side() == Side.WHITE ? "white " : "black ") + man.type().word();
+        return CoachWords.of(
+                man.side() == Side.WHITE ? "training.white" : "training.black", man.type().word());
     }
 
     /** The square of the start from which the man comes that makes a move of the line. */
@@ -157,7 +159,7 @@ public final class Ladder {
                 start,
                 moves,
                 Rung.Kind.CHECKS,
-                "How many moves that give check does " + end.sideToMove().word() + " have?",
+                CoachWords.of("training.how-many-moves-that-give", end.sideToMove().word()),
                 Set.of(String.valueOf(count)));
     }
 
@@ -179,9 +181,7 @@ public final class Ladder {
                         start,
                         moves,
                         Rung.Kind.ATTACKED,
-                        "On which squares does the "
-                                + name(man)
-                                + " that moved last attack a man? (squares, or \"none\")",
+                        CoachWords.of("training.on-which-squares-does-the", name(man)),
                         squares));
     }
 
@@ -203,9 +203,7 @@ public final class Ladder {
                 start,
                 moves,
                 Rung.Kind.LOOSE,
-                "On which squares does "
-                        + owner.word()
-                        + " have a piece that nobody guards? (squares, or \"none\")",
+                CoachWords.of("training.on-which-squares-does-have", owner.word()),
                 squares(loose));
     }
 

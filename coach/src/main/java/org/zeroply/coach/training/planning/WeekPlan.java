@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.zeroply.chess.board.Symmetry;
+import org.zeroply.coach.texts.CoachWords;
 import org.zeroply.coach.training.rating.Glicko;
 import org.zeroply.coach.training.rating.Rating;
 
@@ -83,7 +84,7 @@ public final class WeekPlan {
                                 d.exercise(),
                                 clothes,
                                 c.get().minutes(),
-                                "missed before, comes back"));
+                                CoachWords.of("training.missed-before-comes-back")));
                 taken.add(d.exercise());
                 left -= c.get().minutes();
             }
@@ -122,7 +123,9 @@ public final class WeekPlan {
     private static String reason(Candidate c, List<String> order) {
         int place = place(order, c);
         return place < order.size()
-                ? (place == 0 ? "weakest theme: " : "weak theme: ") + order.get(place)
-                : c.themes().isEmpty() ? "new" : "new: " + c.themes().get(0);
+                ? CoachWords.of(
+                        place == 0 ? "training.weakest-theme" : "training.weak-theme",
+                        order.get(place))
+                : c.themes().isEmpty() ? "new" : CoachWords.of("training.new", c.themes().get(0));
     }
 }

@@ -1,0 +1,4 @@
+/**
+ * How a room finds its words: what is said stands in files of words, so that it can be translated.
+ */
+package org.zeroply.coach.texts;
