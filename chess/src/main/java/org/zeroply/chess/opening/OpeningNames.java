@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.zeroply.chess.board.Position;
 import org.zeroply.chess.notation.NotationException;
@@ -112,6 +113,47 @@ public final class OpeningNames {
                 && called.stream()
                         .filter(part -> part.startsWith(wanted))
                         .anyMatch(part -> (part + " ").charAt(wanted.length()) == ' ');
+    }
+
+    /**
+     * The beginning of a name that these words stand for: themselves where they begin one ({@link
+     * #has}), else {@code Caro-Kann Defence: Exchange} for {@code caro-kann exchange}, the first
+     * words of an opening and of its variation.
+     */
+    public Optional<String> named(String words) {
+        if (has(words)) {
+            return Optional.of(spelled(words));
+        }
+        List<String> said = words(spelled(words).replaceFirst("(?i) variation$", ""));
+        return names.values().stream()
+                .flatMap(name -> joined(name.split(": ", 2), said).stream())
+                .findFirst();
+    }
+
+    private static Optional<String> joined(String[] name, List<String> said) {
+        if (name.length < 2) {
+            return Optional.empty();
+        }
+        List<String> opening = words(name[0]);
+        List<String> variation = words(name[1]);
+        for (int n = Math.min(opening.size(), said.size() - 1); n > 0; n--) {
+            List<String> rest = said.subList(n, said.size());
+            if (begins(opening, said.subList(0, n)) && begins(variation, rest)) {
+                return Optional.of(
+                        name[0] + ": " + String.join(" ", variation.subList(0, rest.size())));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static List<String> words(String text) {
+        return List.of(text.strip().split("[\\s,]+"));
+    }
+
+    private static boolean begins(List<String> all, List<String> first) {
+        return first.size() <= all.size()
+                && IntStream.range(0, first.size())
+                        .allMatch(i -> all.get(i).equalsIgnoreCase(first.get(i)));
     }
 
     /** The opening's name, and that of the variation if it is called so alone. */

@@ -66,4 +66,23 @@ class OpeningNamesTest {
     void what_an_opening_is_called_by_is_known(String words, boolean named) {
         assertThat(names.has(words)).isEqualTo(named);
     }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "najdorf | najdorf",
+                "French Defense | French Defence",
+                "caro-kann exchange | Caro-Kann Defence: Exchange",
+                "French advance variation | French Defence: Advance",
+                "queen's gambit declined exchange | Queen's Gambit Declined: Exchange",
+                "dutch stonewall | Dutch Defence: Stonewall",
+                "dutch najdorf | ''",
+                "exchange caro-kann | ''",
+                "exchange | ''",
+                "white knight on d5 | ''",
+            })
+    void an_opening_and_its_variation_are_named_by_their_first_words(String words, String name) {
+        assertThat(names.named(words).orElse("")).isEqualTo(name);
+    }
 }

@@ -27,6 +27,10 @@ final class SaidInShort {
             in which => where
             the <square> square => $1
 
+            ^<side> (?:gives up|gave up|parts with|parted with|surrenders|surrendered|gives away|gave away) the bishop pair$ => $1 just traded a bishop for a knight
+            ^(?:the )?(?:exchange|trade) of the fianchettoed bishop$ => fianchetto without its bishop
+            ^(white |black |)(?:has a |gets a |)second queen$ => $1has exactly 2 queens
+
             # Men together
             (knight|bishop|rook|queen) (?:stranded|offside|misplaced|sidelined) on => $1 on
             ^<side> (queen|rook|bishop|knight|piece)s? aimed at <square>(?:,| and) <square>$ => $1 $2 aimed at $3 where $1 $2 aimed at $4
@@ -91,6 +95,17 @@ final class SaidInShort {
             ^<side> sacrifice[sd] (?:the |its |his )?([a-h])-pawn$ => $1 sacrificed a pawn where $1 just moved a pawn to the $2-file
             ^(white |black |)<square> (pawn|knight|bishop|exchange|piece|rook|queen) sacrifice => $1$3 sacrifice on $2
 
+            passed rook(?:'s)? pawn|rook(?:'s)? pawn passed => passed pawn on the a- or h-file
+            (?:hole|weak square) on <square> (?:is |)occupied by (?:an? |the )?(white |black |enemy |)(knight|bishop|rook|queen|pawn|piece) => weak square on $1 where $2$3 on $1
+            ^<side> (knight|bishop|rook|queen) (?:occupies|occupying|sits in|sitting in|settled in|in) (?:the |a )(?:hole|weak square) on <square>$ => $1 $2 on $3 where weak square on $3
+            (?:thorn|spike|nail)(?: pawn|) on => pawn on
+            ^<side> (queen|rook|bishop|knight|king) (?:takes|took|captures|captured|grabs|grabbed|snatches|snatched) (?:the |a )?(?:poisoned )?<square>[- ]pawn$ => $1 just took a pawn on $3 where $1 just moved a $2
+            ^(white |black |)(?:takes|took|captures|captured|grabs|grabbed|snatches|snatched) (?:the |a )?(?:poisoned )?<square>[- ]pawn$ => $1just took a pawn on $2
+            ^<side> (?:poisoned pawn on|took the poisoned pawn on|takes the poisoned pawn on) <square>$ => $1 just took a pawn on $2 where $1 just moved a queen
+            ^poisoned pawn on <square>$ => queen takes the $1-pawn
+            (?:pawn[- ]grab(?:bing|)|grabbing (?:a )?pawns?) with the queen$ => queen grabbed a pawn
+            ^<side> queen (?:grabs|grabbed|snatched) (?:a )?pawns? => $1 just took a pawn where $1 just moved a queen
+
             # Kings
             ^neither (?:king|player) (?:has |is )?castled$ => neither side castled
             ^<side> (?:has )?(?:lost|loses|forfeited|gave up|has no) (?:the |its |his |all )?(?:right to castle|castling rights?|castling)$ => no $1 may castle
@@ -107,6 +122,15 @@ final class SaidInShort {
             exposed (white|black) king => $1 exposed king
             open ([a-h])-file against (?:the )?castled king => open $1-file at the enemy king
             half-open ([a-h])-file against (?:the )?castled king => half-open $1-file against the enemy king
+
+            (light|dark) squares (?:around|near|at|beside) the (white|black) king (?:are |is |)weak => $2 weak $1 squares at the king
+            back[- ]rank weakness(?:es)? => weak back rank
+            ^(white |black |)(?:makes |made |)luft (?:with|by) (?:\\.\\.\\.)?<square>$ => $1just played $2
+            ^(white |black |)(?:\\.\\.\\.)?<square> luft$ => $1just played $2
+            ^black (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => white ahead in development
+            ^white (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => black ahead in development
+            ^black (?:queenside (?:is |)undeveloped|undeveloped queenside) => black rook on a8 where black knight on b8 where black bishop on c8
+            ^white (?:queenside (?:is |)undeveloped|undeveloped queenside) => white rook on a1 where white knight on b1 where white bishop on c1
 
             # Tactics
             ^(white |black |)(?:double attack|fork) (?:by|with|from) (?:the |an? )?(<man>)$ => $1$2 fork
@@ -129,7 +153,13 @@ final class SaidInShort {
             ^(<san>) (?:check)?mate$ => just played $1 where mate
             ^<side> (<san>) fork$ => $1 just played $2 where $1 fork
 
+            over(?:worked|burdened) => overloaded
+            (skewer) of (?:the |an? |)(king|queen|rook|bishop|knight) and (?:the |an? |)(king|queen|rook|bishop|knight) => $1 of the $2 and $3
+
             # Endings
+            (?:philidor(?:'s)? )?third[- ]rank defence => philidor position
+            lucena(?:'s)? bridge|(?:building|builds) (?:a|the) bridge|bridge[- ]building => lucena position
+            vancura(?:'s)? (?:defence|draw|method) => vancura position
             minor piece (?:endings|endgames) => minor-piece ending
             ^(?:an? )?(bishop|knight) against (?:an? )?(bishop|knight) (?:ending|endgame) (with|where) => minor-piece ending where a $1 against a $2 $3
             bishop (?:endings?|endgames?) (?:of|with) opposite colou?rs?$ => opposite-coloured bishops ending

@@ -3,6 +3,8 @@ package org.zeroply.coach.pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.zeroply.chess.opening.OpeningNames;
@@ -63,6 +65,27 @@ record SaidOfGame(List<String> clauses, String conditions) {
                     "^(white|black) (won|wins|lost|loses) (?=(?:with|in|after|by|an?|the|where)\\s)"
                             + "(?!(?:in|within|by) [^,]*\\d|the game)(?!(?:an?|the) (?:pawn|piece|rook|queen|exchange|knight|bishop|right|fianchettoed)\\b)");
 
+    /** What a side did before, behind its result. */
+    private static final Pattern WON_AFTER =
+            Phrase.pattern(
+                    "^(white|black) (won|wins|lost|loses|drew) (?:after|by|despite|in spite of)"
+                            + " (sacrificing|losing|winning|trading|castling|promoting) ");
+
+    private static final Map<String, String> DONE =
+            Map.of(
+                    "sacrificing", "sacrificed",
+                    "losing", "lost",
+                    "winning", "won",
+                    "trading", "traded",
+                    "castling", "castled",
+                    "promoting", "promoted");
+
+    /** Who held a game, with what there was. */
+    private static final Pattern HELD =
+            Phrase.pattern(
+                    "^(white|black) (?:drew|draws|held|holds)(?: the game| the draw| a draw|)"
+                            + " (?:with |though |when |while |)((?:an?|two|the) \\w+) (up|down)");
+
     private static final Pattern ENDED_IN =
             Phrase.pattern(
                     "\\b(?:games? )?(?:that )?(?:ended|ending|ends) (?:in|with|by) (?=stalemate|mate|checkmate)");
@@ -86,6 +109,9 @@ record SaidOfGame(List<String> clauses, String conditions) {
             Phrase.pattern(
                     "\\s*(?:,|\\bAND\\b|\\bTHEN\\b)\\s*|\\s+in (?:the|an?) (?=[a-z])"
                             + "|\\s+(?:with|where)\\s+");
+
+    private static final Pattern BEFORE_OPENING =
+            Phrase.pattern("^(?:(?:with|in|by|using|playing) (?=the |an? ))?(?:(?:the|an?) )?");
 
     private static final Pattern WITH = Phrase.pattern("\\s+(?:with|where)\\s+");
 
@@ -132,7 +158,21 @@ record SaidOfGame(List<String> clauses, String conditions) {
         String won = AND_WON.matcher(by).replaceAll("$1$2, $1 $3");
         String repeated =
                 DRAWN_BY_REPETITION.matcher(won).replaceAll("drawn, threefold repetition");
-        String how = WON_HOW.matcher(repeated).replaceAll("$1 $2, ");
+        String after =
+                WON_AFTER
+                        .matcher(repeated)
+                        .replaceAll(
+                                m ->
+                                        (m.group(2).equalsIgnoreCase("drew")
+                                                        ? "drawn"
+                                                        : m.group(1) + " " + m.group(2))
+                                                + ", "
+                                                + m.group(1)
+                                                + " "
+                                                + DONE.get(m.group(3).toLowerCase(Locale.ROOT))
+                                                + " ");
+        String held = HELD.matcher(after).replaceAll("drawn, $1 is $2 $3");
+        String how = WON_HOW.matcher(held).replaceAll("$1 $2, ");
         String drawn = DRAWN_BY.matcher(ENDED_IN.matcher(how).replaceAll("")).replaceAll("drawn, ");
         String brief = SHORT_DRAW.matcher(drawn).replaceAll("drawn, miniature");
         String games = DRAWN_GAME.matcher(brief).replaceAll("drawn, ");
@@ -171,10 +211,10 @@ record SaidOfGame(List<String> clauses, String conditions) {
         while (more) {
             more = joint.find();
             String said = text.substring(from, more ? joint.start() : text.length());
-            String name = said.strip().replaceFirst("^(?:[Tt]he|[Aa]n?) ", "");
-            boolean opening = isOpening(name);
+            Optional<String> name = opening(BEFORE_OPENING.matcher(said.strip()).replaceFirst(""));
+            boolean opening = name.isPresent();
             if (opening) {
-                clauses.add("opening " + name);
+                clauses.add("opening " + name.get());
             } else {
                 boolean first = left.isEmpty() && !clauses.isEmpty();
                 left.append(first ? "" : before).append(said);
@@ -187,9 +227,9 @@ record SaidOfGame(List<String> clauses, String conditions) {
         return left.toString();
     }
 
-    private static boolean isOpening(String said) {
-        return !NUMBER.matcher(said).matches()
-                && OpeningNames.shipped().has(said)
-                && !ConditionReader.isReadable(said);
+    private static Optional<String> opening(String said) {
+        return NUMBER.matcher(said).matches() || ConditionReader.isReadable(said)
+                ? Optional.empty()
+                : OpeningNames.shipped().named(said);
     }
 }

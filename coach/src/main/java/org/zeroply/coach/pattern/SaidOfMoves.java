@@ -120,7 +120,7 @@ final class SaidOfMoves {
             ^(?:a )?(double |)check$ => just gave a $1check
             (?:just )?(?:takes|captures|captured|took)(?: on)?(?= [a-h][1-8]\\b(?! with| or|,)) => just took on
             (?:just )?(?:takes|captures|captured|took)(?= an? \\w+ on [a-h][1-8]\\b) => just took
-            <side> (?:just |has just )?(?:plays|played|pushes|pushed) (?:\\.\\.\\.)?(<san>) => $1 just played $2
+            <side> (?:just |has just )?(?:plays|played|pushes|pushed|playing|pushing) (?:\\.\\.\\.)?(<san>) => $1 just played $2
             ^(<san>) (?:is |was )?played by <side>$ => $2 just played $1
             ^(?:after )?(<san>) (?:is |was )?played$ => just played $1
             ^after (<san>)$ => just played $1

@@ -127,6 +127,34 @@ class SaidInShortTest {
             Qxh7 mate | (white just played Qxh7 OR black just played Qxh7) AND (mate by white OR mate by black)
             Nf6+ fork | ((white just played Nf6+ AND white fork) OR (black just played Nf6+ AND black fork))
             smothered mate with queen sacrifice | (white sacrificed a queen OR black sacrificed a queen) THEN (smothered mate by white OR smothered mate by black)
+            white gives up the bishop pair | white just traded a bishop for a knight
+            exchange of the fianchettoed bishop | (white fianchetto without its bishop on the kingside OR black fianchetto without its bishop on the kingside)
+            dark squares around the black king are weak | black weak dark squares at the king
+            hole on d6 occupied by a knight | weak square on d6 AND knight on d6
+            white knight occupies the hole on d5 | white knight on d5 AND weak square on d5
+            thorn pawn on h6 | pawn on h6
+            rook pawn passed | (white passed pawn on the a- or h-file OR black passed pawn on the a- or h-file)
+            second queen | (white has exactly 2 queens OR black has exactly 2 queens)
+            philidor third rank defence | (white Philidor position OR black Philidor position)
+            lucena bridge | (white Lucena position OR black Lucena position)
+            vancura defence | (white Vancura position OR black Vancura position)
+            poisoned pawn on b2 | ((white just took a pawn on b2 AND white just moved a queen) OR (black just took a pawn on b2 AND black just moved a queen))
+            queen takes the b2 pawn | ((white just took a pawn on b2 AND white just moved a queen) OR (black just took a pawn on b2 AND black just moved a queen))
+            white grabs the b7 pawn | white just took a pawn on b7
+            black neglects development | white ahead in development by at least 2
+            undeveloped queenside | ((white rook on a1 AND (white knight on b1 AND white bishop on c1)) OR (black rook on a8 AND (black knight on b8 AND black bishop on c8)))
+            black queenside undeveloped | black rook on a8 AND (black knight on b8 AND black bishop on c8)
+            back rank weakness | (white weak back rank OR black weak back rank)
+            luft with h3 | (white just played h3 OR black just played h3)
+            h6 luft | (white just played h6 OR black just played h6)
+            skewer of king and queen | (white skewer of the king and queen OR black skewer of the king and queen)
+            overworked defender | overloaded
+            black drew a pawn down | white is a pawn up; result 1/2-1/2
+            white won after sacrificing the exchange | white sacrificed the exchange; result 1-0
+            french advance with black playing f6 | black just played f6; opening French Defence: Advance
+            caro-kann exchange with minority attack | (white minority attack on the queenside OR black minority attack on the queenside); opening Caro-Kann Defence: Exchange
+            queen's gambit declined exchange variation with minority attack | (white minority attack on the queenside OR black minority attack on the queenside); opening Queen's Gambit Declined: Exchange
+            dutch stonewall with bad bishop | bad bishop; opening Dutch Defence: Stonewall
             """;
 
     @ParameterizedTest
