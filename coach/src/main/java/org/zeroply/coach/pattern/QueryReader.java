@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.zeroply.chess.opening.OpeningNames;
 import org.zeroply.chess.tree.GameResult;
 
@@ -76,11 +77,24 @@ public final class QueryReader {
                 Arrays.stream(text.strip().replaceAll("\\s+", " ").split(";"))
                         .map(String::strip)
                         .toList();
-        SaidOfGame said = SaidOfGame.in(parts.get(0));
+        int first = ofPositions(parts);
+        SaidOfGame said = SaidOfGame.in(parts.get(first));
         said.clauses().forEach(reader::clause);
         reader.steps(SaidApart.inSteps(said.conditions()));
-        parts.stream().skip(1).filter(p -> !p.isEmpty()).forEach(reader::clause);
+        for (int i = 0; i < parts.size(); i++) {
+            if (i != first && !parts.get(i).isEmpty()) {
+                reader.clause(parts.get(i));
+            }
+        }
         return new Query(reader.steps, reader.manners, reader.games);
+    }
+
+    /** The part that is about positions: the first one, unless only a later one is. */
+    private static int ofPositions(List<String> parts) {
+        return IntStream.range(0, parts.size())
+                .filter(i -> !CLAUSE.matcher(parts.get(i)).matches())
+                .findFirst()
+                .orElse(0);
     }
 
     /** Whether a text is about the game and not about a position. */

@@ -55,6 +55,18 @@ final class SaidApart {
                             "\\b(?:each side|each player|both sides|both players) (?:has|have|with) (?:an? )?(queen|rook|bishop|knight) and (?:an? )?(queen|rook|bishop|knight)\\b(?! (?:ending|endgame))",
                             "both sides have at least 1 $1 and both sides have at least 1 $2"),
                     form(
+                            "\\b(white|black) (king|queen|rook|bishop|knight) and (?:the |an? )?(white|black) (king|queen|rook|bishop|knight) (?:are )?(?:on|along) the same (file|rank|diagonal)\\b",
+                            "$1 $2 on the same $5 as the $3 $4"),
+                    form(
+                            "\\b(white|black) (king|rook|knight) and (queen) (?:are )?on the same (file|rank|diagonal)\\b",
+                            "$1 $2 on the same $4 as the $1 $3"),
+                    form(
+                            "\\b(?:(white|black) |)(?:an? |the |)(piece|rook|queen|exchange) (?:is |was |)sacrificed,? (?:and |)not (?:taken|won) back within (\\d+) plies",
+                            "$1 sacrificed a $2 not taken back within $3 plies"),
+                    form(
+                            "(?<![a-z] )\\b((?:(?:white|black) )?(?:queen|rook|bishop|knight|pawn)), (queen|rook|bishop|knight|pawn),? or (queen|rook|bishop|knight|pawn)(?= (?:on|near|aimed))",
+                            "$1 or $2 or $3"),
+                    form(
                             "\\btension between ([a-h][1-8]) and ([a-h][1-8])\\b",
                             "tension on $1 and tension on $2"));
 

@@ -31,6 +31,13 @@ final class SaidInShort {
             ^(?:the )?(?:exchange|trade) of the fianchettoed bishop$ => fianchetto without its bishop
             ^(white |black |)(?:has a |gets a |)second queen$ => $1has exactly 2 queens
 
+            ^(?:any |some |)one of (white|black)'s (queen|rook|bishop|knight|pawn|piece)s on => $1 $2 on
+            ^<side> (?:is )?(<number>|an?) (pawns?|pieces?|rook|knight|bishop|queen|minor piece) ahead$ => $1 is $2 $3 up
+            has (<number>) more (queen|rook|bishop|knight|pawn|minor piece)s?$ => has $1 $2s more
+            ^no pawns (?:have been |were |are |)(?:exchanged|traded|taken|off)(?: yet|)$|^all (?:the |sixteen |)pawns (?:are |)(?:still |)on(?: the board|)$ => both sides have exactly 8 pawns
+            ^no pieces (?:have been |were |are |)(?:exchanged|traded|taken|off)(?: yet|)$|^all (?:the )?pieces (?:are |)(?:still |)on(?: the board|)$ => both sides have exactly 7 pieces
+            ^after (?:the )?queens (?:are|were|came|have come|went) (?:off|exchanged|traded)$ => no queens
+
             # Men together
             (knight|bishop|rook|queen) (?:stranded|offside|misplaced|sidelined) on => $1 on
             ^<side> (queen|rook|bishop|knight|piece)s? aimed at <square>(?:,| and) <square>$ => $1 $2 aimed at $3 where $1 $2 aimed at $4
@@ -106,6 +113,14 @@ final class SaidInShort {
             (?:pawn[- ]grab(?:bing|)|grabbing (?:a )?pawns?) with the queen$ => queen grabbed a pawn
             ^<side> queen (?:grabs|grabbed|snatched) (?:a )?pawns? => $1 just took a pawn where $1 just moved a queen
 
+            outpost held for good => outpost for good
+            (?:pawn )?break (?:is |was |)played on <square> => played a break on $1
+            ^no <side> pawn can (?:ever |still |)(?:attack|challenge|guard|hit|reach) <square>$ => $2 out of reach of $1 pawns
+            ^(<number>) <side> (?:pieces|men) (?:attack|attacking|bear on|bearing on|hit|hitting) <square>$ => $3 covered by $2 $1 times
+            ^<square> (?:is |)attacked by (<number>) <side> (?:pieces|men)$ => $1 covered by $3 $2 times
+            ^<square> (?:is |)attacked by <side> (?:at least )?(<number>) times$ => $1 covered by $2 $3 times
+            ^(?:the )?square <square>(?= \\w) => $1
+
             # Kings
             ^neither (?:king|player) (?:has |is )?castled$ => neither side castled
             ^<side> (?:has )?(?:lost|loses|forfeited|gave up|has no) (?:the |its |his |all )?(?:right to castle|castling rights?|castling)$ => no $1 may castle
@@ -131,6 +146,17 @@ final class SaidInShort {
             ^white (?:neglects|neglected|is behind in|lags in|lagging in) (?:the |its |his )?development => black ahead in development
             ^black (?:queenside (?:is |)undeveloped|undeveloped queenside) => black rook on a8 where black knight on b8 where black bishop on c8
             ^white (?:queenside (?:is |)undeveloped|undeveloped queenside) => white rook on a1 where white knight on b1 where white bishop on c1
+
+            weak (light|dark)[- ]squared? complex (?:around|near|at|beside) the (white|black) king => $2 weak $1 squares at the king
+            ^<side> (?:can|may) castle (?:both ways|on both sides|either way|on either side) => $1 may castle kingside where $1 may castle queenside
+            ^<side> to move in check$ => $1 in check
+            ^(?:the )?last move (?:was |is |)(?:a |)check$ => just gave a check
+            ^(?:the )?last move (?:was |is |)(?:a |)pawn (?:move|push|advance)$ => just moved a pawn
+            ^(white |black |)(?:a )?capture on <square>$ => $1just took on $2
+            ^(?:any|some) (?:check)?mate$ => mate
+            (?:review )?moment of (?:the )?kind ([a-z-]+) => moment $1
+            ^review moment => moment
+            ^(?:the )?(?:game|result) turn(?:ed|s)$ => moment turn
 
             # Tactics
             ^(white |black |)(?:double attack|fork) (?:by|with|from) (?:the |an? )?(<man>)$ => $1$2 fork

@@ -27,7 +27,7 @@ record SaidOfGame(List<String> clauses, String conditions) {
     /** A part of the conditions that is about the game. */
     private static final Pattern GAME =
             Phrase.pattern(
-                    "(?:^|,|\\bAND\\b)\\s*(?:(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
+                    "(?:^|,|\\bAND\\b)\\s*(?:(?:(?:games? )?played )?(result (?:draw|[\\d½][\\w./½-]*)|(?:since|until|rated) \\d[\\d.]*)"
                             + "|"
                             + OUTCOME
                             + ")"

@@ -155,6 +155,36 @@ class SaidInShortTest {
             caro-kann exchange with minority attack | (white minority attack on the queenside OR black minority attack on the queenside); opening Caro-Kann Defence: Exchange
             queen's gambit declined exchange variation with minority attack | (white minority attack on the queenside OR black minority attack on the queenside); opening Queen's Gambit Declined: Exchange
             dutch stonewall with bad bishop | bad bishop; opening Dutch Defence: Stonewall
+            white queen, rook or bishop on h5 | white bishop or rook or queen on h5
+            one of white's rooks on the seventh | white rook on the 7th rank
+            white two pawns ahead | white is two pawns up
+            outpost held for good | outpost for good
+            weak dark-square complex around the black king | black weak dark squares at the king
+            piece sacrificed and not taken back within 8 plies | (white sacrificed a piece not taken back within 8 plies OR black sacrificed a piece not taken back within 8 plies)
+            break played on f5 | (white played a break on f5 OR black played a break on f5)
+            any mate | (mate by white OR mate by black)
+            moment of kind turn | moment turn
+            review moment missed-chance for white | white moment missed-chance
+            the game turned | moment turn
+            white rook and black king on the same file | white rook on the same file as the black king
+            black king and queen on the same diagonal | black king on the same diagonal as the black queen
+            two white pieces attack h7 | h7 covered by white 2 times
+            h7 attacked by two white pieces | h7 covered by white 2 times
+            f7 attacked by white at least 2 times | f7 covered by white 2 times
+            square d5 controlled by white | d5 covered by white
+            no black pawn can attack d5 | d5 out of reach of black pawns
+            black to move in check | black in check
+            after the queens are off | NOT queen on the board
+            no pawns exchanged | white has exactly 8 pawns AND black has exactly 8 pawns
+            all pawns on the board | white has exactly 8 pawns AND black has exactly 8 pawns
+            no pieces traded | white has exactly 7 pieces AND black has exactly 7 pieces
+            white can castle both ways | white may castle kingside AND white may castle queenside
+            last move was a pawn move | (white just moved a pawn OR black just moved a pawn)
+            last move check | (white just gave a check OR black just gave a check)
+            capture on f7 | (white just took on f7 OR black just took on f7)
+            opening sicilian; white knight on d5 | white knight on d5; opening sicilian
+            since 2020; opening najdorf; white knight on d5 | white knight on d5; since 2020; opening najdorf
+            white knight on d5, played since 2023 | white knight on d5; since 2023
             """;
 
     @ParameterizedTest
