@@ -4,6 +4,11 @@ import java.util.List;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
+import org.zeroply.chess.board.Move;
+import org.zeroply.chess.board.PieceType;
+import org.zeroply.chess.board.Position;
+import org.zeroply.chess.notation.San;
+import org.zeroply.chess.tree.Node;
 import org.zeroply.coach.lesson.LessonStep;
 import org.zeroply.coach.lesson.StepKind;
 import org.zeroply.desktop.app.Workbench;
@@ -33,12 +38,10 @@ final class LessonPictures {
         run.shot("lessons");
         run.step(() -> run.press("#lesson-give"));
         run.until(() -> !((TableView<?>) bench.lookup("#give-class")).getItems().isEmpty());
-        for (String move : List.of("1", "2")) {
-            run.step(() -> bench.runCommand("Answer of " + student(Integer.parseInt(move) - 1)));
+        for (boolean right : List.of(true, false)) {
+            run.step(() -> bench.runCommand("Answer of " + student(right ? 0 : 1)));
             run.step(
-                    () ->
-                            ((TextInputControl) bench.lookup("#give-answer"))
-                                    .setText(move.equals("1") ? "gxf5" : "Kg7"));
+                    () -> ((TextInputControl) bench.lookup("#give-answer")).setText(answer(right)));
             run.step(() -> run.press("#give-take"));
         }
         run.step(() -> {});
@@ -96,6 +99,20 @@ final class LessonPictures {
         run.detail(name);
         run.step(bench::leaveClassroom);
         run.step(() -> run.toggle("#lessons-plan"));
+    }
+
+    /** The move that the chosen question asks for, or one of the king. */
+    private String answer(boolean right) {
+        Node asked = bench.lessons().model().step().orElseThrow().tree().root();
+        Position position = asked.position();
+        Move best = asked.mainChild().orElseThrow().move();
+        Move other =
+                position.legalMoves().stream()
+                        .filter(m -> position.pieceAt(m.from()).get().type() == PieceType.KING)
+                        .filter(m -> !m.equals(best))
+                        .findFirst()
+                        .orElse(best);
+        return San.write(position, right ? best : other);
     }
 
     private ListView<?> steps() {
