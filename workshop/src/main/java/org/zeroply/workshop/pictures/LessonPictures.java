@@ -40,9 +40,10 @@ final class LessonPictures {
         run.until(() -> !((TableView<?>) bench.lookup("#give-class")).getItems().isEmpty());
         for (boolean right : List.of(true, false)) {
             run.step(() -> bench.runCommand("Answer of " + student(right ? 0 : 1)));
-            run.step(
-                    () -> ((TextInputControl) bench.lookup("#give-answer")).setText(answer(right)));
+            run.step(() -> answerField().setText(answer(right)));
             run.step(() -> run.press("#give-take"));
+            // An answer that cannot be read stays where it was typed.
+            run.until(() -> answerField().getText().isEmpty());
         }
         run.step(() -> {});
         run.shot("lessons-give");
@@ -113,6 +114,10 @@ final class LessonPictures {
                         .findFirst()
                         .orElse(best);
         return San.write(position, right ? best : other);
+    }
+
+    private TextInputControl answerField() {
+        return (TextInputControl) bench.lookup("#give-answer");
     }
 
     private ListView<?> steps() {
