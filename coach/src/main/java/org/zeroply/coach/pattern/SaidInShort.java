@@ -122,12 +122,16 @@ final class SaidInShort {
             ^(?:the )?square <square>(?= \\w) => $1
 
             # Kings
+            ^<side> (open|half-open) file (?:at|next to|beside|near|before) (?:the |its |his )?king$ => $2 file at the $1 king
+            ^<side> (?:open ([a-h])-file|([a-h])-file open) (?:against|at|next to|beside) (?:the |an? )?(?:castled )?king$ => open $2$3-file at the $1 king
+            ^white half-open ([a-h])-file against (?:the |an? )?(?:castled )?king$ => half-open $1-file against the black king
+            ^black half-open ([a-h])-file against (?:the |an? )?(?:castled )?king$ => half-open $1-file against the white king
             ^neither (?:king|player) (?:has |is )?castled$ => neither side castled
             ^<side> (?:has )?(?:lost|loses|forfeited|gave up|has no) (?:the |its |his |all )?(?:right to castle|castling rights?|castling)$ => no $1 may castle
             ^<side> king cut off on (the .+|its .+|a .+) => $1 king cut off where $1 king on $2
             ^(white |black |)(king|queen|rook|bishop|knight) (?:is |was |)(?:just )?(?:moved|moves|out|comes out|came out|developed)$ => $1just moved a $2
             ^early (queen|king|rook) (?:moves?|sortie|sally|excursion|adventure) => just moved a $1 before move 8
-            against the castled king => where enemy castled
+            (?<!-file |open )against the castled king => where enemy castled
 
             king (?:caught|trapped|kept|remains|remaining|still) in the centre => king in the centre
             ^<side> (?:castled by hand|castled artificially|artificial castling|castles by hand) => $1 castled where no $1 castled by now
@@ -135,8 +139,6 @@ final class SaidInShort {
             ^<side> castled by hand => $1 castled where no $1 castled by now
             king (?:walks|walked|runs|ran|flees|fled|heads|escapes|escaped|marches|marched)(?: over| back|) to (the (?:queenside|kingside|centre)|[a-h][1-8]) => just moved a king to $1
             exposed (white|black) king => $1 exposed king
-            open ([a-h])-file against (?:the )?castled king => open $1-file at the enemy king
-            half-open ([a-h])-file against (?:the )?castled king => half-open $1-file against the enemy king
 
             (light|dark) squares (?:around|near|at|beside) the (white|black) king (?:are |is |)weak => $2 weak $1 squares at the king
             back[- ]rank weakness(?:es)? => weak back rank

@@ -185,6 +185,10 @@ class SaidInShortTest {
             opening sicilian; white knight on d5 | white knight on d5; opening sicilian
             since 2020; opening najdorf; white knight on d5 | white knight on d5; since 2020; opening najdorf
             white knight on d5, played since 2023 | white knight on d5; since 2023
+            open file next to the king | (open file at the white king OR open file at the black king)
+            half-open file at the king | (half-open file at the white king OR half-open file at the black king)
+            open h-file against the castled king | ((white king on the g- or h-file AND h-file open) OR (black king on the g- or h-file AND h-file open))
+            half-open g-file against the king | ((white king on the f-, g- or h-file AND g-file half-open for black) OR (black king on the f-, g- or h-file AND g-file half-open for white))
             """;
 
     @ParameterizedTest
